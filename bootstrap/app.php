@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Errors;
+use App\Http\Middleware\SecureHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class); // same origin only; its package is absent (docs/decisions)
+        $middleware->append(SecureHeaders::class);
+        $middleware->encryptCookies(except: ['theme']);
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->render(Errors::answer(...));
+    })
+    ->create();

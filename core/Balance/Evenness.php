@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Balance;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Height;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+
+/**
+ * How even the rungs are: the height of each demand, the spread, and the weakest.
+ *
+ * Height of a demand = highest working rung among its ladders, on one-sided ladders the weaker side's.
+ * A demand on the highest rung open to the person is topped out and left out of spread and of weakest.
+ */
+final readonly class Evenness
+{
+    /**
+     * @param array<string, Height> $heights   by demand, only where placed
+     * @param list<Demand>          $toppedOut
+     * @param int|null              $spreadTenths null with fewer than two demands to compare
+     */
+    private function __construct(
+        public array $heights,
+        public array $toppedOut,
+        public ?int $spreadTenths,
+        public ?Demand $weakest,
+        public Reason $reason,
+    ) {}
+
+    /** @param list<Stand> $stands */
+    public static function of(array $stands, Library $library, Circumstances $circumstances): self
+    {
+        $byLadder = [];
+        foreach ($stands as $stand) {
+            $byLadder[$stand->rung->ladder][] = $stand;
+        }
+        $heights = $inputs = [];
+        foreach ($byLadder as $ladder => $here) {
+            $weaker = self::weaker($here);
+            $demand = $library->ladder($ladder)->demand;
+            if ($demand->hasShare() && (! isset($heights[$demand->value]) || $weaker->above($heights[$demand->value]) > 0)) {
+                $heights[$demand->value] = $weaker;
+            }
+        }
+        $toppedOut = [];
+        $compared = [];
+        foreach (Demand::withShare() as $demand) {
+            if (! isset($heights[$demand->value])) {
+                continue;
+            }
+            $highest = self::highestOpen($demand, $library, $circumstances);
+            $isTop = $highest !== null && $heights[$demand->value]->above($highest) >= 0;
+            $inputs[$demand->shortName()] = $heights[$demand->value]->label().($isTop ? ' (topped out)' : '');
+            if ($isTop) {
+                $toppedOut[] = $demand;
+            } else {
+                $compared[$demand->value] = $heights[$demand->value]->tenths;
+            }
+        }
+        $spread = count($compared) < 2 ? null : max($compared) - min($compared);
+        $weakest = $spread === null ? null : Demand::from((string) array_search(min($compared), $compared, true));
+
+        return new self($heights, $toppedOut, $spread, $weakest, Reason::because(
+            Rule::Spread,
+            $spread === null
+                ? 'The spread needs at least two demands with a working rung that can still climb.'
+                : 'Spread is the highest working height less the lowest: '.Height::tenthsLabel(max($compared)).' − '.Height::tenthsLabel(min($compared)).' = '.Height::tenthsLabel($spread).'.',
+            $inputs,
+            $weakest === null ? null : "A climb in {$weakest->shortName()} narrows it first.",
+        ));
+    }
+
+    /** @param non-empty-list<Stand> $stands on one ladder */
+    private static function weaker(array $stands): Height
+    {
+        $heights = array_map(static fn(Stand $stand): int => $stand->rung->height->tenths, $stands);
+
+        return Height::ofTenths(min($heights));
+    }
+
+    private static function highestOpen(Demand $demand, Library $library, Circumstances $circumstances): ?Height
+    {
+        $highest = null;
+        foreach ($library->ladders as $ladder) {
+            $open = $ladder->demand === $demand ? $circumstances->highestOpen($ladder) : null;
+            if ($open !== null && ($highest === null || $open->height->above($highest) > 0)) {
+                $highest = $open->height;
+            }
+        }
+
+        return $highest;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Balance;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Session;
+
+/**
+ * How the time under tension falls on the demands: weight 1 for the rung's main demand, 0.5 for each
+ * secondary (our own choice). Kept as half seconds, so that nothing is rounded before the end.
+ */
+final readonly class WorkShares
+{
+    /** @param array<string, int> $halfSeconds by demand, over the demands with a target */
+    private function __construct(private array $halfSeconds) {}
+
+    public static function of(Session $session): self
+    {
+        $timeline = $session->timeline();
+        $work = [];
+        foreach ($session->items() as $item) {
+            $work[] = [$item->rung->demand, $item->rung->secondary, $timeline->totalsOf($item)->work];
+        }
+
+        return self::ofWork($work);
+    }
+
+    /** @param list<array{Demand, list<Demand>, int}> $work main demand, secondary demands, seconds under tension */
+    public static function ofWork(array $work): self
+    {
+        $half = array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::withShare()), 0);
+        foreach ($work as [$main, $secondary, $seconds]) {
+            if ($main->hasShare()) {
+                $half[$main->value] += 2 * $seconds;
+            }
+            foreach ($secondary as $demand) {
+                if ($demand->hasShare()) {
+                    $half[$demand->value] += $seconds;
+                }
+            }
+        }
+
+        return new self($half);
+    }
+
+    /** Share of a demand in tenths of a per cent. */
+    public function perMille(Demand $demand): int
+    {
+        $sum = array_sum($this->halfSeconds);
+
+        return $sum === 0 ? 0 : intdiv(2000 * $this->halfSeconds[$demand->value] + $sum, 2 * $sum);
+    }
+
+    /** 1 − ½ Σ|p − t| in tenths of a per cent, against targets in the same unit. */
+    public function agreementPerMille(TargetShares $targets): int
+    {
+        $sum = array_sum($this->halfSeconds);
+        if ($sum === 0) {
+            return 0;
+        }
+        // Whole numbers throughout: every share over the common denominator sum × parts.
+        $apart = 0;
+        foreach (Demand::withShare() as $demand) {
+            $apart += abs($this->halfSeconds[$demand->value] * $targets->parts() - $targets->part($demand) * $sum);
+        }
+        $denominator = 2 * $sum * $targets->parts();
+
+        return intdiv(2 * 1000 * ($denominator - $apart) + $denominator, 2 * $denominator);
+    }
+
+    public function reason(TargetShares $targets): Reason
+    {
+        $inputs = [];
+        foreach (Demand::withShare() as $demand) {
+            $inputs[$demand->shortName()] = self::percent($this->perMille($demand)).' of '.self::percent($targets->perMille($demand));
+        }
+
+        return Reason::because(
+            Rule::WorkShares,
+            'Time under tension of each exercise counts once for its main demand and half for each secondary one; agreement is 1 minus half the sum of the differences from the aim.',
+            $inputs,
+        );
+    }
+
+    private static function percent(int $perMille): string
+    {
+        return intdiv($perMille, 10).'.'.($perMille % 10).' %';
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Dose;
+
+use EvenRungs\Body\Sidedness;
+
+/**
+ * The typed dose line and its mirror image, the printer.
+ *
+ *     SETSxBODY [TEMPO] [rREST] [@LOADkg]
+ *
+ * BODY is `N`, `Ns`, `Nm`, `(NxNs/GAP)`, falling `(6-5-4xNs/GAP)`, gathered `(120s by 45s/30)`,
+ * each with an optional `/side`; timed `Ns on`; open `max~EST` with an optional `<=CAP`.
+ * Spaces and × are accepted; the printer writes one form, and parse(print(dose)) is the same dose.
+ */
+final class DoseLine
+{
+    private int $at = 0;
+
+    private function __construct(private readonly string $line) {}
+
+    /**
+     * Reads a line for a rung of the given sidedness: one-sided rungs need `/side`, two-sided ones refuse
+     * it, and for alternating ones a plain count is the count of each side.
+     *
+     * @throws InvalidDoseLine with the position at which reading stopped
+     * @throws InvalidTempo
+     * @throws InvalidDose     when a number is out of bounds
+     */
+    public static function parse(string $line, Sidedness $sidedness): Dose
+    {
+        if (strlen($line) > 120) {
+            throw InvalidDoseLine::at(120, 'A dose line has at most 120 characters.');
+        }
+        $reader = new self(str_replace(['×', '–', '≤'], ['x', '-', '<='], $line));
+        $dose = $reader->read();
+        if ($dose->first() instanceof Timed) {
+            return $dose;
+        }
+
+        return match (true) {
+            $sidedness === Sidedness::OneSided && ! $dose->perSide => throw InvalidDoseLine::at(mb_strlen($line), 'This exercise is done one side at a time: add “/side”, such as 2x10/side.'),
+            $sidedness === Sidedness::Both && $dose->perSide => throw InvalidDoseLine::at(max(0, (int) mb_strpos($line, '/side')), 'Both sides work at once here: leave out “/side”.'),
+            $sidedness === Sidedness::Alternating => $dose->eachSide(true),
+            default => $dose,
+        };
+    }
+
+    public static function print(Dose $dose): string
+    {
+        $first = $dose->first();
+        $line = match (true) {
+            $dose->isFalling() && $first instanceof Holds => self::printFalling($dose, $first),
+            default => $dose->sets().'x'.self::printBody($first),
+        };
+        $line .= $dose->perSide ? '/side' : '';
+        $line .= $dose->tempo === null ? '' : ' '.$dose->tempo->print();
+        $line .= $dose->restSeconds === null ? '' : " r{$dose->restSeconds}";
+        $line .= $dose->loadGrams === null ? '' : ' @'.self::kilograms($dose->loadGrams).'kg';
+
+        return $line;
+    }
+
+    /** 12500 g as `12.5`. */
+    public static function kilograms(int $grams): string
+    {
+        $rest = $grams % 1000;
+
+        return intdiv($grams, 1000).($rest === 0 ? '' : '.'.rtrim(sprintf('%03d', $rest), '0'));
+    }
+
+    private static function printBody(SetBody $body): string
+    {
+        return match (true) {
+            $body instanceof Holds => $body->count === 1 ? "{$body->seconds}s" : "({$body->count}x{$body->seconds}s/{$body->gapSeconds})",
+            $body instanceof Gathered => "({$body->totalSeconds}s by {$body->boutSeconds}s/{$body->gapSeconds})",
+            $body instanceof Carry => "{$body->metres}m",
+            $body instanceof Timed => "{$body->seconds}s on",
+            $body instanceof Open => 'max~'.$body->estimate.self::suffix($body).($body->cap === null ? '' : '<='.$body->cap.self::suffix($body)),
+            default => (string) $body->target(),
+        };
+    }
+
+    private static function suffix(Open $open): string
+    {
+        return $open->unit() === Unit::Seconds ? 's' : '';
+    }
+
+    private static function printFalling(Dose $dose, Holds $first): string
+    {
+        $counts = array_map(static fn(SetBody $body): string => $body instanceof Holds ? (string) $body->count : '', $dose->bodies);
+
+        return '('.implode('-', $counts)."x{$first->seconds}s/{$first->gapSeconds})";
+    }
+
+    private function read(): Dose
+    {
+        if ($this->atEnd()) {
+            throw InvalidDoseLine::at(0, 'Write a dose, such as 3x10/side 3-1-3-1 r45, 3x(4x10s/5) or 2x20m.');
+        }
+        $falling = $this->take('\(\s*(\d+(?:\s*-\s*\d+)+)\s*x\s*(\d+)\s*s(?:\s*\/\s*(\d+))?\s*\)');
+        if ($falling !== null) {
+            $counts = array_map(self::whole(...), (array) preg_split('/\s*-\s*/', $falling[1] ?? ''));
+            [$perSide, $tempo, $rest, $load] = $this->tail();
+
+            return Dose::falling($counts, self::whole($falling[2] ?? ''), self::whole($falling[3] ?? '5'), $perSide, $tempo, $rest, $load);
+        }
+        $sets = $this->take('(\d+)\s*x\s*(?=[\d(m])');
+        $body = $this->body();
+        [$perSide, $tempo, $rest, $load] = $this->tail();
+
+        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $perSide, $tempo, $rest, $load);
+    }
+
+    private function body(): SetBody
+    {
+        if ($found = $this->take('\(\s*(\d+)\s*s\s*by\s*(\d+)\s*s(?:\s*\/\s*(\d+))?\s*\)')) {
+            return Gathered::of(self::whole($found[1] ?? ''), self::whole($found[2] ?? ''), self::whole($found[3] ?? '30'));
+        }
+        if ($found = $this->take('\(\s*(\d+)\s*x\s*(\d+)\s*s(?:\s*\/\s*(\d+))?\s*\)')) {
+            return Holds::of(self::whole($found[1] ?? ''), self::whole($found[2] ?? ''), self::whole($found[3] ?? '5'));
+        }
+        if ($found = $this->take('max\s*~\s*(\d+)\s*(s(?![a-z]))?(?:\s*<=\s*(\d+)\s*(?:s(?![a-z]))?)?')) {
+            $unit = ($found[2] ?? '') === '' ? Unit::Reps : Unit::Seconds;
+
+            return Open::of(self::whole($found[1] ?? ''), isset($found[3]) ? self::whole($found[3]) : null, $unit);
+        }
+        if ($found = $this->take('(\d+)\s*s\s*on(?![a-z])')) {
+            return Timed::of(self::whole($found[1] ?? ''));
+        }
+        if ($found = $this->take('(\d+)\s*s(?![a-z])')) {
+            return Holds::of(1, self::whole($found[1] ?? ''), 0);
+        }
+        if ($found = $this->take('(\d+)\s*m(?![a-z])')) {
+            return Carry::of(self::whole($found[1] ?? ''));
+        }
+        if ($found = $this->take('(\d+)(?![\d.,a-z])')) {
+            return Reps::of(self::whole($found[1] ?? ''));
+        }
+        throw InvalidDoseLine::at($this->position(), $this->atEnd()
+            ? 'After the sets comes what a set is: 10 (repetitions), 30s, (4x10s/5) or 20m.'
+            : "“{$this->left()}” is not a set: write 10 (repetitions), 30s, (4x10s/5) or 20m.");
+    }
+
+    /** @return array{bool, ?Tempo, ?int, ?int} side, tempo, rest in seconds, load in grams */
+    private function tail(): array
+    {
+        $perSide = $this->take('\/\s*side(?![a-z])') !== null;
+        $tempo = $rest = $load = null;
+        while (! $this->atEnd()) {
+            if ($tempo === null && $rest === null && ($found = $this->take('([^\s@-]*(?:-[^\s@-]*)+)')) !== null) {
+                $tempo = Tempo::parse($found[1] ?? '');
+            } elseif ($rest === null && ($found = $this->take('r\s*(\d+)(?![\d.,a-z])')) !== null) {
+                $rest = self::whole($found[1] ?? '');
+            } elseif ($load === null && ($found = $this->take('@\s*(\d{1,4})(?:[.,](\d{1,3}))?\s*kg(?![a-z])')) !== null) {
+                $load = 1000 * self::whole($found[1] ?? '') + (int) str_pad($found[2] ?? '', 3, '0');
+            } else {
+                throw InvalidDoseLine::at($this->position(), "“{$this->left()}” cannot be read here: after the set come /side, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.");
+            }
+        }
+
+        return [$perSide, $tempo, $rest, $load];
+    }
+
+    /** @return array<int, string>|null the groups, when the pattern stands here */
+    private function take(string $pattern): ?array
+    {
+        if (preg_match('/\G\s*'.$pattern.'/i', $this->line, $found, PREG_UNMATCHED_AS_NULL, $this->at) !== 1) {
+            return null;
+        }
+        $this->at += strlen((string) $found[0]);
+
+        $groups = [];
+        foreach ($found as $number => $group) {
+            if (is_int($number) && $group !== null) {
+                $groups[$number] = $group;
+            }
+        }
+
+        return $groups;
+    }
+
+    /** Numbers of more digits than any dose has stay out of bounds instead of overflowing. */
+    private static function whole(string|false $digits): int
+    {
+        return strlen((string) $digits) > 9 ? 999_999_999 : (int) $digits;
+    }
+
+    private function atEnd(): bool
+    {
+        return trim(substr($this->line, $this->at)) === '';
+    }
+
+    private function left(): string
+    {
+        return mb_substr(trim(substr($this->line, $this->at)), 0, 24);
+    }
+
+    private function position(): int
+    {
+        $space = strlen($this->line) - $this->at - strlen(ltrim(substr($this->line, $this->at)));
+
+        return mb_strlen(substr($this->line, 0, $this->at + $space));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Ladder;
+
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
+
+/** What decides which rungs a person may stand on: limits of the body and the kit at hand. */
+final readonly class Circumstances
+{
+    /**
+     * @param list<Limit> $limits
+     * @param list<Kit>   $kit
+     */
+    public function __construct(public array $limits, public array $kit) {}
+
+    public function rule(Rung $rung): Ruling
+    {
+        return Ruling::of($rung, $this);
+    }
+
+    /** Highest rung of a ladder that is open on at least one side, or null. */
+    public function highestOpen(Ladder $ladder): ?Rung
+    {
+        $open = array_filter($ladder->rungs, fn(Rung $rung): bool => $this->rule($rung)->openSomewhere());
+
+        return $open === [] ? null : $open[array_key_last($open)];
+    }
+}

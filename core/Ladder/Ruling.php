@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Ladder;
+
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+
+/** Whether a rung is open to a person, on which sides, and if not, why. */
+final readonly class Ruling
+{
+    /**
+     * @param list<Reason> $reasons    why the rung, or a side of it, is ruled out
+     * @param list<Side>   $ruledOut   sides ruled out; `both` when the whole rung is
+     */
+    private function __construct(public Rung $rung, public array $reasons, private array $ruledOut) {}
+
+    public static function of(Rung $rung, Circumstances $circumstances): self
+    {
+        $reasons = $ruledOut = [];
+        foreach ($circumstances->limits as $limit) {
+            $objection = $limit->objectsTo($rung->loads, $rung->position);
+            if ($objection === null) {
+                continue;
+            }
+            // A sided limit spares the other side only where the load falls on the working side alone.
+            $side = $rung->sidedness === Sidedness::OneSided && $rung->loadsOn === LoadsOn::WorkingSide ? $limit->side : Side::Both;
+            $ruledOut[] = $side;
+            $reasons[] = Reason::because(
+                Rule::LimitRulesOut,
+                ucfirst($limit->name)." rules out “{$rung->name}”".($side === Side::Both ? '' : " on the {$side->value} side").": it {$objection}.",
+                ['limit' => $limit->name, 'rung' => $rung->name, 'why' => $objection],
+                "The rung opens when “{$limit->name}” is lifted.",
+            );
+        }
+        $missing = array_values(array_filter($rung->kit, static fn(Kit $kit): bool => ! in_array($kit, $circumstances->kit, true)));
+        if ($missing !== []) {
+            $names = implode(' and ', array_map(static fn(Kit $kit): string => $kit->label(), $missing));
+            $ruledOut[] = Side::Both;
+            $reasons[] = Reason::because(
+                Rule::KitMissing,
+                "“{$rung->name}” needs {$names}, which is not at hand.",
+                ['kit needed' => $names],
+                "The rung opens when {$names} is added to the kit.",
+            );
+        }
+
+        return new self($rung, $reasons, $ruledOut);
+    }
+
+    /** Open on the side asked for; for `both`, open on both. */
+    public function openOn(Side $side): bool
+    {
+        foreach ($this->ruledOut as $closed) {
+            if ($closed->meets($side)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function openSomewhere(): bool
+    {
+        return $this->openOn(Side::Left) || $this->openOn(Side::Right);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Ladder;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Height;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Loads;
+use EvenRungs\Body\Position;
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\Band;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseKind;
+use EvenRungs\Dose\DoseTable;
+use EvenRungs\Dose\Tempo;
+use EvenRungs\Dose\Unit;
+use EvenRungs\Method\Method;
+
+/** One exercise version on a ladder. */
+final readonly class Rung
+{
+    /**
+     * @param string       $slug      such as `front-plank/forearms-knees`, never renamed
+     * @param list<Kit>    $kit       all of it is needed
+     * @param list<string> $cues
+     * @param list<Fault>  $faults
+     * @param list<Demand> $secondary demands met with half weight
+     * @param Tempo|null   $tempo     default tempo, where the rung is done in repetitions
+     * @param bool         $branch    stands beside the trunk of the ladder
+     */
+    public function __construct(
+        public string $slug,
+        public string $ladder,
+        public string $name,
+        public string $shortName,
+        public Height $height,
+        public Position $position,
+        public bool $dynamic,
+        public Sidedness $sidedness,
+        public LoadsOn $loadsOn,
+        public array $kit,
+        public Lever $lever,
+        public string $leverText,
+        public array $cues,
+        public array $faults,
+        public string $fallback,
+        public Loads $loads,
+        public DoseKind $doseKind,
+        public ?Band $band,
+        public ?Tempo $tempo,
+        public ?Phases $phases,
+        public Demand $demand,
+        public array $secondary,
+        public bool $branch,
+    ) {}
+
+    public function defaultDose(Method $method): Dose
+    {
+        return DoseTable::default($this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method);
+    }
+
+    /** Low end and top for a set of the dose: the rung's band for repetitions, else the target itself. */
+    public function bandFor(Dose $dose, int $set): Band
+    {
+        $target = $dose->body($set)->target();
+        if ($this->band === null || $dose->unit() !== Unit::Reps) {
+            return Band::of($target, $target);
+        }
+
+        return Band::of(min($this->band->low, $target), max($this->band->high, $target));
+    }
+
+    /** The tempo repetitions are done at: the dose's own, else the rung's, else 2-0-2-0 (our own choice). */
+    public function tempoOf(Dose $dose): Tempo
+    {
+        return $dose->tempo ?? $this->tempo ?? Tempo::parse('2-0-2-0');
+    }
+
+    /** Breathing may wait in holds this short, so the form check does not ask for it. */
+    public function asksForBreathing(Dose $dose): bool
+    {
+        $body = $dose->first();
+
+        return ! ($body instanceof \EvenRungs\Dose\Holds && $body->seconds <= 3);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Progress;
+
+/**
+ * The form check asked of each set. Trembling is not a fault. The pain question is not here either: it
+ * opens a number from 0 to 10, and only the pain rules act on it. Values are stored: never renamed.
+ */
+enum FormQuestion: string
+{
+    case Breathing = 'breathing';
+    case Ribs = 'ribs';
+    case BackAndPelvis = 'back-and-pelvis';
+    case ShouldersAndHead = 'shoulders-and-head';
+    case InControl = 'in-control';
+    case SidesAlike = 'sides-alike';
+
+    public function question(): string
+    {
+        return match ($this) {
+            self::Breathing => 'Breathing goes on',
+            self::Ribs => 'Ribs stay down',
+            self::BackAndPelvis => 'Back and pelvis keep their line',
+            self::ShouldersAndHead => 'Shoulders and head keep their place',
+            self::InControl => 'In control, with ease',
+            self::SidesAlike => 'Both sides alike',
+        };
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Progress;
+
+/** The answer to how it was the next morning. */
+final readonly class Morning
+{
+    public function __construct(public int $pain, public bool $worse) {}
+}

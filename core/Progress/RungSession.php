@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Progress;
+
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Ladder\Rung;
+
+/** What happened on one rung in one logged session. */
+final readonly class RungSession
+{
+    /**
+     * @param list<SetLog> $sets       in the order they were done
+     * @param int          $sequence   order in time of the logging, on the same scale as placings
+     * @param bool         $feltWrong  still felt in the wrong place after a cue and a lighter dose
+     */
+    public function __construct(
+        public Day $date,
+        public Rung $rung,
+        public Dose $dose,
+        public array $sets,
+        public int $sequence = 0,
+        public ?Morning $morning = null,
+        public bool $feltWrong = false,
+    ) {}
+
+    /** Highest pain told in a set; null when none was. */
+    public function pain(): ?int
+    {
+        $told = array_filter(array_map(static fn(SetLog $set): ?int => $set->pain, $this->sets), is_int(...));
+
+        return $told === [] ? null : max($told);
+    }
+
+    /** Highest effort told in a set; null when none was. */
+    public function effort(): ?int
+    {
+        $told = array_filter(array_map(static fn(SetLog $set): ?int => $set->effort, $this->sets), is_int(...));
+
+        return $told === [] ? null : max($told);
+    }
+
+    /** @return list<int> numbers of the sets with a fault, from 1 */
+    public function setsWithFault(): array
+    {
+        $numbers = [];
+        foreach ($this->sets as $index => $set) {
+            if ($set->faults() !== []) {
+                $numbers[] = $index + 1;
+            }
+        }
+
+        return $numbers;
+    }
+
+    public function missedLowEnd(): bool
+    {
+        foreach ($this->sets as $index => $set) {
+            $least = $set->least();
+            if ($least !== null && $least < $this->rung->bandFor($this->dose, min($index + 1, $this->dose->sets()))->low) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The top of the band in every planned set; null when a figure is missing. */
+    public function reachedTop(): ?bool
+    {
+        if (count($this->sets) < $this->dose->sets()) {
+            return null;
+        }
+        foreach ($this->sets as $index => $set) {
+            $least = $set->least();
+            if ($least === null) {
+                return null;
+            }
+            if ($least < $this->rung->bandFor($this->dose, min($index + 1, $this->dose->sets()))->high) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function everyTick(): bool
+    {
+        foreach ($this->sets as $set) {
+            if (! $set->everyTick($this->rung->asksForBreathing($this->dose))) {
+                return false;
+            }
+        }
+
+        return count($this->sets) >= $this->dose->sets();
+    }
+
+    /** Pain told in every set and none above what is allowed; null when a number is missing. */
+    public function painAtMost(int $allowed): ?bool
+    {
+        $worst = $this->pain();
+        if ($worst !== null && $worst > $allowed) {
+            return false;
+        }
+        foreach ($this->sets as $set) {
+            if ($set->pain === null) {
+                return null;
+            }
+        }
+
+        return count($this->sets) >= $this->dose->sets() ? true : null;
+    }
+
+    /** Pain that stops a ladder: above 5, travelling, or worse next morning. */
+    public function isStopEvent(): bool
+    {
+        return ($this->pain() ?? 0) > 5
+            || ($this->morning !== null && ($this->morning->worse || $this->morning->pain > 5))
+            || array_filter($this->sets, static fn(SetLog $set): bool => $set->travellingPain) !== [];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Progress;
+
+/** What was done and seen in one set. Missing is not zero: null means it was not asked or not told. */
+final readonly class SetLog
+{
+    /**
+     * @param list<int|null>      $done   in the unit of the dose: one entry, or one for each side
+     * @param array<string, bool> $form   answers by form question; a question left out was not asked
+     * @param int|null            $pain   0–10
+     * @param int|null            $effort 0–10
+     */
+    public function __construct(
+        public array $done,
+        public array $form,
+        public ?int $pain,
+        public ?int $effort,
+        public bool $travellingPain = false,
+    ) {}
+
+    /** The weaker side's figure; null when one is missing. */
+    public function least(): ?int
+    {
+        $known = array_filter($this->done, is_int(...));
+
+        return $known === [] || count($known) < count($this->done) ? null : min($known);
+    }
+
+    /** @return list<FormQuestion> answered with no */
+    public function faults(): array
+    {
+        return array_values(array_filter(FormQuestion::cases(), fn(FormQuestion $question): bool => ($this->form[$question->value] ?? null) === false));
+    }
+
+    /** Every question that was to be asked has been answered with yes. */
+    public function everyTick(bool $breathingAsked): bool
+    {
+        foreach (FormQuestion::cases() as $question) {
+            if ($question === FormQuestion::Breathing && ! $breathingAsked) {
+                continue;
+            }
+            if (($this->form[$question->value] ?? null) !== true) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

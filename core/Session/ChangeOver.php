@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+use EvenRungs\Body\Kit;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+
+/** The time to get from one exercise to the next: the largest that applies, never summed (our own choice). */
+final readonly class ChangeOver
+{
+    private function __construct(public int $seconds, public Reason $reason) {}
+
+    public static function between(Item $from, Item $to): self
+    {
+        $fetch = array_values(array_filter(
+            $to->rung->kit,
+            static fn(Kit $kit): bool => $kit !== Kit::Mat && ! in_array($kit, $from->rung->kit, true),
+        ));
+        [$seconds, $why] = match (true) {
+            $fetch !== [] => [30, "fetch or anchor {$fetch[0]->label()}"],
+            $from->rung->position !== $to->rung->position => [20, "from {$from->rung->position->inWords()} to {$to->rung->position->inWords()}"],
+            default => [10, 'same position, same kit'],
+        };
+
+        return new self($seconds, Reason::because(
+            Rule::ChangeOver,
+            "{$seconds} s to change over: {$why}.",
+            ['from' => $from->rung->name, 'to' => $to->rung->name],
+        ));
+    }
+}

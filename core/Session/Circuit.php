@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+/**
+ * Stations in turn, round after round. The rest is stored for each gap between stations and may be 0;
+ * after a round's last station comes the round rest; nothing after the very last one.
+ * A station with fewer sets than the others leaves the circuit early: round r runs those with sets ≥ r.
+ */
+final readonly class Circuit implements Block
+{
+    /**
+     * @param non-empty-list<Item> $stations
+     * @param list<int>            $gapSeconds one fewer than the stations
+     *
+     * @throws InvalidSession
+     */
+    public function __construct(public array $stations, public array $gapSeconds, public int $roundRestSeconds)
+    {
+        if (count($stations) < 2) {
+            throw InvalidSession::because('A circuit needs at least two stations.');
+        }
+        if (count($gapSeconds) !== count($stations) - 1) {
+            throw InvalidSession::because('A circuit has one gap between each two neighbouring stations.');
+        }
+        foreach ([...$gapSeconds, $roundRestSeconds] as $rest) {
+            if ($rest < 0 || $rest > 600) {
+                throw InvalidSession::because("A rest in a circuit can be from 0 to 600 seconds, not {$rest}.");
+            }
+        }
+    }
+
+    /**
+     * The same rest in every gap.
+     *
+     * @param non-empty-list<Item> $stations
+     *
+     * @throws InvalidSession
+     */
+    public static function evenly(array $stations, int $gapSeconds, int $roundRestSeconds): self
+    {
+        return new self($stations, array_fill(0, max(0, count($stations) - 1), $gapSeconds), $roundRestSeconds);
+    }
+
+    public function items(): array
+    {
+        return $this->stations;
+    }
+
+    public function rounds(): int
+    {
+        return max(array_map(static fn(Item $item): int => $item->dose->sets(), $this->stations));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Open;
+use EvenRungs\Dose\Reps;
+use EvenRungs\Dose\RestBand;
+use EvenRungs\Dose\Unit;
+use EvenRungs\Ladder\Rung;
+
+/** One exercise in a session: a rung with its dose. */
+final readonly class Item
+{
+    /**
+     * @param Side $firstSide which side begins where the sides are done apart; the weaker one when they differ
+     *
+     * @throws InvalidSession when the dose does not go with the rung's sides
+     */
+    public function __construct(
+        public string $id,
+        public Rung $rung,
+        public Dose $dose,
+        public Side $firstSide = Side::Left,
+    ) {
+        $timed = $dose->first() instanceof \EvenRungs\Dose\Timed;
+        if (! $timed && $rung->sidedness->countsEachSide() !== $dose->perSide) {
+            throw InvalidSession::because($dose->perSide
+                ? "In “{$rung->name}” both sides work at once: its dose has no “/side”."
+                : "“{$rung->name}” is done one side after the other: its dose needs “/side”.");
+        }
+    }
+
+    public function restSeconds(): int
+    {
+        return $this->dose->restSeconds ?? RestBand::for($this->rung->doseKind, $this->dose->first())->seconds;
+    }
+
+    /** Seconds of one repetition; a repetition of an open set too. */
+    public function repSeconds(): int
+    {
+        return $this->rung->tempoOf($this->dose)->repSeconds();
+    }
+
+    public function isOneSided(): bool
+    {
+        return $this->rung->sidedness === Sidedness::OneSided;
+    }
+
+    public function isAlternating(): bool
+    {
+        return $this->rung->sidedness === Sidedness::Alternating;
+    }
+
+    public function isInReps(): bool
+    {
+        return $this->dose->first() instanceof Reps || ($this->dose->first() instanceof Open && $this->dose->unit() === Unit::Reps);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+/** Ordered blocks. */
+final readonly class Session
+{
+    /**
+     * @param list<Block> $blocks
+     *
+     * @throws InvalidSession when it has no exercise, or one of them twice
+     */
+    public function __construct(public array $blocks)
+    {
+        if ($blocks === []) {
+            throw InvalidSession::because('A session needs at least one exercise.');
+        }
+        $ids = array_map(static fn(Item $item): string => $item->id, $this->items());
+        if (count(array_unique($ids)) !== count($ids)) {
+            throw InvalidSession::because('Each entry of a session needs an id of its own.');
+        }
+        if (count($ids) > 40) {
+            throw InvalidSession::because('A session has at most 40 exercises.');
+        }
+    }
+
+    /** @return list<Item> in the order they are done */
+    public function items(): array
+    {
+        $items = [];
+        foreach ($this->blocks as $block) {
+            array_push($items, ...$block->items());
+        }
+
+        return $items;
+    }
+
+    public function timeline(): Timeline
+    {
+        return Timeline::of($this);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+/** A session laid out in time, second after second; every total is a sum over it. */
+final readonly class Timeline
+{
+    /** @param list<Segment> $segments in the order they are done; none of 0 seconds */
+    private function __construct(public array $segments) {}
+
+    public static function of(Session $session): self
+    {
+        $segments = [];
+        $last = null;
+        foreach ($session->blocks as $number => $block) {
+            $first = $block->items()[0];
+            if ($last !== null) {
+                $segments[] = new Segment(Stretch::ChangeOver, ChangeOver::between($last, $first)->seconds, $number, $first, 1);
+            }
+            array_push($segments, ...($block instanceof Circuit ? self::circuit($block, $number) : self::straight($first, $number)));
+            $last = $block->items()[count($block->items()) - 1];
+        }
+
+        return new self(array_values(array_filter($segments, static fn(Segment $segment): bool => $segment->seconds > 0)));
+    }
+
+    public function totals(): Totals
+    {
+        return Totals::of($this->segments);
+    }
+
+    /** Totals of one exercise, its own rests included; change-overs before it are the session's. */
+    public function totalsOf(Item $item): Totals
+    {
+        return Totals::of(array_filter(
+            $this->segments,
+            static fn(Segment $segment): bool => $segment->item->id === $item->id && $segment->stretch !== Stretch::ChangeOver,
+        ));
+    }
+
+    /** Totals of one block, the change-over to it left out. */
+    public function totalsOfBlock(int $block): Totals
+    {
+        return Totals::of(array_filter(
+            $this->segments,
+            static fn(Segment $segment): bool => $segment->block === $block && $segment->stretch !== Stretch::ChangeOver,
+        ));
+    }
+
+    /** @return list<Segment> */
+    private static function straight(Item $item, int $block): array
+    {
+        $segments = [];
+        for ($set = 1; $set <= $item->dose->sets(); $set++) {
+            if ($set > 1) {
+                $segments[] = new Segment(Stretch::Rest, $item->restSeconds(), $block, $item, $set - 1);
+            }
+            array_push($segments, ...SetClock::segments($item, $block, $set));
+        }
+
+        return $segments;
+    }
+
+    /** @return list<Segment> */
+    private static function circuit(Circuit $circuit, int $block): array
+    {
+        $segments = [];
+        $previous = null;
+        for ($round = 1; $round <= $circuit->rounds(); $round++) {
+            foreach ($circuit->stations as $index => $item) {
+                if ($item->dose->sets() < $round) {
+                    continue;
+                }
+                if ($previous !== null) {
+                    [$lastIndex, $lastItem, $lastRound] = $previous;
+                    $rest = $lastRound < $round ? $circuit->roundRestSeconds : $circuit->gapSeconds[$lastIndex];
+                    $segments[] = new Segment(Stretch::Rest, $rest, $block, $lastItem, $lastRound);
+                }
+                array_push($segments, ...SetClock::segments($item, $block, $round));
+                $previous = [$index, $item, $round];
+            }
+        }
+
+        return $segments;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\Evenness;
+use EvenRungs\Balance\Stand;
+use EvenRungs\Balance\TargetShares;
+use EvenRungs\Balance\WorkShares;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Ladder\Circumstances;
+use PHPUnit\Framework\TestCase;
+
+final class BalanceTest extends TestCase
+{
+    public function test_11_work_shares_and_agreement_of_the_worked_figure(): void
+    {
+        $shares = WorkShares::ofWork([
+            [Demand::AntiExtension, [], 180],
+            [Demand::AntiFlexion, [Demand::AntiRotation], 160],
+            [Demand::AntiLateralFlexion, [], 120],
+            [Demand::AntiRotation, [], 160],
+        ]);
+        $targets = TargetShares::of(array_fill_keys(['anti-extension', 'anti-flexion', 'anti-lateral-flexion', 'anti-rotation'], 25));
+
+        self::assertSame([257, 229, 171, 343], array_map($shares->perMille(...), [Demand::AntiExtension, Demand::AntiFlexion, Demand::AntiLateralFlexion, Demand::AntiRotation]));
+        self::assertSame(900, $shares->agreementPerMille($targets));
+    }
+
+    public function test_the_shares_of_every_aim_add_up(): void
+    {
+        foreach (Aim::cases() as $aim) {
+            self::assertContains($aim->targets()->parts(), [6, 100], $aim->value);
+        }
+    }
+
+    public function test_the_spread_compares_the_weaker_sides_and_names_the_weakest(): void
+    {
+        $evenness = $this->evenness([
+            ['front-plank/forearms-toes', Side::Both],
+            ['side-bridge/top-leg-straight', Side::Left],
+            ['side-bridge/knees-bent', Side::Right],
+            ['all-fours/opposite-short', Side::Both],
+            ['press-out/tall-kneeling', Side::Both],
+        ], Kit::cases());
+
+        self::assertSame(30, $evenness->heights[Demand::AntiLateralFlexion->value]->tenths);
+        self::assertSame(12, $evenness->spreadTenths);
+        self::assertSame(Demand::AntiRotation, $evenness->weakest);
+        self::assertStringContainsString('4.0 − 2.8 = 1.2', $evenness->reason->sentence);
+    }
+
+    public function test_a_demand_on_the_highest_open_rung_is_topped_out_and_left_out(): void
+    {
+        $evenness = $this->evenness([
+            ['front-plank/forearms-toes', Side::Both],
+            ['side-bridge/knees-bent', Side::Both],
+            ['all-fours/knees-hover', Side::Both],
+        ], []);
+
+        self::assertSame([Demand::AntiFlexion], $evenness->toppedOut);
+        self::assertSame(10, $evenness->spreadTenths);
+    }
+
+    public function test_one_demand_alone_has_no_spread(): void
+    {
+        $evenness = $this->evenness([['front-plank/forearms-toes', Side::Both]], Kit::cases());
+
+        self::assertNull($evenness->spreadTenths);
+        self::assertNull($evenness->weakest);
+    }
+
+    /**
+     * @param list<array{string, Side}> $stands
+     * @param list<Kit>                 $kit
+     */
+    private function evenness(array $stands, array $kit): Evenness
+    {
+        return Evenness::of(
+            array_map(static fn(array $stand): Stand => new Stand(ShippedLibrary::rung($stand[0]), $stand[1]), $stands),
+            ShippedLibrary::get(),
+            new Circumstances([], $kit),
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\LadderReader;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Session\Item;
+use Symfony\Component\Yaml\Yaml;
+
+/** The library as shipped, for tests that speak of real rungs. */
+final class ShippedLibrary
+{
+    private static ?Library $library = null;
+
+    public static function get(): Library
+    {
+        if (self::$library === null) {
+            $ladders = [];
+            foreach (glob(dirname(__DIR__, 2).'/library/ladders/*.yaml') ?: [] as $file) {
+                $ladders[] = LadderReader::read((array) Yaml::parseFile($file));
+            }
+            self::$library = new Library($ladders, 'test');
+        }
+
+        return self::$library;
+    }
+
+    public static function rung(string $slug): Rung
+    {
+        return self::get()->rung($slug);
+    }
+
+    public static function item(string $slug, string $line, string $id = '', Side $first = Side::Left): Item
+    {
+        $rung = self::rung($slug);
+
+        return new Item($id === '' ? $slug : $id, $rung, DoseLine::parse($line, $rung->sidedness), $first);
+    }
+}
