@@ -28,4 +28,14 @@ final readonly class Circumstances
 
         return $open === [] ? null : $open[array_key_last($open)];
     }
+
+    /** The next rung of the trunk in one direction that is open on at least one side, or null. */
+    public function nextOpen(Ladder $ladder, Rung $rung, bool $up): ?Rung
+    {
+        do {
+            $rung = $up ? $ladder->above($rung) : $ladder->below($rung);
+        } while ($rung !== null && ! $this->rule($rung)->openSomewhere());
+
+        return $rung;
+    }
 }

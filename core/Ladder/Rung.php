@@ -14,7 +14,9 @@ use EvenRungs\Dose\Band;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\DoseTable;
+use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Tempo;
+use EvenRungs\Dose\TempoPart;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Method\Method;
 
@@ -78,11 +80,39 @@ final readonly class Rung
         return $dose->tempo ?? $this->tempo ?? Tempo::parse('2-0-2-0');
     }
 
+    /** The tempo with the rung's own words, in the order it is done: "2 s out, 1 s hold, 2 s back". */
+    public function tempoWords(Dose $dose): string
+    {
+        if ($dose->unit() !== Unit::Reps) {
+            return '';
+        }
+
+        return implode(', ', array_map(
+            static fn (array $part): string => $part[1]->asFastAsControlled ? "{$part[0]} fast but controlled" : "{$part[1]->seconds} s {$part[0]}",
+            $this->tempoParts($dose),
+        ));
+    }
+
+    /**
+     * The parts of a repetition that take time, in the order they are done.
+     *
+     * @return list<array{string, TempoPart, bool}> word, part, and whether it is a pause
+     */
+    public function tempoParts(Dose $dose): array
+    {
+        $tempo = $this->tempoOf($dose);
+        $lowering = [[$this->phases->lowering ?? 'down', $tempo->lowering, false], ['hold', $tempo->pauseLow, true]];
+        $lifting = [[$this->phases->lifting ?? 'up', $tempo->lifting, false], ['hold', $tempo->pauseHigh, true]];
+        $parts = $this->phases !== null && ! $this->phases->startsWithLowering ? [...$lifting, ...$lowering] : [...$lowering, ...$lifting];
+
+        return array_values(array_filter($parts, static fn (array $part): bool => $part[1]->seconds > 0));
+    }
+
     /** Breathing may wait in holds this short, so the form check does not ask for it. */
     public function asksForBreathing(Dose $dose): bool
     {
         $body = $dose->first();
 
-        return ! ($body instanceof \EvenRungs\Dose\Holds && $body->seconds <= 3);
+        return ! ($body instanceof Holds && $body->seconds <= 3);
     }
 }

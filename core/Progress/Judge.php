@@ -129,7 +129,7 @@ final readonly class Judge
         if (! $gate->isOpen() || $this->painHoldsBack()) {
             return null;
         }
-        $next = $this->neighbour(up: true);
+        $next = $this->circumstances->nextOpen($this->ladder, $this->working, up: true);
         if ($next === null) {
             return new Proposal(Choice::Stay, null, [Reason::because(Rule::Stay, 'The gate is open, but no higher rung of this ladder is open to this person.', [], 'More kit, or a limit lifted.')], $gate);
         }
@@ -156,7 +156,7 @@ final readonly class Judge
 
     private function down(Gate $gate, Reason $reason): Proposal
     {
-        $lower = $this->neighbour(up: false);
+        $lower = $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
         $reasons = [$reason];
         if ($lower === null) {
             $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->working->fallback}");
@@ -242,15 +242,5 @@ final readonly class Judge
         }
 
         return array_keys($dates);
-    }
-
-    private function neighbour(bool $up): ?Rung
-    {
-        $rung = $this->working;
-        do {
-            $rung = $up ? $this->ladder->above($rung) : $this->ladder->below($rung);
-        } while ($rung !== null && ! $this->circumstances->rule($rung)->openSomewhere());
-
-        return $rung;
     }
 }

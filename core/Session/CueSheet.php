@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-use EvenRungs\Dose\TempoPart;
-
 /** What the player plays: the timeline, told so that nothing is left to compute. */
 final readonly class CueSheet
 {
@@ -27,7 +25,10 @@ final readonly class CueSheet
                 $segment->side,
                 $segment->target,
                 $inReps ? intdiv($segment->seconds, max(1, $segment->item->repSeconds())) : 0,
-                $inReps ? self::phases($segment->item) : [],
+                $inReps ? array_map(
+                    static fn (array $part): CuePhase => new CuePhase($part[0], $part[1]->seconds, $part[2]),
+                    $segment->item->rung->tempoParts($segment->item->dose),
+                ) : [],
                 $segment->stretch === Stretch::Work && ($next === null || $next->item->id !== $segment->item->id || $next->set !== $segment->set),
             );
         }
@@ -45,27 +46,5 @@ final readonly class CueSheet
         }
 
         return null;
-    }
-
-    /**
-     * The parts of a repetition in the order they are done, which is the rung's own.
-     *
-     * @return list<CuePhase>
-     */
-    private static function phases(Item $item): array
-    {
-        $tempo = $item->rung->tempoOf($item->dose);
-        $words = $item->rung->phases;
-        $lowering = [[$words->lowering ?? 'down', $tempo->lowering, false], ['hold', $tempo->pauseLow, true]];
-        $lifting = [[$words->lifting ?? 'up', $tempo->lifting, false], ['hold', $tempo->pauseHigh, true]];
-        $phases = [];
-        foreach ($words !== null && ! $words->startsWithLowering ? [...$lifting, ...$lowering] : [...$lowering, ...$lifting] as [$word, $part, $isPause]) {
-            /** @var TempoPart $part */
-            if ($part->seconds > 0) {
-                $phases[] = new CuePhase($word, $part->seconds, $isPause);
-            }
-        }
-
-        return $phases;
     }
 }

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Library\LibraryFiles;
+use App\Models\Decision;
+use App\Models\Placement;
+use App\Models\User;
+use EvenRungs\Ladder\InvalidLadder;
+use EvenRungs\Progress\Choice;
+use EvenRungs\Reason\Input;
+use EvenRungs\Reason\Reason;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Stores what the trainer decides about a rung, with what the rules proposed, and moves the board. */
+final readonly class DecideRung
+{
+    public function __construct(private Placing $placing, private LibraryFiles $files) {}
+
+    /** @throws InvalidLadder when there is no rung to climb to */
+    public function decide(Dossier $dossier, PendingDecision $pending, Choice $choice, string $reason, User $by, string $id): Decision
+    {
+        $to = match ($choice) {
+            Choice::Climb => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
+            Choice::StepDown => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false),
+            default => null,
+        };
+
+        return DB::transaction(function () use ($dossier, $pending, $choice, $reason, $by, $id, $to): Decision {
+            $decision = Decision::query()->create([
+                'id' => $id,
+                'person_id' => $dossier->person->id,
+                'session_log_id' => $pending->log->id,
+                'ladder' => $pending->ladder->slug,
+                'side' => $pending->side->value,
+                'rung' => $pending->rung->slug,
+                'rung_snapshot' => $this->files->snapshot($pending->rung->slug),
+                'library_version' => $dossier->library->version,
+                'proposed' => $pending->proposal->choice->value,
+                'reasons' => array_map(self::kept(...), $pending->proposal->reasons),
+                'choice' => $choice->value,
+                'to_rung' => $to?->slug,
+                'choice_reason' => $reason,
+                'decided_on' => $dossier->today()->iso(),
+                'time_zone' => $dossier->clock->timeZone,
+                'user_id' => $by->id,
+                'sequence' => $dossier->clock->sequence(),
+            ]);
+            $why = $choice->inWords().($reason === '' ? '' : ": {$reason}");
+            if ($to !== null) {
+                $this->placing->record($dossier, $to, $pending->side, $by, strtolower((string) Str::ulid()), $why, decision: $id);
+            }
+            if ($choice === Choice::StopLadder || $choice === Choice::Refer) {
+                $this->placing->record($dossier, $pending->rung, $pending->side, $by, strtolower((string) Str::ulid()), $why, stopped: true, decision: $id);
+            }
+
+            return $decision;
+        });
+    }
+
+    public function takeBack(Decision $decision): void
+    {
+        DB::transaction(static function () use ($decision): void {
+            $decision->update(['taken_back_at' => now()]);
+            Placement::query()->where('decision_id', $decision->id)->update(['undone_at' => now()]);
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private static function kept(Reason $reason): array
+    {
+        $inputs = [];
+        foreach ($reason->inputs as $input) {
+            /** @var Input $input */
+            $inputs[$input->name] = $input->value;
+        }
+
+        return ['rule' => $reason->rule->value, 'sentence' => $reason->sentence, 'inputs' => $inputs];
+    }
+}

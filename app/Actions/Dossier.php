@@ -1,0 +1,342 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Decision;
+use App\Models\Person;
+use App\Models\PersonLimit;
+use App\Models\Placement;
+use App\Models\SessionLog;
+use App\Models\SetEntry;
+use App\Time\PracticeClock;
+use EvenRungs\Balance\Evenness;
+use EvenRungs\Balance\Stand;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Method;
+use EvenRungs\Progress\Choice;
+use EvenRungs\Progress\Gate;
+use EvenRungs\Progress\Judge;
+use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\Proposal;
+use EvenRungs\Progress\RungSession;
+use EvenRungs\Progress\SetLog;
+use EvenRungs\Screening\Clearance;
+use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\Standing;
+use EvenRungs\Screening\State;
+use EvenRungs\Screening\Urgency;
+
+/** Everything known of a person, in the terms of the core. Read once for a request; holds no rule itself. */
+final class Dossier
+{
+    /** @var list<Standpoint>|null */
+    private ?array $standpoints = null;
+
+    private ?Circumstances $circumstances = null;
+
+    /** @var array<string, list<RungSession>> by side */
+    private array $rungSessions = [];
+
+    public function __construct(public readonly Person $person, public readonly Library $library, public readonly PracticeClock $clock) {}
+
+    public function method(): Method
+    {
+        return Method::default();
+    }
+
+    /** @return list<PersonLimit> */
+    public function activeLimits(): array
+    {
+        return array_values($this->person->limits->filter(static fn (PersonLimit $limit): bool => $limit->lifted_on === null)->all());
+    }
+
+    public function circumstances(): Circumstances
+    {
+        return $this->circumstances ??= new Circumstances(
+            array_map(static fn (PersonLimit $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $this->activeLimits()),
+            array_map(Kit::from(...), $this->person->kit),
+        );
+    }
+
+    public function standing(): Standing
+    {
+        $signs = $clearances = [];
+        foreach ($this->person->screenings as $screening) {
+            if ($screening->urgency !== null) {
+                $signs[] = new Sign(Urgency::from($screening->urgency), $screening->sequence);
+            }
+        }
+        foreach ($this->person->decisions as $decision) {
+            if ($decision->choice === Choice::Refer->value && $decision->taken_back_at === null) {
+                $signs[] = new Sign(Urgency::BeforeTraining, $decision->sequence);
+            }
+        }
+        foreach ($this->person->clearances as $clearance) {
+            $clearances[] = new Clearance(Day::parse($clearance->from), Day::parse($clearance->until), $clearance->sequence);
+        }
+
+        return Standing::on($this->clock->today(), $signs, $clearances);
+    }
+
+    /** @return list<Standpoint> in the order of the library; a stopped ladder among them */
+    public function standpoints(): array
+    {
+        if ($this->standpoints !== null) {
+            return $this->standpoints;
+        }
+        $newest = [];
+        foreach ($this->person->placements as $placement) {
+            foreach ($placement->side === Side::Both->value ? [Side::Left, Side::Right] : [Side::from($placement->side)] as $side) {
+                $newest[$placement->ladder][$side->value] = $placement;
+            }
+        }
+        $this->standpoints = [];
+        foreach ($this->library->ladders as $ladder) {
+            $left = $newest[$ladder->slug][Side::Left->value] ?? null;
+            $right = $newest[$ladder->slug][Side::Right->value] ?? null;
+            if ($left !== null && $left === $right) {
+                $this->standpoints[] = $this->standpoint($left, Side::Both);
+
+                continue;
+            }
+            foreach ([[$left, Side::Left], [$right, Side::Right]] as [$placement, $side]) {
+                if ($placement !== null) {
+                    $this->standpoints[] = $this->standpoint($placement, $side);
+                }
+            }
+        }
+
+        return $this->standpoints;
+    }
+
+    /** @return list<Standpoint> none, one, or left and right */
+    public function on(string $ladder): array
+    {
+        return array_values(array_filter($this->standpoints(), static fn (Standpoint $here): bool => $here->rung->ladder === $ladder));
+    }
+
+    public function evenness(): Evenness
+    {
+        return Evenness::of(
+            array_map(static fn (Standpoint $here): Stand => new Stand($here->rung, $here->side), $this->standpoints()),
+            $this->library,
+            $this->circumstances(),
+        );
+    }
+
+    public function gate(Standpoint $here): Gate
+    {
+        return $this->propose($here->rung, $here->side, $here->placement->sequence)->gate;
+    }
+
+    /**
+     * Decisions that wait: the newest log of each ladder the person stands on, where it has not been decided,
+     * and decided ones that a bad next morning has reopened.
+     *
+     * @return list<PendingDecision>
+     */
+    public function pending(): array
+    {
+        $pending = [];
+        foreach ($this->standpoints() as $here) {
+            if ($here->placement->stopped) {
+                continue;
+            }
+            $log = $this->newestLogOn($here->rung->ladder);
+            if ($log === null) {
+                continue;
+            }
+            $decision = $this->decisionOn($log, $here);
+            $reopened = $decision !== null && $this->worsenedAfter($decision, $log);
+            if ($decision !== null && ! $reopened) {
+                continue;
+            }
+            if ($decision === null && $log->sequence < $here->placement->sequence) {
+                continue;
+            }
+            $rung = $decision === null ? $here->rung : $this->library->rung($decision->rung);
+            $since = $decision === null ? $here->placement->sequence : $log->sequence;
+            $session = $this->sessionOf($log, $rung->ladder, $here->side);
+            if ($session !== null) {
+                $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $here->side, $session, $this->propose($rung, $here->side, $since), $reopened);
+            }
+        }
+
+        return $pending;
+    }
+
+    /**
+     * The newest session with ladders whose next morning was not asked for, when today is a later day.
+     *
+     * @return list<array{SessionLog, string, int|null}>
+     */
+    public function morningsToAsk(): array
+    {
+        $log = $this->person->logs->last();
+        if ($log === null || ! Day::parse($log->done_on)->isBefore($this->clock->today())) {
+            return [];
+        }
+        $asked = array_map(static fn (\App\Models\Morning $morning): string => $morning->ladder, $log->mornings->all());
+        $ladders = array_unique(array_map(fn (SetEntry $set): string => $this->library->rung($set->rung)->ladder, $log->sets->all()));
+        $questions = [];
+        foreach ($ladders as $ladder) {
+            if (! in_array($ladder, $asked, true)) {
+                $questions[] = [$log, $ladder, $this->sessionOf($log, $ladder, Side::Both)?->pain()];
+            }
+        }
+
+        return $questions;
+    }
+
+    public function today(): Day
+    {
+        return $this->clock->today();
+    }
+
+    public function lastLog(): ?SessionLog
+    {
+        return $this->person->logs->last();
+    }
+
+    /** The rung a session takes: where the sides differ, the weaker side's for both. Stopped ladders have none. */
+    public function workingRung(string $ladder): ?Rung
+    {
+        $weakest = null;
+        foreach ($this->on($ladder) as $here) {
+            if ($here->placement->stopped) {
+                return null;
+            }
+            if ($weakest === null || $here->rung->height->above($weakest->height) < 0) {
+                $weakest = $here->rung;
+            }
+        }
+
+        return $weakest;
+    }
+
+    /** Which side begins: the one on the lower rung, else left. */
+    public function firstSide(string $ladder): Side
+    {
+        $heights = [];
+        foreach ($this->on($ladder) as $here) {
+            $heights[$here->side->value] = $here->rung->height->tenths;
+        }
+
+        return ($heights[Side::Right->value] ?? 0) < ($heights[Side::Left->value] ?? 0) && isset($heights[Side::Right->value]) ? Side::Right : Side::Left;
+    }
+
+    public function isStopped(string $ladder): bool
+    {
+        return array_filter($this->on($ladder), static fn (Standpoint $here): bool => $here->placement->stopped) !== [];
+    }
+
+    private function propose(Rung $rung, Side $side, int $since): Proposal
+    {
+        return Judge::propose(
+            $this->library->ladder($rung->ladder),
+            $rung,
+            $since,
+            $this->rungSessions($side),
+            $this->method(),
+            $this->circumstances(),
+            $this->clock->today(),
+        );
+    }
+
+    /**
+     * Everything logged, each exercise of a session once, with what was done on the given side.
+     *
+     * @return list<RungSession>
+     */
+    private function rungSessions(Side $side): array
+    {
+        if (! isset($this->rungSessions[$side->value])) {
+            $sessions = [];
+            foreach ($this->person->logs as $log) {
+                foreach ($log->sets->groupBy('item') as $sets) {
+                    $sessions[] = $this->rungSession($log, array_values($sets->all()), $side);
+                }
+            }
+            $this->rungSessions[$side->value] = $sessions;
+        }
+
+        return $this->rungSessions[$side->value];
+    }
+
+    /** @param list<SetEntry> $sets of one exercise */
+    private function rungSession(SessionLog $log, array $sets, Side $side): RungSession
+    {
+        $rung = $this->library->rung($sets[0]->rung);
+        $morning = $log->mornings->filter(static fn (\App\Models\Morning $morning): bool => $morning->ladder === $rung->ladder)->last();
+
+        return new RungSession(
+            Day::parse($log->done_on),
+            $rung,
+            DoseLine::parse($sets[0]->dose, $rung->sidedness),
+            array_map(static fn (SetEntry $set): SetLog => new SetLog(self::done($set, $rung, $side), $set->form, $set->pain, $set->effort, $set->travelling_pain), $sets),
+            $log->sequence,
+            $morning === null ? null : new Morning($morning->pain, $morning->worse),
+            array_filter($sets, static fn (SetEntry $set): bool => $set->felt_wrong) !== [],
+        );
+    }
+
+    /** @return list<int|null> */
+    private static function done(SetEntry $set, Rung $rung, Side $side): array
+    {
+        if ($set->done_both !== null || ! $rung->sidedness->countsEachSide()) {
+            return [$set->done_both];
+        }
+
+        return match ($side) {
+            Side::Left => [$set->done_left],
+            Side::Right => [$set->done_right],
+            Side::Both => [$set->done_left, $set->done_right],
+        };
+    }
+
+    private function sessionOf(SessionLog $log, string $ladder, Side $side): ?RungSession
+    {
+        foreach ($log->sets->groupBy('item') as $sets) {
+            $first = $sets->first();
+            if ($first !== null && $this->library->rung($first->rung)->ladder === $ladder) {
+                return $this->rungSession($log, array_values($sets->all()), $side);
+            }
+        }
+
+        return null;
+    }
+
+    private function newestLogOn(string $ladder): ?SessionLog
+    {
+        return $this->person->logs->last(fn (SessionLog $log): bool => $log->sets->contains(fn (SetEntry $set): bool => $this->library->rung($set->rung)->ladder === $ladder));
+    }
+
+    private function decisionOn(SessionLog $log, Standpoint $here): ?Decision
+    {
+        return $this->person->decisions->last(static fn (Decision $decision): bool => $decision->session_log_id === $log->id
+            && $decision->ladder === $here->rung->ladder
+            && $decision->taken_back_at === null
+            && Side::from($decision->side)->meets($here->side));
+    }
+
+    private function worsenedAfter(Decision $decision, SessionLog $log): bool
+    {
+        return $log->mornings->contains(static fn (\App\Models\Morning $morning): bool => $morning->ladder === $decision->ladder
+            && $morning->sequence > $decision->sequence
+            && ($morning->worse || $morning->pain > 5));
+    }
+
+    private function standpoint(Placement $placement, Side $side): Standpoint
+    {
+        return new Standpoint($placement, $this->library->rung($placement->rung), $side);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Substitution;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+
+/** Makes a session from the person's working rungs: one exercise for each ladder, with the default dose. */
+final readonly class DraftSession
+{
+    /**
+     * @param list<BlockText> $blocks
+     * @param list<Reason>    $notes  what was replaced or left out, and why
+     */
+    private function __construct(public array $blocks, public array $notes) {}
+
+    public static function from(Dossier $dossier): self
+    {
+        $blocks = $notes = [];
+        foreach ($dossier->library->ladders as $ladder) {
+            $rung = $dossier->workingRung($ladder->slug);
+            if ($rung === null) {
+                $notes[] = $dossier->isStopped($ladder->slug)
+                    ? Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session.")
+                    : Reason::because(Rule::Spread, "{$ladder->name}: no working rung yet, so {$ladder->demand->shortName()} is left open.");
+
+                continue;
+            }
+            $ruling = $dossier->circumstances()->rule($rung);
+            if (! $ruling->openOn(Side::Both)) {
+                $substitution = Substitution::for($rung, $dossier->library, $dossier->circumstances());
+                $notes[] = $ruling->reasons[0];
+                if ($substitution === null) {
+                    $notes[] = Reason::because(Rule::Substitution, "Nothing open fits in its place: {$ladder->demand->shortName()} is left open.");
+
+                    continue;
+                }
+                $notes[] = $substitution->reason;
+                $rung = $substitution->instead;
+            }
+            $dose = DoseLine::print($rung->defaultDose($dossier->method()));
+            $blocks[] = new BlockText(false, [new ItemText(str_replace('/', '-', $rung->slug), $rung->slug, $dose)], [], 0);
+        }
+
+        return new self($blocks, $notes);
+    }
+}

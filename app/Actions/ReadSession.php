@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\InvalidDose;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Reason\Refusal;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\InvalidSession;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
+
+/** A written session, read into the terms of the core. What cannot be read keeps its text and its sentence. */
+final readonly class ReadSession
+{
+    /**
+     * @param list<BlockText>      $blocks
+     * @param list<list<ReadItem>> $items   by block
+     * @param list<int>            $numbers of the written block behind each block of the session
+     * @param Session|null         $session of all that could be read; null when nothing could
+     */
+    private function __construct(public array $blocks, public array $items, public array $numbers, public ?Session $session) {}
+
+    /**
+     * @param list<BlockText>         $blocks
+     * @param callable(string): Side  $firstSide by ladder
+     *
+     * @throws InvalidSession|InvalidDose      when gaps or rests are out of bounds
+     * @throws \EvenRungs\Ladder\UnknownRung
+     */
+    public static function of(array $blocks, Library $library, callable $firstSide): self
+    {
+        $read = $numbers = $core = [];
+        foreach ($blocks as $number => $block) {
+            $here = [];
+            foreach ($block->items as $text) {
+                $rung = $library->rung($text->rung);
+                try {
+                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, DoseLine::parse($text->dose, $rung->sidedness), $firstSide($rung->ladder)), null);
+                } catch (Refusal $problem) {
+                    $here[] = new ReadItem($text, $rung, null, $problem);
+                }
+            }
+            $read[] = $here;
+            $items = array_values(array_filter(array_map(static fn (ReadItem $item): ?Item => $item->item, $here)));
+            if ($block->isCircuit && count($items) >= 2) {
+                // Gaps are counted for the stations as written: a station that cannot be read takes its gap along.
+                $gaps = count($items) === count($here) ? $block->gapSeconds : array_slice($block->gapSeconds, 0, count($items) - 1);
+                $core[] = new Circuit($items, $gaps, $block->roundRestSeconds);
+                $numbers[] = $number;
+            } else {
+                foreach ($items as $item) {
+                    $core[] = new StraightSets($item);
+                    $numbers[] = $number;
+                }
+            }
+        }
+
+        return new self($blocks, $read, $numbers, $core === [] ? null : new Session($core));
+    }
+
+    public function isComplete(): bool
+    {
+        foreach ($this->items as $items) {
+            foreach ($items as $item) {
+                if ($item->problem !== null) {
+                    return false;
+                }
+            }
+        }
+
+        return $this->session !== null;
+    }
+
+    /** The blocks with every dose in its one written form. @return list<BlockText> */
+    public function written(): array
+    {
+        return array_map(
+            static fn (BlockText $block, array $items): BlockText => new BlockText(
+                $block->isCircuit,
+                array_map(static fn (ReadItem $item): ItemText => new ItemText(
+                    $item->text->id,
+                    $item->text->rung,
+                    $item->item === null ? $item->text->dose : DoseLine::print($item->item->dose),
+                ), $items),
+                $block->gapSeconds,
+                $block->roundRestSeconds,
+            ),
+            $this->blocks,
+            $this->items,
+        );
+    }
+}

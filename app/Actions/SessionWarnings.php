@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use EvenRungs\Body\Height;
+use EvenRungs\Dose\Holds;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\ChangeOver;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Session;
+
+/** What the trainer should know about a session for this person before it is used. */
+final readonly class SessionWarnings
+{
+    public function __construct(private Dossier $dossier) {}
+
+    /** @return list<Reason> about one exercise */
+    public function about(Item $item): array
+    {
+        $ladder = $item->rung->ladder;
+        $warnings = $this->dossier->circumstances()->rule($item->rung)->reasons;
+        if ($this->dossier->isStopped($ladder)) {
+            $warnings[] = Reason::because(Rule::PainHigh, 'This ladder was stopped after pain: reopen it on the board, with a reason, before it is trained again.');
+        }
+        $working = $this->dossier->workingRung($ladder);
+        if ($working !== null && $item->rung->height->above($working->height) > 0) {
+            $warnings[] = Reason::because(
+                Rule::Spread,
+                "“{$item->rung->name}” stands ".Height::tenthsLabel($item->rung->height->above($working->height))." above the working rung “{$working->name}”.",
+                ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
+                'Placing the person higher on the board, or choosing the working rung.',
+            );
+        }
+        $body = $item->dose->first();
+        foreach ($this->dossier->circumstances()->limits as $limit) {
+            if ($limit->longestHoldSeconds !== null && $body instanceof Holds && $body->seconds > $limit->longestHoldSeconds) {
+                $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": no hold over {$limit->longestHoldSeconds} s at effort 7 or more; this one is {$body->seconds} s.", ['hold' => "{$body->seconds} s"], 'Shorter, repeated holds.');
+            }
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Reason> about the session as a whole */
+    public function aboutAll(Session $session): array
+    {
+        $warnings = [];
+        foreach ($session->blocks as $block) {
+            if (! $block instanceof Circuit) {
+                continue;
+            }
+            foreach ($block->gapSeconds as $index => $gap) {
+                $change = ChangeOver::between($block->stations[$index], $block->stations[$index + 1]);
+                if ($gap < $change->seconds) {
+                    $warnings[] = Reason::because(
+                        Rule::CircuitChangeOver,
+                        "{$gap} s from “{$block->stations[$index]->rung->name}” to “{$block->stations[$index + 1]->rung->name}” is shorter than the change-over: {$change->reason->sentence}",
+                        ['written rest' => "{$gap} s", 'change-over' => "{$change->seconds} s"],
+                        "A gap of {$change->seconds} s, or stations in the same position.",
+                    );
+                }
+            }
+        }
+        foreach (\EvenRungs\Body\Demand::everyWeek() as $demand) {
+            $met = array_filter($session->items(), static fn (Item $item): bool => $item->rung->demand === $demand);
+            if ($met === []) {
+                $warnings[] = Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no exercise in this session: meet it on another day of the week.', ['demand' => $demand->value]);
+            }
+        }
+
+        return $warnings;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use OpenApi\Attributes as OA;
+
+/** What the attributes of all endpoints share: parameters from the path, one JSON answer, one kind of error. */
+final class Path
+{
+    /** @return list<OA\Parameter> */
+    public static function parameters(string $path): array
+    {
+        preg_match_all('/\{(\w+)\}/', $path, $found);
+
+        return array_map(static fn (string $name): OA\Parameter => new OA\Parameter(name: $name, in: 'path', required: true, schema: new OA\Schema(type: 'string')), $found[1]);
+    }
+
+    /** @return list<OA\Response> */
+    public static function responses(?string $answers, int $status): array
+    {
+        $error = static fn (int $code, string $text): OA\Response => new OA\Response(response: $code, description: $text, content: new OA\JsonContent(ref: '#/components/schemas/ErrorView'));
+        $good = $answers === null
+            ? new OA\Response(response: 204, description: 'Done; nothing to say.')
+            : new OA\Response(response: $status, description: 'The answer.', content: new OA\JsonContent(ref: self::schema($answers)));
+
+        return [
+            $good,
+            $error(401, 'Not signed in.'),
+            $error(403, 'Not allowed.'),
+            $error(404, 'Not found in this practice.'),
+            $error(409, 'Changed by someone else in the meantime.'),
+            $error(419, 'The page is too old.'),
+            $error(422, 'Something entered cannot be taken.'),
+            $error(423, 'Closed by a danger sign.'),
+            $error(429, 'Too many requests.'),
+        ];
+    }
+
+    public static function body(?string $takes): ?OA\RequestBody
+    {
+        return $takes === null ? null : new OA\RequestBody(required: true, content: new OA\JsonContent(ref: self::schema($takes)));
+    }
+
+    public static function schema(string $class): string
+    {
+        return '#/components/schemas/'.substr((string) strrchr('\\'.$class, '\\'), 1);
+    }
+}

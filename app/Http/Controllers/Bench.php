@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Dossier;
+use App\Actions\OpenDossier;
+use App\Api\Reads;
+use App\Http\Present\PersonPage;
+use App\Http\Views\BenchView;
+use App\Http\Views\CatalogueView;
+use App\Models\User;
+use App\Time\PracticeClock;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class Bench
+{
+    #[Reads('/api/bench', 'bench', BenchView::class)]
+    public function show(Request $request, OpenDossier $open): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $lines = $open->all($user)->map(static fn (Dossier $dossier): array => (new PersonPage($dossier))->benchLine())->all();
+        usort($lines, static fn (array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
+
+        return new JsonResponse(new BenchView(PracticeClock::of($user->practice)->today()->iso(), array_column($lines, 1)));
+    }
+
+    #[Reads('/api/catalogue', 'catalogue', CatalogueView::class)]
+    public function catalogue(): JsonResponse
+    {
+        return new JsonResponse(CatalogueView::make());
+    }
+}

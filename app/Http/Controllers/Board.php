@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenDossier;
+use App\Actions\Placing;
+use App\Api\Reads;
+use App\Api\Removes;
+use App\Api\Writes;
+use App\Http\Present\BoardPage;
+use App\Http\Problem;
+use App\Http\Requests\PlacementInput;
+use App\Http\Views\BoardView;
+use App\Http\Views\PlacedView;
+use App\Models\Person;
+use App\Models\Placement;
+use App\Models\User;
+use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final readonly class Board
+{
+    public function __construct(private OpenDossier $open) {}
+
+    #[Reads('/api/people/{person}/board', 'board', BoardView::class)]
+    public function show(Person $person, Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return new JsonResponse((new BoardPage($this->open->of($person, $user)))->view());
+    }
+
+    #[Writes('/api/people/{person}/placements', 'place', PlacedView::class, PlacementInput::class, 201)]
+    public function store(Person $person, PlacementInput $input, Placing $placing): JsonResponse
+    {
+        $dossier = $this->open->of($person, $input->by());
+        $rung = $dossier->library->rung($input->text('rung'));
+        $side = Side::from($input->text('side'));
+        $known = Placement::query()->find($input->text('id'));
+        if ($known === null) {
+            if ($side !== Side::Both && $rung->sidedness === Sidedness::Both) {
+                throw Problem::field('side', "“{$rung->name}” is done with both sides at once: there is no {$side->value} side to place.");
+            }
+            $ruling = $dossier->circumstances()->rule($rung);
+            if (! $ruling->openOn($side)) {
+                throw Problem::field('rung', $ruling->reasons[0]->sentence);
+            }
+            if ($dossier->isStopped($rung->ladder) && $input->text('reason') === '') {
+                throw Problem::field('reason', 'This ladder was stopped: say why it is reopened.');
+            }
+            $known = $placing->record($dossier, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'));
+        }
+
+        return new JsonResponse(new PlacedView($known->id, "{$person->name} stands on “{$rung->name}”".($side === Side::Both ? '.' : ", {$side->value} side.")), 201);
+    }
+
+    /** Takes a placing by hand back; the row stays, marked as taken back. */
+    #[Removes('/api/people/{person}/placements/{placement}', 'takePlacingBack')]
+    public function destroy(Person $person, Placement $placement): Response
+    {
+        abort_unless($placement->person_id === $person->id, 404);
+        if ($placement->decision_id !== null) {
+            throw Problem::conflict('from-decision', 'This move came from a decision: take the decision back instead.');
+        }
+        $placement->update(['undone_at' => now()]);
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenDossier;
+use App\Actions\RecordLog;
+use App\Api\Writes;
+use App\Http\Problem;
+use App\Http\Requests\LogInput;
+use App\Http\Requests\MorningInput;
+use App\Http\Views\LogView;
+use App\Http\Views\SavedView;
+use App\Models\Morning;
+use App\Models\Person;
+use App\Models\SessionLog;
+use App\Models\TrainingSession;
+use App\Time\PracticeClock;
+use Illuminate\Http\JsonResponse;
+
+/** What was done: the log of a session, and how it was the next morning. */
+final readonly class Coaching
+{
+    public function __construct(private OpenDossier $open) {}
+
+    #[Writes('/api/people/{person}/logs', 'logSession', LogView::class, LogInput::class, 201)]
+    public function store(Person $person, LogInput $input, RecordLog $record): JsonResponse
+    {
+        $log = SessionLog::query()->find($input->text('id'));
+        if ($log === null) {
+            $dossier = $this->open->forPlanning($person, $input->by());
+            $standing = $dossier->standing();
+            if (! $standing->open) {
+                throw Problem::closed($standing->reason->sentence ?? 'Closed by a danger sign.');
+            }
+            $session = TrainingSession::query()->where('person_id', $person->id)->findOrFail($input->text('session'));
+            $log = $record->record($dossier, $session, $input->by(), $input->text('id'), $input->input('seconds') === null ? null : $input->integer('seconds'), $input->sets());
+        }
+
+        return new JsonResponse(new LogView($log->id, $log->title, $log->done_on, $log->sets()->count()), 201);
+    }
+
+    #[Writes('/api/people/{person}/mornings', 'tellMorning', SavedView::class, MorningInput::class, 201)]
+    public function morning(Person $person, MorningInput $input): JsonResponse
+    {
+        $log = SessionLog::query()->where('person_id', $person->id)->findOrFail($input->text('log'));
+        $clock = PracticeClock::of($input->by()->practice);
+        $morning = Morning::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id,
+            'session_log_id' => $log->id,
+            'ladder' => $input->text('ladder'),
+            'pain' => $input->integer('pain'),
+            'worse' => $input->boolean('worse'),
+            'answered_on' => $clock->today()->iso(),
+            'time_zone' => $clock->timeZone,
+            'user_id' => $input->by()->id,
+            'sequence' => $clock->sequence(),
+        ]);
+
+        return new JsonResponse(new SavedView($morning->id), 201);
+    }
+}

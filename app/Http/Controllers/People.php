@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenDossier;
+use App\Api\Changes;
+use App\Api\Reads;
+use App\Api\Writes;
+use App\Http\Present\PersonPage;
+use App\Http\Problem;
+use App\Http\Requests\ClearanceInput;
+use App\Http\Requests\LimitInput;
+use App\Http\Requests\PersonInput;
+use App\Http\Requests\ScreeningInput;
+use App\Http\Views\PersonView;
+use App\Models\Clearance;
+use App\Models\Person;
+use App\Models\PersonLimit;
+use App\Models\Screening;
+use App\Models\User;
+use App\Time\PracticeClock;
+use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Urgency;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Taking in a person: who, what for, limits, danger signs, clearance. */
+final readonly class People
+{
+    public function __construct(private OpenDossier $open) {}
+
+    #[Writes('/api/people', 'addPerson', PersonView::class, PersonInput::class, 201)]
+    public function store(PersonInput $input): JsonResponse
+    {
+        $person = Person::query()->find($input->text('id'));
+        if ($person === null) {
+            $person = DB::transaction(function () use ($input): Person {
+                $person = Person::query()->create(['id' => $input->text('id'), 'version' => 1, ...$input->columns()]);
+                $this->keepLimits($person, $input);
+
+                return $person;
+            });
+        }
+
+        return $this->answer($person, $input->by(), 201);
+    }
+
+    #[Reads('/api/people/{person}', 'person', PersonView::class)]
+    public function show(Person $person, Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return $this->answer($person, $user);
+    }
+
+    #[Changes('/api/people/{person}', 'changePerson', PersonView::class, PersonInput::class)]
+    public function update(Person $person, PersonInput $input): JsonResponse
+    {
+        DB::transaction(function () use ($person, $input): void {
+            $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update([
+                ...array_map(static fn (mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $input->columns()),
+                'version' => $input->integer('version') + 1,
+            ]);
+            if ($changed !== 1) {
+                throw Problem::changedMeanwhile('This person', (new PersonPage($this->open->of($person->refresh(), $input->by())))->view());
+            }
+            $this->keepLimits($person, $input);
+        });
+
+        return $this->answer($person->refresh(), $input->by());
+    }
+
+    #[Writes('/api/people/{person}/screenings', 'screen', PersonView::class, ScreeningInput::class, 201)]
+    public function screen(Person $person, ScreeningInput $input): JsonResponse
+    {
+        $urgencies = array_map(static fn (string $sign): Urgency => DangerSign::from($sign)->urgency(), $input->texts('signs'));
+        $most = null;
+        foreach (Urgency::cases() as $urgency) {
+            $most ??= in_array($urgency, $urgencies, true) ? $urgency : null;
+        }
+        $clock = PracticeClock::of($input->by()->practice);
+        Screening::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id,
+            'answers' => $input->texts('signs'),
+            'urgency' => $most?->value,
+            'answered_on' => $clock->today()->iso(),
+            'time_zone' => $clock->timeZone,
+            'user_id' => $input->by()->id,
+            'sequence' => $clock->sequence(),
+        ]);
+
+        return $this->answer($person, $input->by(), 201);
+    }
+
+    #[Writes('/api/people/{person}/clearances', 'clear', PersonView::class, ClearanceInput::class, 201)]
+    public function clear(Person $person, ClearanceInput $input): JsonResponse
+    {
+        $clock = PracticeClock::of($input->by()->practice);
+        Clearance::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id,
+            'clinician' => $input->text('clinician'),
+            'scope' => $input->text('scope'),
+            'from' => $input->text('from'),
+            'until' => $input->text('until'),
+            'recorded_on' => $clock->today()->iso(),
+            'time_zone' => $clock->timeZone,
+            'user_id' => $input->by()->id,
+            'sequence' => $clock->sequence(),
+        ]);
+
+        return $this->answer($person, $input->by(), 201);
+    }
+
+    private function answer(Person $person, User $by, int $status = 200): JsonResponse
+    {
+        return new JsonResponse((new PersonPage($this->open->of($person->load('trainingSessions'), $by)))->view(), $status);
+    }
+
+    /** Limits that are no longer named are lifted today, new ones begin today; none is deleted. */
+    private function keepLimits(Person $person, PersonInput $input): void
+    {
+        $today = PracticeClock::of($input->by()->practice)->today()->iso();
+        $wanted = [];
+        foreach ($input->limits() as $limit) {
+            $wanted[$limit->state.'|'.$limit->side] = $limit;
+        }
+        foreach ($person->limits()->whereNull('lifted_on')->get() as $row) {
+            $limit = $wanted[$row->state.'|'.$row->side] ?? null;
+            if ($limit instanceof LimitInput) {
+                $row->update(['note' => $limit->note]);
+                unset($wanted[$row->state.'|'.$row->side]);
+            } else {
+                $row->update(['lifted_on' => $today]);
+            }
+        }
+        foreach ($wanted as $limit) {
+            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state, 'side' => $limit->side, 'note' => $limit->note, 'since' => $today]);
+        }
+    }
+}

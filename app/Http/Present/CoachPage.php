@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Present;
+
+use App\Actions\BlockText;
+use App\Actions\Dossier;
+use App\Actions\ReadSession;
+use App\Http\Problem;
+use App\Http\Views\ChoiceView;
+use App\Http\Views\CueItemView;
+use App\Http\Views\CuePhaseView;
+use App\Http\Views\CueSheetView;
+use App\Http\Views\CueView;
+use App\Http\Views\FaultView;
+use App\Http\Views\MorningQuestionView;
+use App\Http\Views\SheetItemView;
+use App\Http\Views\SheetView;
+use App\Models\TrainingSession;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\DoseWords;
+use EvenRungs\Dose\SetBody;
+use EvenRungs\Ladder\Fault;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Cue;
+use EvenRungs\Session\CuePhase;
+use EvenRungs\Session\CueSheet;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\Totals;
+
+/** A saved session as the person reads it (sheet) and as the player plays it (cue sheet). */
+final readonly class CoachPage
+{
+    private Session $session;
+
+    public function __construct(private Dossier $dossier, private TrainingSession $row)
+    {
+        $read = ReadSession::of(array_map(BlockText::read(...), $row->blocks), $dossier->library, $dossier->firstSide(...));
+        $this->session = $read->session ?? throw Problem::conflict('empty-session', 'This session has no exercise that can be read.');
+    }
+
+    public function cueSheet(): CueSheetView
+    {
+        $easier = [];
+        foreach ($this->session->items() as $item) {
+            $below = $this->dossier->library->ladder($item->rung->ladder)->below($item->rung);
+            $easier[$item->id] = $below?->name;
+        }
+
+        return new CueSheetView(
+            $this->row->id,
+            $this->row->title,
+            Totals::clock($this->session->timeline()->totals()->total()),
+            array_map(static fn (Cue $cue): CueView => new CueView(
+                $cue->stretch->value,
+                $cue->seconds,
+                $cue->itemId,
+                $cue->set,
+                $cue->side->value,
+                $cue->target,
+                $cue->repetitions,
+                array_map(static fn (CuePhase $phase): CuePhaseView => new CuePhaseView($phase->word, $phase->seconds, $phase->isPause), $cue->phases),
+                $cue->endsSet,
+            ), CueSheet::of($this->session)->cues),
+            array_map(fn (Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
+            $this->cautions(),
+            $this->mornings(),
+        );
+    }
+
+    /** @return list<MorningQuestionView> */
+    public static function morningsOf(Dossier $dossier): array
+    {
+        return array_map(
+            static fn (array $question): MorningQuestionView => new MorningQuestionView(
+                $question[0]->id,
+                $question[1],
+                $dossier->library->ladder($question[1])->name,
+                $question[0]->done_on,
+                $question[2],
+            ),
+            $dossier->morningsToAsk(),
+        );
+    }
+
+    public function sheet(): SheetView
+    {
+        $items = $circuits = [];
+        foreach ($this->session->blocks as $block) {
+            $circuit = 0;
+            if ($block instanceof Circuit) {
+                $circuit = count($circuits) + 1;
+                $gap = array_unique($block->gapSeconds);
+                $circuits[] = 'Circuit: '.$block->rounds().' rounds, '.(count($gap) === 1 ? "{$block->gapSeconds[0]} s" : implode(', ', $block->gapSeconds).' s')." between stations, {$block->roundRestSeconds} s between rounds.";
+            }
+            foreach ($block->items() as $item) {
+                $items[] = new SheetItemView(
+                    $item->rung->name,
+                    $item->rung->position->inWords(),
+                    DoseWords::of($item->dose),
+                    $item->rung->tempoWords($item->dose),
+                    $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
+                    $item->rung->cues,
+                    array_map(static fn (Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
+                    $item->rung->fallback,
+                    implode(', ', array_map(static fn (Kit $kit): string => $kit->label(), $item->rung->kit)),
+                    $circuit,
+                );
+            }
+        }
+        $days = array_map(static fn (int $day): string => ['', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][$day] ?? '', $this->dossier->person->training_days);
+
+        return new SheetView(
+            $this->dossier->person->name,
+            '',
+            $this->row->title,
+            Day::parse($this->dossier->today()->iso())->inWords(),
+            Totals::clock($this->session->timeline()->totals()->total()),
+            implode(', ', $days),
+            $items,
+            $circuits,
+            $this->cautions(),
+        );
+    }
+
+    private function item(Item $item, ?string $easier): CueItemView
+    {
+        $questions = array_filter(FormQuestion::cases(), static fn (FormQuestion $question): bool => $question !== FormQuestion::Breathing || $item->rung->asksForBreathing($item->dose));
+
+        return new CueItemView(
+            $item->id,
+            $item->rung->slug,
+            $item->rung->name,
+            DoseLine::print($item->dose),
+            DoseWords::of($item->dose),
+            $item->dose->sets(),
+            $item->dose->unit()->value,
+            array_map(static fn (SetBody $body): int => $body->target(), $item->dose->bodies),
+            $item->dose->perSide,
+            $item->rung->cues,
+            array_map(static fn (Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
+            $item->rung->fallback,
+            $easier,
+            array_values(array_map(static fn (FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
+        );
+    }
+
+    /** @return list<string> */
+    private function cautions(): array
+    {
+        return array_map(static fn (Limit $limit): string => ucfirst($limit->name).': '.$limit->caution, $this->dossier->circumstances()->limits);
+    }
+
+    /** @return list<MorningQuestionView> */
+    private function mornings(): array
+    {
+        return self::morningsOf($this->dossier);
+    }
+}

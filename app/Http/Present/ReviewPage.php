@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Present;
+
+use App\Actions\Dossier;
+use App\Actions\PendingDecision;
+use App\Http\Views\DecisionView;
+use App\Http\Views\EvidenceView;
+use App\Http\Views\GateView;
+use App\Http\Views\PendingView;
+use App\Http\Views\ReasonView;
+use App\Http\Views\ReviewView;
+use App\Models\Decision;
+use EvenRungs\Dose\DoseWords;
+use EvenRungs\Dose\Unit;
+use EvenRungs\Progress\Choice;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\SetLog;
+
+/** The decision queue and what was decided before. */
+final readonly class ReviewPage
+{
+    public function __construct(private Dossier $dossier) {}
+
+    public function view(): ReviewView
+    {
+        $newest = $this->dossier->person->decisions->last();
+
+        return new ReviewView(
+            array_map($this->pending(...), $this->dossier->pending()),
+            array_values($this->dossier->person->decisions->reverse()->map(fn (Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
+            CoachPage::morningsOf($this->dossier),
+        );
+    }
+
+    private function pending(PendingDecision $pending): PendingView
+    {
+        $proposal = $pending->proposal;
+        $rung = $pending->rung;
+
+        return new PendingView(
+            $pending->log->id,
+            $pending->ladder->slug,
+            $pending->ladder->name,
+            $pending->side->value,
+            $rung->slug,
+            $rung->name,
+            $rung->height->label(),
+            DoseWords::of($pending->session->dose),
+            $pending->log->done_on,
+            $proposal->choice->value,
+            $proposal->choice->inWords(),
+            $proposal->to?->slug,
+            $proposal->to?->name,
+            $proposal->to?->height->label(),
+            $pending->reopened,
+            ReasonView::all($proposal->reasons),
+            GateView::of($proposal->gate),
+            array_map(
+                static fn (int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit()),
+                array_keys($pending->session->sets),
+                $pending->session->sets,
+            ),
+            $pending->session->morning?->pain,
+            $this->dossier->circumstances()->nextOpen($pending->ladder, $rung, up: true)?->slug,
+            $this->dossier->circumstances()->nextOpen($pending->ladder, $rung, up: false)?->slug,
+        );
+    }
+
+    private static function evidence(int $number, SetLog $set, Unit $unit): EvidenceView
+    {
+        $done = array_map(static fn (?int $done): string => $done === null ? '–' : (string) $done, $set->done);
+
+        return new EvidenceView(
+            $number,
+            implode(' / ', $done).match ($unit) {
+                Unit::Reps => '',
+                Unit::Seconds => ' s',
+                Unit::Metres => ' m',
+            },
+            array_map(static fn (FormQuestion $question): string => $question->question(), $set->faults()),
+            $set->pain,
+            $set->effort,
+        );
+    }
+
+    private function decision(Decision $row, bool $newest): DecisionView
+    {
+        $library = $this->dossier->library;
+        $sentences = [];
+        foreach ($row->reasons as $reason) {
+            $sentences[] = is_string($reason['sentence'] ?? null) ? $reason['sentence'] : '';
+        }
+
+        return new DecisionView(
+            $row->id,
+            $row->decided_on,
+            $library->ladder($row->ladder)->name,
+            $row->side,
+            is_string($row->rung_snapshot['name'] ?? null) ? $row->rung_snapshot['name'] : $row->rung,
+            $row->proposed,
+            $row->choice,
+            Choice::from($row->choice)->inWords(),
+            $row->to_rung === null ? null : $library->rung($row->to_rung)->name,
+            $row->choice_reason,
+            $sentences,
+            $row->taken_back_at !== null,
+            $newest && $row->taken_back_at === null,
+        );
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Present;
+
+use App\Actions\BlockText;
+use App\Actions\Dossier;
+use App\Actions\ReadItem;
+use App\Actions\ReadSession;
+use App\Actions\SessionWarnings;
+use App\Http\Views\BlockView;
+use App\Http\Views\DoseFieldsView;
+use App\Http\Views\ItemView;
+use App\Http\Views\PreviewView;
+use App\Http\Views\ReasonView;
+use App\Http\Views\SegmentView;
+use App\Http\Views\SessionView;
+use App\Http\Views\ShareView;
+use App\Http\Views\TotalsView;
+use App\Models\TrainingSession;
+use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\WorkShares;
+use EvenRungs\Body\Demand;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\DoseWords;
+use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Segment;
+use EvenRungs\Session\Timeline;
+use EvenRungs\Session\Totals;
+
+/** A written session, computed by the core and put into the composer's terms. */
+final readonly class SessionPage
+{
+    private SessionWarnings $warnings;
+
+    public function __construct(private Dossier $dossier)
+    {
+        $this->warnings = new SessionWarnings($dossier);
+    }
+
+    public function saved(TrainingSession $row): SessionView
+    {
+        return new SessionView(
+            $row->id,
+            $row->title,
+            $row->version,
+            (string) $row->updated_at?->toIso8601ZuluString(),
+            $this->preview(array_map(BlockText::read(...), $row->blocks)),
+        );
+    }
+
+    /** @param list<BlockText> $blocks */
+    public function preview(array $blocks): PreviewView
+    {
+        return $this->of($this->read($blocks));
+    }
+
+    /** @param list<BlockText> $blocks */
+    public function read(array $blocks): ReadSession
+    {
+        return ReadSession::of($blocks, $this->dossier->library, $this->dossier->firstSide(...));
+    }
+
+    private function of(ReadSession $read): PreviewView
+    {
+        $timeline = $read->session?->timeline();
+        $totals = $timeline === null ? Totals::of([]) : $timeline->totals();
+        $target = 60 * $this->dossier->person->minutes;
+        $aim = Aim::from($this->dossier->person->aim)->targets();
+        $shares = $read->session === null ? WorkShares::ofWork([]) : WorkShares::of($read->session);
+
+        return new PreviewView(
+            $read->isComplete(),
+            array_map(fn (int $number): BlockView => $this->block($read, $number, $timeline), array_keys($read->blocks)),
+            TotalsView::of($totals),
+            $target,
+            Totals::clock($target),
+            $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
+            array_map(static fn (Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
+            $shares->agreementPerMille($aim),
+            ReasonView::of($shares->reason($aim)),
+            ReasonView::of($this->clock($totals, $target)),
+            $read->session === null ? [] : ReasonView::all($this->warnings->aboutAll($read->session)),
+        );
+    }
+
+    private function block(ReadSession $read, int $number, ?Timeline $timeline): BlockView
+    {
+        $block = $read->blocks[$number];
+        $rounds = 1;
+        $seconds = [];
+        foreach ($read->numbers as $core => $written) {
+            if ($written === $number && $timeline !== null && $read->session !== null) {
+                $seconds[] = array_filter($timeline->segments, static fn (Segment $segment): bool => $segment->block === $core && ! ($segment->stretch === \EvenRungs\Session\Stretch::ChangeOver));
+                $coreBlock = $read->session->blocks[$core];
+                $rounds = $coreBlock instanceof Circuit ? $coreBlock->rounds() : $rounds;
+            }
+        }
+
+        return new BlockView(
+            $block->isCircuit ? 'circuit' : 'straight',
+            array_map(fn (ReadItem $item): ItemView => $this->item($item, $timeline), $read->items[$number]),
+            $block->gapSeconds,
+            $block->roundRestSeconds,
+            $rounds,
+            $seconds === [] ? null : TotalsView::of(Totals::of(array_merge(...array_map(array_values(...), $seconds)))),
+        );
+    }
+
+    private function item(ReadItem $read, ?Timeline $timeline): ItemView
+    {
+        $item = $read->item;
+
+        return new ItemView(
+            $read->text->id,
+            $read->rung->slug,
+            $read->rung->name,
+            $read->rung->height->label(),
+            $read->rung->demand->value,
+            $item === null ? $read->text->dose : DoseLine::print($item->dose),
+            $item === null ? '' : DoseWords::of($item->dose),
+            $item === null ? null : DoseFieldsView::of($item->dose),
+            $item === null || $timeline === null ? null : TotalsView::of($timeline->totalsOf($item)),
+            $read->problem?->getMessage(),
+            $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
+            $item === null ? '' : "{$item->restSeconds()} s rest",
+            $item === null ? '' : $read->rung->tempoWords($item->dose),
+            $item === null ? [] : ReasonView::all($this->warnings->about($item)),
+        );
+    }
+
+    private function clock(Totals $totals, int $target): Reason
+    {
+        $left = $target - $totals->total();
+
+        return Reason::because(
+            Rule::Clock,
+            'Work '.Totals::clock($totals->work).' + rest '.Totals::clock($totals->rest).' + change-over '.Totals::clock($totals->changeOver).' = '.Totals::clock($totals->total()).'.'
+                .($left >= 0 ? ' '.Totals::clock($left).' left of '.Totals::clock($target).'.' : ' '.Totals::clock(-$left).' over '.Totals::clock($target).'.'),
+            [
+                'work' => 'time under tension, pauses of the tempo included',
+                'rest' => 'rests between sets and gaps between holds',
+                'change-over' => 'from one exercise to the next, and from side to side',
+            ],
+            'Fewer sets, shorter rests inside their band, or two exercises as a circuit.',
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Contracts\Debug\ShouldntReport;
+
+/** An error a user can cause, with its status and sentence. */
+final class Problem extends \RuntimeException implements ShouldntReport
+{
+    /** @param array<string, list<string>> $fields */
+    private function __construct(public readonly int $status, public readonly string $problem, string $sentence, public readonly array $fields = [], public readonly ?object $present = null)
+    {
+        parent::__construct($sentence);
+    }
+
+    /** Someone else saved in the meantime: the answer carries what is saved now, the caller still has its own. */
+    public static function changedMeanwhile(string $what, object $present): self
+    {
+        return new self(409, 'changed-meanwhile', "{$what} was changed somewhere else in the meantime. Nothing was overwritten: look at both and decide.", [], $present);
+    }
+
+    public static function conflict(string $code, string $sentence): self
+    {
+        return new self(409, $code, $sentence);
+    }
+
+    /** A danger sign stands without a clearance. */
+    public static function closed(string $sentence): self
+    {
+        return new self(423, 'danger-sign', $sentence);
+    }
+
+    public static function field(string $field, string $sentence): self
+    {
+        return new self(422, 'invalid', $sentence, [$field => [$sentence]]);
+    }
+
+    public static function signIn(string $sentence): self
+    {
+        return new self(422, 'sign-in', $sentence, ['email' => [$sentence]]);
+    }
+}

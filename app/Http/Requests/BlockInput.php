@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class BlockInput
+{
+    /**
+     * @param list<ItemInput> $items
+     * @param list<int>       $gapSeconds
+     */
+    public function __construct(
+        #[OA\Property(enum: ['straight', 'circuit'])] public string $kind,
+        #[ListOf(ItemInput::class)] public array $items,
+        #[ListOf('integer')] public array $gapSeconds,
+        #[OA\Property] public int $roundRestSeconds,
+    ) {}
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use EvenRungs\Dose\Carry;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Gathered;
+use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\Open;
+use EvenRungs\Dose\Timed;
+use OpenApi\Attributes as OA;
+
+/** A dose taken apart for editing by fields. */
+#[OA\Schema]
+final readonly class DoseFieldsView
+{
+    public function __construct(
+        #[OA\Property(enum: ['reps', 'hold', 'falling', 'gathered', 'carry', 'timed', 'open'])] public string $kind,
+        #[OA\Property] public int $sets,
+        #[OA\Property(description: 'repetitions, holds or metres')] public int $count,
+        #[OA\Property(description: 'of a hold or a timed set; 0 where there is none')] public int $seconds,
+        #[OA\Property] public int $gapSeconds,
+        #[OA\Property] public bool $perSide,
+        #[OA\Property] public ?string $tempo,
+        #[OA\Property] public ?int $restSeconds,
+        #[OA\Property] public ?string $kilograms,
+    ) {}
+
+    public static function of(Dose $dose): self
+    {
+        $body = $dose->first();
+        [$kind, $count, $seconds, $gap] = match (true) {
+            $body instanceof Holds => [$dose->isFalling() ? 'falling' : 'hold', $body->count, $body->seconds, $body->gapSeconds],
+            $body instanceof Gathered => ['gathered', $body->totalSeconds, $body->boutSeconds, $body->gapSeconds],
+            $body instanceof Carry => ['carry', $body->metres, 0, 0],
+            $body instanceof Timed => ['timed', 1, $body->seconds, 0],
+            $body instanceof Open => ['open', $body->estimate, 0, 0],
+            default => ['reps', $body->target(), 0, 0],
+        };
+
+        return new self($kind, $dose->sets(), $count, $seconds, $gap, $dose->perSide, $dose->tempo?->print(), $dose->restSeconds, $dose->loadGrams === null ? null : \EvenRungs\Dose\DoseLine::kilograms($dose->loadGrams));
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class InputView
+{
+    public function __construct(
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $value,
+    ) {}
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use App\Api\OneOf;
+use EvenRungs\Session\Segment;
+use EvenRungs\Session\Stretch;
+use OpenApi\Attributes as OA;
+
+/** One stretch of the time strip. */
+#[OA\Schema]
+final readonly class SegmentView
+{
+    public function __construct(
+        #[OneOf(Stretch::class)] public string $stretch,
+        #[OA\Property] public int $seconds,
+        #[OA\Property] public string $item,
+        #[OA\Property] public int $block,
+        #[OA\Property] public int $set,
+        #[OA\Property(enum: ['left', 'right', 'both'])] public string $side,
+    ) {}
+
+    public static function of(Segment $segment): self
+    {
+        return new self($segment->stretch->value, $segment->seconds, $segment->item->id, $segment->block, $segment->set, $segment->side->value);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use App\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class SessionListView
+{
+    /** @param list<SessionLineView> $sessions newest first */
+    public function __construct(
+        #[ListOf(SessionLineView::class)] public array $sessions,
+    ) {}
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One set of a logged session. Null means not asked or not told.
+ *
+ * @property string              $session_log_id
+ * @property string              $item
+ * @property string              $rung
+ * @property string              $dose
+ * @property int                 $set_number
+ * @property int|null            $done_both
+ * @property int|null            $done_left
+ * @property int|null            $done_right
+ * @property array<string, bool> $form
+ * @property int|null            $pain
+ * @property int|null            $effort
+ * @property bool                $travelling_pain
+ * @property bool                $felt_wrong
+ * @property string|null         $pain_note
+ */
+final class SetEntry extends Model
+{
+    use BelongsToPractice;
+
+    public $timestamps = false;
+
+    protected $table = 'set_logs';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'set_number' => 'integer', 'done_both' => 'integer', 'done_left' => 'integer', 'done_right' => 'integer',
+            'form' => 'array', 'pain' => 'integer', 'effort' => 'integer', 'travelling_pain' => 'boolean',
+            'felt_wrong' => 'boolean', 'pain_note' => 'encrypted',
+        ];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A written session.
+ *
+ * @property string                                                                                                                       $id
+ * @property string                                                                                                                       $person_id
+ * @property string                                                                                                                       $title
+ * @property list<array{kind: string, items: list<array{id: string, rung: string, dose: string}>, gapSeconds: list<int>, roundRestSeconds: int}> $blocks
+ * @property array<string, mixed>                                                                                                         $rung_snapshots
+ * @property string                                                                                                                       $library_version
+ * @property int                                                                                                                          $version
+ */
+final class TrainingSession extends Model
+{
+    use BelongsToPractice;
+    use HasUlids;
+
+    public $timestamps = true;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer'];
+    }
+}

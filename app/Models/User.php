@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property string   $id
+ * @property string   $practice_id
+ * @property string   $name
+ * @property string   $email
+ * @property string   $role
+ * @property Practice $practice
+ */
+final class User extends Authenticatable
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return BelongsTo<Practice, $this> */
+    public function practice(): BelongsTo
+    {
+        return $this->belongsTo(Practice::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed'];
+    }
+}

@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\BlockText;
+use App\Actions\DecideRung;
+use App\Actions\DraftSession;
+use App\Actions\Dossier;
+use App\Actions\LoggedSet;
+use App\Actions\OpenDossier;
+use App\Actions\Placing;
+use App\Actions\RecordLog;
+use App\Library\LibraryFiles;
+use App\Models\Morning;
+use App\Models\Person;
+use App\Models\PersonLimit;
+use App\Models\Practice;
+use App\Models\Scopes\PracticeScope;
+use App\Models\Screening;
+use App\Models\TrainingSession;
+use App\Models\User;
+use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Progress\Choice;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Screening\DangerSign;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/**
+ * The demo: a made-up practice in a made-up lake town, with two weeks of history told through the same use
+ * cases the application uses, and a second practice that must never see it.
+ */
+final class DemoSeeder
+{
+    public const EMAIL = 'wren@tarn-row.example';
+
+    public const PASSWORD = 'even-rungs-demo';
+
+    private User $trainer;
+
+    public function __construct(
+        private readonly OpenDossier $open,
+        private readonly Placing $placing,
+        private readonly RecordLog $record,
+        private readonly DecideRung $decide,
+        private readonly LibraryFiles $files,
+    ) {}
+
+    public function run(): void
+    {
+        $now = Carbon::now('UTC');
+        try {
+            $tarn = Practice::query()->create(['name' => 'Tarn Row Movement Room', 'time_zone' => 'Europe/Vienna']);
+            $this->trainer = $this->user($tarn, 'Wren Aldous', self::EMAIL, 'owner');
+            $this->user($tarn, 'Pell Sorrin', 'pell@tarn-row.example', 'trainer');
+            PracticeScope::actingFor($tarn->id, function () use ($now): void {
+                $this->viola($now);
+                $this->lockKeeper($now);
+                $this->beekeeper($now);
+                $this->waller($now);
+            });
+
+            $mere = Practice::query()->create(['name' => 'Mere End Studio', 'time_zone' => 'Europe/Vienna']);
+            $this->trainer = $this->user($mere, 'Odo Fenwright', 'odo@mere-end.example', 'owner');
+            PracticeScope::actingFor($mere->id, function () use ($now): void {
+                Carbon::setTestNow($now);
+                $this->person('Juna Harrel', 'sign painter with a sore shoulder', 'desk-and-back', [2, 4], 15, ['mat', 'wall', 'bench']);
+            });
+        } finally {
+            Carbon::setTestNow();
+        }
+    }
+
+    /** Two clean weeks: two decisions wait. All fours is closed by the wrist, so that demand stays open. */
+    private function viola(Carbon $now): void
+    {
+        $this->at($now, 15);
+        $person = $this->person('Ilse Torvane', 'viola player, back after a wrist strain', 'desk-and-back', [1, 3, 5], 20, ['mat', 'wall', 'bench', 'step', 'band'], [['wrist-pain', 'left', 'Sore after long rehearsals; no weight on the flat hand.']]);
+        $this->place($person, ['front-plank/forearms-knees', 'side-bridge/hip-lift', 'press-out/seated']);
+        $session = $this->session($person, 'Monday, after practice');
+        foreach ([14, 12, 9] as $ago) {
+            $this->at($now, $ago);
+            $this->log($person, $session, effort: $ago === 14 ? 8 : 6);
+            $this->decideAll($person);
+        }
+        $this->at($now, 7);
+        $this->log($person, $session, effort: 6);
+        $this->decideAll($person);
+        $session = $this->session($person, 'After practice, one rung up');
+        foreach ([5, 2] as $ago) {
+            $this->at($now, $ago);
+            $this->log($person, $session, effort: 6, faultInLastSetOf: $ago === 2 ? 'side-bridge' : '');
+            if ($ago === 5) {
+                $this->decideAll($person);
+                $this->morning($person, 'front-plank', 0, $now, 4);
+            }
+        }
+    }
+
+    /** Left side half a rung ahead of the right. */
+    private function lockKeeper(Carbon $now): void
+    {
+        $this->at($now, 14);
+        $person = $this->person('Corvin Strake', 'canal lock keeper, winds sluices by hand', 'even', [2, 5], 25, ['mat', 'wall', 'bench', 'step', 'band', 'cable', 'sliders', 'kettlebell']);
+        $this->place($person, ['front-plank/forearms-toes', 'all-fours/opposite-short', 'press-out/standing-short']);
+        $this->placeOn($person, 'side-bridge/top-leg-straight', Side::Left, 'last clean rung on the left');
+        $this->placeOn($person, 'side-bridge/knees-bent', Side::Right, 'the right gives way first');
+        $session = $this->session($person, 'Lock-house floor');
+        foreach ([13, 10, 6, 3] as $ago) {
+            $this->at($now, $ago);
+            $this->log($person, $session, effort: 7, short: 2);
+            $this->decideAll($person);
+        }
+    }
+
+    /** Pain of 4 in the press-out at the last session: a step down waits. */
+    private function beekeeper(Carbon $now): void
+    {
+        $this->at($now, 13);
+        $person = $this->person('Maud Ferrick', 'beekeeper, lifts full hives', 'strength', [1, 4], 30, ['mat', 'wall', 'bench', 'band', 'sliders', 'plate']);
+        $this->place($person, ['front-plank/tight-plank', 'side-bridge/top-foot-front', 'all-fours/touch-between', 'press-out/split-stance']);
+        $session = $this->session($person, 'Hive-lifting days');
+        foreach ([11, 8, 4] as $ago) {
+            $this->at($now, $ago);
+            $this->log($person, $session, effort: 7, short: 1);
+            $this->decideAll($person);
+        }
+        $this->at($now, 1);
+        $this->log($person, $session, effort: 7, short: 1, painIn: ['press-out' => 4]);
+    }
+
+    /** A danger sign that waits for a clinician's note. */
+    private function waller(Carbon $now): void
+    {
+        $this->at($now, 12);
+        $person = $this->person('Osk Brannoch', 'dry-stone waller with a history of back pain', 'desk-and-back', [1, 3], 20, ['mat', 'wall', 'bench', 'step', 'band'], [['back-worse-bending', 'both', 'Worst after a day of low courses.']]);
+        $this->place($person, ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-slide', 'press-out/tall-kneeling']);
+        $session = $this->session($person, 'Before the quarry');
+        foreach ([10, 7] as $ago) {
+            $this->at($now, $ago);
+            $this->log($person, $session, effort: 6, short: 1);
+            $this->decideAll($person);
+        }
+        $this->at($now, 1);
+        $this->screen($person, [DangerSign::LegPain]);
+    }
+
+    private function at(Carbon $now, int $daysAgo): void
+    {
+        Carbon::setTestNow($now->copy()->subDays($daysAgo)->setTime(15, 0));
+    }
+
+    private function user(Practice $practice, string $name, string $email, string $role): User
+    {
+        return User::query()->create(['practice_id' => $practice->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'role' => $role])->setRelation('practice', $practice);
+    }
+
+    /**
+     * @param list<int>                          $days
+     * @param list<string>                       $kit
+     * @param list<array{string, string, string}> $limits state, side, note
+     */
+    private function person(string $name, string $about, string $aim, array $days, int $minutes, array $kit, array $limits = []): Person
+    {
+        $person = Person::query()->create(['id' => self::ulid(), 'name' => $name, 'about' => $about, 'aim' => $aim, 'training_days' => $days, 'minutes' => $minutes, 'kit' => $kit, 'version' => 1]);
+        foreach ($limits as [$state, $side, $note]) {
+            PersonLimit::query()->create(['id' => self::ulid(), 'person_id' => $person->id, 'state' => $state, 'side' => $side, 'note' => $note, 'since' => Carbon::now()->format('Y-m-d')]);
+        }
+        $this->screen($person, []);
+
+        return $person;
+    }
+
+    /** @param list<DangerSign> $signs */
+    private function screen(Person $person, array $signs): void
+    {
+        $dossier = $this->dossier($person);
+        Screening::query()->create([
+            'id' => self::ulid(),
+            'person_id' => $person->id,
+            'answers' => array_map(static fn (DangerSign $sign): string => $sign->value, $signs),
+            'urgency' => $signs === [] ? null : $signs[0]->urgency()->value,
+            'answered_on' => $dossier->today()->iso(),
+            'time_zone' => $dossier->clock->timeZone,
+            'user_id' => $this->trainer->id,
+            'sequence' => $dossier->clock->sequence(),
+        ]);
+    }
+
+    /** @param list<string> $rungs */
+    private function place(Person $person, array $rungs): void
+    {
+        foreach ($rungs as $rung) {
+            $this->placeOn($person, $rung, Side::Both, 'last clean rung at the first session');
+        }
+    }
+
+    private function placeOn(Person $person, string $rung, Side $side, string $reason): void
+    {
+        $this->placing->record($this->dossier($person), $this->files->library()->rung($rung), $side, $this->trainer, self::ulid(), $reason);
+    }
+
+    private function session(Person $person, string $title): TrainingSession
+    {
+        $dossier = $this->dossier($person);
+        $blocks = DraftSession::from($dossier)->blocks;
+        $snapshots = [];
+        foreach ($blocks as $block) {
+            foreach ($block->items as $item) {
+                $snapshots[$item->rung] = $this->files->snapshot($item->rung);
+            }
+        }
+
+        return TrainingSession::query()->create([
+            'id' => self::ulid(),
+            'person_id' => $person->id,
+            'title' => $title,
+            'blocks' => array_map(static fn (BlockText $block): array => $block->toArray(), $blocks),
+            'rung_snapshots' => $snapshots,
+            'library_version' => $dossier->library->version,
+            'version' => 1,
+        ]);
+    }
+
+    /** @param array<string, int> $painIn by ladder, in the last set */
+    private function log(Person $person, TrainingSession $session, int $effort, int $short = 0, string $faultInLastSetOf = '', array $painIn = []): void
+    {
+        $sets = [];
+        foreach ($session->blocks as $block) {
+            foreach (BlockText::read($block)->items as $item) {
+                $rung = $this->files->library()->rung($item->rung);
+                $dose = DoseLine::parse($item->dose, $rung->sidedness);
+                for ($set = 1; $set <= $dose->sets(); $set++) {
+                    $done = max(1, $rung->bandFor($dose, $set)->high - $short);
+                    $last = $set === $dose->sets();
+                    $sides = $rung->sidedness !== Sidedness::Both;
+                    $sets[] = new LoggedSet(
+                        $item->id,
+                        $set,
+                        $sides ? null : $done,
+                        $sides ? $done : null,
+                        $sides ? $done : null,
+                        [...array_fill_keys(array_map(static fn (FormQuestion $question): string => $question->value, FormQuestion::cases()), true), FormQuestion::BackAndPelvis->value => ! ($last && $rung->ladder === $faultInLastSetOf)],
+                        $last ? ($painIn[$rung->ladder] ?? 0) : 0,
+                        $effort,
+                        false,
+                        false,
+                        '',
+                    );
+                }
+            }
+        }
+        $this->record->record($this->dossier($person), $session, $this->trainer, self::ulid(), null, $sets);
+        Carbon::setTestNow(Carbon::now()->addMinutes(20));
+    }
+
+    /** The trainer follows every proposal. */
+    private function decideAll(Person $person): void
+    {
+        foreach ($this->dossier($person)->pending() as $pending) {
+            $this->decide->decide($this->dossier($person), $pending, $pending->proposal->choice, '', $this->trainer, self::ulid());
+            Carbon::setTestNow(Carbon::now()->addMinute());
+        }
+    }
+
+    private function morning(Person $person, string $ladder, int $pain, Carbon $now, int $ago): void
+    {
+        $this->at($now, $ago);
+        $dossier = $this->dossier($person);
+        Morning::query()->create([
+            'id' => self::ulid(),
+            'person_id' => $person->id,
+            'session_log_id' => $dossier->lastLog()->id ?? '',
+            'ladder' => $ladder,
+            'pain' => $pain,
+            'worse' => false,
+            'answered_on' => $dossier->today()->iso(),
+            'time_zone' => $dossier->clock->timeZone,
+            'user_id' => $this->trainer->id,
+            'sequence' => $dossier->clock->sequence(),
+        ]);
+    }
+
+    private function dossier(Person $person): Dossier
+    {
+        return $this->open->of($person->unsetRelations(), $this->trainer);
+    }
+
+    private static function ulid(): string
+    {
+        return strtolower((string) Str::ulid());
+    }
+}

@@ -1,0 +1,17 @@
+import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
+import hooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['public/**', 'node_modules/**', 'vendor/**', '**/*.d.ts', '*.config.*'] },
+  js.configs.recommended,
+  {
+    files: ['resources/js/**/*.{ts,tsx}'],
+    extends: [...tseslint.configs.recommendedTypeChecked, hooks.configs.flat['recommended-latest'], a11y.flatConfigs.strict],
+    languageOptions: { globals: globals.browser, parserOptions: { project: ['./tsconfig.json'], tsconfigRootDir: import.meta.dirname } },
+    rules: { '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }] },
+  },
+  { files: ['resources/js/**/*.test.{ts,tsx}', 'resources/js/test-setup.ts'], rules: { '@typescript-eslint/unbound-method': 'off', '@typescript-eslint/no-empty-function': 'off' } },
+);

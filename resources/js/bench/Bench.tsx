@@ -1,0 +1,73 @@
+import { Link } from 'react-router';
+import { api } from '@/api/client';
+import { Loading } from '@/ui/Loading';
+import { Status } from '@/ui/Status';
+
+const day = (iso: string) => new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** What needs the trainer today, in order of urgency, each line with its single next action. */
+export function Bench() {
+  const bench = api.useQuery('get', '/api/bench');
+  if (!bench.data) return <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />;
+  const { lines, today } = bench.data;
+
+  return (
+    <main className="mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+      <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <h1 className="text-3xl">Bench</h1>
+          <p className="text-ink2">{new Date(`${today}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}</p>
+        </div>
+        <Link to="/people/new" className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink">
+          Add a person
+        </Link>
+      </div>
+      {lines.length === 0 ? (
+        <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
+          <h2 className="text-xl">Nobody here yet</h2>
+          <p>Add the first person: a name, the training days, the minutes there are, what is sore. Then ask the danger signs and place the person on the board.</p>
+          <Link to="/people/new" className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan">
+            Add the first person
+          </Link>
+        </div>
+      ) : (
+        <ol className="grid gap-1.5">
+          {lines.map((line, index) => (
+            <li key={line.id} className="relative grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet py-3 pr-3 pl-5 md:grid-cols-[5rem_1fr_8.5rem_11rem]">
+              <span aria-hidden="true" className={`absolute inset-y-2 left-1.5 w-1 rounded ${line.status === 'stop' ? 'bg-ink' : line.status === 'watch' ? 'bg-ochre' : line.status === 'ready' ? 'bg-fern' : 'bg-slate'}`} />
+              <Status kind={line.status} />
+              <div className="min-w-0">
+                <p>
+                  <Link to={`/people/${line.id}/${line.step}`} className="font-display text-lg font-[650] hover:underline">
+                    {line.name}
+                  </Link>
+                  <span className="ml-2 text-ink2">{line.about}</span>
+                </p>
+                <p>{line.sentence}</p>
+              </div>
+              <div className="text-sm text-ink2 max-md:hidden">
+                {line.spread && (
+                  <p>
+                    spread <span className="font-mono font-bold text-ink">{line.spread}</span>
+                    {line.weakest && (
+                      <span className="block">
+                        weakest <span className="text-rowan">{line.weakest}</span>
+                      </span>
+                    )}
+                  </p>
+                )}
+                {!line.spread && line.lastDone && <p>last {day(line.lastDone)}</p>}
+              </div>
+              <Link
+                to={`/people/${line.id}/${line.step}`}
+                className={`inline-flex min-h-10 items-center justify-center rounded-md px-3 text-center font-semibold ${index === 0 ? 'bg-rowan text-on-rowan' : 'border border-ink2 bg-paper hover:border-ink'}`}
+              >
+                {line.action}
+              </Link>
+            </li>
+          ))}
+        </ol>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,27 @@
+import { api } from '@/api/client';
+import { Closed } from '@/frame/Closed';
+import { NoSession } from '@/frame/NoSession';
+import { usePerson } from '@/frame/usePerson';
+import { useSession } from '@/frame/useSession';
+import { Loading } from '@/ui/Loading';
+import { Player } from './Player';
+
+/** Coaches a session from its cue sheet; closed while a danger sign stands. */
+export function Coach() {
+  const person = usePerson();
+  if (!person.standing.open) return <Closed person={person} />;
+  return <OpenCoach person={person.id} name={person.name} />;
+}
+
+function OpenCoach({ person, name }: { person: string; name: string }) {
+  const { list, session } = useSession(person);
+  const sheet = api.useQuery(
+    'get',
+    '/api/people/{person}/sessions/{session}/cues',
+    { params: { path: { person, session: session ?? '' } } },
+    { enabled: session !== null, staleTime: Infinity, gcTime: 0, refetchOnReconnect: false },
+  );
+  if (list.data && session === null) return <NoSession person={person} />;
+  if (!sheet.data) return <Loading what="Laying out the cues" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
+  return <Player key={sheet.data.session} person={person} name={name} sheet={sheet.data} />;
+}

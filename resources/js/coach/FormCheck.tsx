@@ -1,0 +1,129 @@
+import { useEffect, useState } from 'react';
+import type { Schemas } from '@/api/client';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { doneAsWritten, type SetLog } from './log';
+
+/** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */
+export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItemView']; set: number; start: SetLog | null; onSave: (log: SetLog) => void }) {
+  const [log, setLog] = useState<SetLog>(() => start ?? { ...doneAsWritten(item, set, false), pain: 0 });
+  const unit = item.unit === 'reps' ? '' : item.unit === 'seconds' ? ' s' : ' m';
+  const clean = () => onSave({ ...log, form: doneAsWritten(item, set, true).form });
+  const told = item.questions.every((question) => log.form[question.value] !== undefined);
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key !== 'Enter' || event.target instanceof HTMLInputElement || event.target instanceof HTMLButtonElement) return;
+      event.preventDefault();
+      onSave(told ? log : { ...log, form: doneAsWritten(item, set, true).form });
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
+
+  const done = (side: 'both' | 'left' | 'right', label: string) => (
+    <div className="flex items-center justify-between gap-2">
+      <span>{label}</span>
+      <span className="flex items-center gap-2">
+        <button type="button" aria-label={`${label}: one less`} className="size-11 rounded-md border border-rail text-2xl" onClick={() => setLog({ ...log, [side]: Math.max(0, (log[side] ?? 0) - 1) })}>
+          −
+        </button>
+        <output className="w-16 text-center font-mono text-2xl font-bold">
+          {log[side] ?? '–'}
+          {unit}
+        </output>
+        <button type="button" aria-label={`${label}: one more`} className="size-11 rounded-md border border-rail text-2xl" onClick={() => setLog({ ...log, [side]: (log[side] ?? 0) + 1 })}>
+          +
+        </button>
+      </span>
+    </div>
+  );
+  const scale = (legend: string, key: 'pain' | 'effort', from: number) => (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{legend}</legend>
+      <div className="grid grid-cols-11 gap-1">
+        {Array.from({ length: 11 }, (_, number) => (
+          <button
+            key={number}
+            type="button"
+            aria-pressed={log[key] === number}
+            onClick={() => setLog({ ...log, [key]: number })}
+            className={cx('h-11 rounded-md border font-mono', log[key] === number ? 'border-ink bg-ink text-ground' : 'border-rail', number < from && 'text-ink2')}
+          >
+            {number}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+
+  return (
+    <section aria-label={`Form check, ${item.name}, set ${set}`} className="grid gap-3 rounded-lg border border-rail bg-sheet p-4">
+      <h2 className="text-xl">
+        {item.name}, set {set} of {item.sets}
+      </h2>
+      <div className="grid gap-1">
+        {item.perSide ? (
+          <>
+            {done('left', 'Left')}
+            {done('right', 'Right')}
+          </>
+        ) : (
+          done('both', 'Done')
+        )}
+      </div>
+      {scale('Effort, 0 to 10', 'effort', 0)}
+      {scale('Pain, 0 to 10', 'pain', 0)}
+      {(log.pain ?? 0) > 0 && (
+        <div className="grid gap-2">
+          <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className="size-5 accent-rowan" checked={log.travellingPain} onChange={(event) => setLog({ ...log, travellingPain: event.target.checked })} />
+            The pain travels down a leg or an arm
+          </label>
+          {((log.pain ?? 0) > 5 || log.travellingPain) && <p className="border-l-4 border-ink bg-paper p-3 font-bold">Stop this exercise now. Local rules and the advice of a licensed professional come first.</p>}
+          <label className="grid gap-1 text-sm">
+            Where, and what it was like (encrypted)
+            <input maxLength={500} value={log.painNote} onChange={(event) => setLog({ ...log, painNote: event.target.value })} className="min-h-11 rounded-md border border-rail bg-paper px-3" />
+          </label>
+        </div>
+      )}
+      <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={clean}>
+        All clean
+      </Button>
+      <fieldset className="grid gap-1">
+        <legend className="mb-1 text-sm text-ink2">Or answer one by one, press what was lost:</legend>
+        <div className="grid grid-cols-1 gap-1 sm:grid-cols-2">
+          {item.questions.map((question) => {
+            const lost = log.form[question.value] === false;
+            return (
+              <button
+                key={question.value}
+                type="button"
+                aria-pressed={lost}
+                onClick={() => setLog({ ...log, form: { ...doneAsWritten(item, set, true).form, ...log.form, [question.value]: lost } })}
+                className={cx('flex min-h-11 items-center gap-3 rounded-md border px-3 text-left', lost ? 'border-ochre bg-ochre font-semibold text-ground' : 'border-rail')}
+              >
+                <span aria-hidden="true" className="w-4 font-bold">
+                  {lost ? '×' : log.form[question.value] ? '✓' : '–'}
+                </span>
+                {question.label}
+                {lost && <span className="ml-auto text-sm">lost</span>}
+              </button>
+            );
+          })}
+        </div>
+      </fieldset>
+      {Object.values(log.form).includes(false) && (
+        <>
+          <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className="size-5 accent-rowan" checked={log.feltWrong} onChange={(event) => setLog({ ...log, feltWrong: event.target.checked })} />
+            Felt in the wrong place, after a cue and a lighter dose
+          </label>
+          <Button look="floor" onClick={() => onSave(log)}>
+            Save with what was lost
+          </Button>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,248 @@
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { http, refusalOf, type Schemas } from '@/api/client';
+import { useShortcuts } from '@/frame/keys';
+import { savedNow } from '@/frame/saving';
+import { useRefresh } from '@/frame/usePerson';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { beep } from './beep';
+import { FormCheck } from './FormCheck';
+import { forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
+import { Mornings } from './Mornings';
+import { cued, play, repetition } from './player';
+import { TempoPath } from './TempoPath';
+
+type Cue = Schemas['CueView'];
+
+const sides = { left: 'left', right: 'right', both: '' } as const;
+
+/** Steps through the session: seconds and side largest, tempo as a moving bead, a form check after each set. */
+export function Player({ person, name, sheet }: { person: string; name: string; sheet: Schemas['CueSheetView'] }) {
+  const { cues } = sheet;
+  const items = useMemo(() => new Map(sheet.items.map((item) => [item.id, item])), [sheet.items]);
+  const [log, setLog] = useState<KeptLog>(() => keptLog(sheet.session) ?? freshLog(sheet.session));
+  const [player, press] = useReducer(play(cues), null, () => ({ ...cued(cues, Math.min(log.at, cues.length - 1)), over: log.over }));
+  const [mornings, setMornings] = useState(sheet.mornings.length > 0);
+  const [checking, setChecking] = useState<{ item: string; set: number } | null>(null);
+  const [started, setStarted] = useState(log.sets.length > 0 || log.at > 0);
+  const [keptHere, setKeptHere] = useState(true);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [saving, setSaving] = useState(false);
+  const navigate = useNavigate();
+  const refresh = useRefresh();
+  const cue = cues[player.at];
+  const item = cue ? items.get(cue.item) : undefined;
+
+  // The log is on the device after every step, before anything is sent.
+  useEffect(() => {
+    if (started) setKeptHere(keep({ ...log, at: player.at, over: player.over }));
+  }, [log, player.at, player.over, started]);
+
+  useEffect(() => {
+    if (!player.running) return;
+    let last = performance.now();
+    const timer = setInterval(() => {
+      const now = performance.now();
+      press({ do: 'tick', ms: now - last });
+      last = now;
+    }, 50);
+    return () => clearInterval(timer);
+  }, [player.running]);
+
+  useEffect(() => {
+    if (!player.running || !('wakeLock' in navigator)) return;
+    let lock: WakeLockSentinel | null = null;
+    navigator.wakeLock.request('screen').then(
+      (held) => (lock = held),
+      () => undefined,
+    );
+    return () => void lock?.release();
+  }, [player.running]);
+
+  // When a set has ended, its check opens while the rest runs on.
+  const lastAt = useRef(player.at);
+  const ended = useCallback((gone: Cue) => gone.endsSet && setChecking({ item: gone.item, set: gone.set }), []);
+  useEffect(() => {
+    const before = cues[lastAt.current];
+    if (player.at === lastAt.current + 1 && before) ended(before);
+    if (player.at !== lastAt.current && player.running) beep('go');
+    lastAt.current = player.at;
+  }, [player.at, player.running, cues, ended]);
+  useEffect(() => {
+    const last = cues.at(-1);
+    if (player.over && last && !log.sets.some((set) => set.item === last.item && set.set === last.set)) ended(last);
+  }, [player.over, cues, ended, log.sets]);
+
+  const seconds = Math.ceil(player.leftMs / 1000);
+  useEffect(() => {
+    if (player.running && seconds <= 3 && seconds > 0) beep('count');
+  }, [seconds, player.running]);
+
+  const next = cues.slice(player.at + 1).find((other) => other.stretch === 'work');
+  const nextItem = next && items.get(next.item);
+  const leftSeconds = seconds + cues.slice(player.at + 1).reduce((sum, other) => sum + other.seconds, 0);
+  const toggle = () => {
+    setStarted(true);
+    press({ do: player.running ? 'pause' : 'start' });
+  };
+
+  const saveSet = (set: SetLog) => {
+    setLog({ ...log, sets: withSet(log.sets, set) });
+    setChecking(null);
+    toast(`Set ${set.set} kept.`);
+  };
+  const undoSet = () => {
+    const last = log.sets.at(-1);
+    if (!last) return;
+    setLog({ ...log, sets: log.sets.slice(0, -1) });
+    setChecking({ item: last.item, set: last.set });
+  };
+  const send = async () => {
+    setSaving(true);
+    setProblem(null);
+    const { error } = await http
+      .POST('/api/people/{person}/logs', {
+        params: { path: { person } },
+        body: { id: log.id, session: log.session, seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)), sets: log.sets },
+      })
+      .catch((failed: unknown) => ({ error: failed }));
+    setSaving(false);
+    if (error) {
+      const refusal = refusalOf(error);
+      return setProblem(`${Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence} The log stays on this device.`);
+    }
+    forget(sheet.session);
+    savedNow();
+    await refresh();
+    await navigate(`/people/${person}/review`);
+  };
+
+  useShortcuts([
+    { key: ' ', label: 'start, pause', run: toggle },
+    { key: 'ArrowRight', label: 'skip', run: () => press({ do: 'skip' }) },
+    { key: 'ArrowLeft', label: 'back', run: () => press({ do: 'back' }) },
+    { key: 'u', label: 'undo', run: undoSet },
+  ]);
+
+  const rep = cue ? repetition(cue, player.leftMs) : null;
+  const checked = checking ? items.get(checking.item) : undefined;
+  const working = cue?.stretch === 'work';
+  const word = !cue ? '' : working ? (cue.side === 'both' ? 'work' : sides[cue.side]) : cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
+
+  return (
+    <main data-theme="dark" className="flex-1 overflow-y-auto bg-ground p-4 text-ink">
+      <div className="mx-auto grid max-w-xl gap-4">
+        <header className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink2">
+          <span>
+            {name.split(' ')[0]} · {sheet.title}
+          </span>
+          <span className="font-mono">
+            {Math.floor(leftSeconds / 60)}:{String(leftSeconds % 60).padStart(2, '0')} left
+          </span>
+          <span>{keptHere ? (started ? 'kept on this device' : `${sheet.totalText} in all`) : 'this device cannot keep the log: save before you leave'}</span>
+        </header>
+        <div aria-hidden="true" className="flex h-1.5 gap-px">
+          {sheet.items.map((one) => {
+            const own = cues.filter((other) => other.item === one.id);
+            const first = cues.findIndex((other) => other.item === one.id);
+            return <span key={one.id} style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }} className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < player.at ? 'bg-rung-edge' : 'bg-rung')} />;
+          })}
+        </div>
+
+        {!started && mornings ? (
+          <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
+        ) : player.over && !checked ? (
+          <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
+            <h1 className="text-2xl">Done</h1>
+            <p>
+              {log.sets.length} of {sheet.items.reduce((sum, one) => sum + one.sets, 0)} sets logged. What was not logged counts as missing, never as zero.
+            </p>
+            {problem && (
+              <p role="alert" className="font-semibold text-rowan">
+                {problem}
+              </p>
+            )}
+            <Button look="next" className="min-h-14" disabled={saving || log.sets.length === 0} onClick={() => void send()}>
+              {saving ? 'Saving …' : problem ? 'Try again' : 'Save the log, then decide'}
+            </Button>
+            <div className="grid grid-cols-2 gap-2">
+              <Button look="floor" disabled={log.sets.length === 0} onClick={undoSet}>
+                Undo the last set
+              </Button>
+              <Button look="floor" onClick={() => press({ do: 'go', at: 0 })}>
+                From the start
+              </Button>
+            </div>
+          </section>
+        ) : (
+          <>
+            <div className={cx(checked && 'max-sm:hidden')}>
+              <h1 className="text-2xl">{working || !nextItem ? item?.name : `Next: ${nextItem.name}`}</h1>
+              <p className="text-ink2">
+                {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
+              </p>
+            </div>
+            <div className="grid justify-items-center gap-1" aria-live="off">
+              <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
+              <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[9rem]')}>{seconds}</p>
+              {rep && cue && (
+                <p className="font-mono text-2xl">
+                  <strong>{rep.number}</strong> <span className="text-ink2">of {cue.repetitions}</span>
+                </p>
+              )}
+            </div>
+            {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
+            {checked && checking ? (
+              <FormCheck key={`${checking.item}-${checking.set}`} item={checked} set={checking.set} start={log.sets.find((set) => set.item === checking.item && set.set === checking.set) ?? null} onSave={saveSet} />
+            ) : (
+              <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
+                <p>{(working ? item : (nextItem ?? item))?.cues.join(' ')}</p>
+                <p className="text-ink2">
+                  Watch: {(working ? item : (nextItem ?? item))?.faults[0]?.seen} {(working ? item : (nextItem ?? item))?.faults[0]?.fix}
+                </p>
+                <p className="text-ink2">Easier now: {(working ? item : (nextItem ?? item))?.fallback}</p>
+              </div>
+            )}
+            {!started &&
+              sheet.cautions.map((caution) => (
+                <p key={caution} className="border-l-4 border-ochre pl-3">
+                  {caution}
+                </p>
+              ))}
+            <div className="grid grid-cols-4 gap-2">
+              <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'back' })}>
+                Back
+              </Button>
+              <Button look="floor" className={cx('col-span-2 justify-center', !player.running && 'border-rowan bg-rowan text-on-rowan hover:bg-rowan')} onClick={toggle}>
+                {player.running ? 'Pause' : started ? 'Go on' : 'Start'}
+              </Button>
+              <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'skip' })}>
+                Skip
+              </Button>
+            </div>
+            <div className="flex flex-wrap items-center justify-between gap-2 text-sm text-ink2">
+              <Button look="quiet" className="min-h-11" disabled={log.sets.length === 0} onClick={undoSet}>
+                undo the last set
+              </Button>
+              <Button
+                look="quiet"
+                className="min-h-11"
+                onClick={() => {
+                  setStarted(true);
+                  press({ do: 'go', at: cues.length });
+                }}
+              >
+                end here
+              </Button>
+              <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
+                sheet
+              </Link>
+            </div>
+          </>
+        )}
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,48 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { http, refusalOf, type Refusal } from '@/api/client';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Logo } from './Logo';
+
+export function SignIn() {
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+  const navigate = useNavigate();
+  const client = useQueryClient();
+
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const text = (name: string) => String(form.get(name) as string);
+    setBusy(true);
+    const { error } = await http.POST('/api/sign-in', { body: { email: text('email'), password: text('password') } }).catch((failed: unknown) => ({ error: failed }));
+    setBusy(false);
+    if (error) return setRefusal(refusalOf(error));
+    client.clear();
+    await navigate('/');
+  };
+
+  return (
+    <main className="grid min-h-dvh place-items-center p-6">
+      <form onSubmit={(event) => void submit(event)} className="grid w-full max-w-sm gap-5 rounded-lg border border-hairline bg-sheet p-7">
+        <div className="flex items-center gap-3">
+          <Logo />
+          <h1 className="text-2xl">Even Rungs</h1>
+        </div>
+        <p className="text-ink2">The desk for core training: the right rung for each person, and why.</p>
+        {refusal && (
+          <p role="alert" className="rounded-md border border-rowan p-3 font-semibold text-rowan">
+            {refusal.fields['email']?.[0] ?? refusal.sentence}
+          </p>
+        )}
+        <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
+        <TextField label="Password" name="password" type="password" autoComplete="current-password" required />
+        <Button look="next" type="submit" hotkey="Enter" disabled={busy}>
+          Sign in
+        </Button>
+      </form>
+    </main>
+  );
+}

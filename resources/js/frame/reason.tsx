@@ -1,0 +1,64 @@
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import type { Schemas } from '@/api/client';
+import { cx } from '@/ui/cx';
+
+type Reason = Schemas['ReasonView'];
+type Shown = { title: string; reasons: Reason[] } | null;
+
+const Context = createContext<{ shown: Shown; show: (shown: Shown) => void }>({ shown: null, show: () => undefined });
+
+/** Keeps which number, warning or proposal is opened in the reason pane. */
+export function ReasonProvider({ children }: { children: ReactNode }) {
+  const [shown, show] = useState<Shown>(null);
+  const value = useMemo(() => ({ shown, show }), [shown]);
+  return <Context value={value}>{children}</Context>;
+}
+
+export const useReason = () => useContext(Context);
+
+/** A number, warning or proposal that can be opened to show how it came about. */
+export function Why({ title, reasons, className, children }: { title: string; reasons: Reason | Reason[]; className?: string; children: ReactNode }) {
+  const { show } = useReason();
+  return (
+    <button
+      type="button"
+      title="Why?"
+      className={cx('rounded-sm text-left decoration-dotted underline-offset-4 hover:underline', className)}
+      onClick={() => show({ title, reasons: Array.isArray(reasons) ? reasons : [reasons] })}
+    >
+      {children}
+    </button>
+  );
+}
+
+/** How something came about: sentence, inputs, rule, source, and what would change it. */
+export function ReasonList({ reasons }: { reasons: Reason[] }) {
+  return (
+    <ul className="grid gap-4">
+      {reasons.map((reason, index) => (
+        <li key={index} className="grid gap-2 border-t border-hairline pt-3 first:border-0 first:pt-0">
+          <p className="font-semibold">{reason.sentence}</p>
+          {reason.inputs.length > 0 && (
+            <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-sm">
+              {reason.inputs.map((input) => (
+                <div key={input.name} className="contents">
+                  <dt className="text-ink3">{input.name}</dt>
+                  <dd className="font-mono">{input.value}</dd>
+                </div>
+              ))}
+            </dl>
+          )}
+          {reason.wouldChange && (
+            <p className="text-sm">
+              <span className="text-ink3">Would change it: </span>
+              {reason.wouldChange}
+            </p>
+          )}
+          <p className="text-sm text-ink3">
+            <span className="font-mono">{reason.rule}</span> · {reason.source}
+          </p>
+        </li>
+      ))}
+    </ul>
+  );
+}

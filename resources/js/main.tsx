@@ -1,0 +1,52 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, Navigate } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
+import { Toaster } from 'sonner';
+import * as z from 'zod/mini';
+import { Frame } from './frame/Frame';
+import { Loading } from './ui/Loading';
+
+// The page's policy forbids making code from text: zod checks without it.
+z.config({ jitless: true });
+
+const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: false } } });
+
+const router = createBrowserRouter([
+  { path: '/sign-in', HydrateFallback: () => <Loading what="Opening" />, lazy: async () => ({ Component: (await import('./frame/SignIn')).SignIn }) },
+  {
+    path: '/',
+    Component: Frame,
+    HydrateFallback: () => <Loading what="Opening" />,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
+      { path: 'people/new', lazy: async () => ({ Component: (await import('./person/NewPerson')).NewPerson }) },
+      {
+        path: 'people/:id',
+        children: [
+          { index: true, element: <Navigate to="person" replace /> },
+          { path: 'person', lazy: async () => ({ Component: (await import('./person/PersonStep')).PersonStep }) },
+          { path: 'board', lazy: async () => ({ Component: (await import('./board/Board')).Board }) },
+          { path: 'session', lazy: async () => ({ Component: (await import('./session/SessionStep')).SessionStep }) },
+          { path: 'sheet', lazy: async () => ({ Component: (await import('./sheet/Sheet')).Sheet }) },
+          { path: 'coach', lazy: async () => ({ Component: (await import('./coach/Coach')).Coach }) },
+          { path: 'review', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
+        ],
+      },
+      { path: '*', element: <p className="p-6">There is nothing at this address. The bench is a good place to start.</p> },
+    ],
+  },
+]);
+
+const root = document.getElementById('app');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+        <Toaster position="bottom-center" toastOptions={{ style: { background: 'var(--ink)', color: 'var(--ground)', border: 0, fontFamily: 'var(--font-sans)', fontSize: '15px' } }} />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

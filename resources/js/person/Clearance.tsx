@@ -1,0 +1,68 @@
+import { useRef, useState, type FormEvent } from 'react';
+import { toast } from 'sonner';
+import { http, newId, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import { useRefresh } from '@/frame/usePerson';
+import { Button } from '@/ui/Button';
+import { TextArea, TextField } from '@/ui/Field';
+import { Status } from '@/ui/Status';
+
+/** What stands while a danger sign is open: how urgent, the note to print, and the clearance to record. */
+export function Clearance({ person }: { person: Schemas['PersonView'] }) {
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const id = useRef(newId());
+  const refresh = useRefresh();
+
+  const save = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const text = (name: string) => String(form.get(name) as string);
+    const { error } = await http
+      .POST('/api/people/{person}/clearances', {
+        params: { path: { person: person.id } },
+        body: { id: id.current, clinician: text('clinician'), scope: text('scope'), from: text('from'), until: text('until') },
+      })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) return setRefusal(refusalOf(error));
+    toast('The clearance is recorded; training is open.');
+    await refresh();
+  };
+  const problem = (field: string) => refusal?.fields[field]?.[0];
+
+  return (
+    <section className="grid gap-5 rounded-lg border-2 border-ink bg-sheet p-5">
+      <div className="grid gap-2">
+        <Status kind="stop" />
+        <h2 className="text-2xl">{person.standing.urgencyText}</h2>
+        <p>{person.standing.reason?.sentence}</p>
+        {person.screening && person.screening.signs.length > 0 && (
+          <ul className="list-disc pl-5">
+            {person.screening.signs.map((sign) => (
+              <li key={sign.value}>Yes: {sign.question}</li>
+            ))}
+          </ul>
+        )}
+        <p className="text-sm text-ink2">{person.standing.reason?.source}</p>
+        <div className="print:hidden">
+          <Button onClick={() => window.print()}>Print the referral note</Button>
+        </div>
+      </div>
+      <form noValidate onSubmit={(event) => void save(event)} className="grid gap-4 border-t border-hairline pt-4 sm:grid-cols-2 print:hidden">
+        <h3 className="text-lg sm:col-span-2">The clinician’s clearance</h3>
+        <TextField label="Who cleared it" name="clinician" problem={problem('clinician')} hint="Name and profession; encrypted" />
+        <TextArea label="For what" name="scope" problem={problem('scope')} hint="What may be trained, and what not" />
+        <TextField label="From" name="from" type="date" problem={problem('from')} />
+        <TextField label="Until" name="until" type="date" problem={problem('until')} />
+        {refusal && (
+          <p role="alert" className="font-semibold text-rowan sm:col-span-2">
+            {refusal.sentence}
+          </p>
+        )}
+        <div className="sm:col-span-2">
+          <Button look="next" type="submit">
+            Record the clearance
+          </Button>
+        </div>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,32 @@
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { http, newId, refusalOf, type Refusal } from '@/api/client';
+import { savedNow } from '@/frame/saving';
+import { useRefresh } from '@/frame/usePerson';
+import { emptyPerson, PersonForm, type PersonFields } from './PersonForm';
+
+/** Adds a person; the id is made once, so that pressing twice adds one. */
+export function NewPerson() {
+  const id = useRef(newId());
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+  const refresh = useRefresh();
+  const navigate = useNavigate();
+
+  const save = async (fields: PersonFields) => {
+    setBusy(true);
+    const { error } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...fields } }).catch((failed: unknown) => ({ error: failed }));
+    setBusy(false);
+    if (error) return setRefusal(refusalOf(error));
+    savedNow();
+    await refresh();
+    await navigate(`/people/${id.current}/person`);
+  };
+
+  return (
+    <main className="mx-auto w-full max-w-3xl flex-1 p-6">
+      <h1 className="mb-5 text-3xl">Add a person</h1>
+      <PersonForm start={emptyPerson} refusal={refusal} busy={busy} onSave={(fields) => void save(fields)} action="Add, then ask the danger signs" />
+    </main>
+  );
+}

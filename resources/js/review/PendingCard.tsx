@@ -1,0 +1,135 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Schemas } from '@/api/client';
+import { Why } from '@/frame/reason';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { Status } from '@/ui/Status';
+
+type Pending = Schemas['PendingView'];
+type Choice = Pending['proposed'];
+
+export type Decide = (pending: Pending, choice: Choice, reason: string) => Promise<void>;
+
+const kinds = { climb: 'ready', stay: 'information', 'step-down': 'watch', 'stop-ladder': 'stop', refer: 'stop' } as const;
+const words: Record<Choice, string> = { climb: 'Climb', stay: 'Stay', 'step-down': 'Step down', 'stop-ladder': 'Stop this ladder', refer: 'Stop and refer' };
+
+/** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
+export function PendingCard({ pending, first, onDecide }: { pending: Pending; first: boolean; onDecide: Decide }) {
+  const [other, setOther] = useState<Choice | null>(null);
+  const [reason, setReason] = useState('');
+  const [busy, setBusy] = useState(false);
+  const confirm = useRef<HTMLButtonElement>(null);
+  const act = async (choice: Choice, why: string) => {
+    setBusy(true);
+    await onDecide(pending, choice, why);
+    setBusy(false);
+  };
+
+  // The first proposal takes Enter as soon as the view opens.
+  useEffect(() => {
+    if (first) confirm.current?.focus({ preventScroll: true });
+  }, [first]);
+
+  return (
+    <li className="grid gap-x-6 gap-y-3 rounded-lg border border-hairline bg-sheet p-4 xl:grid-cols-[1fr_17rem]">
+      <div className="grid content-start gap-2">
+        <p className="flex flex-wrap items-center gap-x-3 text-sm text-ink2">
+          <Status kind={kinds[pending.proposed]} word={words[pending.proposed].split(' ')[0]} />
+          {pending.ladderName}
+          {pending.side !== 'both' && `, ${pending.side} side`} · {pending.doneOn}
+          {pending.reopened && <strong className="text-rowan">reopened by the next morning</strong>}
+        </p>
+        <h2 className="text-xl">
+          {words[pending.proposed]}
+          {pending.toName ? (
+            <>
+              : “{pending.rungName}” <span className="font-mono text-base font-normal">{pending.rungHeight}</span> → “{pending.toName}” <span className="font-mono text-base font-normal">{pending.toHeight}</span>
+            </>
+          ) : (
+            <>
+              {' '}
+              on “{pending.rungName}” <span className="font-mono text-base font-normal">{pending.rungHeight}</span>
+            </>
+          )}
+        </h2>
+        <ul className="grid gap-1">
+          {pending.reasons.map((one, index) => (
+            <li key={index} className="flex gap-2">
+              <span aria-hidden="true" className="text-rail">
+                –
+              </span>
+              <Why title="Why" reasons={one}>
+                {one.sentence}
+              </Why>
+            </li>
+          ))}
+        </ul>
+        <div className="overflow-x-auto">
+          <table className="w-full max-w-lg text-sm">
+            <caption className="sr-only">What was done, {pending.dose}</caption>
+            <thead className="text-left text-ink3">
+              <tr>
+                <th className="pr-4 font-normal">set, of {pending.dose}</th>
+                <th className="pr-4 font-normal">done</th>
+                <th className="pr-4 font-normal">pain</th>
+                <th className="pr-4 font-normal">effort</th>
+                <th className="font-normal">form</th>
+              </tr>
+            </thead>
+            <tbody>
+              {pending.evidence.map((set) => (
+                <tr key={set.set} className="border-t border-hairline">
+                  <td className="font-mono">{set.set}</td>
+                  <td className="font-mono font-bold">{set.done}</td>
+                  <td className={cx('font-mono', (set.pain ?? 0) >= 3 && 'font-bold text-rowan')}>{set.pain ?? 'not told'}</td>
+                  <td className={cx('font-mono', (set.effort ?? 0) > 7 && 'font-bold text-ochre')}>{set.effort ?? 'not told'}</td>
+                  <td>{set.faults.length > 0 ? `lost: ${set.faults.join('; ')}` : 'clean'}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </div>
+      <div className="grid content-start gap-2">
+        <Button ref={confirm} look={first ? 'next' : 'plain'} hotkey={first ? 'Enter' : undefined} disabled={busy} onClick={() => void act(pending.proposed, '')}>
+          Confirm: {words[pending.proposed].toLowerCase()}
+        </Button>
+        <fieldset>
+          <legend className="text-sm text-ink2">Decide otherwise</legend>
+          <div className="mt-1 flex flex-wrap gap-1.5">
+            {(Object.keys(words) as Choice[])
+              .filter((choice) => choice !== pending.proposed && (choice !== 'climb' || pending.up !== null))
+              .map((choice) => (
+                <button
+                  key={choice}
+                  type="button"
+                  aria-pressed={other === choice}
+                  onClick={() => setOther(other === choice ? null : choice)}
+                  className={cx('min-h-8 rounded-md border px-2 text-sm', other === choice ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper')}
+                >
+                  {words[choice]}
+                </button>
+              ))}
+          </div>
+        </fieldset>
+        {other && (
+          <form
+            className="grid gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (reason.trim() !== '') void act(other, reason.trim());
+            }}
+          >
+            <label className="grid gap-1 text-sm">
+              Why (kept with the decision)
+              <input required maxLength={300} value={reason} onChange={(event) => setReason(event.target.value)} className="min-h-10 rounded-md border border-rung-edge bg-paper px-3 text-base" />
+            </label>
+            <Button type="submit" disabled={busy || reason.trim() === ''}>
+              {words[other]} instead
+            </Button>
+          </form>
+        )}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { api, http, newId, refusalOf, type Schemas } from '@/api/client';
+import { Closed } from '@/frame/Closed';
+import { Pane } from '@/frame/Pane';
+import { savedNow } from '@/frame/saving';
+import { usePerson, useRefresh } from '@/frame/usePerson';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { Loading } from '@/ui/Loading';
+import { PendingCard, type Decide } from './PendingCard';
+
+const day = (iso: string) => new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** The decision queue, and what was decided before. */
+export function Review() {
+  const person = usePerson();
+  const review = api.useQuery('get', '/api/people/{person}/review', { params: { path: { person: person.id } } });
+  const refresh = useRefresh();
+  const [problem, setProblem] = useState<string | null>(null);
+  if (!person.standing.open) return <Closed person={person} />;
+  if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
+  const { pending, decisions, mornings } = review.data;
+
+  const decide: Decide = async (one, choice, reason) => {
+    const { error } = await http
+      .POST('/api/people/{person}/decisions', { params: { path: { person: person.id } }, body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason } })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) {
+      const refusal = refusalOf(error);
+      setProblem(Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence);
+      if (refusal.code === 'decided') await refresh();
+      return;
+    }
+    setProblem(null);
+    savedNow();
+    toast('Decided.');
+    await refresh();
+  };
+  const takeBack = async (decision: Schemas['DecisionView']) => {
+    const { error } = await http
+      .POST('/api/people/{person}/decisions/{decision}/take-back', { params: { path: { person: person.id, decision: decision.id } } })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) return setProblem(refusalOf(error).sentence);
+    toast('Taken back; it waits again.');
+    await refresh();
+  };
+
+  return (
+    <>
+      <main className="min-w-0 flex-1 overflow-y-auto p-4">
+        <div className="mb-4 flex flex-wrap items-baseline gap-4">
+          <h1 className="text-3xl">Review</h1>
+          <p className="text-ink2">{pending.length === 0 ? 'Nothing waits.' : pending.length === 1 ? 'One decision waits.' : `${pending.length} decisions wait.`}</p>
+        </div>
+        {problem && (
+          <p role="alert" className="mb-3 font-semibold text-rowan">
+            {problem}
+          </p>
+        )}
+        {mornings.length > 0 && (
+          <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
+            The morning after {day(mornings[0]?.doneOn ?? '')} has not been asked for; it is asked at the next session, and a bad answer reopens a decision.{' '}
+            <Link to={`/people/${person.id}/coach`} className="underline underline-offset-4">
+              Ask now
+            </Link>
+          </p>
+        )}
+        {pending.length === 0 && decisions.length === 0 && (
+          <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
+            <p>Decisions come here after a coached session: climb, stay, step down, stop, or refer, each with its reasons.</p>
+            <Link to={`/people/${person.id}/coach`} className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan">
+              Coach a session
+            </Link>
+          </div>
+        )}
+        <ol className="grid gap-3">
+          {pending.map((one, index) => (
+            <PendingCard key={`${one.ladder}-${one.side}-${one.log}`} pending={one} first={index === 0} onDecide={decide} />
+          ))}
+        </ol>
+        {pending.length === 0 && decisions.length > 0 && (
+          <Link to={`/people/${person.id}/board`} className="inline-flex min-h-10 items-center rounded-md bg-rowan px-4 font-semibold text-on-rowan">
+            See the board
+          </Link>
+        )}
+      </main>
+      <Pane label="Decided before">
+        <h2 className="mb-3 text-xl">Decided before</h2>
+        {decisions.length === 0 && <p className="text-ink3">Nothing yet.</p>}
+        <ol className="grid gap-3">
+          {decisions.map((decision) => (
+            <li key={decision.id} className={cx('border-t border-hairline pt-2', decision.takenBack && 'text-ink3 line-through')}>
+              <p className="text-sm text-ink2">
+                {day(decision.decidedOn)} · {decision.ladderName}
+                {decision.side !== 'both' && `, ${decision.side}`}
+              </p>
+              <p>
+                <strong className="capitalize">{decision.choiceText}</strong>
+                {decision.toName ? ` to “${decision.toName}”` : ` on “${decision.rungName}”`}
+              </p>
+              {decision.choice !== decision.proposed && <p className="text-sm">Otherwise than proposed: {decision.choiceReason}</p>}
+              {decision.reasons[0] && <p className="text-sm text-ink2">{decision.reasons[0]}</p>}
+              {decision.canTakeBack && (
+                <Button look="quiet" onClick={() => void takeBack(decision)}>
+                  take back
+                </Button>
+              )}
+            </li>
+          ))}
+        </ol>
+      </Pane>
+    </>
+  );
+}

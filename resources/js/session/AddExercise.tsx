@@ -1,0 +1,48 @@
+import { Command } from 'cmdk';
+import { api } from '@/api/client';
+
+/** Adds an exercise by typing part of its name; ruled-out rungs say so and cannot be taken. */
+export function AddExercise({ person, open, onClose, onAdd }: { person: string; open: boolean; onClose: () => void; onAdd: (rung: string, dose: string) => void }) {
+  const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person } } }, { enabled: open });
+  return (
+    <Command.Dialog
+      open={open}
+      onOpenChange={(next) => !next && onClose()}
+      label="Add an exercise"
+      overlayClassName="fixed inset-0 z-40 bg-ink/40"
+      contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
+    >
+      <Command.Input placeholder="Part of a name, such as: knees bent" className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none" />
+      <Command.List className="max-h-[60vh] overflow-y-auto p-2">
+        <Command.Empty className="px-3 py-4 text-ink3">No exercise by that name.</Command.Empty>
+        {board.data?.demands.flatMap((demand) =>
+          demand.ladders.map((ladder) => (
+            <Command.Group key={ladder.slug} heading={ladder.name} className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink3">
+              {ladder.rungs.map((rung) => {
+                const closed = !rung.openLeft && !rung.openRight;
+                const working = ladder.stands.some((stand) => stand.rung === rung.slug);
+                return (
+                  <Command.Item
+                    key={rung.slug}
+                    value={`${rung.name} ${ladder.name}`}
+                    disabled={closed}
+                    onSelect={() => {
+                      onAdd(rung.slug, rung.dose);
+                      onClose();
+                    }}
+                    className="flex min-h-9 cursor-pointer items-baseline gap-3 rounded-md px-3 py-1.5 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+                  >
+                    <span className={working ? 'font-bold' : undefined}>{rung.name}</span>
+                    <span className="font-mono text-sm">{rung.heightText}</span>
+                    {working && <span className="text-sm">stands here</span>}
+                    <span className="ml-auto font-mono text-sm">{rung.dose}</span>
+                  </Command.Item>
+                );
+              })}
+            </Command.Group>
+          )),
+        )}
+      </Command.List>
+    </Command.Dialog>
+  );
+}

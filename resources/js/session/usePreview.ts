@@ -1,0 +1,39 @@
+import { useEffect, useRef, useState } from 'react';
+import { http, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import type { Block } from './draft';
+
+/**
+ * What the session comes to, asked of the server at each change: at most one request in flight, and the
+ * newest writing asked for as soon as it is answered, so that no stale answer is ever shown.
+ */
+export function usePreview(person: string, blocks: Block[], first: Schemas['PreviewView']) {
+  const [preview, setPreview] = useState(first);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const wanted = useRef<string | null>(null);
+  const flying = useRef(false);
+  const text = JSON.stringify(blocks);
+  const shown = useRef(text);
+
+  useEffect(() => {
+    const ask = async () => {
+      flying.current = true;
+      while (wanted.current !== null) {
+        const asked = wanted.current;
+        wanted.current = null;
+        const { data, error } = await http
+          .POST('/api/people/{person}/sessions/preview', { params: { path: { person } }, body: { blocks: JSON.parse(asked) as Block[] } })
+          .catch((failed: unknown) => ({ data: undefined, error: failed }));
+        if (wanted.current !== null) continue;
+        if (data) setPreview(data);
+        setRefusal(error ? refusalOf(error) : null);
+      }
+      flying.current = false;
+    };
+    if (shown.current === text) return;
+    shown.current = text;
+    wanted.current = text;
+    if (!flying.current) void ask();
+  }, [person, text]);
+
+  return { preview, refusal };
+}

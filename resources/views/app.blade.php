@@ -1,0 +1,16 @@
+<!doctype html>
+<html lang="en" data-theme="{{ request()->cookie('theme') === 'dark' ? 'dark' : 'light' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <title>Even Rungs</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @viteReactRefresh
+    @vite(['resources/css/app.css', 'resources/js/main.tsx'])
+</head>
+<body>
+    <div id="app"></div>
+    <noscript>Even Rungs needs JavaScript.</noscript>
+</body>
+</html>

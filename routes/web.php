@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Bench;
+use App\Http\Controllers\Board;
+use App\Http\Controllers\Coaching;
+use App\Http\Controllers\People;
+use App\Http\Controllers\Review;
+use App\Http\Controllers\Sessions;
+use App\Http\Controllers\SignIn;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::post('/sign-in', [SignIn::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware(['auth', 'throttle:work'])->group(function (): void {
+        Route::post('/sign-out', [SignIn::class, 'destroy']);
+        Route::get('/me', [SignIn::class, 'show']);
+        Route::get('/bench', [Bench::class, 'show']);
+        Route::get('/catalogue', [Bench::class, 'catalogue']);
+
+        Route::post('/people', [People::class, 'store']);
+        Route::get('/people/{person}', [People::class, 'show']);
+        Route::put('/people/{person}', [People::class, 'update']);
+        Route::post('/people/{person}/screenings', [People::class, 'screen']);
+        Route::post('/people/{person}/clearances', [People::class, 'clear']);
+
+        Route::get('/people/{person}/board', [Board::class, 'show']);
+        Route::post('/people/{person}/placements', [Board::class, 'store']);
+        Route::delete('/people/{person}/placements/{placement}', [Board::class, 'destroy']);
+
+        Route::get('/people/{person}/sessions', [Sessions::class, 'index']);
+        Route::get('/people/{person}/sessions/draft', [Sessions::class, 'draft']);
+        Route::post('/people/{person}/sessions/preview', [Sessions::class, 'preview']);
+        Route::post('/people/{person}/sessions', [Sessions::class, 'store']);
+        Route::get('/people/{person}/sessions/{session}', [Sessions::class, 'show']);
+        Route::put('/people/{person}/sessions/{session}', [Sessions::class, 'update']);
+        Route::get('/people/{person}/sessions/{session}/sheet', [Sessions::class, 'sheet']);
+        Route::get('/people/{person}/sessions/{session}/cues', [Sessions::class, 'cues']);
+
+        Route::post('/people/{person}/logs', [Coaching::class, 'store']);
+        Route::post('/people/{person}/mornings', [Coaching::class, 'morning']);
+
+        Route::get('/people/{person}/review', [Review::class, 'show']);
+        Route::post('/people/{person}/decisions', [Review::class, 'store']);
+        Route::post('/people/{person}/decisions/{decision}/take-back', [Review::class, 'takeBack']);
+    });
+
+    // Bare answer in the same middleware group: what bin/bench compares the preview with.
+    Route::post('/ping', static fn (): JsonResponse => new JsonResponse(['here' => true]))->middleware(['auth', 'throttle:work']);
+});
+
+// Every other address is the application's page; its own router shows what belongs there.
+Route::view('/{any?}', 'app')->where('any', '^(?!api/|build/).*$')->name('login');

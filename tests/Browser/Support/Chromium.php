@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Filesystem\Filesystem;
+
+/** A real headless browser with an empty profile: what a trainer does with keys and mouse. */
+final class Chromium
+{
+    private static ?Daemon $chromedriver = null;
+
+    private static string $driverUrl = '';
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base, private readonly string $profile) {}
+
+    public static function at(string $base, int $width = 1280, int $height = 800): self
+    {
+        if (self::$chromedriver === null) {
+            self::$chromedriver = Daemon::start(['/usr/bin/chromedriver', '--port=0'], []);
+            $port = self::$chromedriver->waitFor(static fn (string $out): ?string => preg_match('/started successfully on port (\d+)/', $out, $found) === 1 ? $found[1] : null, 15, 'chromedriver');
+            self::$driverUrl = "http://127.0.0.1:{$port}";
+        }
+        $profile = sys_get_temp_dir().'/even-rungs-browser-'.bin2hex(random_bytes(6));
+        mkdir($profile);
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', "--user-data-dir={$profile}",
+        ]);
+        $options->setExperimentalOption('prefs', ['credentials_enable_service' => false]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $browser = new self(RemoteWebDriver::create(self::$driverUrl, $capabilities, 20_000, 60_000), $base, $profile);
+        $browser->size($width, $height);
+
+        return $browser;
+    }
+
+    /** The page's own size, not the window's. */
+    public function size(int $width, int $height): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+
+        return $this;
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get($this->base.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email, string $password): self
+    {
+        $this->visit('/sign-in')->see('Sign in');
+        $this->label('E-mail')->sendKeys($email);
+        $this->label('Password')->sendKeys($password.WebDriverKeys::ENTER);
+
+        return $this->waitUntil(fn (): bool => ! str_contains($this->driver->getCurrentURL(), 'sign-in'), 'signed in');
+    }
+
+    /** Waits until the page shows the text. */
+    public function see(string $text): self
+    {
+        return $this->waitUntil(fn (): bool => str_contains($this->text(), $text), "“{$text}” on the page");
+    }
+
+    public function doesNotSee(string $text): self
+    {
+        return $this->waitUntil(fn (): bool => ! str_contains($this->text(), $text), "no “{$text}” on the page");
+    }
+
+    public function text(): string
+    {
+        $text = $this->driver->executeScript('return document.body.innerText');
+
+        return is_string($text) ? str_replace("\u{a0}", ' ', $text) : '';
+    }
+
+    /** The field with this label. */
+    public function label(string $label): WebDriverElement
+    {
+        return $this->find("//*[@id=//label[normalize-space()='{$label}']/@for] | //*[@aria-label='{$label}'] | //label[starts-with(normalize-space(), '{$label}')]//input");
+    }
+
+    public function press(string $button): self
+    {
+        return $this->click("//button[starts-with(normalize-space(), '{$button}') or @aria-label='{$button}'] | //a[starts-with(normalize-space(), '{$button}')] | //label[starts-with(normalize-space(), '{$button}')]");
+    }
+
+    public function click(string $xpath): self
+    {
+        $tries = 0;
+        while (true) {
+            try {
+                $this->find($xpath)->click();
+
+                return $this;
+            } catch (StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException $moved) {
+                if (++$tries > 20) {
+                    throw $moved;
+                }
+                usleep(100_000);
+            }
+        }
+    }
+
+    /** Keys to whatever has the focus. */
+    public function keys(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            $this->driver->getKeyboard()->sendKeys($key);
+        }
+
+        return $this;
+    }
+
+    public function find(string $xpath): WebDriverElement
+    {
+        $this->waitUntil(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($xpath)) !== [], $xpath);
+
+        return $this->driver->findElement(WebDriverBy::xpath($xpath));
+    }
+
+    /** @param callable(): bool $true */
+    public function waitUntil(callable $true, string $what, float $seconds = 10): self
+    {
+        $end = microtime(true) + $seconds;
+        do {
+            if ($true()) {
+                return $this;
+            }
+            usleep(50_000);
+        } while (microtime(true) < $end);
+        throw new \RuntimeException("Not within {$seconds} s: {$what}. The page says: ".mb_substr($this->text(), 0, 1500));
+    }
+
+    /** What the browser's console complained about. @return list<string> */
+    public function complaints(): array
+    {
+        $complaints = [];
+        foreach ((array) $this->driver->manage()->getLog('browser') as $line) {
+            if (is_array($line) && ($line['level'] ?? '') === 'SEVERE' && is_string($line['message'] ?? null) && ! str_contains($line['message'], 'Failed to load resource')) {
+                $complaints[] = $line['message'];
+            }
+        }
+
+        return $complaints;
+    }
+
+    /** Accessibility problems by the rules of axe. @return list<string> */
+    public function accessibilityProblems(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $problems = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));');
+
+        return is_array($problems) ? array_values(array_filter($problems, is_string(...))) : [];
+    }
+
+    public function picture(string $file): void
+    {
+        $this->driver->takeScreenshot($file);
+    }
+
+    public function quit(): void
+    {
+        try {
+            $this->driver->quit();
+        } finally {
+            (new Filesystem)->deleteDirectory($this->profile);
+        }
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Symfony\Component\Process\Process;
+
+/** A child process in a session of its own, ended with all its children when this process ends. */
+final class Daemon
+{
+    private bool $stopped = false;
+
+    private string $output = '';
+
+    private function __construct(private readonly Process $process)
+    {
+        register_shutdown_function(fn () => $this->stop());
+    }
+
+    /**
+     * @param list<string>          $command
+     * @param array<string, string> $env
+     */
+    public static function start(array $command, array $env): self
+    {
+        $root = dirname(__DIR__, 3);
+        $process = new Process([$root.'/bin/child', ...$command], $root, $env, null, null);
+        $daemon = new self($process);
+        $process->start(function (string $type, string $data) use ($daemon): void {
+            $daemon->output .= $data;
+        });
+
+        return $daemon;
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(string): (T|null) $ready gets what was printed so far
+     *
+     * @return T
+     */
+    public function waitFor(callable $ready, float $seconds, string $what): mixed
+    {
+        $end = microtime(true) + $seconds;
+        do {
+            if (! $this->process->isRunning()) {
+                throw new \RuntimeException("{$what} ended: {$this->output}");
+            }
+            $value = $ready($this->output);
+            if ($value !== null) {
+                return $value;
+            }
+            usleep(30_000);
+        } while (microtime(true) < $end);
+        throw new \RuntimeException("{$what} was not ready in {$seconds} s: {$this->output}");
+    }
+
+    public function stop(): void
+    {
+        $pid = $this->process->getPid();
+        if ($this->stopped || $pid === null) {
+            return;
+        }
+        $this->stopped = true;
+        @posix_kill($pid, SIGTERM);
+        for ($i = 0; $i < 60 && $this->process->isRunning(); $i++) {
+            usleep(50_000);
+        }
+        @posix_kill(-$pid, SIGKILL);
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('There is no free port.');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}
