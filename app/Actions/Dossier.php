@@ -166,7 +166,7 @@ final class Dossier
             $rung = $decision === null ? $here->rung : $this->library->rung($decision->rung);
             $since = $decision === null ? $here->placement->sequence : $log->sequence;
             $session = $this->sessionOf($log, $rung->ladder, $here->side);
-            if ($session !== null) {
+            if ($session !== null && Judge::concerns($rung, $session)) {
                 $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $here->side, $session, $this->propose($rung, $here->side, $since), $reopened);
             }
         }

@@ -11,6 +11,7 @@ use EvenRungs\Reason\Refusal;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
@@ -37,6 +38,7 @@ final class Errors
             $error instanceof AuthenticationException => [401, 'signed-out', 'You are not signed in, or have been signed out.', []],
             $error instanceof AuthorizationException => [403, 'forbidden', 'This is not allowed.', []],
             $error instanceof TokenMismatchException => [419, 'page-too-old', 'This page has been open too long. Reload it; what you typed is kept until you do.', []],
+            $error instanceof UniqueConstraintViolationException => [409, 'id-taken', 'This id is taken already. Reload the page and try again.', []],
             $error instanceof ModelNotFoundException => [404, 'not-found', 'There is no such thing in this practice.', []],
             $error instanceof HttpExceptionInterface => self::http($error),
             default => [500, 'broken', 'Something broke on our side. What you entered is still here; please try again.', []],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use EvenRungs\Screening\Standing;
 use Illuminate\Contracts\Debug\ShouldntReport;
 
 /** An error a user can cause, with its status and sentence. */
@@ -26,10 +27,16 @@ final class Problem extends \RuntimeException implements ShouldntReport
         return new self(409, $code, $sentence);
     }
 
-    /** A danger sign stands without a clearance. */
-    public static function closed(string $sentence): self
+    /**
+     * Plan, session and coaching are closed while a danger sign stands without a clearance.
+     *
+     * @throws self when it does
+     */
+    public static function whenClosed(Standing $standing): void
     {
-        return new self(423, 'danger-sign', $sentence);
+        if (! $standing->open) {
+            throw new self(423, 'danger-sign', $standing->reason->sentence ?? 'Closed by a danger sign.');
+        }
     }
 
     public static function field(string $field, string $sentence): self

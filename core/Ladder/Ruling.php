@@ -32,7 +32,7 @@ final readonly class Ruling
             $ruledOut[] = $side;
             $reasons[] = Reason::because(
                 Rule::LimitRulesOut,
-                ucfirst($limit->name)." rules out “{$rung->name}”".($side === Side::Both ? '' : " on the {$side->value} side").": it {$objection}.",
+                "“{$rung->name}” is ruled out".($side === Side::Both ? '' : " on the {$side->value} side")." by {$limit->name}: it {$objection}.",
                 ['limit' => $limit->name, 'rung' => $rung->name, 'why' => $objection],
                 "The rung opens when “{$limit->name}” is lifted.",
             );

@@ -43,12 +43,12 @@ final readonly class Gate
         $conditions = [
             new Condition($latest?->reachedTop(), Reason::because(Rule::GateTopOfBand, self::topSentence($latest), $latest === null ? [] : ['done' => self::done($latest)], 'Reaching the top of the band in every set.')),
             new Condition($latest === null ? null : $latest->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
-            new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest?->pain() === null ? 'No pain number was told.' : "Pain {$latest->pain()} of 10; at most {$allowed} to climb.", [], "Pain at most {$allowed} in every set.")),
-            new Condition($latest?->effort() === null ? null : $latest->effort() <= 7, Reason::because(Rule::GateEffort, $latest?->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most 7 to climb.", [], 'The same work at effort 7 or less.')),
+            new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : ($latest->pain() === null ? 'No pain number was told.' : "Pain {$latest->pain()} of 10; at most {$allowed} to climb."), [], "Pain at most {$allowed} in every set.")),
+            new Condition($latest?->effort() === null ? null : $latest->effort() <= 7, Reason::because(Rule::GateEffort, $latest === null ? 'Effort at most 7 in the hardest set.' : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most 7 to climb."), [], 'The same work at effort 7 or less.')),
             new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.", ['clean sessions running' => $clean, 'asked for' => $needed], 'One more clean session.')),
             new Condition($sessions === [] ? null : $days >= $method->daysOnRungToClimb(), Reason::because(
                 Rule::GateDays,
-                $free === null ? 'No session on this rung yet.' : ($days >= $method->daysOnRungToClimb() ? "{$days} days on this rung." : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
+                $free === null ? "{$method->daysOnRungToClimb()} days on this rung." : ($days >= $method->daysOnRungToClimb() ? "{$days} days on this rung." : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
                 ['days since the first session on the rung' => $days, 'asked for' => $method->daysOnRungToClimb()],
                 'Time, or another choice under “leaving a rung” in the method.',
             )),
@@ -85,7 +85,7 @@ final readonly class Gate
     private static function topSentence(?RungSession $session): string
     {
         return match ($session?->reachedTop()) {
-            null => $session === null ? 'No session on this rung yet.' : 'Not every planned set was logged.',
+            null => $session === null ? 'The top of the band in every set.' : 'Not every planned set was logged.',
             true => 'The top of the band in every set: '.self::done($session).'.',
             false => 'Not yet at the top of the band in every set: '.self::done($session).'.',
         };
@@ -94,7 +94,7 @@ final readonly class Gate
     private static function formSentence(?RungSession $session): string
     {
         if ($session === null) {
-            return 'No form check yet.';
+            return 'A tick at every question in every set.';
         }
         $faults = $session->setsWithFault();
 

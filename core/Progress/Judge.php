@@ -56,6 +56,12 @@ final readonly class Judge
         return $judge->afterPain($gate) ?? $judge->stepDown($gate) ?? $judge->climb($gate) ?? $judge->stay($gate);
     }
 
+    /** Whether a session on some rung says anything about the working one: the same or a pooled rung, or pain that acts on the ladder. */
+    public static function concerns(Rung $working, RungSession $session): bool
+    {
+        return self::pools($working, $session->rung) || $session->isStopEvent() || ($session->pain() ?? 0) >= 3;
+    }
+
     private function afterPain(Gate $gate): ?Proposal
     {
         $latest = $this->latestOnLadder();
@@ -146,6 +152,9 @@ final readonly class Judge
         if ($pain === 1 || $pain === 2) {
             return new Proposal(Choice::Stay, null, [Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.')], $gate);
         }
+        if ($this->onRung() === []) {
+            return new Proposal(Choice::Stay, null, [Reason::because(Rule::Stay, 'Nothing was logged on this rung since the placing.', [], 'A logged session on this rung.')], $gate);
+        }
         if ($gate->isOpen()) {
             return new Proposal(Choice::Stay, null, [Reason::because(Rule::PainMiddle, 'After pain of 3 to 5, no climb until two sessions at 0 to 2.', [], 'One more session with pain at 2 or less.')], $gate);
         }
@@ -187,7 +196,7 @@ final readonly class Judge
     {
         $byDate = [];
         foreach ($this->log as $session) {
-            if ($session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since && $this->pools($session->rung)) {
+            if ($session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since && self::pools($this->working, $session->rung)) {
                 $byDate[$session->date->iso()] = $session;
             }
         }
@@ -195,10 +204,10 @@ final readonly class Judge
         return array_values($byDate);
     }
 
-    private function pools(Rung $rung): bool
+    private static function pools(Rung $working, Rung $rung): bool
     {
-        return $rung->slug === $this->working->slug
-            || ($rung->doseKind === $this->working->doseKind && abs($rung->height->above($this->working->height)) <= self::POOL_TENTHS);
+        return $rung->slug === $working->slug
+            || ($rung->doseKind === $working->doseKind && abs($rung->height->above($working->height)) <= self::POOL_TENTHS);
     }
 
     private function latestOnLadder(): ?RungSession

@@ -24,6 +24,7 @@ use App\Models\User;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Unit;
 use EvenRungs\Progress\Choice;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
@@ -112,7 +113,7 @@ final class DemoSeeder
         $session = $this->session($person, 'Lock-house floor');
         foreach ([13, 10, 6, 3] as $ago) {
             $this->at($now, $ago);
-            $this->log($person, $session, effort: 7, short: 2);
+            $this->log($person, $session, effort: 8, short: 2);
             $this->decideAll($person);
         }
     }
@@ -126,7 +127,7 @@ final class DemoSeeder
         $session = $this->session($person, 'Hive-lifting days');
         foreach ([11, 8, 4] as $ago) {
             $this->at($now, $ago);
-            $this->log($person, $session, effort: 7, short: 1);
+            $this->log($person, $session, effort: 8, short: 1);
             $this->decideAll($person);
         }
         $this->at($now, 1);
@@ -235,7 +236,8 @@ final class DemoSeeder
                 $rung = $this->files->library()->rung($item->rung);
                 $dose = DoseLine::parse($item->dose, $rung->sidedness);
                 for ($set = 1; $set <= $dose->sets(); $set++) {
-                    $done = max(1, $rung->bandFor($dose, $set)->high - $short);
+                    $top = $rung->bandFor($dose, $set)->high;
+                    $done = $dose->unit() === Unit::Reps ? max(1, $top - $short) : $top;
                     $last = $set === $dose->sets();
                     $sides = $rung->sidedness !== Sidedness::Both;
                     $sets[] = new LoggedSet(

@@ -71,7 +71,7 @@ final class LibraryTest extends TestCase
         $ruling = $this->with([State::WristPain])->rule(ShippedLibrary::rung('front-plank/hands-toes'));
 
         self::assertFalse($ruling->openSomewhere());
-        self::assertSame('Wrist pain rules out “Front plank, on the hands”: it loads the wrist.', $ruling->reasons[0]->sentence);
+        self::assertSame('“Front plank, on the hands” is ruled out by wrist pain: it loads the wrist.', $ruling->reasons[0]->sentence);
     }
 
     public function test_a_sore_left_shoulder_leaves_the_right_side_bridge_open(): void

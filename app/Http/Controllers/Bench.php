@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Actions\Dossier;
 use App\Actions\OpenDossier;
 use App\Api\Reads;
+use App\Api\Writes;
 use App\Http\Present\PersonPage;
 use App\Http\Views\BenchView;
 use App\Http\Views\CatalogueView;
+use App\Http\Views\PingView;
 use App\Models\User;
 use App\Time\PracticeClock;
 use Illuminate\Http\JsonResponse;
@@ -26,6 +28,13 @@ final class Bench
         usort($lines, static fn (array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
 
         return new JsonResponse(new BenchView(PracticeClock::of($user->practice)->today()->iso(), array_column($lines, 1)));
+    }
+
+    /** A bare answer in the same middleware group: what bin/bench compares the preview with. */
+    #[Writes('/api/ping', 'ping', PingView::class)]
+    public function ping(): JsonResponse
+    {
+        return new JsonResponse(new PingView(true));
     }
 
     #[Reads('/api/catalogue', 'catalogue', CatalogueView::class)]

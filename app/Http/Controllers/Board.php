@@ -44,6 +44,7 @@ final readonly class Board
         $side = Side::from($input->text('side'));
         $known = Placement::query()->find($input->text('id'));
         if ($known === null) {
+            Problem::whenClosed($dossier->standing());
             if ($side !== Side::Both && $rung->sidedness === Sidedness::Both) {
                 throw Problem::field('side', "“{$rung->name}” is done with both sides at once: there is no {$side->value} side to place.");
             }

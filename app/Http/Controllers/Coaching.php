@@ -30,10 +30,7 @@ final readonly class Coaching
         $log = SessionLog::query()->find($input->text('id'));
         if ($log === null) {
             $dossier = $this->open->forPlanning($person, $input->by());
-            $standing = $dossier->standing();
-            if (! $standing->open) {
-                throw Problem::closed($standing->reason->sentence ?? 'Closed by a danger sign.');
-            }
+            Problem::whenClosed($dossier->standing());
             $session = TrainingSession::query()->where('person_id', $person->id)->findOrFail($input->text('session'));
             $log = $record->record($dossier, $session, $input->by(), $input->text('id'), $input->input('seconds') === null ? null : $input->integer('seconds'), $input->sets());
         }

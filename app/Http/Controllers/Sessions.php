@@ -110,7 +110,7 @@ final readonly class Sessions
         /** @var User $user */
         $user = $request->user();
         $dossier = $this->open->of($person, $user);
-        $this->refuseWhenClosed($dossier);
+        Problem::whenClosed($dossier->standing());
 
         return new JsonResponse((new CoachPage($dossier, $this->owned($person, $session)))->cueSheet());
     }
@@ -120,17 +120,9 @@ final readonly class Sessions
         /** @var User $user */
         $user = $request->user();
         $dossier = $this->open->forPlanning($person, $user);
-        $this->refuseWhenClosed($dossier);
+        Problem::whenClosed($dossier->standing());
 
         return $dossier;
-    }
-
-    private function refuseWhenClosed(Dossier $dossier): void
-    {
-        $standing = $dossier->standing();
-        if (! $standing->open) {
-            throw Problem::closed($standing->reason->sentence ?? 'Closed by a danger sign.');
-        }
     }
 
     private function owned(Person $person, TrainingSession $session): TrainingSession

@@ -47,6 +47,11 @@ final readonly class CoachPage
 
     public function cueSheet(): CueSheetView
     {
+        foreach ($this->session->items() as $item) {
+            if ($this->dossier->isStopped($item->rung->ladder)) {
+                throw Problem::conflict('stopped-ladder', "“{$item->rung->name}” is on a ladder that was stopped after pain: take it out of the session, or reopen it on the board, with a reason, first.");
+            }
+        }
         $easier = [];
         foreach ($this->session->items() as $item) {
             $below = $this->dossier->library->ladder($item->rung->ladder)->below($item->rung);

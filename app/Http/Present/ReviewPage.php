@@ -29,10 +29,29 @@ final readonly class ReviewPage
         $newest = $this->dossier->person->decisions->last();
 
         return new ReviewView(
-            array_map($this->pending(...), $this->dossier->pending()),
+            array_map($this->pending(...), self::mostSeriousFirst($this->dossier->pending())),
             array_values($this->dossier->person->decisions->reverse()->map(fn (Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
             CoachPage::morningsOf($this->dossier),
         );
+    }
+
+    /**
+     * @param list<PendingDecision> $pending
+     *
+     * @return list<PendingDecision>
+     */
+    private static function mostSeriousFirst(array $pending): array
+    {
+        $rank = static fn (PendingDecision $one): int => match ($one->proposal->choice) {
+            Choice::Refer => 0,
+            Choice::StopLadder => 1,
+            Choice::StepDown => 2,
+            Choice::Climb => 3,
+            Choice::Stay => 4,
+        };
+        usort($pending, static fn (PendingDecision $a, PendingDecision $b): int => $rank($a) <=> $rank($b));
+
+        return $pending;
     }
 
     private function pending(PendingDecision $pending): PendingView

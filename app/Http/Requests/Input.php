@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rules\Enum;
 
 /** Validation at the edge; meaning is the core's. Routes are behind sign-in and the practice scope. */
 abstract class Input extends FormRequest
@@ -67,7 +68,7 @@ abstract class Input extends FormRequest
             'after_or_equal' => 'This cannot be before the first date.',
             'before_or_equal' => 'This cannot be in the future.',
             'in' => 'This is not one of the choices.',
-            'enum' => 'This is not one of the choices.',
+            Enum::class => 'This is not one of the choices.',
             'regex' => 'This does not have the right form.',
             'email' => 'This is not an e-mail address.',
             'max.string' => 'At most :max characters fit here.',

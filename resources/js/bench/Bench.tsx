@@ -1,9 +1,8 @@
 import { Link } from 'react-router';
 import { api } from '@/api/client';
+import { day, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
-
-const day = (iso: string) => new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 
 /** What needs the trainer today, in order of urgency, each line with its single next action. */
 export function Bench() {
@@ -12,11 +11,11 @@ export function Bench() {
   const { lines, today } = bench.data;
 
   return (
-    <main className="mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+    <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
       <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
         <div>
           <h1 className="text-3xl">Bench</h1>
-          <p className="text-ink2">{new Date(`${today}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}</p>
+          <p className="text-ink2">{longDay(today)}</p>
         </div>
         <Link to="/people/new" className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink">
           Add a person

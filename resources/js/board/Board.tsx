@@ -133,7 +133,7 @@ export function Board() {
 
   return (
     <>
-      <main className="min-w-0 flex-1 overflow-auto px-4 pt-4 pb-2">
+      <main className="relative min-w-0 flex-1 overflow-auto px-4 pt-4 pb-2">
         <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-1">
           <h1 className="text-3xl">Board</h1>
           <Why title="Spread" reasons={board.data.spreadReason} className="text-lg text-ink2">
@@ -160,11 +160,11 @@ export function Board() {
           <div className="w-6 shrink-0" />
           {ladders.map(({ demand, ladder }) => (
             <div key={ladder.slug} className="min-w-0 flex-1 text-center">
-              <h2 className="text-lg leading-tight capitalize">
-                <DemandGlyph demand={demand.value} /> {demand.shortName} {demand.heightText && <span className="font-mono text-base font-normal">{demand.heightText}</span>}
+              <h2 className="text-lg leading-tight">
+                <DemandGlyph demand={demand.value} /> {demand.shortName.charAt(0).toUpperCase() + demand.shortName.slice(1)} {demand.heightText && <span className="font-mono text-base font-normal">{demand.heightText}</span>}
               </h2>
               <p className={cx('text-sm', demand.weakest ? 'font-bold text-rowan' : 'text-ink2')}>
-                {demand.weakest ? `▾ weakest, ${board.data.spreadText} below the highest` : demand.nothingFits ? 'nothing fits: left open' : demand.toppedOut ? 'topped out' : ladder.name}
+                {demand.weakest ? `▾ weakest, ${board.data.spreadText} below` : demand.nothingFits ? 'nothing fits: left open' : demand.toppedOut ? 'topped out' : ladder.name}
               </p>
             </div>
           ))}
@@ -184,7 +184,7 @@ export function Board() {
           )}
           {ladders.map(({ demand, ladder }) => (
             <div key={ladder.slug} className={cx('relative min-w-0 flex-1 rounded-md border', ladder.slug === activeSlug ? 'border-ink bg-paper/60' : 'border-transparent')}>
-              {demand.height !== null && <div aria-hidden="true" className="pointer-events-none absolute right-1 left-1 h-0.5 bg-rowan" style={{ top: yOf(demand.height, length) + 12 }} />}
+              {demand.height !== null && <div aria-hidden="true" className="pointer-events-none absolute left-0 h-0.5 w-14 bg-rowan" style={{ top: yOf(demand.height, length) + 12 }} />}
               <Rail
                 ladder={ladder}
                 length={length}

@@ -8,7 +8,7 @@ type Rung = Schemas['RungView'];
 
 const RAIL_LEFT = 18;
 const RAIL_WIDTH = 26;
-const LABEL_LEFT = 74;
+const LABEL_LEFT = 72;
 
 /** One ladder at true height: rungs as bars, names beside them, the working rung solid, the gate filling the gap above it. */
 export function Rail({
@@ -49,7 +49,7 @@ export function Rail({
               <g key={rung.slug}>
                 {rung.branch && <path d={`M${x + width} ${y}H${RAIL_LEFT + 4}`} className="stroke-rail" strokeWidth="1.2" />}
                 <path
-                  d={`M${RAIL_LEFT + RAIL_WIDTH + 2} ${y}H${LABEL_LEFT - 18}L${LABEL_LEFT - 6} ${places[index]!}`}
+                  d={`M${RAIL_LEFT + RAIL_WIDTH + 6} ${y}H${LABEL_LEFT - 18}L${LABEL_LEFT - 6} ${places[index]!}`}
                   className={cx('fill-none', active && rung.slug === focus ? 'stroke-rowan' : 'stroke-hairline')}
                   strokeWidth={active && rung.slug === focus ? 1.6 : 1}
                 />
@@ -102,7 +102,6 @@ export function Rail({
             style={{ top: places[index]! + 2, left: LABEL_LEFT - 4 }}
           >
             <span className="truncate">{rung.shortName}</span>
-            {stand && <span className="font-mono text-sm font-normal text-ink2">{rung.heightText}</span>}
           </div>
         );
       })}

@@ -1,6 +1,7 @@
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
 import type { Schemas } from '@/api/client';
 
 type Rung = Schemas['RungView'];
@@ -134,10 +135,10 @@ export function RungPane({
         </div>
       )}
 
-      <div className="mt-auto grid gap-2 pt-2">
+      <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4">
         {stand?.stopped && <p className="font-semibold">This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.</p>}
         {standsHere && ladder.stands.length === 1 && !stand?.stopped ? (
-          <p className="rounded-md border border-hairline p-3 text-ink2">Stands here since {stand?.placedOn}.</p>
+          <p className="text-ink2">Stands here since {day(stand?.placedOn ?? '')}.</p>
         ) : (
           <Button look="next" hotkey="Enter" disabled={!open.both || busy} onClick={() => onPlace('both')}>
             Place on “{rung.shortName}”
@@ -146,10 +147,10 @@ export function RungPane({
         {rung.sidedness !== 'both' && (
           <div className="grid grid-cols-2 gap-2">
             <Button hotkey="L" className="justify-between" disabled={!open.left || busy} onClick={() => onPlace('left')}>
-              Left only
+              Left
             </Button>
             <Button hotkey="R" className="justify-between" disabled={!open.right || busy} onClick={() => onPlace('right')}>
-              Right only
+              Right
             </Button>
           </div>
         )}

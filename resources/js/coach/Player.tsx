@@ -132,7 +132,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const word = !cue ? '' : working ? (cue.side === 'both' ? 'work' : sides[cue.side]) : cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
 
   return (
-    <main data-theme="dark" className="flex-1 overflow-y-auto bg-ground p-4 text-ink">
+    <main data-theme="dark" className="relative flex-1 overflow-y-auto bg-ground p-4 text-ink">
       <div className="mx-auto grid max-w-xl gap-4">
         <header className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink2">
           <span>

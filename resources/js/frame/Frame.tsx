@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, Navigate, Outlet, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http, refusalOf } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -53,7 +53,7 @@ export function Frame() {
   const navigate = useNavigate();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
-  const step = location.pathname.split('/')[3] ?? '';
+  const step = useLocation().pathname.split('/')[3] ?? '';
 
   useEffect(() => {
     const open = (event: KeyboardEvent) => {
@@ -78,7 +78,7 @@ export function Frame() {
 
   return (
     <ReasonProvider>
-      <div className="flex min-h-dvh flex-col lg:h-dvh">
+      <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible">
         <header className="flex min-h-13 shrink-0 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hairline bg-sheet px-4 print:hidden">
           <Link to="/" className="flex items-center gap-2.5 font-display text-xl font-[650]">
             <Logo />
@@ -112,9 +112,11 @@ export function Frame() {
         </header>
         {id ? (
           person.data ? (
-            <div className="flex min-h-0 flex-1 max-lg:flex-col">
+            <div className="flex min-h-0 flex-1 max-lg:flex-col print:block">
               <div className="flex flex-col lg:justify-between print:hidden">
-                <LadderOfWork person={person.data} />
+                <div className={step === 'coach' ? 'max-lg:hidden' : undefined}>
+                  <LadderOfWork person={person.data} />
+                </div>
                 <button type="button" onClick={() => setHelp(true)} className="m-4 flex items-center gap-2 text-sm text-ink3 hover:text-ink max-lg:hidden">
                   <Key>?</Key> keys here
                 </button>

@@ -98,7 +98,7 @@ export function PersonForm({
           {refusal.sentence}
         </p>
       )}
-      <div className="flex items-center gap-4">
+      <div className="sticky bottom-0 -mx-2 flex items-center gap-4 bg-ground/95 px-2 py-3">
         <Button look="next" type="submit" disabled={busy}>
           {action}
         </Button>

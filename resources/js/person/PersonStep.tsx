@@ -6,6 +6,7 @@ import { Pane } from '@/frame/Pane';
 import { savedNow } from '@/frame/saving';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
+import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { Clearance } from './Clearance';
 import { DangerSigns } from './DangerSigns';
@@ -55,7 +56,7 @@ export function PersonStep() {
   return (
     <>
       <ReferralNote person={person} />
-      <main className="min-w-0 flex-1 overflow-y-auto p-6 print:hidden">
+      <main className="relative min-w-0 flex-1 overflow-y-auto p-6 print:hidden">
         <div className="mx-auto grid max-w-3xl gap-6 lg:mx-0">
           <h1 className="text-3xl">Person</h1>
           {!person.standing.open && <Clearance person={person} />}
@@ -69,7 +70,7 @@ export function PersonStep() {
             <h2 className="text-xl">Danger signs</h2>
             {screened ? (
               <p>
-                Asked on {person.screening?.answeredOn}: {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
+                Asked on {day(person.screening?.answeredOn ?? '')}: {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
               </p>
             ) : (
               <p>Not asked yet.</p>
@@ -85,7 +86,7 @@ export function PersonStep() {
               <h2 className="text-xl">Clearances</h2>
               {person.clearances.map((clearance) => (
                 <p key={clearance.id}>
-                  <strong>{clearance.clinician}</strong>, {clearance.from} to {clearance.until}: {clearance.scope}
+                  <strong>{clearance.clinician}</strong>, {day(clearance.from)} to {day(clearance.until)}: {clearance.scope}
                 </p>
               ))}
             </section>
@@ -95,7 +96,7 @@ export function PersonStep() {
               <h2 className="text-xl">What the limits ask</h2>
               {person.limits.map((limit) => (
                 <p key={limit.id}>
-                  <strong>{limit.label}.</strong> {limit.caution}
+                  <strong className="inline-block first-letter:uppercase">{limit.label}.</strong> {limit.caution}
                 </p>
               ))}
               <p className="text-sm text-ink3">Local rules and the advice of a licensed professional come first.</p>

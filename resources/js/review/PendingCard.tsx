@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
 import { Status } from '@/ui/Status';
 
 type Pending = Schemas['PendingView'];
@@ -36,7 +37,7 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
         <p className="flex flex-wrap items-center gap-x-3 text-sm text-ink2">
           <Status kind={kinds[pending.proposed]} word={words[pending.proposed].split(' ')[0]} />
           {pending.ladderName}
-          {pending.side !== 'both' && `, ${pending.side} side`} · {pending.doneOn}
+          {pending.side !== 'both' && `, ${pending.side} side`} · {day(pending.doneOn)}
           {pending.reopened && <strong className="text-rowan">reopened by the next morning</strong>}
         </p>
         <h2 className="text-xl">

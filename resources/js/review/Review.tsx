@@ -8,10 +8,9 @@ import { savedNow } from '@/frame/saving';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { PendingCard, type Decide } from './PendingCard';
-
-const day = (iso: string) => new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 
 /** The decision queue, and what was decided before. */
 export function Review() {
@@ -19,10 +18,16 @@ export function Review() {
   const review = api.useQuery('get', '/api/people/{person}/review', { params: { path: { person: person.id } } });
   const refresh = useRefresh();
   const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
   const { pending, decisions, mornings } = review.data;
 
+  const decideAll = async () => {
+    setBusy(true);
+    for (const one of pending) await decide(one, one.proposed, '');
+    setBusy(false);
+  };
   const decide: Decide = async (one, choice, reason) => {
     const { error } = await http
       .POST('/api/people/{person}/decisions', { params: { path: { person: person.id } }, body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason } })
@@ -49,10 +54,15 @@ export function Review() {
 
   return (
     <>
-      <main className="min-w-0 flex-1 overflow-y-auto p-4">
+      <main className="relative min-w-0 flex-1 overflow-y-auto p-4">
         <div className="mb-4 flex flex-wrap items-baseline gap-4">
           <h1 className="text-3xl">Review</h1>
           <p className="text-ink2">{pending.length === 0 ? 'Nothing waits.' : pending.length === 1 ? 'One decision waits.' : `${pending.length} decisions wait.`}</p>
+          {pending.length > 1 && (
+            <Button className="ml-auto" disabled={busy} onClick={() => void decideAll()}>
+              Confirm all {pending.length} as proposed
+            </Button>
+          )}
         </div>
         {problem && (
           <p role="alert" className="mb-3 font-semibold text-rowan">

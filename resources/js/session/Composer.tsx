@@ -7,6 +7,7 @@ import { Why } from '@/frame/reason';
 import { usePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { AddExercise } from './AddExercise';
@@ -75,13 +76,13 @@ export function Composer({
 
   const views = new Map(preview.blocks.flatMap((block) => block.items.map((item) => [item.id, item])));
   const over = preview.totals.total > preview.targetSeconds;
-  const warnings = [...preview.warnings, ...preview.blocks.flatMap((block) => block.items.flatMap((item) => item.warnings))];
+  const warnings = preview.warnings;
   const words = (item: string) => draft.blocks.flatMap((block) => block.items).find((other) => other.id === item)?.dose ?? '';
   let number = 0;
 
   return (
     <>
-      <main className="min-w-0 flex-1 overflow-y-auto px-4 pt-4 pb-6">
+      <main className="relative min-w-0 flex-1 overflow-y-auto px-4 pt-4 pb-6">
         <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
           <h1 className="min-w-0 flex-1">
             <input
@@ -187,7 +188,7 @@ export function Composer({
                         change({ do: 'move', item: item.id, by: event.key === 'ArrowUp' ? -1 : 1 });
                         requestAnimationFrame(() => rows.current.get(item.id)?.focus());
                       }}
-                      className={cx('grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.25rem_minmax(0,1fr)_auto_4rem_auto]', current === item.id ? 'border-ink' : 'border-hairline')}
+                      className={cx('grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.25rem_minmax(0,1fr)_auto_3.2rem_auto]', current === item.id ? 'border-ink' : 'border-hairline')}
                     >
                       <span className="font-mono text-sm text-ink3 max-sm:hidden">{number}</span>
                       <div className="min-w-0">
@@ -247,8 +248,8 @@ export function Composer({
             <p className="text-sm text-ink2">{person.aimText}</p>
             <dl className="grid gap-1.5">
               {preview.shares.map((share) => (
-                <div key={share.demand} className="grid grid-cols-[5.5rem_1fr_3rem] items-center gap-2 text-sm">
-                  <dt className="capitalize">{share.shortName}</dt>
+                <div key={share.demand} className="grid grid-cols-[6.8rem_1fr_2.6rem] items-center gap-2 text-sm">
+                  <dt className="first-letter:uppercase">{share.shortName}</dt>
                   <dd className="relative h-3 rounded-sm bg-rung">
                     <span className="absolute inset-y-0 left-0 rounded-sm bg-ink" style={{ width: `${Math.min(100, share.share / 5)}%` }} />
                     <span title={`aim ${(share.target / 10).toFixed(0)} %`} className="absolute -inset-y-0.5 w-0.5 bg-rowan" style={{ left: `${Math.min(100, share.target / 5)}%` }} />
@@ -286,7 +287,7 @@ export function Composer({
                 {sessions.map((line) => (
                   <option key={line.id} value={line.id}>
                     {line.title}
-                    {line.lastDone ? ` · done ${line.lastDone}` : ''}
+                    {line.lastDone ? ` · done ${day(line.lastDone)}` : ''}
                   </option>
                 ))}
                 <option value="new">New, from the board</option>

@@ -35,7 +35,7 @@ export function DoseEditor({
           onChange={(event) => onChange(event.target.value)}
           onBlur={onSettle}
           onKeyDown={(event) => event.key === 'Enter' && onSettle()}
-          className={cx('min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-60', problem ? 'border-rowan' : 'border-rung-edge')}
+          className={cx('min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-56', problem ? 'border-rowan' : 'border-rung-edge')}
         />
         <Popover.Root>
           <Popover.Trigger

@@ -24,7 +24,7 @@ function OpenSheet({ person }: { person: string }) {
   const data = sheet.data;
 
   return (
-    <main className="min-w-0 flex-1 overflow-y-auto p-6 max-sm:p-3 print:overflow-visible print:p-0">
+    <main className="relative min-w-0 flex-1 overflow-y-auto p-6 max-sm:p-3 print:overflow-visible print:p-0">
       <div className="mb-4 flex max-w-3xl flex-wrap gap-3 print:hidden">
         <Button onClick={() => window.print()}>Print, or save as PDF</Button>
         <Button look="next" onClick={() => void navigate(`/people/${person}/coach?s=${session}`)}>

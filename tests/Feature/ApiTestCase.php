@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Practice;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** Speaks to the application as its front end does; every answer is held against the API document. */
+abstract class ApiTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected User $trainer;
+
+    /** @var array<string, mixed>|null */
+    private static ?array $document = null;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow('2026-06-01 09:00:00');
+        $this->trainer = $this->practiceWithTrainer('Tarn Row Movement Room', 'wren@tarn-row.example');
+        $this->actingAs($this->trainer);
+    }
+
+    protected function practiceWithTrainer(string $practice, string $email): User
+    {
+        $row = Practice::query()->create(['name' => $practice, 'time_zone' => 'Europe/Vienna']);
+        $user = User::query()->create(['practice_id' => $row->id, 'name' => 'Wren Aldous', 'email' => $email, 'password' => 'a-demo-password', 'role' => 'owner']);
+
+        return $user->refresh()->setRelation('practice', $row);
+    }
+
+    protected static function id(): string
+    {
+        return strtolower((string) Str::ulid());
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return string id of a person with no danger sign, kit for all four ladders
+     */
+    protected function person(array $change = []): string
+    {
+        $id = self::id();
+        $this->postJson('/api/people', [...self::fields($id), ...$change])->assertCreated();
+        $this->postJson("/api/people/{$id}/screenings", ['id' => self::id(), 'signs' => []])->assertCreated();
+
+        return $id;
+    }
+
+    /** @return array<string, mixed> */
+    protected static function fields(string $id): array
+    {
+        return [
+            'id' => $id, 'version' => 0, 'name' => 'Corvin Strake', 'about' => 'canal lock keeper', 'aim' => 'even',
+            'trainingDays' => [2, 5], 'minutes' => 25, 'kit' => ['mat', 'wall', 'bench', 'step', 'band'], 'limits' => [],
+        ];
+    }
+
+    protected function place(string $person, string $rung, string $side = 'both', string $reason = ''): string
+    {
+        $this->postJson("/api/people/{$person}/placements", ['id' => $id = self::id(), 'rung' => $rung, 'side' => $side, 'reason' => $reason])->assertCreated();
+
+        return $id;
+    }
+
+    /** @param array<string, string> $doses by rung */
+    protected function writtenSession(string $person, array $doses): string
+    {
+        $this->postJson("/api/people/{$person}/sessions", ['id' => $id = self::id(), 'version' => 0, 'title' => 'Lock-house floor', 'blocks' => self::blocks($doses)])->assertCreated();
+
+        return $id;
+    }
+
+    /**
+     * @param array<string, string> $doses by rung; the entry id is the rung with dashes
+     *
+     * @return list<array<string, mixed>>
+     */
+    protected static function blocks(array $doses): array
+    {
+        $blocks = [];
+        foreach ($doses as $rung => $dose) {
+            $blocks[] = ['kind' => 'straight', 'items' => [['id' => str_replace('/', '-', $rung), 'rung' => $rung, 'dose' => $dose]], 'gapSeconds' => [], 'roundRestSeconds' => 0];
+        }
+
+        return $blocks;
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed> one logged set, clean unless changed
+     */
+    protected static function set(string $rung, int $number, int $each, array $change = []): array
+    {
+        return [
+            'item' => str_replace('/', '-', $rung), 'set' => $number, 'both' => null, 'left' => $each, 'right' => $each,
+            'form' => ['breathing' => true, 'ribs' => true, 'back-and-pelvis' => true, 'shoulders-and-head' => true, 'in-control' => true, 'sides-alike' => true],
+            'pain' => 0, 'effort' => 7, 'travellingPain' => false, 'feltWrong' => false, 'painNote' => '', ...$change,
+        ];
+    }
+
+    /** @param array<mixed> $data */
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
+    {
+        $response = parent::json($method, $uri, $data, $headers, $options);
+        $this->holdAgainstDocument(strtolower($method), (string) $uri, $response);
+
+        return $response;
+    }
+
+    /** @param TestResponse<Response> $response */
+    private function holdAgainstDocument(string $method, string $uri, TestResponse $response): void
+    {
+        $document = self::document();
+        $path = strtok($uri, '?');
+        foreach ($document['paths'] as $template => $operations) {
+            if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', (string) $path) !== 1 || ! isset($operations[$method])) {
+                continue;
+            }
+            // A fixed last part such as /draft is a path of its own before it is a parameter.
+            if (str_contains($template, '{session}') && isset($document['paths'][(string) preg_replace('/\{session\}$/', 'draft', $template)]) && str_ends_with((string) $path, '/draft')) {
+                continue;
+            }
+            $answers = $operations[$method]['responses'];
+            self::assertArrayHasKey((string) $response->status(), $answers, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
+            $schema = $answers[(string) $response->status()]['content']['application/json']['schema'] ?? null;
+            if ($schema === null) {
+                self::assertSame('', (string) $response->getContent());
+
+                return;
+            }
+            $validator = new Validator;
+            $result = $validator->validate(json_decode((string) $response->getContent()), (object) [
+                '$id' => 'urn:even-rungs:api', 'components' => json_decode((string) json_encode($document['components'])), '$ref' => '#'.substr($schema['$ref'], 1),
+            ]);
+            $error = $result->error();
+            self::assertNull($error, "{$method} {$template}: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
+
+            return;
+        }
+        self::fail("{$method} {$uri} is not in the API document.");
+    }
+
+    /** @return array{paths: array<string, array<string, array{responses: array<string, mixed>}>>, components: mixed} */
+    protected static function document(): array
+    {
+        self::$document ??= (array) json_decode((string) file_get_contents(dirname(__DIR__, 2).'/openapi.json'), true);
+
+        /** @var array{paths: array<string, array<string, array{responses: array<string, mixed>}>>, components: mixed} */
+        return self::$document;
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+
+/** From the logged session to the decision that moves the board. */
+final class DecisionTest extends ApiTestCase
+{
+    private const RUNG = 'press-out/standing';
+
+    private string $person;
+
+    private string $session;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->person = $this->person();
+        $this->place($this->person, self::RUNG);
+        $this->session = $this->writtenSession($this->person, [self::RUNG => '2x10/side']);
+    }
+
+    public function test_two_clean_sessions_a_week_apart_propose_a_climb_and_confirming_moves_the_board(): void
+    {
+        $this->decide($this->train('2026-06-01'), 'stay');
+        $log = $this->train('2026-06-08');
+        $review = $this->review();
+        self::assertSame('climb', $review->json('pending.0.proposed'));
+        self::assertSame('press-out/split-stance', $review->json('pending.0.to'));
+
+        $this->decide($log, 'climb')->assertJsonPath('pending', []);
+        self::assertSame('press-out/split-stance', $this->stand()['rung']);
+        self::assertSame('climb', DB::table('decisions')->latest('sequence')->value('choice'));
+    }
+
+    public function test_sending_a_log_twice_saves_it_once(): void
+    {
+        $body = ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => [self::set(self::RUNG, 1, 10), self::set(self::RUNG, 2, 10)]];
+        $this->postJson("/api/people/{$this->person}/logs", $body)->assertCreated();
+        $this->postJson("/api/people/{$this->person}/logs", $body)->assertCreated()->assertJsonPath('sets', 2);
+
+        self::assertSame([1, 2], [DB::table('session_logs')->count(), DB::table('set_logs')->count()]);
+    }
+
+    public function test_a_set_of_no_exercise_is_refused_and_nothing_is_half_saved(): void
+    {
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 1, 'sets' => [self::set(self::RUNG, 1, 10), self::set('side-bridge/knees-bent', 1, 10)]])
+            ->assertUnprocessable()->assertJsonPath('code', 'session');
+
+        self::assertSame([0, 0], [DB::table('session_logs')->count(), DB::table('set_logs')->count()]);
+    }
+
+    public function test_deciding_otherwise_needs_a_reason_which_is_kept(): void
+    {
+        $log = $this->train('2026-06-01');
+        $body = ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'climb', 'reason' => ''];
+        $this->postJson("/api/people/{$this->person}/decisions", $body)->assertUnprocessable()->assertJsonPath('code', 'invalid');
+        $this->postJson("/api/people/{$this->person}/decisions", [...$body, 'reason' => 'did this rung last year'])->assertCreated();
+
+        self::assertSame(['stay', 'climb', 'did this rung last year'], array_values((array) DB::table('decisions')->select('proposed', 'choice', 'choice_reason')->first()));
+    }
+
+    public function test_a_decision_is_taken_once(): void
+    {
+        $log = $this->train('2026-06-01');
+        $this->decide($log, 'stay');
+        $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => ''])
+            ->assertConflict()->assertJsonPath('code', 'decided');
+    }
+
+    public function test_a_bad_next_morning_reopens_a_confirmed_decision(): void
+    {
+        $log = $this->train('2026-06-01');
+        $this->decide($log, 'stay')->assertJsonPath('pending', []);
+        $this->travelTo('2026-06-02 08:00:00');
+        self::assertSame('press-out', $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->json('mornings.0.ladder'));
+        $this->postJson("/api/people/{$this->person}/mornings", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'pain' => 4, 'worse' => true])->assertCreated();
+
+        $review = $this->review();
+        self::assertTrue($review->json('pending.0.reopened'));
+        self::assertSame('stop-ladder', $review->json('pending.0.proposed'));
+    }
+
+    public function test_a_stopped_ladder_leaves_the_session_and_opens_again_only_with_a_reason(): void
+    {
+        $log = $this->train('2026-06-01', ['pain' => 6]);
+        $this->decide($log, 'stop-ladder');
+        self::assertTrue($this->stand()['stopped']);
+        $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk()->assertJsonPath('preview.blocks', []);
+        $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => 1, 'title' => 'x', 'blocks' => self::blocks([self::RUNG => '2x10/side'])])->assertUnprocessable();
+        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'stopped-ladder');
+
+        $this->travel(2)->days();
+        $body = ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''];
+        $this->postJson("/api/people/{$this->person}/placements", $body)->assertUnprocessable();
+        $this->postJson("/api/people/{$this->person}/placements", [...$body, 'reason' => 'pain free for two days'])->assertCreated();
+        self::assertFalse($this->stand()['stopped']);
+    }
+
+    public function test_a_second_stop_within_28_days_is_referred_and_closes_the_person(): void
+    {
+        $this->decide($this->train('2026-06-01', ['pain' => 6]), 'stop-ladder');
+        $this->travelTo('2026-06-05 09:00:00');
+        $this->place($this->person, self::RUNG, reason: 'settled');
+        $log = $this->train('2026-06-20', ['pain' => 7]);
+        self::assertSame('refer', $this->review()->json('pending.0.proposed'));
+        $this->decide($log, 'refer');
+
+        $this->getJson("/api/people/{$this->person}")->assertJsonPath('standing.open', false);
+        $this->getJson("/api/people/{$this->person}/sessions/draft")->assertStatus(423);
+    }
+
+    public function test_taking_a_decision_back_puts_the_rung_back_and_lets_it_wait_again(): void
+    {
+        $this->decide($this->train('2026-06-01'), 'stay');
+        $log = $this->train('2026-06-08');
+        $review = $this->decide($log, 'climb');
+        $this->postJson("/api/people/{$this->person}/decisions/{$review->json('decisions.0.id')}/take-back")->assertOk()->assertJsonPath('pending.0.proposed', 'climb');
+
+        self::assertSame(self::RUNG, $this->stand()['rung']);
+        self::assertSame(2, DB::table('decisions')->count(), 'nothing decided is deleted');
+    }
+
+    public function test_missing_is_not_zero(): void
+    {
+        $this->decide($this->train('2026-06-01'), 'stay');
+        $this->train('2026-06-08', ['pain' => null]);
+
+        self::assertSame('stay', $this->review()->json('pending.0.proposed'));
+        self::assertNull($this->review()->json('pending.0.evidence.1.pain'));
+    }
+
+    /** @param array<string, mixed> $lastSet */
+    private function train(string $date, array $lastSet = []): string
+    {
+        $this->travelTo("{$date} 09:00:00");
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => $id = self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => [self::set(self::RUNG, 1, 12), self::set(self::RUNG, 2, 12, $lastSet)]])->assertCreated();
+        $this->travel(20)->minutes();
+
+        return $id;
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function decide(string $log, string $choice): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => 'both', 'choice' => $choice, 'reason' => ''])->assertCreated();
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function review(): \Illuminate\Testing\TestResponse
+    {
+        return $this->getJson("/api/people/{$this->person}/review")->assertOk();
+    }
+
+    /** @return array{rung: string, stopped: bool} */
+    private function stand(): array
+    {
+        /** @var array{rung: string, stopped: bool} */
+        return $this->getJson("/api/people/{$this->person}/board")->json('demands.3.ladders.0.stands.0');
+    }
+}

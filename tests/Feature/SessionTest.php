@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+
+final class SessionTest extends ApiTestCase
+{
+    private string $person;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->person = $this->person();
+        foreach (['front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/tall-kneeling'] as $rung) {
+            $this->place($this->person, $rung);
+        }
+    }
+
+    public function test_the_four_working_rungs_become_a_session_with_default_doses(): void
+    {
+        $draft = $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk();
+
+        self::assertSame(['3x(4x10s/5)', '2x15s/side', '2x5/side', '1x8/side'], array_map(static fn (array $block): string => $block['items'][0]['dose'], $draft->json('preview.blocks')));
+        self::assertSame([], $draft->json('notes'));
+        // 225 + 20 + (2·35 + 45) + 20 + (2·50 + 45) + 30 + (2·32 + 5)
+        self::assertSame(225 + 20 + 115 + 20 + 145 + 30 + 69, $draft->json('preview.totals.total'));
+    }
+
+    public function test_a_demand_that_is_not_placed_is_left_open_and_said(): void
+    {
+        $other = $this->person();
+        $this->place($other, 'press-out/seated');
+        $draft = $this->getJson("/api/people/{$other}/sessions/draft")->assertOk();
+
+        self::assertCount(1, (array) $draft->json('preview.blocks'));
+        self::assertStringContainsString('front is left open', (string) $draft->json('notes.0.sentence'));
+    }
+
+    public function test_where_the_sides_differ_the_session_takes_the_weaker_rung_and_begins_there(): void
+    {
+        $this->travel(1)->seconds();
+        $this->place($this->person, 'side-bridge/top-leg-straight', 'left');
+        $draft = $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk();
+
+        self::assertSame('side-bridge/knees-bent', $draft->json('preview.blocks.1.items.0.rung'));
+        $first = array_values(array_filter((array) $draft->json('preview.segments'), static fn (array $segment): bool => $segment['item'] === 'side-bridge-knees-bent' && $segment['stretch'] === 'work'))[0];
+        self::assertSame('right', $first['side']);
+    }
+
+    public function test_17_30_through_the_preview(): void
+    {
+        $items = array_map(static fn (int $n): array => ['id' => "s{$n}", 'rung' => 'front-plank/forearms-toes', 'dose' => '2x60s on'], range(1, 6));
+        $preview = $this->preview([['kind' => 'circuit', 'items' => $items, 'gapSeconds' => array_fill(0, 5, 30), 'roundRestSeconds' => 30]])->assertOk();
+
+        self::assertSame('17:30', $preview->json('totals.totalText'));
+        self::assertSame(2, $preview->json('blocks.0.rounds'));
+    }
+
+    public function test_a_dose_that_cannot_be_read_keeps_its_text_and_says_where(): void
+    {
+        $preview = $this->preview(self::blocks(['front-plank/forearms-toes' => '3x30s', 'press-out/standing' => '3x10/side 3-1-x1-9']))->assertOk();
+
+        self::assertFalse($preview->json('complete'));
+        self::assertSame('3x10/side 3-1-x1-9', $preview->json('blocks.1.items.0.dose'));
+        self::assertStringContainsString('third part, lifting', (string) $preview->json('blocks.1.items.0.problem'));
+        self::assertSame(180, $preview->json('totals.total'), 'the other exercise still counts: 3 × 30 s and 2 × 45 s of rest');
+    }
+
+    public function test_a_session_with_rubbish_in_a_dose_is_not_half_saved(): void
+    {
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => self::id(), 'version' => 0, 'title' => 'Monday', 'blocks' => self::blocks(['front-plank/forearms-toes' => '3x30s', 'press-out/standing' => 'lots'])])
+            ->assertUnprocessable()->assertJsonPath('code', 'invalid');
+
+        self::assertSame(0, DB::table('training_sessions')->count());
+    }
+
+    public function test_a_session_without_exercises_is_refused(): void
+    {
+        $answer = $this->postJson("/api/people/{$this->person}/sessions", ['id' => self::id(), 'version' => 0, 'title' => 'Monday', 'blocks' => []])->assertUnprocessable();
+
+        self::assertSame(['A session needs at least one exercise.'], $answer->json('fields.blocks'));
+    }
+
+    public function test_a_rung_that_does_not_exist_gets_a_sentence(): void
+    {
+        $this->preview(self::blocks(['front-plank/on-the-moon' => '3x30s']))->assertUnprocessable()->assertJsonPath('code', 'unknown-rung');
+    }
+
+    public function test_saving_twice_saves_one_and_two_tabs_get_both_states(): void
+    {
+        $id = self::id();
+        $body = ['id' => $id, 'version' => 0, 'title' => 'Monday', 'blocks' => self::blocks(['front-plank/forearms-toes' => '3 × 30 s'])];
+        $this->postJson("/api/people/{$this->person}/sessions", $body)->assertCreated();
+        $this->postJson("/api/people/{$this->person}/sessions", $body)->assertCreated();
+        self::assertSame(1, DB::table('training_sessions')->count());
+
+        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$body, 'version' => 1, 'title' => 'Tab one'])->assertOk()->assertJsonPath('preview.blocks.0.items.0.dose', '3x30s');
+        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$body, 'version' => 1, 'title' => 'Tab two'])
+            ->assertConflict()->assertJsonPath('present.title', 'Tab one');
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('title', 'Tab one');
+    }
+
+    public function test_warnings_name_a_gap_shorter_than_the_change_over_and_a_rung_above_the_working_one(): void
+    {
+        $preview = $this->preview([[
+            'kind' => 'circuit', 'roundRestSeconds' => 30, 'gapSeconds' => [10],
+            'items' => [['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '2x20s'], ['id' => 'b', 'rung' => 'press-out/standing', 'dose' => '2x10/side']],
+        ]])->assertOk();
+
+        self::assertStringContainsString('shorter than the change-over', (string) $preview->json('warnings.0.sentence'));
+        self::assertStringContainsString('1.2 above the working rung', (string) $preview->json('blocks.0.items.1.warnings.0.sentence'));
+    }
+
+    public function test_the_sheet_says_the_dose_in_plain_words_with_cues_fallback_and_cautions(): void
+    {
+        $person = $this->person(['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => '']]]);
+        $session = $this->writtenSession($person, ['press-out/standing' => '3x10/side 2-1-2-0 r40']);
+        $sheet = $this->getJson("/api/people/{$person}/sessions/{$session}/sheet")->assertOk();
+
+        self::assertSame('3 × 10 each side', $sheet->json('items.0.doseText'));
+        self::assertSame('2 s out, 1 s hold, 2 s back', $sheet->json('items.0.tempoText'));
+        self::assertSame('rest 40 s between sets', $sheet->json('items.0.restText'));
+        self::assertSame(['Wrist pain, left: No weight on a flat hand: fists or forearms.'], $sheet->json('cautions'));
+    }
+
+    public function test_the_cue_sheet_plays_as_long_as_the_clock_says(): void
+    {
+        $session = $this->writtenSession($this->person, ['front-plank/forearms-toes' => '3x(4x10s/5)', 'press-out/standing' => '2x10/side']);
+        $cues = $this->getJson("/api/people/{$this->person}/sessions/{$session}/cues")->assertOk();
+        $saved = $this->getJson("/api/people/{$this->person}/sessions/{$session}")->assertOk();
+
+        self::assertSame($saved->json('preview.totals.total'), array_sum(array_column((array) $cues->json('cues'), 'seconds')));
+        self::assertSame([40, 40, 40], $cues->json('items.0.targets'));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $blocks
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function preview(array $blocks): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/people/{$this->person}/sessions/preview", ['blocks' => $blocks]);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route as Routes;
+
+/** Nobody sees another practice's people: all routes walked as a guest and as a stranger. */
+final class StrangerTest extends ApiTestCase
+{
+    public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void
+    {
+        Auth::logout();
+        foreach ($this->routes() as [$method, $uri]) {
+            if ($uri !== '/api/sign-in') {
+                $this->json($method, $this->filled($uri, array_fill(0, 3, self::id())))->assertUnauthorized();
+            }
+        }
+    }
+
+    public function test_a_stranger_finds_nothing_of_another_practice(): void
+    {
+        $person = $this->person();
+        $placement = $this->place($person, 'press-out/standing');
+        $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $this->logAndDecide($person, $session);
+        $decision = (string) $this->getJson("/api/people/{$person}/review")->json('decisions.0.id');
+
+        $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
+        $this->actingAs($stranger);
+        $walked = 0;
+        foreach ($this->routes() as [$method, $uri]) {
+            if (! str_contains($uri, '{person}')) {
+                continue;
+            }
+            $walked++;
+            $this->json($method, $this->filled($uri, [$person, str_contains($uri, 'placement') ? $placement : (str_contains($uri, 'decision') ? $decision : $session)]), $this->bodyFor($uri, $person, $session))
+                ->assertNotFound()->assertJsonPath('code', 'not-found');
+        }
+        self::assertGreaterThan(12, $walked);
+        $this->getJson('/api/bench')->assertOk()->assertJsonPath('lines', []);
+    }
+
+    public function test_an_id_of_another_practice_cannot_be_taken_over(): void
+    {
+        $person = $this->person();
+        $this->actingAs($this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example'));
+
+        $this->postJson('/api/people', self::fields($person))->assertConflict();
+    }
+
+    private function logAndDecide(string $person, string $session): void
+    {
+        $log = self::id();
+        $this->postJson("/api/people/{$person}/logs", ['id' => $log, 'session' => $session, 'seconds' => 300, 'sets' => [self::set('press-out/standing', 1, 10), self::set('press-out/standing', 2, 10)]])->assertCreated();
+        $this->postJson("/api/people/{$person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => ''])->assertCreated();
+    }
+
+    /** @return array<string, mixed> a body that would be taken from a trainer of the practice */
+    private function bodyFor(string $uri, string $person, string $session): array
+    {
+        return match (true) {
+            str_ends_with($uri, 'sessions'), str_ends_with($uri, '{session}') => ['id' => $session, 'version' => 1, 'title' => 'Mine now', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_ends_with($uri, 'preview') => ['blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_ends_with($uri, 'placements') => ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''],
+            str_ends_with($uri, 'screenings') => ['id' => self::id(), 'signs' => []],
+            str_ends_with($uri, 'clearances') => ['id' => self::id(), 'clinician' => 'A. Clinician', 'scope' => 'all', 'from' => '2026-06-01', 'until' => '2026-07-01'],
+            str_ends_with($uri, 'logs') => ['id' => self::id(), 'session' => $session, 'seconds' => 1, 'sets' => [self::set('press-out/standing', 1, 10)]],
+            str_ends_with($uri, 'mornings') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'pain' => 0, 'worse' => false],
+            str_ends_with($uri, 'decisions') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => ''],
+            default => [...self::fields($person), 'version' => 1],
+        };
+    }
+
+    /** @return list<array{string, string}> */
+    private function routes(): array
+    {
+        $routes = [];
+        foreach (Routes::getRoutes() as $route) {
+            /** @var Route $route */
+            if (str_starts_with($route->uri(), 'api/')) {
+                $routes[] = [$route->methods()[0], '/'.$route->uri()];
+            }
+        }
+
+        return $routes;
+    }
+
+    /** @param list<string> $values */
+    private function filled(string $uri, array $values): string
+    {
+        foreach ($values as $value) {
+            $uri = (string) preg_replace('/\{\w+\}/', $value, $uri, 1);
+        }
+
+        return $uri;
+    }
+}
