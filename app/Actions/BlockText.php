@@ -28,7 +28,7 @@ final readonly class BlockText
         return new self(
             ($data['kind'] ?? '') === 'circuit',
             $items,
-            array_map(static fn (mixed $gap): int => is_numeric($gap) ? (int) $gap : 0, array_values($gaps)),
+            array_map(static fn(mixed $gap): int => is_numeric($gap) ? (int) $gap : 0, array_values($gaps)),
             is_numeric($rest) ? (int) $rest : 0,
         );
     }
@@ -38,7 +38,7 @@ final readonly class BlockText
     {
         return [
             'kind' => $this->isCircuit ? 'circuit' : 'straight',
-            'items' => array_map(static fn (ItemText $item): array => ['id' => $item->id, 'rung' => $item->rung, 'dose' => $item->dose], $this->items),
+            'items' => array_map(static fn(ItemText $item): array => ['id' => $item->id, 'rung' => $item->rung, 'dose' => $item->dose], $this->items),
             'gapSeconds' => $this->gapSeconds,
             'roundRestSeconds' => $this->roundRestSeconds,
         ];

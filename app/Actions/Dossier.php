@@ -56,13 +56,13 @@ final class Dossier
     /** @return list<PersonLimit> */
     public function activeLimits(): array
     {
-        return array_values($this->person->limits->filter(static fn (PersonLimit $limit): bool => $limit->lifted_on === null)->all());
+        return array_values($this->person->limits->filter(static fn(PersonLimit $limit): bool => $limit->lifted_on === null)->all());
     }
 
     public function circumstances(): Circumstances
     {
         return $this->circumstances ??= new Circumstances(
-            array_map(static fn (PersonLimit $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $this->activeLimits()),
+            array_map(static fn(PersonLimit $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $this->activeLimits()),
             array_map(Kit::from(...), $this->person->kit),
         );
     }
@@ -121,13 +121,13 @@ final class Dossier
     /** @return list<Standpoint> none, one, or left and right */
     public function on(string $ladder): array
     {
-        return array_values(array_filter($this->standpoints(), static fn (Standpoint $here): bool => $here->rung->ladder === $ladder));
+        return array_values(array_filter($this->standpoints(), static fn(Standpoint $here): bool => $here->rung->ladder === $ladder));
     }
 
     public function evenness(): Evenness
     {
         return Evenness::of(
-            array_map(static fn (Standpoint $here): Stand => new Stand($here->rung, $here->side), $this->standpoints()),
+            array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $this->standpoints()),
             $this->library,
             $this->circumstances(),
         );
@@ -185,8 +185,8 @@ final class Dossier
         if ($log === null || ! Day::parse($log->done_on)->isBefore($this->clock->today())) {
             return [];
         }
-        $asked = array_map(static fn (\App\Models\Morning $morning): string => $morning->ladder, $log->mornings->all());
-        $ladders = array_unique(array_map(fn (SetEntry $set): string => $this->library->rung($set->rung)->ladder, $log->sets->all()));
+        $asked = array_map(static fn(\App\Models\Morning $morning): string => $morning->ladder, $log->mornings->all());
+        $ladders = array_unique(array_map(fn(SetEntry $set): string => $this->library->rung($set->rung)->ladder, $log->sets->all()));
         $questions = [];
         foreach ($ladders as $ladder) {
             if (! in_array($ladder, $asked, true)) {
@@ -236,7 +236,7 @@ final class Dossier
 
     public function isStopped(string $ladder): bool
     {
-        return array_filter($this->on($ladder), static fn (Standpoint $here): bool => $here->placement->stopped) !== [];
+        return array_filter($this->on($ladder), static fn(Standpoint $here): bool => $here->placement->stopped) !== [];
     }
 
     private function propose(Rung $rung, Side $side, int $since): Proposal
@@ -276,16 +276,16 @@ final class Dossier
     private function rungSession(SessionLog $log, array $sets, Side $side): RungSession
     {
         $rung = $this->library->rung($sets[0]->rung);
-        $morning = $log->mornings->filter(static fn (\App\Models\Morning $morning): bool => $morning->ladder === $rung->ladder)->last();
+        $morning = $log->mornings->filter(static fn(\App\Models\Morning $morning): bool => $morning->ladder === $rung->ladder)->last();
 
         return new RungSession(
             Day::parse($log->done_on),
             $rung,
             DoseLine::parse($sets[0]->dose, $rung->sidedness),
-            array_map(static fn (SetEntry $set): SetLog => new SetLog(self::done($set, $rung, $side), $set->form, $set->pain, $set->effort, $set->travelling_pain), $sets),
+            array_map(static fn(SetEntry $set): SetLog => new SetLog(self::done($set, $rung, $side), $set->form, $set->pain, $set->effort, $set->travelling_pain), $sets),
             $log->sequence,
             $morning === null ? null : new Morning($morning->pain, $morning->worse),
-            array_filter($sets, static fn (SetEntry $set): bool => $set->felt_wrong) !== [],
+            array_filter($sets, static fn(SetEntry $set): bool => $set->felt_wrong) !== [],
         );
     }
 
@@ -317,12 +317,12 @@ final class Dossier
 
     private function newestLogOn(string $ladder): ?SessionLog
     {
-        return $this->person->logs->last(fn (SessionLog $log): bool => $log->sets->contains(fn (SetEntry $set): bool => $this->library->rung($set->rung)->ladder === $ladder));
+        return $this->person->logs->last(fn(SessionLog $log): bool => $log->sets->contains(fn(SetEntry $set): bool => $this->library->rung($set->rung)->ladder === $ladder));
     }
 
     private function decisionOn(SessionLog $log, Standpoint $here): ?Decision
     {
-        return $this->person->decisions->last(static fn (Decision $decision): bool => $decision->session_log_id === $log->id
+        return $this->person->decisions->last(static fn(Decision $decision): bool => $decision->session_log_id === $log->id
             && $decision->ladder === $here->rung->ladder
             && $decision->taken_back_at === null
             && Side::from($decision->side)->meets($here->side));
@@ -330,7 +330,7 @@ final class Dossier
 
     private function worsenedAfter(Decision $decision, SessionLog $log): bool
     {
-        return $log->mornings->contains(static fn (\App\Models\Morning $morning): bool => $morning->ladder === $decision->ladder
+        return $log->mornings->contains(static fn(\App\Models\Morning $morning): bool => $morning->ladder === $decision->ladder
             && $morning->sequence > $decision->sequence
             && ($morning->worse || $morning->pain > 5));
     }

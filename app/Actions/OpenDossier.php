@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Person;
-use App\Models\Practice;
 use App\Models\User;
 use App\Time\PracticeClock;
 use EvenRungs\Ladder\Library;
@@ -38,12 +37,13 @@ final readonly class OpenDossier
     {
         $clock = $this->clock($by);
 
-        return Person::query()->with([...self::RECORDS, 'trainingSessions'])->orderBy('name')->get()
-            ->map(fn (Person $person): Dossier => new Dossier($person, $this->library, $clock))->values();
+        $people = Person::query()->with([...self::RECORDS, 'trainingSessions'])->get();
+
+        return $people->map(fn(Person $person): Dossier => new Dossier($person, $this->library, $clock))->values()->toBase();
     }
 
     private function clock(User $by): PracticeClock
     {
-        return PracticeClock::of($by->practice instanceof Practice ? $by->practice : throw new \LogicException('A user without a practice.'));
+        return PracticeClock::of($by->practice);
     }
 }

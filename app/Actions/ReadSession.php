@@ -47,7 +47,7 @@ final readonly class ReadSession
                 }
             }
             $read[] = $here;
-            $items = array_values(array_filter(array_map(static fn (ReadItem $item): ?Item => $item->item, $here)));
+            $items = array_values(array_filter(array_map(static fn(ReadItem $item): ?Item => $item->item, $here)));
             if ($block->isCircuit && count($items) >= 2) {
                 // Gaps are counted for the stations as written: a station that cannot be read takes its gap along.
                 $gaps = count($items) === count($here) ? $block->gapSeconds : array_slice($block->gapSeconds, 0, count($items) - 1);
@@ -77,13 +77,17 @@ final readonly class ReadSession
         return $this->session !== null;
     }
 
-    /** The blocks with every dose in its one written form. @return list<BlockText> */
+    /**
+     * The blocks with every dose in its one written form.
+     *
+     * @return list<BlockText>
+     */
     public function written(): array
     {
         return array_map(
-            static fn (BlockText $block, array $items): BlockText => new BlockText(
+            static fn(BlockText $block, array $items): BlockText => new BlockText(
                 $block->isCircuit,
-                array_map(static fn (ReadItem $item): ItemText => new ItemText(
+                array_map(static fn(ReadItem $item): ItemText => new ItemText(
                     $item->text->id,
                     $item->text->rung,
                     $item->item === null ? $item->text->dose : DoseLine::print($item->item->dose),

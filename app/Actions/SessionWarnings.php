@@ -66,7 +66,7 @@ final readonly class SessionWarnings
             }
         }
         foreach (\EvenRungs\Body\Demand::everyWeek() as $demand) {
-            $met = array_filter($session->items(), static fn (Item $item): bool => $item->rung->demand === $demand);
+            $met = array_filter($session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
             if ($met === []) {
                 $warnings[] = Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no exercise in this session: meet it on another day of the week.', ['demand' => $demand->value]);
             }

@@ -14,6 +14,6 @@ final class OneOf extends OA\Property
     /** @param class-string<\BackedEnum> $of */
     public function __construct(string $of)
     {
-        parent::__construct(type: 'string', enum: array_map(static fn (\BackedEnum $case): string => (string) $case->value, $of::cases()));
+        parent::__construct(type: 'string', enum: array_map(static fn(\BackedEnum $case): string => (string) $case->value, $of::cases()));
     }
 }

@@ -14,13 +14,13 @@ final class Path
     {
         preg_match_all('/\{(\w+)\}/', $path, $found);
 
-        return array_map(static fn (string $name): OA\Parameter => new OA\Parameter(name: $name, in: 'path', required: true, schema: new OA\Schema(type: 'string')), $found[1]);
+        return array_map(static fn(string $name): OA\Parameter => new OA\Parameter(name: $name, in: 'path', required: true, schema: new OA\Schema(type: 'string')), $found[1]);
     }
 
     /** @return list<OA\Response> */
     public static function responses(?string $answers, int $status): array
     {
-        $error = static fn (int $code, string $text): OA\Response => new OA\Response(response: $code, description: $text, content: new OA\JsonContent(ref: '#/components/schemas/ErrorView'));
+        $error = static fn(int $code, string $text): OA\Response => new OA\Response(response: $code, description: $text, content: new OA\JsonContent(ref: '#/components/schemas/ErrorView'));
         $good = $answers === null
             ? new OA\Response(response: 204, description: 'Done; nothing to say.')
             : new OA\Response(response: $status, description: 'The answer.', content: new OA\JsonContent(ref: self::schema($answers)));

@@ -43,7 +43,11 @@ final class LibraryFiles
         return $this->library;
     }
 
-    /** The rung as it stands in its file today, kept with whatever is planned or decided on it. @return array<string, mixed> */
+    /**
+     * The rung as it stands in its file today, kept with whatever is planned or decided on it.
+     *
+     * @return array<string, mixed>
+     */
     public function snapshot(string $slug): array
     {
         $this->library()->rung($slug);
@@ -65,7 +69,7 @@ final class LibraryFiles
         $error = $result->error();
 
         return $error === null ? [] : array_values(array_map(
-            static fn (mixed $line): string => is_string($line) ? $line : (string) json_encode($line),
+            static fn(mixed $line): string => is_string($line) ? $line : (string) json_encode($line),
             (new ErrorFormatter)->formatFlat($error),
         ));
     }
@@ -74,7 +78,7 @@ final class LibraryFiles
     private function data(): array
     {
         $files = glob($this->directory.'/*.yaml') ?: [];
-        $fingerprint = md5(implode('|', array_map(static fn (string $file): string => $file.filemtime($file).filesize($file), [...$files, dirname($this->directory).'/ladder.schema.json'])));
+        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, dirname($this->directory).'/ladder.schema.json'])));
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
             if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint) {

@@ -20,6 +20,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int          $minutes        for core work in a session
  * @property list<string> $kit
  * @property int          $version
+ *
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, PersonLimit>     $limits
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Screening>       $screenings
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Clearance>       $clearances
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Placement>       $placements
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, TrainingSession> $trainingSessions
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, SessionLog>      $logs
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Decision>        $decisions
  */
 final class Person extends Model
 {
@@ -37,37 +45,57 @@ final class Person extends Model
     /** @return HasMany<Screening, $this> */
     public function screenings(): HasMany
     {
-        return $this->hasMany(Screening::class)->orderBy('sequence');
+        $rows = $this->hasMany(Screening::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return HasMany<Clearance, $this> */
     public function clearances(): HasMany
     {
-        return $this->hasMany(Clearance::class)->orderBy('sequence');
+        $rows = $this->hasMany(Clearance::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return HasMany<Placement, $this> */
     public function placements(): HasMany
     {
-        return $this->hasMany(Placement::class)->whereNull('undone_at')->orderBy('sequence');
+        $rows = $this->hasMany(Placement::class);
+        $rows->whereNull('undone_at');
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return HasMany<TrainingSession, $this> */
     public function trainingSessions(): HasMany
     {
-        return $this->hasMany(TrainingSession::class)->orderByDesc('id');
+        $rows = $this->hasMany(TrainingSession::class);
+        $rows->orderByDesc('id');
+
+        return $rows;
     }
 
     /** @return HasMany<SessionLog, $this> */
     public function logs(): HasMany
     {
-        return $this->hasMany(SessionLog::class)->orderBy('done_on')->orderBy('sequence');
+        $rows = $this->hasMany(SessionLog::class);
+        $rows->orderBy('done_on');
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return HasMany<Decision, $this> */
     public function decisions(): HasMany
     {
-        return $this->hasMany(Decision::class)->orderBy('sequence');
+        $rows = $this->hasMany(Decision::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return array<string, string> */

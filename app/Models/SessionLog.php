@@ -35,13 +35,19 @@ final class SessionLog extends Model
     /** @return HasMany<SetEntry, $this> */
     public function sets(): HasMany
     {
-        return $this->hasMany(SetEntry::class)->orderBy('set_number');
+        $rows = $this->hasMany(SetEntry::class);
+        $rows->orderBy('set_number');
+
+        return $rows;
     }
 
     /** @return HasMany<Morning, $this> */
     public function mornings(): HasMany
     {
-        return $this->hasMany(Morning::class)->orderBy('sequence');
+        $rows = $this->hasMany(Morning::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return array<string, string> */

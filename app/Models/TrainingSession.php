@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed>                                                                                                         $rung_snapshots
  * @property string                                                                                                                       $library_version
  * @property int                                                                                                                          $version
+ * @property \Illuminate\Support\Carbon|null $updated_at
  */
 final class TrainingSession extends Model
 {

@@ -16,18 +16,18 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(LibraryFiles::class, static fn (): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
-        $this->app->bind(Library::class, fn (): Library => $this->app->make(LibraryFiles::class)->library());
+        $this->app->singleton(LibraryFiles::class, static fn(): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
+        $this->app->bind(Library::class, fn(): Library => $this->app->make(LibraryFiles::class)->library());
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(30)->by('ip:'.$request->ip()),
             Limit::perMinute(6)->by('user:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
         ]);
         // Typing in the composer asks for a preview at each change: generous, but bounded.
-        RateLimiter::for('work', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        RateLimiter::for('work', static fn(Request $request): Limit => Limit::perMinute(900)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
     }
 }

@@ -31,7 +31,7 @@ final class DoseWords
 
     private static function falling(Dose $dose): string
     {
-        $counts = array_map(static fn (SetBody $body): string => $body instanceof Holds ? (string) $body->count : '', $dose->bodies);
+        $counts = array_map(static fn(SetBody $body): string => $body instanceof Holds ? (string) $body->count : '', $dose->bodies);
         $first = $dose->first();
 
         return implode(', then ', $counts).($first instanceof Holds ? " holds of {$first->seconds} s, {$first->gapSeconds} s between" : '');

@@ -88,7 +88,7 @@ final readonly class Rung
         }
 
         return implode(', ', array_map(
-            static fn (array $part): string => $part[1]->asFastAsControlled ? "{$part[0]} fast but controlled" : "{$part[1]->seconds} s {$part[0]}",
+            static fn(array $part): string => $part[1]->asFastAsControlled ? "{$part[0]} fast but controlled" : "{$part[1]->seconds} s {$part[0]}",
             $this->tempoParts($dose),
         ));
     }
@@ -105,7 +105,7 @@ final readonly class Rung
         $lifting = [[$this->phases->lifting ?? 'up', $tempo->lifting, false], ['hold', $tempo->pauseHigh, true]];
         $parts = $this->phases !== null && ! $this->phases->startsWithLowering ? [...$lifting, ...$lowering] : [...$lowering, ...$lifting];
 
-        return array_values(array_filter($parts, static fn (array $part): bool => $part[1]->seconds > 0));
+        return array_values(array_filter($parts, static fn(array $part): bool => $part[1]->seconds > 0));
     }
 
     /** Breathing may wait in holds this short, so the form check does not ask for it. */

@@ -26,7 +26,7 @@ final readonly class CueSheet
                 $segment->target,
                 $inReps ? intdiv($segment->seconds, max(1, $segment->item->repSeconds())) : 0,
                 $inReps ? array_map(
-                    static fn (array $part): CuePhase => new CuePhase($part[0], $part[1]->seconds, $part[2]),
+                    static fn(array $part): CuePhase => new CuePhase($part[0], $part[1]->seconds, $part[2]),
                     $segment->item->rung->tempoParts($segment->item->dose),
                 ) : [],
                 $segment->stretch === Stretch::Work && ($next === null || $next->item->id !== $segment->item->id || $next->set !== $segment->set),

@@ -6,8 +6,8 @@ namespace Database\Seeders;
 
 use App\Actions\BlockText;
 use App\Actions\DecideRung;
-use App\Actions\DraftSession;
 use App\Actions\Dossier;
+use App\Actions\DraftSession;
 use App\Actions\LoggedSet;
 use App\Actions\OpenDossier;
 use App\Actions\Placing;
@@ -25,7 +25,6 @@ use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
-use EvenRungs\Progress\Choice;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
 use Illuminate\Support\Carbon;
@@ -183,7 +182,7 @@ final class DemoSeeder
         Screening::query()->create([
             'id' => self::ulid(),
             'person_id' => $person->id,
-            'answers' => array_map(static fn (DangerSign $sign): string => $sign->value, $signs),
+            'answers' => array_map(static fn(DangerSign $sign): string => $sign->value, $signs),
             'urgency' => $signs === [] ? null : $signs[0]->urgency()->value,
             'answered_on' => $dossier->today()->iso(),
             'time_zone' => $dossier->clock->timeZone,
@@ -220,7 +219,7 @@ final class DemoSeeder
             'id' => self::ulid(),
             'person_id' => $person->id,
             'title' => $title,
-            'blocks' => array_map(static fn (BlockText $block): array => $block->toArray(), $blocks),
+            'blocks' => array_map(static fn(BlockText $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
             'library_version' => $dossier->library->version,
             'version' => 1,
@@ -246,7 +245,7 @@ final class DemoSeeder
                         $sides ? null : $done,
                         $sides ? $done : null,
                         $sides ? $done : null,
-                        [...array_fill_keys(array_map(static fn (FormQuestion $question): string => $question->value, FormQuestion::cases()), true), FormQuestion::BackAndPelvis->value => ! ($last && $rung->ladder === $faultInLastSetOf)],
+                        [...array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true), FormQuestion::BackAndPelvis->value => ! ($last && $rung->ladder === $faultInLastSetOf)],
                         $last ? ($painIn[$rung->ladder] ?? 0) : 0,
                         $effort,
                         false,

@@ -14,7 +14,11 @@ z.config({ jitless: true });
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: false } } });
 
 const router = createBrowserRouter([
-  { path: '/sign-in', HydrateFallback: () => <Loading what="Opening" />, lazy: async () => ({ Component: (await import('./frame/SignIn')).SignIn }) },
+  {
+    path: '/sign-in',
+    HydrateFallback: () => <Loading what="Opening" />,
+    lazy: async () => ({ Component: (await import('./frame/SignIn')).SignIn }),
+  },
   {
     path: '/',
     Component: Frame,
@@ -45,7 +49,18 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <RouterProvider router={router} />
-        <Toaster position="bottom-center" toastOptions={{ style: { background: 'var(--ink)', color: 'var(--ground)', border: 0, fontFamily: 'var(--font-sans)', fontSize: '15px' } }} />
+        <Toaster
+          position="bottom-center"
+          toastOptions={{
+            style: {
+              background: 'var(--ink)',
+              color: 'var(--ground)',
+              border: 0,
+              fontFamily: 'var(--font-sans)',
+              fontSize: '15px',
+            },
+          }}
+        />
       </QueryClientProvider>
     </StrictMode>,
   );

@@ -113,7 +113,12 @@ abstract class ApiTestCase extends TestCase
         ];
     }
 
-    /** @param array<mixed> $data */
+    /**
+     * @param array<mixed> $data
+     * @param array<mixed> $headers
+     *
+     * @return TestResponse<Response>
+     */
     public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
     {
         $response = parent::json($method, $uri, $data, $headers, $options);
@@ -137,7 +142,7 @@ abstract class ApiTestCase extends TestCase
             }
             $answers = $operations[$method]['responses'];
             self::assertArrayHasKey((string) $response->status(), $answers, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
-            $schema = $answers[(string) $response->status()]['content']['application/json']['schema'] ?? null;
+            $schema = self::schemaOf($answers, $response->status());
             if ($schema === null) {
                 self::assertSame('', (string) $response->getContent());
 
@@ -145,7 +150,7 @@ abstract class ApiTestCase extends TestCase
             }
             $validator = new Validator;
             $result = $validator->validate(json_decode((string) $response->getContent()), (object) [
-                '$id' => 'urn:even-rungs:api', 'components' => json_decode((string) json_encode($document['components'])), '$ref' => '#'.substr($schema['$ref'], 1),
+                '$id' => 'urn:even-rungs:api', 'components' => json_decode((string) json_encode($document['components'])), '$ref' => $schema,
             ]);
             $error = $result->error();
             self::assertNull($error, "{$method} {$template}: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
@@ -153,6 +158,14 @@ abstract class ApiTestCase extends TestCase
             return;
         }
         self::fail("{$method} {$uri} is not in the API document.");
+    }
+
+    /** @param array<array-key, mixed> $answers */
+    private static function schemaOf(array $answers, int $status): ?string
+    {
+        $schema = data_get($answers[$status] ?? [], ['content', 'application/json', 'schema', '$ref']);
+
+        return is_string($schema) ? $schema : null;
     }
 
     /** @return array{paths: array<string, array<string, array{responses: array<string, mixed>}>>, components: mixed} */

@@ -43,7 +43,7 @@ final class BoardTest extends ApiTestCase
 
         self::assertSame('1.2', $board->json('spreadText'));
         self::assertStringContainsString('4.0 − 2.8 = 1.2', (string) $board->json('spreadReason.sentence'));
-        self::assertSame(['anti-rotation'], array_column(array_filter((array) $board->json('demands'), static fn (mixed $demand): bool => is_array($demand) && $demand['weakest']), 'value'));
+        self::assertSame(['anti-rotation'], array_column(array_filter((array) $board->json('demands'), static fn(mixed $demand): bool => is_array($demand) && $demand['weakest']), 'value'));
     }
 
     public function test_a_ruled_out_rung_cannot_be_placed_and_names_its_reason_and_substitute(): void
@@ -54,7 +54,7 @@ final class BoardTest extends ApiTestCase
 
         $demands = (array) $this->getJson("/api/people/{$id}/board")->json('demands');
         $front = $demands[0]['ladders'][0]['rungs'];
-        $hands = array_values(array_filter($front, static fn (array $rung): bool => $rung['slug'] === 'front-plank/hands-toes'))[0];
+        $hands = array_values(array_filter($front, static fn(array $rung): bool => $rung['slug'] === 'front-plank/hands-toes'))[0];
         self::assertSame('front-plank/forearms-low-step', $hands['substitute']['slug']);
         self::assertTrue($demands[2]['nothingFits'], 'all fours is closed by the wrist: the demand stays open');
     }

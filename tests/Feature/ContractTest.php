@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Api\Document;
-use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Tests\TestCase;
 
@@ -27,8 +26,7 @@ final class ContractTest extends TestCase
             }
         }
         $routes = [];
-        foreach (Routes::getRoutes() as $route) {
-            /** @var Route $route */
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/')) {
                 $routes[] = $route->methods()[0].' /'.$route->uri();
             }

@@ -23,7 +23,7 @@ final class SessionTest extends ApiTestCase
     {
         $draft = $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk();
 
-        self::assertSame(['3x(4x10s/5)', '2x15s/side', '2x5/side', '1x8/side'], array_map(static fn (array $block): string => $block['items'][0]['dose'], $draft->json('preview.blocks')));
+        self::assertSame(['3x(4x10s/5)', '2x15s/side', '2x5/side', '1x8/side'], array_map(static fn(array $block): string => $block['items'][0]['dose'], $draft->json('preview.blocks')));
         self::assertSame([], $draft->json('notes'));
         // 225 + 20 + (2·35 + 45) + 20 + (2·50 + 45) + 30 + (2·32 + 5)
         self::assertSame(225 + 20 + 115 + 20 + 145 + 30 + 69, $draft->json('preview.totals.total'));
@@ -46,13 +46,13 @@ final class SessionTest extends ApiTestCase
         $draft = $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk();
 
         self::assertSame('side-bridge/knees-bent', $draft->json('preview.blocks.1.items.0.rung'));
-        $first = array_values(array_filter((array) $draft->json('preview.segments'), static fn (array $segment): bool => $segment['item'] === 'side-bridge-knees-bent' && $segment['stretch'] === 'work'))[0];
+        $first = array_values(array_filter((array) $draft->json('preview.segments'), static fn(array $segment): bool => $segment['item'] === 'side-bridge-knees-bent' && $segment['stretch'] === 'work'))[0];
         self::assertSame('right', $first['side']);
     }
 
     public function test_17_30_through_the_preview(): void
     {
-        $items = array_map(static fn (int $n): array => ['id' => "s{$n}", 'rung' => 'front-plank/forearms-toes', 'dose' => '2x60s on'], range(1, 6));
+        $items = array_map(static fn(int $n): array => ['id' => "s{$n}", 'rung' => 'front-plank/forearms-toes', 'dose' => '2x60s on'], range(1, 6));
         $preview = $this->preview([['kind' => 'circuit', 'items' => $items, 'gapSeconds' => array_fill(0, 5, 30), 'roundRestSeconds' => 30]])->assertOk();
 
         self::assertSame('17:30', $preview->json('totals.totalText'));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route as Routes;
 
@@ -79,8 +78,7 @@ final class StrangerTest extends ApiTestCase
     private function routes(): array
     {
         $routes = [];
-        foreach (Routes::getRoutes() as $route) {
-            /** @var Route $route */
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/')) {
                 $routes[] = [$route->methods()[0], '/'.$route->uri()];
             }

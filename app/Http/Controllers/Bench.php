@@ -24,8 +24,8 @@ final class Bench
     {
         /** @var User $user */
         $user = $request->user();
-        $lines = $open->all($user)->map(static fn (Dossier $dossier): array => (new PersonPage($dossier))->benchLine())->all();
-        usort($lines, static fn (array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
+        $lines = $open->all($user)->map(static fn(Dossier $dossier): array => (new PersonPage($dossier))->benchLine())->all();
+        usort($lines, static fn(array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
 
         return new JsonResponse(new BenchView(PracticeClock::of($user->practice)->today()->iso(), array_column($lines, 1)));
     }

@@ -63,7 +63,7 @@ final readonly class People
     {
         DB::transaction(function () use ($person, $input): void {
             $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update([
-                ...array_map(static fn (mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $input->columns()),
+                ...array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $input->columns()),
                 'version' => $input->integer('version') + 1,
             ]);
             if ($changed !== 1) {
@@ -78,7 +78,7 @@ final readonly class People
     #[Writes('/api/people/{person}/screenings', 'screen', PersonView::class, ScreeningInput::class, 201)]
     public function screen(Person $person, ScreeningInput $input): JsonResponse
     {
-        $urgencies = array_map(static fn (string $sign): Urgency => DangerSign::from($sign)->urgency(), $input->texts('signs'));
+        $urgencies = array_map(static fn(string $sign): Urgency => DangerSign::from($sign)->urgency(), $input->texts('signs'));
         $most = null;
         foreach (Urgency::cases() as $urgency) {
             $most ??= in_array($urgency, $urgencies, true) ? $urgency : null;
@@ -129,7 +129,7 @@ final readonly class People
         foreach ($input->limits() as $limit) {
             $wanted[$limit->state.'|'.$limit->side] = $limit;
         }
-        foreach ($person->limits()->whereNull('lifted_on')->get() as $row) {
+        foreach (PersonLimit::query()->where('person_id', $person->id)->where('lifted_on', null)->get() as $row) {
             $limit = $wanted[$row->state.'|'.$row->side] ?? null;
             if ($limit instanceof LimitInput) {
                 $row->update(['note' => $limit->note]);

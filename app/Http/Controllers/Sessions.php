@@ -87,7 +87,7 @@ final readonly class Sessions
     {
         $dossier = $this->planning($person, $input);
         $page = new SessionPage($dossier);
-        $columns = array_map(static fn (mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $this->columns($dossier, $input));
+        $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $this->columns($dossier, $input));
         $changed = TrainingSession::query()->whereKey($this->owned($person, $session)->id)->where('version', $input->integer('version'))
             ->update([...$columns, 'version' => $input->integer('version') + 1, 'updated_at' => now()]);
         $session->refresh();
@@ -169,6 +169,6 @@ final readonly class Sessions
     /** @return list<array<string, mixed>> */
     private static function stored(ReadSession $read): array
     {
-        return array_map(static fn (BlockText $block): array => $block->toArray(), $read->written());
+        return array_map(static fn(BlockText $block): array => $block->toArray(), $read->written());
     }
 }

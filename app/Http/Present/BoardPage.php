@@ -36,7 +36,7 @@ final readonly class BoardPage
         $demands = [];
         $ruledOut = 0;
         foreach (Demand::cases() as $demand) {
-            $ladders = array_values(array_filter($this->dossier->library->ladders, static fn (Ladder $ladder): bool => $ladder->demand === $demand));
+            $ladders = array_values(array_filter($this->dossier->library->ladders, static fn(Ladder $ladder): bool => $ladder->demand === $demand));
             if ($ladders === []) {
                 continue;
             }
@@ -80,7 +80,7 @@ final readonly class BoardPage
             $ladder->shortName,
             $ladder->demand->value,
             array_map($this->rung(...), $ladder->rungs),
-            array_map(fn (Standpoint $here): StandView => new StandView(
+            array_map(fn(Standpoint $here): StandView => new StandView(
                 $here->placement->id,
                 $here->side->value,
                 $here->rung->slug,
@@ -108,15 +108,15 @@ final readonly class BoardPage
             $rung->position->inWords(),
             $rung->dynamic,
             $rung->sidedness->value,
-            array_map(static fn (Kit $kit): string => $kit->label(), $rung->kit),
+            array_map(static fn(Kit $kit): string => $kit->label(), $rung->kit),
             $rung->lever->inWords(),
             $rung->leverText,
             $rung->cues,
-            array_map(static fn (Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $rung->faults),
+            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $rung->faults),
             $rung->fallback,
             $loads === [] ? new \stdClass : $loads,
             DoseLine::print($rung->defaultDose($this->dossier->method())),
-            array_map(static fn (Demand $demand): string => $demand->shortName(), $rung->secondary),
+            array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
             $rung->branch,
             $ruling->openOn(Side::Left),
             $ruling->openOn(Side::Right),

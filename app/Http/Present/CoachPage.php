@@ -62,7 +62,7 @@ final readonly class CoachPage
             $this->row->id,
             $this->row->title,
             Totals::clock($this->session->timeline()->totals()->total()),
-            array_map(static fn (Cue $cue): CueView => new CueView(
+            array_map(static fn(Cue $cue): CueView => new CueView(
                 $cue->stretch->value,
                 $cue->seconds,
                 $cue->itemId,
@@ -70,10 +70,10 @@ final readonly class CoachPage
                 $cue->side->value,
                 $cue->target,
                 $cue->repetitions,
-                array_map(static fn (CuePhase $phase): CuePhaseView => new CuePhaseView($phase->word, $phase->seconds, $phase->isPause), $cue->phases),
+                array_map(static fn(CuePhase $phase): CuePhaseView => new CuePhaseView($phase->word, $phase->seconds, $phase->isPause), $cue->phases),
                 $cue->endsSet,
             ), CueSheet::of($this->session)->cues),
-            array_map(fn (Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
+            array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
             $this->cautions(),
             $this->mornings(),
         );
@@ -83,7 +83,7 @@ final readonly class CoachPage
     public static function morningsOf(Dossier $dossier): array
     {
         return array_map(
-            static fn (array $question): MorningQuestionView => new MorningQuestionView(
+            static fn(array $question): MorningQuestionView => new MorningQuestionView(
                 $question[0]->id,
                 $question[1],
                 $dossier->library->ladder($question[1])->name,
@@ -112,14 +112,14 @@ final readonly class CoachPage
                     $item->rung->tempoWords($item->dose),
                     $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
                     $item->rung->cues,
-                    array_map(static fn (Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
+                    array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
                     $item->rung->fallback,
-                    implode(', ', array_map(static fn (Kit $kit): string => $kit->label(), $item->rung->kit)),
+                    implode(', ', array_map(static fn(Kit $kit): string => $kit->label(), $item->rung->kit)),
                     $circuit,
                 );
             }
         }
-        $days = array_map(static fn (int $day): string => ['', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][$day] ?? '', $this->dossier->person->training_days);
+        $days = array_map(static fn(int $day): string => ['', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][$day] ?? '', $this->dossier->person->training_days);
 
         return new SheetView(
             $this->dossier->person->name,
@@ -136,7 +136,7 @@ final readonly class CoachPage
 
     private function item(Item $item, ?string $easier): CueItemView
     {
-        $questions = array_filter(FormQuestion::cases(), static fn (FormQuestion $question): bool => $question !== FormQuestion::Breathing || $item->rung->asksForBreathing($item->dose));
+        $questions = array_filter(FormQuestion::cases(), static fn(FormQuestion $question): bool => $question !== FormQuestion::Breathing || $item->rung->asksForBreathing($item->dose));
 
         return new CueItemView(
             $item->id,
@@ -146,20 +146,20 @@ final readonly class CoachPage
             DoseWords::of($item->dose),
             $item->dose->sets(),
             $item->dose->unit()->value,
-            array_map(static fn (SetBody $body): int => $body->target(), $item->dose->bodies),
+            array_map(static fn(SetBody $body): int => $body->target(), $item->dose->bodies),
             $item->dose->perSide,
             $item->rung->cues,
-            array_map(static fn (Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
+            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
             $item->rung->fallback,
             $easier,
-            array_values(array_map(static fn (FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
+            array_values(array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
         );
     }
 
     /** @return list<string> */
     private function cautions(): array
     {
-        return array_map(static fn (Limit $limit): string => ucfirst($limit->name).': '.$limit->caution, $this->dossier->circumstances()->limits);
+        return array_map(static fn(Limit $limit): string => ucfirst($limit->name).': '.$limit->caution, $this->dossier->circumstances()->limits);
     }
 
     /** @return list<MorningQuestionView> */

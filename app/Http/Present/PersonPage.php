@@ -49,13 +49,17 @@ final readonly class PersonPage
             }, $this->dossier->activeLimits()),
             $this->standing(),
             $this->screening(),
-            array_values($person->clearances->map(static fn (Clearance $row): ClearanceView => new ClearanceView($row->id, $row->clinician, $row->scope, $row->from, $row->until, $row->recorded_on))->reverse()->all()),
+            array_values($person->clearances->map(static fn(Clearance $row): ClearanceView => new ClearanceView($row->id, $row->clinician, $row->scope, $row->from, $row->until, $row->recorded_on))->reverse()->all()),
             $this->steps(),
             $person->version,
         );
     }
 
-    /** The person's line on the bench: how urgent (lower is sooner), and the line. @return array{int, BenchLineView} */
+    /**
+     * The person's line on the bench: how urgent (lower is sooner), and the line.
+     *
+     * @return array{int, BenchLineView}
+     */
     public function benchLine(): array
     {
         $dossier = $this->dossier;
@@ -112,7 +116,7 @@ final readonly class PersonPage
         }
 
         return new ScreeningView($latest->answered_on, array_map(
-            static fn (DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()),
+            static fn(DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()),
             array_map(DangerSign::from(...), $latest->answers),
         ));
     }
@@ -127,7 +131,7 @@ final readonly class PersonPage
         $session = $dossier->person->trainingSessions->isNotEmpty();
         $logged = $dossier->person->logs->isNotEmpty();
         $pending = count($dossier->pending());
-        $state = static fn (bool $done): string => ! $open ? 'closed' : ($done ? 'done' : 'open');
+        $state = static fn(bool $done): string => ! $open ? 'closed' : ($done ? 'done' : 'open');
 
         return [
             new StepView('person', ! $open ? 'attention' : ($screened ? 'done' : 'open'), 0),
@@ -139,14 +143,18 @@ final readonly class PersonPage
         ];
     }
 
-    /** Demands of every week that no placing meets. @return list<string> */
+    /**
+     * Demands of every week that no placing meets.
+     *
+     * @return list<string>
+     */
     private function openDemands(): array
     {
         $heights = $this->dossier->evenness()->heights;
 
         return array_values(array_map(
-            static fn (Demand $demand): string => $demand->shortName(),
-            array_filter(Demand::everyWeek(), static fn (Demand $demand): bool => ! isset($heights[$demand->value])),
+            static fn(Demand $demand): string => $demand->shortName(),
+            array_filter(Demand::everyWeek(), static fn(Demand $demand): bool => ! isset($heights[$demand->value])),
         ));
     }
 }

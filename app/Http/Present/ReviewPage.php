@@ -30,7 +30,7 @@ final readonly class ReviewPage
 
         return new ReviewView(
             array_map($this->pending(...), self::mostSeriousFirst($this->dossier->pending())),
-            array_values($this->dossier->person->decisions->reverse()->map(fn (Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
+            array_values($this->dossier->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
             CoachPage::morningsOf($this->dossier),
         );
     }
@@ -42,14 +42,14 @@ final readonly class ReviewPage
      */
     private static function mostSeriousFirst(array $pending): array
     {
-        $rank = static fn (PendingDecision $one): int => match ($one->proposal->choice) {
+        $rank = static fn(PendingDecision $one): int => match ($one->proposal->choice) {
             Choice::Refer => 0,
             Choice::StopLadder => 1,
             Choice::StepDown => 2,
             Choice::Climb => 3,
             Choice::Stay => 4,
         };
-        usort($pending, static fn (PendingDecision $a, PendingDecision $b): int => $rank($a) <=> $rank($b));
+        usort($pending, static fn(PendingDecision $a, PendingDecision $b): int => $rank($a) <=> $rank($b));
 
         return $pending;
     }
@@ -78,7 +78,7 @@ final readonly class ReviewPage
             ReasonView::all($proposal->reasons),
             GateView::of($proposal->gate),
             array_map(
-                static fn (int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit()),
+                static fn(int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit()),
                 array_keys($pending->session->sets),
                 $pending->session->sets,
             ),
@@ -90,7 +90,7 @@ final readonly class ReviewPage
 
     private static function evidence(int $number, SetLog $set, Unit $unit): EvidenceView
     {
-        $done = array_map(static fn (?int $done): string => $done === null ? '–' : (string) $done, $set->done);
+        $done = array_map(static fn(?int $done): string => $done === null ? '–' : (string) $done, $set->done);
 
         return new EvidenceView(
             $number,
@@ -99,7 +99,7 @@ final readonly class ReviewPage
                 Unit::Seconds => ' s',
                 Unit::Metres => ' m',
             },
-            array_map(static fn (FormQuestion $question): string => $question->question(), $set->faults()),
+            array_map(static fn(FormQuestion $question): string => $question->question(), $set->faults()),
             $set->pain,
             $set->effort,
         );

@@ -75,12 +75,12 @@ final readonly class SessionPage
 
         return new PreviewView(
             $read->isComplete(),
-            array_map(fn (int $number): BlockView => $this->block($read, $number, $timeline), array_keys($read->blocks)),
+            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline), array_keys($read->blocks)),
             TotalsView::of($totals),
             $target,
             Totals::clock($target),
             $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
-            array_map(static fn (Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
+            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
             $shares->agreementPerMille($aim),
             ReasonView::of($shares->reason($aim)),
             ReasonView::of($this->clock($totals, $target)),
@@ -95,7 +95,7 @@ final readonly class SessionPage
         $seconds = [];
         foreach ($read->numbers as $core => $written) {
             if ($written === $number && $timeline !== null && $read->session !== null) {
-                $seconds[] = array_filter($timeline->segments, static fn (Segment $segment): bool => $segment->block === $core && ! ($segment->stretch === \EvenRungs\Session\Stretch::ChangeOver));
+                $seconds[] = array_filter($timeline->segments, static fn(Segment $segment): bool => $segment->block === $core && ! ($segment->stretch === \EvenRungs\Session\Stretch::ChangeOver));
                 $coreBlock = $read->session->blocks[$core];
                 $rounds = $coreBlock instanceof Circuit ? $coreBlock->rounds() : $rounds;
             }
@@ -103,7 +103,7 @@ final readonly class SessionPage
 
         return new BlockView(
             $block->isCircuit ? 'circuit' : 'straight',
-            array_map(fn (ReadItem $item): ItemView => $this->item($item, $timeline), $read->items[$number]),
+            array_map(fn(ReadItem $item): ItemView => $this->item($item, $timeline), $read->items[$number]),
             $block->gapSeconds,
             $block->roundRestSeconds,
             $rounds,

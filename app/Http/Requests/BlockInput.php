@@ -15,9 +15,13 @@ final readonly class BlockInput
      * @param list<int>       $gapSeconds
      */
     public function __construct(
-        #[OA\Property(enum: ['straight', 'circuit'])] public string $kind,
-        #[ListOf(ItemInput::class)] public array $items,
-        #[ListOf('integer')] public array $gapSeconds,
-        #[OA\Property] public int $roundRestSeconds,
+        #[OA\Property(enum: ['straight', 'circuit'])]
+        public string $kind,
+        #[ListOf(ItemInput::class)]
+        public array $items,
+        #[ListOf('integer')]
+        public array $gapSeconds,
+        #[OA\Property]
+        public int $roundRestSeconds,
     ) {}
 }

@@ -14,15 +14,18 @@ use OpenApi\Attributes as OA;
 final readonly class LimitInput
 {
     public function __construct(
-        #[OneOf(State::class)] public string $state,
-        #[OneOf(Side::class)] public string $side,
-        #[OA\Property] public string $note,
+        #[OneOf(State::class)]
+        public string $state,
+        #[OneOf(Side::class)]
+        public string $side,
+        #[OA\Property]
+        public string $note,
     ) {}
 
     /** @param array<array-key, mixed> $data validated */
     public static function read(array $data): self
     {
-        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
+        $text = static fn(string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
 
         return new self($text('state'), $text('side'), $text('note'));
     }

@@ -32,7 +32,7 @@ final class LogInput extends Input
             'sets.*.both' => $number,
             'sets.*.left' => $number,
             'sets.*.right' => $number,
-            'sets.*.form' => ['present', 'array:'.implode(',', array_map(static fn (FormQuestion $question): string => $question->value, FormQuestion::cases()))],
+            'sets.*.form' => ['present', 'array:'.implode(',', array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()))],
             'sets.*.form.*' => ['boolean'],
             'sets.*.pain' => $scale,
             'sets.*.effort' => $scale,
@@ -51,6 +51,6 @@ final class LogInput extends Input
     /** @return list<LoggedSet> */
     public function sets(): array
     {
-        return array_map(static fn (mixed $set): LoggedSet => SetInput::read(is_array($set) ? $set : []), $this->entries('sets'));
+        return array_map(static fn(mixed $set): LoggedSet => SetInput::read(is_array($set) ? $set : []), $this->entries('sets'));
     }
 }

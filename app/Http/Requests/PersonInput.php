@@ -79,6 +79,6 @@ final class PersonInput extends Input
     /** @return list<LimitInput> */
     public function limits(): array
     {
-        return array_map(static fn (mixed $limit): LimitInput => LimitInput::read(is_array($limit) ? $limit : []), $this->entries('limits'));
+        return array_map(static fn(mixed $limit): LimitInput => LimitInput::read(is_array($limit) ? $limit : []), $this->entries('limits'));
     }
 }

@@ -31,6 +31,6 @@ class PreviewInput extends Input
     /** @return list<BlockText> */
     public function blocks(): array
     {
-        return array_map(static fn (mixed $block): BlockText => BlockText::read(is_array($block) ? $block : []), $this->entries('blocks'));
+        return array_map(static fn(mixed $block): BlockText => BlockText::read(is_array($block) ? $block : []), $this->entries('blocks'));
     }
 }

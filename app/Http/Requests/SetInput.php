@@ -13,23 +13,34 @@ final readonly class SetInput
 {
     /** @param array<string, bool> $form answers by form question */
     public function __construct(
-        #[OA\Property] public string $item,
-        #[OA\Property] public int $set,
-        #[OA\Property] public ?int $both,
-        #[OA\Property] public ?int $left,
-        #[OA\Property] public ?int $right,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'boolean'))] public array $form,
-        #[OA\Property] public ?int $pain,
-        #[OA\Property] public ?int $effort,
-        #[OA\Property] public bool $travellingPain,
-        #[OA\Property] public bool $feltWrong,
-        #[OA\Property] public string $painNote,
+        #[OA\Property]
+        public string $item,
+        #[OA\Property]
+        public int $set,
+        #[OA\Property]
+        public ?int $both,
+        #[OA\Property]
+        public ?int $left,
+        #[OA\Property]
+        public ?int $right,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'boolean'))]
+        public array $form,
+        #[OA\Property]
+        public ?int $pain,
+        #[OA\Property]
+        public ?int $effort,
+        #[OA\Property]
+        public bool $travellingPain,
+        #[OA\Property]
+        public bool $feltWrong,
+        #[OA\Property]
+        public string $painNote,
     ) {}
 
     /** @param array<array-key, mixed> $data validated */
     public static function read(array $data): LoggedSet
     {
-        $whole = static fn (string $key): ?int => is_numeric($data[$key] ?? null) ? (int) $data[$key] : null;
+        $whole = static fn(string $key): ?int => is_numeric($data[$key] ?? null) ? (int) $data[$key] : null;
         $form = [];
         foreach (is_array($data['form'] ?? null) ? $data['form'] : [] as $question => $answer) {
             $form[(string) $question] = (bool) $answer;

@@ -11,15 +11,25 @@ use OpenApi\Attributes as OA;
 final readonly class BenchLineView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $about,
-        #[OA\Property(description: 'why the line is here')] public string $sentence,
-        #[OA\Property(description: 'what to do next')] public string $action,
-        #[OA\Property(enum: ['person', 'board', 'session', 'sheet', 'coach', 'review'])] public string $step,
-        #[OA\Property(enum: ['stop', 'watch', 'ready', 'information'])] public string $status,
-        #[OA\Property(description: 'spread of the board, such as 1.6; null when there is none')] public ?string $spread,
-        #[OA\Property] public ?string $weakest,
-        #[OA\Property] public ?string $lastDone,
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $about,
+        #[OA\Property(description: 'why the line is here')]
+        public string $sentence,
+        #[OA\Property(description: 'what to do next')]
+        public string $action,
+        #[OA\Property(enum: ['person', 'board', 'session', 'sheet', 'coach', 'review'])]
+        public string $step,
+        #[OA\Property(enum: ['stop', 'watch', 'ready', 'information'])]
+        public string $status,
+        #[OA\Property(description: 'spread of the board, such as 1.6; null when there is none')]
+        public ?string $spread,
+        #[OA\Property]
+        public ?string $weakest,
+        #[OA\Property]
+        public ?string $lastDone,
     ) {}
 }

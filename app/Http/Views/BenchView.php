@@ -13,7 +13,9 @@ final readonly class BenchView
 {
     /** @param list<BenchLineView> $lines */
     public function __construct(
-        #[OA\Property] public string $today,
-        #[ListOf(BenchLineView::class)] public array $lines,
+        #[OA\Property]
+        public string $today,
+        #[ListOf(BenchLineView::class)]
+        public array $lines,
     ) {}
 }

@@ -15,11 +15,17 @@ final readonly class BlockView
      * @param list<int>      $gapSeconds
      */
     public function __construct(
-        #[OA\Property(enum: ['straight', 'circuit'])] public string $kind,
-        #[ListOf(ItemView::class)] public array $items,
-        #[ListOf('integer')] public array $gapSeconds,
-        #[OA\Property] public int $roundRestSeconds,
-        #[OA\Property] public int $rounds,
-        #[OA\Property(ref: '#/components/schemas/TotalsView', nullable: true)] public ?TotalsView $totals,
+        #[OA\Property(enum: ['straight', 'circuit'])]
+        public string $kind,
+        #[ListOf(ItemView::class)]
+        public array $items,
+        #[ListOf('integer')]
+        public array $gapSeconds,
+        #[OA\Property]
+        public int $roundRestSeconds,
+        #[OA\Property]
+        public int $rounds,
+        #[OA\Property(ref: '#/components/schemas/TotalsView', nullable: true)]
+        public ?TotalsView $totals,
     ) {}
 }

@@ -12,11 +12,17 @@ final readonly class BoardView
 {
     /** @param list<DemandView> $demands */
     public function __construct(
-        #[ListOf(DemandView::class)] public array $demands,
-        #[OA\Property] public ?int $spread,
-        #[OA\Property] public ?string $spreadText,
-        #[OA\Property] public ReasonView $spreadReason,
-        #[OA\Property] public int $ruledOut,
-        #[OA\Property] public string $libraryVersion,
+        #[ListOf(DemandView::class)]
+        public array $demands,
+        #[OA\Property]
+        public ?int $spread,
+        #[OA\Property]
+        public ?string $spreadText,
+        #[OA\Property]
+        public ReasonView $spreadReason,
+        #[OA\Property]
+        public int $ruledOut,
+        #[OA\Property]
+        public string $libraryVersion,
     ) {}
 }

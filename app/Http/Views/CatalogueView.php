@@ -27,23 +27,29 @@ final readonly class CatalogueView
      * @param list<ChoiceView>     $choices
      */
     public function __construct(
-        #[ListOf(ChoiceView::class)] public array $aims,
-        #[ListOf(ChoiceView::class)] public array $kit,
-        #[ListOf(StateView::class)] public array $states,
-        #[ListOf(DangerSignView::class)] public array $dangerSigns,
-        #[ListOf(ChoiceView::class)] public array $formQuestions,
-        #[ListOf(ChoiceView::class)] public array $choices,
+        #[ListOf(ChoiceView::class)]
+        public array $aims,
+        #[ListOf(ChoiceView::class)]
+        public array $kit,
+        #[ListOf(StateView::class)]
+        public array $states,
+        #[ListOf(DangerSignView::class)]
+        public array $dangerSigns,
+        #[ListOf(ChoiceView::class)]
+        public array $formQuestions,
+        #[ListOf(ChoiceView::class)]
+        public array $choices,
     ) {}
 
     public static function make(): self
     {
         return new self(
-            array_map(static fn (Aim $aim): ChoiceView => new ChoiceView($aim->value, $aim->label()), Aim::cases()),
-            array_map(static fn (Kit $kit): ChoiceView => new ChoiceView($kit->value, $kit->label()), Kit::cases()),
-            array_map(static fn (State $state): StateView => new StateView($state->value, $state->label(), $state->isSided(), $state->limit(Side::Both)->caution), State::cases()),
-            array_map(static fn (DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()), DangerSign::cases()),
-            array_map(static fn (FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), FormQuestion::cases()),
-            array_map(static fn (Choice $choice): ChoiceView => new ChoiceView($choice->value, $choice->inWords()), Choice::cases()),
+            array_map(static fn(Aim $aim): ChoiceView => new ChoiceView($aim->value, $aim->label()), Aim::cases()),
+            array_map(static fn(Kit $kit): ChoiceView => new ChoiceView($kit->value, $kit->label()), Kit::cases()),
+            array_map(static fn(State $state): StateView => new StateView($state->value, $state->label(), $state->isSided(), $state->limit(Side::Both)->caution), State::cases()),
+            array_map(static fn(DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()), DangerSign::cases()),
+            array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), FormQuestion::cases()),
+            array_map(static fn(Choice $choice): ChoiceView => new ChoiceView($choice->value, $choice->inWords()), Choice::cases()),
         );
     }
 }

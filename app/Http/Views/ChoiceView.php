@@ -11,7 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class ChoiceView
 {
     public function __construct(
-        #[OA\Property] public string $value,
-        #[OA\Property] public string $label,
+        #[OA\Property]
+        public string $value,
+        #[OA\Property]
+        public string $label,
     ) {}
 }

@@ -10,7 +10,9 @@ use OpenApi\Attributes as OA;
 final readonly class ConditionView
 {
     public function __construct(
-        #[OA\Property(description: 'null when something was not logged')] public ?bool $met,
-        #[OA\Property] public ReasonView $reason,
+        #[OA\Property(description: 'null when something was not logged')]
+        public ?bool $met,
+        #[OA\Property]
+        public ReasonView $reason,
     ) {}
 }

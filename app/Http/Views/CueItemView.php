@@ -18,19 +18,33 @@ final readonly class CueItemView
      * @param list<int>        $targets   what each set asks for, per side where sides count apart
      */
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $rung,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $dose,
-        #[OA\Property] public string $doseText,
-        #[OA\Property] public int $sets,
-        #[OA\Property(enum: ['reps', 'seconds', 'metres'])] public string $unit,
-        #[ListOf('integer')] public array $targets,
-        #[OA\Property] public bool $perSide,
-        #[ListOf('string')] public array $cues,
-        #[ListOf(FaultView::class)] public array $faults,
-        #[OA\Property] public string $fallback,
-        #[OA\Property] public ?string $easier,
-        #[ListOf(ChoiceView::class)] public array $questions,
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $rung,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $dose,
+        #[OA\Property]
+        public string $doseText,
+        #[OA\Property]
+        public int $sets,
+        #[OA\Property(enum: ['reps', 'seconds', 'metres'])]
+        public string $unit,
+        #[ListOf('integer')]
+        public array $targets,
+        #[OA\Property]
+        public bool $perSide,
+        #[ListOf('string')]
+        public array $cues,
+        #[ListOf(FaultView::class)]
+        public array $faults,
+        #[OA\Property]
+        public string $fallback,
+        #[OA\Property]
+        public ?string $easier,
+        #[ListOf(ChoiceView::class)]
+        public array $questions,
     ) {}
 }

@@ -10,8 +10,11 @@ use OpenApi\Attributes as OA;
 final readonly class CuePhaseView
 {
     public function __construct(
-        #[OA\Property] public string $word,
-        #[OA\Property] public int $seconds,
-        #[OA\Property] public bool $isPause,
+        #[OA\Property]
+        public string $word,
+        #[OA\Property]
+        public int $seconds,
+        #[OA\Property]
+        public bool $isPause,
     ) {}
 }

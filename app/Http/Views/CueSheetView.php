@@ -18,12 +18,19 @@ final readonly class CueSheetView
      * @param list<MorningQuestionView> $mornings
      */
     public function __construct(
-        #[OA\Property] public string $session,
-        #[OA\Property] public string $title,
-        #[OA\Property] public string $totalText,
-        #[ListOf(CueView::class)] public array $cues,
-        #[ListOf(CueItemView::class)] public array $items,
-        #[ListOf('string')] public array $cautions,
-        #[ListOf(MorningQuestionView::class)] public array $mornings,
+        #[OA\Property]
+        public string $session,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $totalText,
+        #[ListOf(CueView::class)]
+        public array $cues,
+        #[ListOf(CueItemView::class)]
+        public array $items,
+        #[ListOf('string')]
+        public array $cautions,
+        #[ListOf(MorningQuestionView::class)]
+        public array $mornings,
     ) {}
 }

@@ -14,14 +14,23 @@ final readonly class CueView
 {
     /** @param list<CuePhaseView> $phases */
     public function __construct(
-        #[OneOf(Stretch::class)] public string $stretch,
-        #[OA\Property] public int $seconds,
-        #[OA\Property] public string $item,
-        #[OA\Property] public int $set,
-        #[OA\Property(enum: ['left', 'right', 'both'])] public string $side,
-        #[OA\Property] public int $target,
-        #[OA\Property] public int $repetitions,
-        #[ListOf(CuePhaseView::class)] public array $phases,
-        #[OA\Property] public bool $endsSet,
+        #[OneOf(Stretch::class)]
+        public string $stretch,
+        #[OA\Property]
+        public int $seconds,
+        #[OA\Property]
+        public string $item,
+        #[OA\Property]
+        public int $set,
+        #[OA\Property(enum: ['left', 'right', 'both'])]
+        public string $side,
+        #[OA\Property]
+        public int $target,
+        #[OA\Property]
+        public int $repetitions,
+        #[ListOf(CuePhaseView::class)]
+        public array $phases,
+        #[OA\Property]
+        public bool $endsSet,
     ) {}
 }

@@ -12,9 +12,13 @@ use OpenApi\Attributes as OA;
 final readonly class DangerSignView
 {
     public function __construct(
-        #[OA\Property] public string $value,
-        #[OA\Property] public string $question,
-        #[OneOf(Urgency::class)] public string $urgency,
-        #[OA\Property] public string $urgencyText,
+        #[OA\Property]
+        public string $value,
+        #[OA\Property]
+        public string $question,
+        #[OneOf(Urgency::class)]
+        public string $urgency,
+        #[OA\Property]
+        public string $urgencyText,
     ) {}
 }

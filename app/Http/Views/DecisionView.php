@@ -15,18 +15,31 @@ final readonly class DecisionView
 {
     /** @param list<string> $reasons sentences of the rules at the time */
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $decidedOn,
-        #[OA\Property] public string $ladderName,
-        #[OA\Property] public string $side,
-        #[OA\Property] public string $rungName,
-        #[OneOf(Choice::class)] public string $proposed,
-        #[OneOf(Choice::class)] public string $choice,
-        #[OA\Property] public string $choiceText,
-        #[OA\Property] public ?string $toName,
-        #[OA\Property] public string $choiceReason,
-        #[ListOf('string')] public array $reasons,
-        #[OA\Property] public bool $takenBack,
-        #[OA\Property] public bool $canTakeBack,
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $decidedOn,
+        #[OA\Property]
+        public string $ladderName,
+        #[OA\Property]
+        public string $side,
+        #[OA\Property]
+        public string $rungName,
+        #[OneOf(Choice::class)]
+        public string $proposed,
+        #[OneOf(Choice::class)]
+        public string $choice,
+        #[OA\Property]
+        public string $choiceText,
+        #[OA\Property]
+        public ?string $toName,
+        #[OA\Property]
+        public string $choiceReason,
+        #[ListOf('string')]
+        public array $reasons,
+        #[OA\Property]
+        public bool $takenBack,
+        #[OA\Property]
+        public bool $canTakeBack,
     ) {}
 }

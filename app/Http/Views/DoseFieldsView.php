@@ -17,15 +17,24 @@ use OpenApi\Attributes as OA;
 final readonly class DoseFieldsView
 {
     public function __construct(
-        #[OA\Property(enum: ['reps', 'hold', 'falling', 'gathered', 'carry', 'timed', 'open'])] public string $kind,
-        #[OA\Property] public int $sets,
-        #[OA\Property(description: 'repetitions, holds or metres')] public int $count,
-        #[OA\Property(description: 'of a hold or a timed set; 0 where there is none')] public int $seconds,
-        #[OA\Property] public int $gapSeconds,
-        #[OA\Property] public bool $perSide,
-        #[OA\Property] public ?string $tempo,
-        #[OA\Property] public ?int $restSeconds,
-        #[OA\Property] public ?string $kilograms,
+        #[OA\Property(enum: ['reps', 'hold', 'falling', 'gathered', 'carry', 'timed', 'open'])]
+        public string $kind,
+        #[OA\Property]
+        public int $sets,
+        #[OA\Property(description: 'repetitions, holds or metres')]
+        public int $count,
+        #[OA\Property(description: 'of a hold or a timed set; 0 where there is none')]
+        public int $seconds,
+        #[OA\Property]
+        public int $gapSeconds,
+        #[OA\Property]
+        public bool $perSide,
+        #[OA\Property]
+        public ?string $tempo,
+        #[OA\Property]
+        public ?int $restSeconds,
+        #[OA\Property]
+        public ?string $kilograms,
     ) {}
 
     public static function of(Dose $dose): self

@@ -13,8 +13,11 @@ final readonly class DraftView
 {
     /** @param list<ReasonView> $notes what was replaced or left out, and why */
     public function __construct(
-        #[OA\Property] public string $title,
-        #[OA\Property] public PreviewView $preview,
-        #[ListOf(ReasonView::class)] public array $notes,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public PreviewView $preview,
+        #[ListOf(ReasonView::class)]
+        public array $notes,
     ) {}
 }

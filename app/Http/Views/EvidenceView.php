@@ -13,10 +13,15 @@ final readonly class EvidenceView
 {
     /** @param list<string> $faults */
     public function __construct(
-        #[OA\Property] public int $set,
-        #[OA\Property] public string $done,
-        #[ListOf('string')] public array $faults,
-        #[OA\Property] public ?int $pain,
-        #[OA\Property] public ?int $effort,
+        #[OA\Property]
+        public int $set,
+        #[OA\Property]
+        public string $done,
+        #[ListOf('string')]
+        public array $faults,
+        #[OA\Property]
+        public ?int $pain,
+        #[OA\Property]
+        public ?int $effort,
     ) {}
 }

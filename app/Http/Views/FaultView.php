@@ -10,7 +10,9 @@ use OpenApi\Attributes as OA;
 final readonly class FaultView
 {
     public function __construct(
-        #[OA\Property] public string $seen,
-        #[OA\Property] public string $fix,
+        #[OA\Property]
+        public string $seen,
+        #[OA\Property]
+        public string $fix,
     ) {}
 }

@@ -14,11 +14,16 @@ final readonly class GateView
 {
     /** @param list<ConditionView> $conditions */
     public function __construct(
-        #[OA\Property] public bool $open,
-        #[OA\Property] public int $progressPercent,
-        #[OA\Property] public int $cleanSessions,
-        #[OA\Property] public int $sessionsNeeded,
-        #[ListOf(ConditionView::class)] public array $conditions,
+        #[OA\Property]
+        public bool $open,
+        #[OA\Property]
+        public int $progressPercent,
+        #[OA\Property]
+        public int $cleanSessions,
+        #[OA\Property]
+        public int $sessionsNeeded,
+        #[ListOf(ConditionView::class)]
+        public array $conditions,
     ) {}
 
     public static function of(Gate $gate): self
@@ -28,7 +33,7 @@ final readonly class GateView
             $gate->progressPercent(),
             $gate->cleanSessions,
             $gate->sessionsNeeded,
-            array_map(static fn (Condition $condition): ConditionView => new ConditionView($condition->met, ReasonView::of($condition->reason)), $gate->conditions),
+            array_map(static fn(Condition $condition): ConditionView => new ConditionView($condition->met, ReasonView::of($condition->reason)), $gate->conditions),
         );
     }
 }

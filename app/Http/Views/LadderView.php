@@ -15,11 +15,17 @@ final readonly class LadderView
      * @param list<StandView> $stands none, one, or left and right
      */
     public function __construct(
-        #[OA\Property] public string $slug,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $shortName,
-        #[OA\Property] public string $demand,
-        #[ListOf(RungView::class)] public array $rungs,
-        #[ListOf(StandView::class)] public array $stands,
+        #[OA\Property]
+        public string $slug,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $shortName,
+        #[OA\Property]
+        public string $demand,
+        #[ListOf(RungView::class)]
+        public array $rungs,
+        #[ListOf(StandView::class)]
+        public array $stands,
     ) {}
 }

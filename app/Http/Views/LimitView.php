@@ -13,12 +13,19 @@ use OpenApi\Attributes as OA;
 final readonly class LimitView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OneOf(State::class)] public string $state,
-        #[OA\Property] public string $label,
-        #[OneOf(Side::class)] public string $side,
-        #[OA\Property] public string $note,
-        #[OA\Property] public string $since,
-        #[OA\Property] public string $caution,
+        #[OA\Property]
+        public string $id,
+        #[OneOf(State::class)]
+        public string $state,
+        #[OA\Property]
+        public string $label,
+        #[OneOf(Side::class)]
+        public string $side,
+        #[OA\Property]
+        public string $note,
+        #[OA\Property]
+        public string $since,
+        #[OA\Property]
+        public string $caution,
     ) {}
 }

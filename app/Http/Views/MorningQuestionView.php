@@ -11,10 +11,15 @@ use OpenApi\Attributes as OA;
 final readonly class MorningQuestionView
 {
     public function __construct(
-        #[OA\Property] public string $log,
-        #[OA\Property] public string $ladder,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $doneOn,
-        #[OA\Property] public ?int $pain,
+        #[OA\Property]
+        public string $log,
+        #[OA\Property]
+        public string $ladder,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $doneOn,
+        #[OA\Property]
+        public ?int $pain,
     ) {}
 }

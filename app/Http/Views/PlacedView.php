@@ -11,7 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class PlacedView
 {
     public function __construct(
-        #[OA\Property] public string $placement,
-        #[OA\Property] public string $sentence,
+        #[OA\Property]
+        public string $placement,
+        #[OA\Property]
+        public string $sentence,
     ) {}
 }

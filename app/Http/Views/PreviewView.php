@@ -18,16 +18,27 @@ final readonly class PreviewView
      * @param list<ReasonView>  $warnings
      */
     public function __construct(
-        #[OA\Property] public bool $complete,
-        #[ListOf(BlockView::class)] public array $blocks,
-        #[OA\Property] public TotalsView $totals,
-        #[OA\Property] public int $targetSeconds,
-        #[OA\Property] public string $targetText,
-        #[ListOf(SegmentView::class)] public array $segments,
-        #[ListOf(ShareView::class)] public array $shares,
-        #[OA\Property(description: 'tenths of a per cent')] public int $agreement,
-        #[OA\Property] public ReasonView $sharesReason,
-        #[OA\Property] public ReasonView $clockReason,
-        #[ListOf(ReasonView::class)] public array $warnings,
+        #[OA\Property]
+        public bool $complete,
+        #[ListOf(BlockView::class)]
+        public array $blocks,
+        #[OA\Property]
+        public TotalsView $totals,
+        #[OA\Property]
+        public int $targetSeconds,
+        #[OA\Property]
+        public string $targetText,
+        #[ListOf(SegmentView::class)]
+        public array $segments,
+        #[ListOf(ShareView::class)]
+        public array $shares,
+        #[OA\Property(description: 'tenths of a per cent')]
+        public int $agreement,
+        #[OA\Property]
+        public ReasonView $sharesReason,
+        #[OA\Property]
+        public ReasonView $clockReason,
+        #[ListOf(ReasonView::class)]
+        public array $warnings,
     ) {}
 }

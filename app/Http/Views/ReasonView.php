@@ -17,12 +17,18 @@ final readonly class ReasonView
 {
     /** @param list<InputView> $inputs */
     public function __construct(
-        #[OA\Property] public string $rule,
-        #[OneOf(Basis::class)] public string $basis,
-        #[OA\Property] public string $source,
-        #[OA\Property] public string $sentence,
-        #[ListOf(InputView::class)] public array $inputs,
-        #[OA\Property] public ?string $wouldChange,
+        #[OA\Property]
+        public string $rule,
+        #[OneOf(Basis::class)]
+        public string $basis,
+        #[OA\Property]
+        public string $source,
+        #[OA\Property]
+        public string $sentence,
+        #[ListOf(InputView::class)]
+        public array $inputs,
+        #[OA\Property]
+        public ?string $wouldChange,
     ) {}
 
     public static function of(Reason $reason): self
@@ -32,7 +38,7 @@ final readonly class ReasonView
             $reason->rule->basis()->value,
             $reason->rule->source(),
             $reason->sentence,
-            array_map(static fn (Input $input): InputView => new InputView($input->name, $input->value), $reason->inputs),
+            array_map(static fn(Input $input): InputView => new InputView($input->name, $input->value), $reason->inputs),
             $reason->wouldChange,
         );
     }

@@ -16,8 +16,11 @@ final readonly class ReviewView
      * @param list<MorningQuestionView> $mornings
      */
     public function __construct(
-        #[ListOf(PendingView::class)] public array $pending,
-        #[ListOf(DecisionView::class)] public array $decisions,
-        #[ListOf(MorningQuestionView::class)] public array $mornings,
+        #[ListOf(PendingView::class)]
+        public array $pending,
+        #[ListOf(DecisionView::class)]
+        public array $decisions,
+        #[ListOf(MorningQuestionView::class)]
+        public array $mornings,
     ) {}
 }

@@ -13,7 +13,9 @@ final readonly class ScreeningView
 {
     /** @param list<DangerSignView> $signs answered with yes */
     public function __construct(
-        #[OA\Property] public string $answeredOn,
-        #[ListOf(DangerSignView::class)] public array $signs,
+        #[OA\Property]
+        public string $answeredOn,
+        #[ListOf(DangerSignView::class)]
+        public array $signs,
     ) {}
 }

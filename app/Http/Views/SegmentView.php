@@ -14,12 +14,18 @@ use OpenApi\Attributes as OA;
 final readonly class SegmentView
 {
     public function __construct(
-        #[OneOf(Stretch::class)] public string $stretch,
-        #[OA\Property] public int $seconds,
-        #[OA\Property] public string $item,
-        #[OA\Property] public int $block,
-        #[OA\Property] public int $set,
-        #[OA\Property(enum: ['left', 'right', 'both'])] public string $side,
+        #[OneOf(Stretch::class)]
+        public string $stretch,
+        #[OA\Property]
+        public int $seconds,
+        #[OA\Property]
+        public string $item,
+        #[OA\Property]
+        public int $block,
+        #[OA\Property]
+        public int $set,
+        #[OA\Property(enum: ['left', 'right', 'both'])]
+        public string $side,
     ) {}
 
     public static function of(Segment $segment): self

@@ -12,6 +12,7 @@ final readonly class SessionListView
 {
     /** @param list<SessionLineView> $sessions newest first */
     public function __construct(
-        #[ListOf(SessionLineView::class)] public array $sessions,
+        #[ListOf(SessionLineView::class)]
+        public array $sessions,
     ) {}
 }

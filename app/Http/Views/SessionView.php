@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Views;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
 final readonly class SessionView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $title,
-        #[OA\Property] public int $version,
-        #[OA\Property] public string $changedAt,
-        #[OA\Property] public PreviewView $preview,
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property]
+        public string $changedAt,
+        #[OA\Property]
+        public PreviewView $preview,
     ) {}
 }

@@ -10,9 +10,13 @@ use OpenApi\Attributes as OA;
 final readonly class ShareView
 {
     public function __construct(
-        #[OA\Property] public string $demand,
-        #[OA\Property] public string $shortName,
-        #[OA\Property(description: 'tenths of a per cent')] public int $share,
-        #[OA\Property(description: 'tenths of a per cent')] public int $target,
+        #[OA\Property]
+        public string $demand,
+        #[OA\Property]
+        public string $shortName,
+        #[OA\Property(description: 'tenths of a per cent')]
+        public int $share,
+        #[OA\Property(description: 'tenths of a per cent')]
+        public int $target,
     ) {}
 }

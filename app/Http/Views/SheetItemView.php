@@ -16,15 +16,25 @@ final readonly class SheetItemView
      * @param list<FaultView> $faults
      */
     public function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $position,
-        #[OA\Property] public string $doseText,
-        #[OA\Property] public string $tempoText,
-        #[OA\Property] public string $restText,
-        #[ListOf('string')] public array $cues,
-        #[ListOf(FaultView::class)] public array $faults,
-        #[OA\Property] public string $fallback,
-        #[OA\Property] public string $kit,
-        #[OA\Property(description: 'circuit the exercise belongs to, such as 1; 0 for none')] public int $circuit,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $position,
+        #[OA\Property]
+        public string $doseText,
+        #[OA\Property]
+        public string $tempoText,
+        #[OA\Property]
+        public string $restText,
+        #[ListOf('string')]
+        public array $cues,
+        #[ListOf(FaultView::class)]
+        public array $faults,
+        #[OA\Property]
+        public string $fallback,
+        #[OA\Property]
+        public string $kit,
+        #[OA\Property(description: 'circuit the exercise belongs to, such as 1; 0 for none')]
+        public int $circuit,
     ) {}
 }

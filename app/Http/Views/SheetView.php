@@ -17,14 +17,23 @@ final readonly class SheetView
      * @param list<string>        $cautions
      */
     public function __construct(
-        #[OA\Property] public string $person,
-        #[OA\Property] public string $practice,
-        #[OA\Property] public string $title,
-        #[OA\Property] public string $date,
-        #[OA\Property] public string $totalText,
-        #[OA\Property] public string $daysText,
-        #[ListOf(SheetItemView::class)] public array $items,
-        #[ListOf('string')] public array $circuits,
-        #[ListOf('string')] public array $cautions,
+        #[OA\Property]
+        public string $person,
+        #[OA\Property]
+        public string $practice,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $date,
+        #[OA\Property]
+        public string $totalText,
+        #[OA\Property]
+        public string $daysText,
+        #[ListOf(SheetItemView::class)]
+        public array $items,
+        #[ListOf('string')]
+        public array $circuits,
+        #[ListOf('string')]
+        public array $cautions,
     ) {}
 }

@@ -13,12 +13,19 @@ use OpenApi\Attributes as OA;
 final readonly class StandView
 {
     public function __construct(
-        #[OA\Property] public string $placement,
-        #[OneOf(Side::class)] public string $side,
-        #[OA\Property] public string $rung,
-        #[OA\Property] public string $placedOn,
-        #[OA\Property] public string $reason,
-        #[OA\Property] public bool $stopped,
-        #[OA\Property] public GateView $gate,
+        #[OA\Property]
+        public string $placement,
+        #[OneOf(Side::class)]
+        public string $side,
+        #[OA\Property]
+        public string $rung,
+        #[OA\Property]
+        public string $placedOn,
+        #[OA\Property]
+        public string $reason,
+        #[OA\Property]
+        public bool $stopped,
+        #[OA\Property]
+        public GateView $gate,
     ) {}
 }

@@ -11,9 +11,13 @@ use OpenApi\Attributes as OA;
 final readonly class StandingView
 {
     public function __construct(
-        #[OA\Property] public bool $open,
-        #[OA\Property] public ?string $urgency,
-        #[OA\Property] public ?string $urgencyText,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', nullable: true)] public ?ReasonView $reason,
+        #[OA\Property]
+        public bool $open,
+        #[OA\Property]
+        public ?string $urgency,
+        #[OA\Property]
+        public ?string $urgencyText,
+        #[OA\Property(ref: '#/components/schemas/ReasonView', nullable: true)]
+        public ?ReasonView $reason,
     ) {}
 }

@@ -11,9 +11,13 @@ use OpenApi\Attributes as OA;
 final readonly class StateView
 {
     public function __construct(
-        #[OA\Property] public string $value,
-        #[OA\Property] public string $label,
-        #[OA\Property] public bool $sided,
-        #[OA\Property] public string $caution,
+        #[OA\Property]
+        public string $value,
+        #[OA\Property]
+        public string $label,
+        #[OA\Property]
+        public bool $sided,
+        #[OA\Property]
+        public string $caution,
     ) {}
 }

@@ -11,8 +11,11 @@ use OpenApi\Attributes as OA;
 final readonly class StepView
 {
     public function __construct(
-        #[OA\Property(enum: ['person', 'board', 'session', 'sheet', 'coach', 'review'])] public string $key,
-        #[OA\Property(enum: ['done', 'open', 'attention', 'closed'])] public string $state,
-        #[OA\Property] public int $count,
+        #[OA\Property(enum: ['person', 'board', 'session', 'sheet', 'coach', 'review'])]
+        public string $key,
+        #[OA\Property(enum: ['done', 'open', 'attention', 'closed'])]
+        public string $state,
+        #[OA\Property]
+        public int $count,
     ) {}
 }

@@ -11,8 +11,11 @@ use OpenApi\Attributes as OA;
 final readonly class SubstituteView
 {
     public function __construct(
-        #[OA\Property] public string $slug,
-        #[OA\Property] public string $name,
-        #[OA\Property] public ReasonView $reason,
+        #[OA\Property]
+        public string $slug,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public ReasonView $reason,
     ) {}
 }

@@ -12,15 +12,24 @@ use OpenApi\Attributes as OA;
 final readonly class TotalsView
 {
     public function __construct(
-        #[OA\Property] public int $work,
-        #[OA\Property] public int $rest,
-        #[OA\Property] public int $changeOver,
-        #[OA\Property] public int $total,
-        #[OA\Property] public string $totalText,
-        #[OA\Property] public string $workText,
-        #[OA\Property] public string $restText,
-        #[OA\Property] public string $changeOverText,
-        #[OA\Property] public int $densityPercent,
+        #[OA\Property]
+        public int $work,
+        #[OA\Property]
+        public int $rest,
+        #[OA\Property]
+        public int $changeOver,
+        #[OA\Property]
+        public int $total,
+        #[OA\Property]
+        public string $totalText,
+        #[OA\Property]
+        public string $workText,
+        #[OA\Property]
+        public string $restText,
+        #[OA\Property]
+        public string $changeOverText,
+        #[OA\Property]
+        public int $densityPercent,
     ) {}
 
     public static function of(Totals $totals): self

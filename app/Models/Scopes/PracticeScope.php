@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Scope;
 use Illuminate\Support\Facades\Auth;
 
-/** Limits a query to the practice of the signed-in user. @implements Scope<Model> */
+/** Limits a query to the practice of the signed-in user. */
 final class PracticeScope implements Scope
 {
     /** Set by console commands that act for a practice; null in requests. */

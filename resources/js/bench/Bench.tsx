@@ -17,14 +17,20 @@ export function Bench() {
           <h1 className="text-3xl">Bench</h1>
           <p className="text-ink2">{longDay(today)}</p>
         </div>
-        <Link to="/people/new" className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink">
+        <Link
+          to="/people/new"
+          className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
+        >
           Add a person
         </Link>
       </div>
       {lines.length === 0 ? (
         <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
           <h2 className="text-xl">Nobody here yet</h2>
-          <p>Add the first person: a name, the training days, the minutes there are, what is sore. Then ask the danger signs and place the person on the board.</p>
+          <p>
+            Add the first person: a name, the training days, the minutes there are, what is sore. Then ask the danger signs and
+            place the person on the board.
+          </p>
           <Link to="/people/new" className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan">
             Add the first person
           </Link>
@@ -32,8 +38,14 @@ export function Bench() {
       ) : (
         <ol className="grid gap-1.5">
           {lines.map((line, index) => (
-            <li key={line.id} className="relative grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet py-3 pr-3 pl-5 md:grid-cols-[5rem_1fr_8.5rem_11rem]">
-              <span aria-hidden="true" className={`absolute inset-y-2 left-1.5 w-1 rounded ${line.status === 'stop' ? 'bg-ink' : line.status === 'watch' ? 'bg-ochre' : line.status === 'ready' ? 'bg-fern' : 'bg-slate'}`} />
+            <li
+              key={line.id}
+              className="relative grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet py-3 pr-3 pl-5 md:grid-cols-[5rem_1fr_8.5rem_11rem]"
+            >
+              <span
+                aria-hidden="true"
+                className={`absolute inset-y-2 left-1.5 w-1 rounded ${line.status === 'stop' ? 'bg-ink' : line.status === 'watch' ? 'bg-ochre' : line.status === 'ready' ? 'bg-fern' : 'bg-slate'}`}
+              />
               <Status kind={line.status} />
               <div className="min-w-0">
                 <p>

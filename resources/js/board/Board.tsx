@@ -12,6 +12,7 @@ import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
+import { formText } from '@/ui/formText';
 import { Loading } from '@/ui/Loading';
 import { yOf } from './geometry';
 import { Rail } from './Rail';
@@ -24,7 +25,10 @@ export function Board() {
   const person = usePerson();
   const refresh = useRefresh();
   const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person: person.id } } });
-  const ladders = useMemo(() => board.data?.demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))) ?? [], [board.data]);
+  const ladders = useMemo(
+    () => board.data?.demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))) ?? [],
+    [board.data],
+  );
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const [rail, setRail] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -83,7 +87,9 @@ export function Board() {
     savedNow();
     undo.current = () => {
       undo.current = null;
-      void http.DELETE('/api/people/{person}/placements/{placement}', { params: { path: { ...path, placement: data.placement } } }).then(refresh);
+      void http
+        .DELETE('/api/people/{person}/placements/{placement}', { params: { path: { ...path, placement: data.placement } } })
+        .then(refresh);
       toast('Taken back.');
     };
     toast(data.sentence, { action: { label: 'Take back (U)', onClick: () => undo.current?.() } });
@@ -127,7 +133,9 @@ export function Board() {
   ]);
 
   if (!board.data) return <Loading what="Setting up the rails" error={board.error} again={() => void board.refetch()} />;
-  const compared = board.data.demands.filter((demand) => demand.height !== null && !demand.toppedOut).map((demand) => demand.height ?? 0);
+  const compared = board.data.demands
+    .filter((demand) => demand.height !== null && !demand.toppedOut)
+    .map((demand) => demand.height ?? 0);
   const top = Math.max(...compared);
   const bottom = Math.min(...compared);
 
@@ -161,10 +169,17 @@ export function Board() {
           {ladders.map(({ demand, ladder }) => (
             <div key={ladder.slug} className="min-w-0 flex-1 text-center">
               <h2 className="text-lg leading-tight">
-                <DemandGlyph demand={demand.value} /> {demand.shortName.charAt(0).toUpperCase() + demand.shortName.slice(1)} {demand.heightText && <span className="font-mono text-base font-normal">{demand.heightText}</span>}
+                <DemandGlyph demand={demand.value} /> {demand.shortName.charAt(0).toUpperCase() + demand.shortName.slice(1)}{' '}
+                {demand.heightText && <span className="font-mono text-base font-normal">{demand.heightText}</span>}
               </h2>
               <p className={cx('text-sm', demand.weakest ? 'font-bold text-rowan' : 'text-ink2')}>
-                {demand.weakest ? `▾ weakest, ${board.data.spreadText} below` : demand.nothingFits ? 'nothing fits: left open' : demand.toppedOut ? 'topped out' : ladder.name}
+                {demand.weakest
+                  ? `▾ weakest, ${board.data.spreadText} below`
+                  : demand.nothingFits
+                    ? 'nothing fits: left open'
+                    : demand.toppedOut
+                      ? 'topped out'
+                      : ladder.name}
               </p>
             </div>
           ))}
@@ -180,11 +195,27 @@ export function Board() {
             ))}
           </div>
           {compared.length > 1 && top > bottom && (
-            <div aria-hidden="true" className="pointer-events-none absolute right-0 left-7 rounded-sm bg-band" style={{ top: yOf(top, length) + 14, height: yOf(bottom, length) - yOf(top, length) }} />
+            <div
+              aria-hidden="true"
+              className="pointer-events-none absolute right-0 left-7 rounded-sm bg-band"
+              style={{ top: yOf(top, length) + 14, height: yOf(bottom, length) - yOf(top, length) }}
+            />
           )}
           {ladders.map(({ demand, ladder }) => (
-            <div key={ladder.slug} className={cx('relative min-w-0 flex-1 rounded-md border', ladder.slug === activeSlug ? 'border-ink bg-paper/60' : 'border-transparent')}>
-              {demand.height !== null && <div aria-hidden="true" className="pointer-events-none absolute left-0 h-0.5 w-14 bg-rowan" style={{ top: yOf(demand.height, length) + 12 }} />}
+            <div
+              key={ladder.slug}
+              className={cx(
+                'relative min-w-0 flex-1 rounded-md border',
+                ladder.slug === activeSlug ? 'border-ink bg-paper/60' : 'border-transparent',
+              )}
+            >
+              {demand.height !== null && (
+                <div
+                  aria-hidden="true"
+                  className="pointer-events-none absolute left-0 h-0.5 w-14 bg-rowan"
+                  style={{ top: yOf(demand.height, length) + 12 }}
+                />
+              )}
               <Rail
                 ladder={ladder}
                 length={length}
@@ -209,15 +240,27 @@ export function Board() {
             {problem}
           </p>
         )}
-        {rung && active && <RungPane demand={active.demand.shortName} ladder={active.ladder} rung={rung} busy={busy} onPlace={(side) => void place(side)} onGo={go} />}
+        {rung && active && (
+          <RungPane
+            demand={active.demand.shortName}
+            ladder={active.ladder}
+            rung={rung}
+            busy={busy}
+            onPlace={(side) => void place(side)}
+            onGo={go}
+          />
+        )}
       </Pane>
       <Dialog open={reopening !== null} onClose={() => setReopening(null)} title="Reopen this ladder">
-        <p>It was stopped after pain. Say why it is opened again; the reason is kept with the move. Local rules and the advice of a licensed professional come first.</p>
+        <p>
+          It was stopped after pain. Say why it is opened again; the reason is kept with the move. Local rules and the advice of a
+          licensed professional come first.
+        </p>
         <form
           className="grid gap-4"
           onSubmit={(event) => {
             event.preventDefault();
-            const reason = new FormData(event.currentTarget).get('reason') as string;
+            const reason = formText(event.currentTarget)('reason');
             if (reopening && reason.trim() !== '') void place(reopening, reason.trim());
           }}
         >

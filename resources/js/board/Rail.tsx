@@ -40,7 +40,11 @@ export function Rail({
           </pattern>
         </defs>
         <g transform="translate(0 14)">
-          <path d={`M${RAIL_LEFT + 4} ${yOf((ladder.rungs.at(-1)?.height ?? 100) + 2, length)}V${length + 8}M${RAIL_LEFT + RAIL_WIDTH - 4} ${yOf((ladder.rungs.at(-1)?.height ?? 100) + 2, length)}V${length + 8}`} className="stroke-rail" strokeWidth="2" />
+          <path
+            d={`M${RAIL_LEFT + 4} ${yOf((ladder.rungs.at(-1)?.height ?? 100) + 2, length)}V${length + 8}M${RAIL_LEFT + RAIL_WIDTH - 4} ${yOf((ladder.rungs.at(-1)?.height ?? 100) + 2, length)}V${length + 8}`}
+            className="stroke-rail"
+            strokeWidth="2"
+          />
           {ladder.rungs.map((rung, index) => {
             const y = yOf(rung.height, length);
             const x = rung.branch ? 2 : RAIL_LEFT;
@@ -53,7 +57,14 @@ export function Rail({
                   className={cx('fill-none', active && rung.slug === focus ? 'stroke-rowan' : 'stroke-hairline')}
                   strokeWidth={active && rung.slug === focus ? 1.6 : 1}
                 />
-                <rect x={x} y={y - 3} width={width} height="6" rx="2" className={cx('stroke-rung-edge', closed(rung) ? 'fill-ground' : 'fill-rung')} />
+                <rect
+                  x={x}
+                  y={y - 3}
+                  width={width}
+                  height="6"
+                  rx="2"
+                  className={cx('stroke-rung-edge', closed(rung) ? 'fill-ground' : 'fill-rung')}
+                />
                 {closed(rung) && <rect x={x} y={y - 3} width={width} height="6" rx="2" fill={`url(#hatch-${ladder.slug})`} />}
               </g>
             );
@@ -69,10 +80,31 @@ export function Rail({
             const width = half ? RAIL_WIDTH / 2 + 8 : RAIL_WIDTH + 8;
             return (
               <g key={stand.placement}>
-                {!stand.stopped && <rect x={x + width / 2 - 3} y={y - (gap * stand.gate.progressPercent) / 100} width="6" height={(gap * stand.gate.progressPercent) / 100} className="fill-fern" />}
-                <rect x={x} y={y - 6} width={width} height="12" rx="3" className={stand.stopped ? 'fill-ground stroke-ink' : stand.gate.open ? 'fill-fern' : 'fill-ink'} strokeWidth="2" />
+                {!stand.stopped && (
+                  <rect
+                    x={x + width / 2 - 3}
+                    y={y - (gap * stand.gate.progressPercent) / 100}
+                    width="6"
+                    height={(gap * stand.gate.progressPercent) / 100}
+                    className="fill-fern"
+                  />
+                )}
+                <rect
+                  x={x}
+                  y={y - 6}
+                  width={width}
+                  height="12"
+                  rx="3"
+                  className={stand.stopped ? 'fill-ground stroke-ink' : stand.gate.open ? 'fill-fern' : 'fill-ink'}
+                  strokeWidth="2"
+                />
                 {(half || stand.stopped) && (
-                  <text x={x + width / 2} y={y + 4} textAnchor="middle" className={cx('font-mono text-[11px] font-bold', stand.stopped ? 'fill-ink' : 'fill-ground')}>
+                  <text
+                    x={x + width / 2}
+                    y={y + 4}
+                    textAnchor="middle"
+                    className={cx('font-mono text-[11px] font-bold', stand.stopped ? 'fill-ink' : 'fill-ground')}
+                  >
                     {stand.stopped ? 'stop' : stand.side === 'left' ? 'L' : 'R'}
                   </text>
                 )}

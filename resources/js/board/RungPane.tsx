@@ -40,7 +40,8 @@ export function RungPane({
           {rung.name} <span className="font-mono text-base font-normal">{rung.heightText}</span>
         </h2>
         <p className="text-sm text-ink2">
-          {rung.position} · {rung.dynamic ? 'dynamic' : 'static'} · {rung.sidedness === 'both' ? 'both sides at once' : rung.sidedness}
+          {rung.position} · {rung.dynamic ? 'dynamic' : 'static'} ·{' '}
+          {rung.sidedness === 'both' ? 'both sides at once' : rung.sidedness}
           {rung.kit.length > 0 && ` · ${rung.kit.join(', ')}`}
         </p>
       </div>
@@ -74,7 +75,8 @@ export function RungPane({
       )}
       {working && working.slug !== rung.slug && (
         <p className="text-sm text-ink2">
-          {rung.height === working.height ? 'As high as' : rung.height > working.height ? 'Above' : 'Below'} the working rung “{working.shortName}” ({working.heightText}).
+          {rung.height === working.height ? 'As high as' : rung.height > working.height ? 'Above' : 'Below'} the working rung “
+          {working.shortName}” ({working.heightText}).
         </p>
       )}
       <ul className="grid gap-1">
@@ -123,7 +125,13 @@ export function RungPane({
           <ul className="grid gap-1">
             {stand.gate.conditions.map((condition, index) => (
               <li key={index} className="flex gap-2">
-                <span aria-hidden="true" className={cx('font-bold', condition.met === true ? 'text-fern' : condition.met === false ? 'text-ochre' : 'text-ink3')}>
+                <span
+                  aria-hidden="true"
+                  className={cx(
+                    'font-bold',
+                    condition.met === true ? 'text-fern' : condition.met === false ? 'text-ochre' : 'text-ink3',
+                  )}
+                >
                   {condition.met === true ? '✓' : condition.met === false ? '◔' : '–'}
                 </span>
                 <Why title="Gate" reasons={condition.reason}>
@@ -136,7 +144,11 @@ export function RungPane({
       )}
 
       <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4">
-        {stand?.stopped && <p className="font-semibold">This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.</p>}
+        {stand?.stopped && (
+          <p className="font-semibold">
+            This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.
+          </p>
+        )}
         {standsHere && ladder.stands.length === 1 && !stand?.stopped ? (
           <p className="text-ink2">Stands here since {day(stand?.placedOn ?? '')}.</p>
         ) : (

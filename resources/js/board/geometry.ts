@@ -20,7 +20,10 @@ export function labelPlaces(rungs: Pick<Rung, 'height'>[], length: number, apart
     let run: Run = { middle: yOf(rung.height, length), count: 1 };
     for (let below = runs.at(-1); below && lowest(below) - size(below) - apart < lowest(run); below = runs.at(-1)) {
       runs.pop();
-      run = { middle: (below.middle * below.count + run.middle * run.count) / (below.count + run.count), count: below.count + run.count };
+      run = {
+        middle: (below.middle * below.count + run.middle * run.count) / (below.count + run.count),
+        count: below.count + run.count,
+      };
     }
     runs.push(run);
   }

@@ -22,6 +22,7 @@ function OpenCoach({ person, name }: { person: string; name: string }) {
     { enabled: session !== null, staleTime: Infinity, gcTime: 0, refetchOnReconnect: false },
   );
   if (list.data && session === null) return <NoSession person={person} />;
-  if (!sheet.data) return <Loading what="Laying out the cues" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
+  if (!sheet.data)
+    return <Loading what="Laying out the cues" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
   return <Player key={sheet.data.session} person={person} name={name} sheet={sheet.data} />;
 }

@@ -5,7 +5,19 @@ import { cx } from '@/ui/cx';
 import { doneAsWritten, type SetLog } from './log';
 
 /** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */
-export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItemView']; set: number; start: SetLog | null; onSave: (log: SetLog) => void }) {
+export function FormCheck({
+  item,
+  set,
+  start,
+  onSave,
+  onPass,
+}: {
+  item: Schemas['CueItemView'];
+  set: number;
+  start: SetLog | null;
+  onSave: (log: SetLog) => void;
+  onPass: () => void;
+}) {
   const [log, setLog] = useState<SetLog>(() => start ?? { ...doneAsWritten(item, set, false), pain: 0 });
   const unit = item.unit === 'reps' ? '' : item.unit === 'seconds' ? ' s' : ' m';
   const clean = () => onSave({ ...log, form: doneAsWritten(item, set, true).form });
@@ -25,14 +37,24 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
     <div className="flex items-center justify-between gap-2">
       <span>{label}</span>
       <span className="flex items-center gap-2">
-        <button type="button" aria-label={`${label}: one less`} className="size-11 rounded-md border border-rail text-2xl" onClick={() => setLog({ ...log, [side]: Math.max(0, (log[side] ?? 0) - 1) })}>
+        <button
+          type="button"
+          aria-label={`${label}: one less`}
+          className="size-11 rounded-md border border-rail text-2xl"
+          onClick={() => setLog({ ...log, [side]: Math.max(0, (log[side] ?? 0) - 1) })}
+        >
           −
         </button>
         <output className="w-16 text-center font-mono text-2xl font-bold">
           {log[side] ?? '–'}
           {unit}
         </output>
-        <button type="button" aria-label={`${label}: one more`} className="size-11 rounded-md border border-rail text-2xl" onClick={() => setLog({ ...log, [side]: (log[side] ?? 0) + 1 })}>
+        <button
+          type="button"
+          aria-label={`${label}: one more`}
+          className="size-11 rounded-md border border-rail text-2xl"
+          onClick={() => setLog({ ...log, [side]: (log[side] ?? 0) + 1 })}
+        >
           +
         </button>
       </span>
@@ -48,7 +70,11 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
             type="button"
             aria-pressed={log[key] === number}
             onClick={() => setLog({ ...log, [key]: number })}
-            className={cx('h-11 rounded-md border font-mono', log[key] === number ? 'border-ink bg-ink text-ground' : 'border-rail', number < from && 'text-ink2')}
+            className={cx(
+              'h-11 rounded-md border font-mono',
+              log[key] === number ? 'border-ink bg-ink text-ground' : 'border-rail',
+              number < from && 'text-ink2',
+            )}
           >
             {number}
           </button>
@@ -58,7 +84,10 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
   );
 
   return (
-    <section aria-label={`Form check, ${item.name}, set ${set}`} className="grid gap-3 rounded-lg border border-rail bg-sheet p-4">
+    <section
+      aria-label={`Form check, ${item.name}, set ${set}`}
+      className="grid gap-3 rounded-lg border border-rail bg-sheet p-4"
+    >
       <h2 className="text-xl">
         {item.name}, set {set} of {item.sets}
       </h2>
@@ -77,13 +106,27 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
       {(log.pain ?? 0) > 0 && (
         <div className="grid gap-2">
           <label className="flex min-h-11 items-center gap-3">
-            <input type="checkbox" className="size-5 accent-rowan" checked={log.travellingPain} onChange={(event) => setLog({ ...log, travellingPain: event.target.checked })} />
+            <input
+              type="checkbox"
+              className="size-5 accent-rowan"
+              checked={log.travellingPain}
+              onChange={(event) => setLog({ ...log, travellingPain: event.target.checked })}
+            />
             The pain travels down a leg or an arm
           </label>
-          {((log.pain ?? 0) > 5 || log.travellingPain) && <p className="border-l-4 border-ink bg-paper p-3 font-bold">Stop this exercise now. Local rules and the advice of a licensed professional come first.</p>}
+          {((log.pain ?? 0) > 5 || log.travellingPain) && (
+            <p className="border-l-4 border-ink bg-paper p-3 font-bold">
+              Stop this exercise now. Local rules and the advice of a licensed professional come first.
+            </p>
+          )}
           <label className="grid gap-1 text-sm">
             Where, and what it was like (encrypted)
-            <input maxLength={500} value={log.painNote} onChange={(event) => setLog({ ...log, painNote: event.target.value })} className="min-h-11 rounded-md border border-rail bg-paper px-3" />
+            <input
+              maxLength={500}
+              value={log.painNote}
+              onChange={(event) => setLog({ ...log, painNote: event.target.value })}
+              className="min-h-11 rounded-md border border-rail bg-paper px-3"
+            />
           </label>
         </div>
       )}
@@ -100,8 +143,13 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
                 key={question.value}
                 type="button"
                 aria-pressed={lost}
-                onClick={() => setLog({ ...log, form: { ...doneAsWritten(item, set, true).form, ...log.form, [question.value]: lost } })}
-                className={cx('flex min-h-11 items-center gap-3 rounded-md border px-3 text-left', lost ? 'border-ochre bg-ochre font-semibold text-ground' : 'border-rail')}
+                onClick={() =>
+                  setLog({ ...log, form: { ...doneAsWritten(item, set, true).form, ...log.form, [question.value]: lost } })
+                }
+                className={cx(
+                  'flex min-h-11 items-center gap-3 rounded-md border px-3 text-left',
+                  lost ? 'border-ochre bg-ochre font-semibold text-ground' : 'border-rail',
+                )}
               >
                 <span aria-hidden="true" className="w-4 font-bold">
                   {lost ? '×' : log.form[question.value] ? '✓' : '–'}
@@ -116,7 +164,12 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
       {Object.values(log.form).includes(false) && (
         <>
           <label className="flex min-h-11 items-center gap-3">
-            <input type="checkbox" className="size-5 accent-rowan" checked={log.feltWrong} onChange={(event) => setLog({ ...log, feltWrong: event.target.checked })} />
+            <input
+              type="checkbox"
+              className="size-5 accent-rowan"
+              checked={log.feltWrong}
+              onChange={(event) => setLog({ ...log, feltWrong: event.target.checked })}
+            />
             Felt in the wrong place, after a cue and a lighter dose
           </label>
           <Button look="floor" onClick={() => onSave(log)}>
@@ -124,6 +177,9 @@ export function FormCheck({ item, set, start, onSave }: { item: Schemas['CueItem
           </Button>
         </>
       )}
+      <Button look="quiet" className="min-h-11 justify-self-start text-sm" onClick={onPass}>
+        leave this set unlogged
+      </Button>
     </section>
   );
 }

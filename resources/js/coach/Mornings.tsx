@@ -8,7 +8,9 @@ type Question = Schemas['MorningQuestionView'];
 
 /** Asks, ladder by ladder, how it was the morning after the last session. */
 export function Mornings({ person, questions, onDone }: { person: string; questions: Question[]; onDone: () => void }) {
-  const [answers, setAnswers] = useState<Record<string, { pain: number; worse: boolean }>>(() => Object.fromEntries(questions.map((question) => [question.ladder, { pain: 0, worse: false }])));
+  const [answers, setAnswers] = useState<Record<string, { pain: number; worse: boolean }>>(() =>
+    Object.fromEntries(questions.map((question) => [question.ladder, { pain: 0, worse: false }])),
+  );
   const [problem, setProblem] = useState<string | null>(null);
   const [ids] = useState(() => Object.fromEntries(questions.map((question) => [question.ladder, newId()])));
 
@@ -17,7 +19,12 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
       const { error } = await http
         .POST('/api/people/{person}/mornings', {
           params: { path: { person } },
-          body: { id: ids[question.ladder] ?? newId(), log: question.log, ladder: question.ladder, ...(answers[question.ladder] ?? { pain: 0, worse: false }) },
+          body: {
+            id: ids[question.ladder] ?? newId(),
+            log: question.log,
+            ladder: question.ladder,
+            ...(answers[question.ladder] ?? { pain: 0, worse: false }),
+          },
         })
         .catch((failed: unknown) => ({ error: failed }));
       if (error) return setProblem(refusalOf(error).sentence);
@@ -45,14 +52,22 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
                   aria-label={`pain ${number}`}
                   aria-pressed={answer.pain === number}
                   onClick={() => change({ pain: number })}
-                  className={cx('h-11 rounded-md border font-mono', answer.pain === number ? 'border-ink bg-ink text-ground' : 'border-rail')}
+                  className={cx(
+                    'h-11 rounded-md border font-mono',
+                    answer.pain === number ? 'border-ink bg-ink text-ground' : 'border-rail',
+                  )}
                 >
                   {number}
                 </button>
               ))}
             </div>
             <label className="flex min-h-11 items-center gap-3">
-              <input type="checkbox" className="size-5 accent-rowan" checked={answer.worse} onChange={(event) => change({ worse: event.target.checked })} />
+              <input
+                type="checkbox"
+                className="size-5 accent-rowan"
+                checked={answer.worse}
+                onChange={(event) => change({ worse: event.target.checked })}
+              />
               worse than before the session
             </label>
           </fieldset>

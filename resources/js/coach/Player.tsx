@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { http, refusalOf, type Schemas } from '@/api/client';
@@ -9,12 +9,10 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { beep } from './beep';
 import { FormCheck } from './FormCheck';
-import { forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
+import { canKeep, forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';
 import { cued, play, repetition } from './player';
 import { TempoPath } from './TempoPath';
-
-type Cue = Schemas['CueView'];
 
 const sides = { left: 'left', right: 'right', both: '' } as const;
 
@@ -23,11 +21,15 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const { cues } = sheet;
   const items = useMemo(() => new Map(sheet.items.map((item) => [item.id, item])), [sheet.items]);
   const [log, setLog] = useState<KeptLog>(() => keptLog(sheet.session) ?? freshLog(sheet.session));
-  const [player, press] = useReducer(play(cues), null, () => ({ ...cued(cues, Math.min(log.at, cues.length - 1)), over: log.over }));
+  const [player, press] = useReducer(play(cues), null, () => ({
+    ...cued(cues, Math.min(log.at, cues.length - 1)),
+    over: log.over,
+  }));
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
-  const [checking, setChecking] = useState<{ item: string; set: number } | null>(null);
+  const [again, setAgain] = useState<{ item: string; set: number } | null>(null);
+  const [passed, setPassed] = useState<string[]>([]);
   const [started, setStarted] = useState(log.sets.length > 0 || log.at > 0);
-  const [keptHere, setKeptHere] = useState(true);
+  const [keptHere] = useState(canKeep);
   const [problem, setProblem] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const navigate = useNavigate();
@@ -37,7 +39,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
 
   // The log is on the device after every step, before anything is sent.
   useEffect(() => {
-    if (started) setKeptHere(keep({ ...log, at: player.at, over: player.over }));
+    if (started) keep({ ...log, at: player.at, over: player.over });
   }, [log, player.at, player.over, started]);
 
   useEffect(() => {
@@ -61,19 +63,21 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
     return () => void lock?.release();
   }, [player.running]);
 
-  // When a set has ended, its check opens while the rest runs on.
   const lastAt = useRef(player.at);
-  const ended = useCallback((gone: Cue) => gone.endsSet && setChecking({ item: gone.item, set: gone.set }), []);
   useEffect(() => {
-    const before = cues[lastAt.current];
-    if (player.at === lastAt.current + 1 && before) ended(before);
     if (player.at !== lastAt.current && player.running) beep('go');
     lastAt.current = player.at;
-  }, [player.at, player.running, cues, ended]);
-  useEffect(() => {
-    const last = cues.at(-1);
-    if (player.over && last && !log.sets.some((set) => set.item === last.item && set.set === last.set)) ended(last);
-  }, [player.over, cues, ended, log.sets]);
+  }, [player.at, player.running]);
+
+  // When a set has ended its check is due, while the rest runs on; only the newest one is asked for.
+  const due = useMemo(() => {
+    const gone = cues.slice(0, player.over ? cues.length : player.at).findLast((other) => other.endsSet);
+    const known =
+      gone &&
+      (log.sets.some((set) => set.item === gone.item && set.set === gone.set) || passed.includes(`${gone.item} ${gone.set}`));
+    return gone && !known ? { item: gone.item, set: gone.set } : null;
+  }, [cues, player.at, player.over, log.sets, passed]);
+  const checking = again ?? due;
 
   const seconds = Math.ceil(player.leftMs / 1000);
   useEffect(() => {
@@ -90,14 +94,14 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
 
   const saveSet = (set: SetLog) => {
     setLog({ ...log, sets: withSet(log.sets, set) });
-    setChecking(null);
+    setAgain(null);
     toast(`Set ${set.set} kept.`);
   };
   const undoSet = () => {
     const last = log.sets.at(-1);
     if (!last) return;
     setLog({ ...log, sets: log.sets.slice(0, -1) });
-    setChecking({ item: last.item, set: last.set });
+    setAgain({ item: last.item, set: last.set });
   };
   const send = async () => {
     setSaving(true);
@@ -105,7 +109,12 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
     const { error } = await http
       .POST('/api/people/{person}/logs', {
         params: { path: { person } },
-        body: { id: log.id, session: log.session, seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)), sets: log.sets },
+        body: {
+          id: log.id,
+          session: log.session,
+          seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)),
+          sets: log.sets,
+        },
       })
       .catch((failed: unknown) => ({ error: failed }));
     setSaving(false);
@@ -129,7 +138,15 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const rep = cue ? repetition(cue, player.leftMs) : null;
   const checked = checking ? items.get(checking.item) : undefined;
   const working = cue?.stretch === 'work';
-  const word = !cue ? '' : working ? (cue.side === 'both' ? 'work' : sides[cue.side]) : cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
+  const word = !cue
+    ? ''
+    : working
+      ? cue.side === 'both'
+        ? 'work'
+        : sides[cue.side]
+      : cue.stretch === 'side-change'
+        ? `change to the ${sides[cue.side]}`
+        : cue.stretch.replace('-', ' ');
 
   return (
     <main data-theme="dark" className="relative flex-1 overflow-y-auto bg-ground p-4 text-ink">
@@ -141,13 +158,25 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           <span className="font-mono">
             {Math.floor(leftSeconds / 60)}:{String(leftSeconds % 60).padStart(2, '0')} left
           </span>
-          <span>{keptHere ? (started ? 'kept on this device' : `${sheet.totalText} in all`) : 'this device cannot keep the log: save before you leave'}</span>
+          <span>
+            {keptHere
+              ? started
+                ? 'kept on this device'
+                : `${sheet.totalText} in all`
+              : 'this device cannot keep the log: save before you leave'}
+          </span>
         </header>
         <div aria-hidden="true" className="flex h-1.5 gap-px">
           {sheet.items.map((one) => {
             const own = cues.filter((other) => other.item === one.id);
             const first = cues.findIndex((other) => other.item === one.id);
-            return <span key={one.id} style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }} className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < player.at ? 'bg-rung-edge' : 'bg-rung')} />;
+            return (
+              <span
+                key={one.id}
+                style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }}
+                className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < player.at ? 'bg-rung-edge' : 'bg-rung')}
+              />
+            );
           })}
         </div>
 
@@ -157,7 +186,8 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
             <h1 className="text-2xl">Done</h1>
             <p>
-              {log.sets.length} of {sheet.items.reduce((sum, one) => sum + one.sets, 0)} sets logged. What was not logged counts as missing, never as zero.
+              {log.sets.length} of {sheet.items.reduce((sum, one) => sum + one.sets, 0)} sets logged. What was not logged counts
+              as missing, never as zero.
             </p>
             {problem && (
               <p role="alert" className="font-semibold text-rowan">
@@ -186,7 +216,9 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             </div>
             <div className="grid justify-items-center gap-1" aria-live="off">
               <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
-              <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[9rem]')}>{seconds}</p>
+              <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[9rem]')}>
+                {seconds}
+              </p>
               {rep && cue && (
                 <p className="font-mono text-2xl">
                   <strong>{rep.number}</strong> <span className="text-ink2">of {cue.repetitions}</span>
@@ -195,12 +227,20 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             </div>
             {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
             {checked && checking ? (
-              <FormCheck key={`${checking.item}-${checking.set}`} item={checked} set={checking.set} start={log.sets.find((set) => set.item === checking.item && set.set === checking.set) ?? null} onSave={saveSet} />
+              <FormCheck
+                key={`${checking.item}-${checking.set}`}
+                item={checked}
+                set={checking.set}
+                start={log.sets.find((set) => set.item === checking.item && set.set === checking.set) ?? null}
+                onSave={saveSet}
+                onPass={() => (again ? setAgain(null) : setPassed([...passed, `${checking.item} ${checking.set}`]))}
+              />
             ) : (
               <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
                 <p>{(working ? item : (nextItem ?? item))?.cues.join(' ')}</p>
                 <p className="text-ink2">
-                  Watch: {(working ? item : (nextItem ?? item))?.faults[0]?.seen} {(working ? item : (nextItem ?? item))?.faults[0]?.fix}
+                  Watch: {(working ? item : (nextItem ?? item))?.faults[0]?.seen}{' '}
+                  {(working ? item : (nextItem ?? item))?.faults[0]?.fix}
                 </p>
                 <p className="text-ink2">Easier now: {(working ? item : (nextItem ?? item))?.fallback}</p>
               </div>
@@ -215,7 +255,14 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
               <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'back' })}>
                 Back
               </Button>
-              <Button look="floor" className={cx('col-span-2 justify-center', !player.running && 'border-rowan bg-rowan text-on-rowan hover:bg-rowan')} onClick={toggle}>
+              <Button
+                look="floor"
+                className={cx(
+                  'col-span-2 justify-center',
+                  !player.running && 'border-rowan bg-rowan text-on-rowan hover:bg-rowan',
+                )}
+                onClick={toggle}
+              >
                 {player.running ? 'Pause' : started ? 'Go on' : 'Start'}
               </Button>
               <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'skip' })}>
@@ -236,7 +283,10 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
               >
                 end here
               </Button>
-              <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
+              <Link
+                to={`/people/${person}/sheet?s=${sheet.session}`}
+                className="min-h-11 content-center underline underline-offset-4"
+              >
                 sheet
               </Link>
             </div>

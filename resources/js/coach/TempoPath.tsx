@@ -13,17 +13,35 @@ export function TempoPath({ phases, phase, part }: { phases: Schemas['CuePhaseVi
   const from = points[phase] ?? { x: 8, y: 62 };
   const to = points[phase + 1] ?? from;
   const bead = { x: from.x + (to.x - from.x) * part, y: from.y + (to.y - from.y) * part };
-  const path = (upTo: { x: number; y: number }[]) => upTo.map((point, index) => `${index === 0 ? 'M' : 'L'}${point.x} ${point.y}`).join('');
+  const path = (upTo: { x: number; y: number }[]) =>
+    upTo.map((point, index) => `${index === 0 ? 'M' : 'L'}${point.x} ${point.y}`).join('');
   return (
-    <svg viewBox="0 0 360 96" className="w-full" role="img" aria-label={phases.map((one) => `${one.word} ${one.seconds}`).join(', ')}>
+    <svg
+      viewBox="0 0 360 96"
+      className="w-full"
+      role="img"
+      aria-label={phases.map((one) => `${one.word} ${one.seconds}`).join(', ')}
+    >
       <path d={path(points)} className="fill-none stroke-rung" strokeWidth="12" strokeLinecap="round" strokeLinejoin="round" />
-      <path d={path([...points.slice(0, phase + 1), bead])} className="fill-none stroke-rung-edge" strokeWidth="12" strokeLinecap="round" strokeLinejoin="round" />
+      <path
+        d={path([...points.slice(0, phase + 1), bead])}
+        className="fill-none stroke-rung-edge"
+        strokeWidth="12"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
       <circle cx={bead.x} cy={bead.y} r="10" className="fill-rowan" />
       {phases.map((one, index) => {
         const a = points[index] ?? bead;
         const b = points[index + 1] ?? a;
         return (
-          <text key={index} x={(a.x + b.x) / 2} y="92" textAnchor="middle" className={`text-[14px] ${index === phase ? 'fill-ink font-bold' : 'fill-ink2'}`}>
+          <text
+            key={index}
+            x={(a.x + b.x) / 2}
+            y="92"
+            textAnchor="middle"
+            className={`text-[14px] ${index === phase ? 'fill-ink font-bold' : 'fill-ink2'}`}
+          >
             {one.word} {one.seconds}
           </text>
         );

@@ -7,7 +7,14 @@ export type KeptLog = { id: string; session: string; startedAt: number; at: numb
 
 const key = (session: string) => `even-rungs.log.${session}`;
 
-export const freshLog = (session: string): KeptLog => ({ id: newId(), session, startedAt: Date.now(), at: 0, over: false, sets: [] });
+export const freshLog = (session: string): KeptLog => ({
+  id: newId(),
+  session,
+  startedAt: Date.now(),
+  at: 0,
+  over: false,
+  sets: [],
+});
 
 /** The log of a session that is still on this device, if there is one that can be read. */
 export function keptLog(session: string): KeptLog | null {
@@ -16,6 +23,17 @@ export function keptLog(session: string): KeptLog | null {
     return kept && kept.session === session && Array.isArray(kept.sets) ? kept : null;
   } catch {
     return null;
+  }
+}
+
+/** Whether this device can keep a log at all. */
+export function canKeep(): boolean {
+  try {
+    localStorage.setItem('even-rungs.probe', '1');
+    localStorage.removeItem('even-rungs.probe');
+    return true;
+  } catch {
+    return false;
   }
 }
 
@@ -49,4 +67,7 @@ export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: 
   };
 }
 
-export const withSet = (sets: SetLog[], set: SetLog): SetLog[] => [...sets.filter((other) => other.item !== set.item || other.set !== set.set), set];
+export const withSet = (sets: SetLog[], set: SetLog): SetLog[] => [
+  ...sets.filter((other) => other.item !== set.item || other.set !== set.set),
+  set,
+];

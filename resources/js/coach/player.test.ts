@@ -42,7 +42,15 @@ describe('the player', () => {
   });
 
   it('counts repetitions and says which part of one it is', () => {
-    const reps = { ...cue(24), repetitions: 4, phases: [{ word: 'out', seconds: 2, isPause: false }, { word: 'hold', seconds: 1, isPause: true }, { word: 'back', seconds: 3, isPause: false }] };
+    const reps = {
+      ...cue(24),
+      repetitions: 4,
+      phases: [
+        { word: 'out', seconds: 2, isPause: false },
+        { word: 'hold', seconds: 1, isPause: true },
+        { word: 'back', seconds: 3, isPause: false },
+      ],
+    };
     expect(repetition(reps, 24_000)).toEqual({ number: 1, phase: 0, part: 0 });
     expect(repetition(reps, 24_000 - 8500)).toEqual({ number: 2, phase: 1, part: 0.5 });
     expect(repetition(reps, 1)?.number).toBe(4);

@@ -5,16 +5,24 @@ type Cue = Schemas['CueView'];
 /** Where the player is: a cue, how much of it is left, and whether the clock runs. */
 export type Player = { at: number; leftMs: number; running: boolean; over: boolean };
 
-export type Press = { do: 'start' } | { do: 'pause' } | { do: 'tick'; ms: number } | { do: 'skip' } | { do: 'back' } | { do: 'go'; at: number };
+export type Press =
+  { do: 'start' } | { do: 'pause' } | { do: 'tick'; ms: number } | { do: 'skip' } | { do: 'back' } | { do: 'go'; at: number };
 
-export const cued = (cues: Cue[], at: number): Player => ({ at, leftMs: (cues[at]?.seconds ?? 0) * 1000, running: false, over: cues.length === 0 });
+export const cued = (cues: Cue[], at: number): Player => ({
+  at,
+  leftMs: (cues[at]?.seconds ?? 0) * 1000,
+  running: false,
+  over: cues.length === 0,
+});
 
 /** Plays the cue sheet: time runs into the next cue, and never past the end. */
 export const play =
   (cues: Cue[]) =>
   (player: Player, press: Press): Player => {
     const to = (at: number): Player =>
-      at >= cues.length ? { ...player, at: cues.length - 1, leftMs: 0, running: false, over: true } : { ...player, at, leftMs: (cues[at]?.seconds ?? 0) * 1000, over: false };
+      at >= cues.length
+        ? { ...player, at: cues.length - 1, leftMs: 0, running: false, over: true }
+        : { ...player, at, leftMs: (cues[at]?.seconds ?? 0) * 1000, over: false };
     switch (press.do) {
       case 'start':
         return player.over ? player : { ...player, running: true };

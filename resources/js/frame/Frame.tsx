@@ -47,7 +47,12 @@ const byStep: Record<string, [string, string][]> = {
 export function Frame() {
   const { id } = useParams();
   const me = api.useQuery('get', '/api/me', {}, { retry: false });
-  const person = api.useQuery('get', '/api/people/{person}', { params: { path: { person: id ?? '' } } }, { enabled: Boolean(id) && me.isSuccess });
+  const person = api.useQuery(
+    'get',
+    '/api/people/{person}',
+    { params: { path: { person: id ?? '' } } },
+    { enabled: Boolean(id) && me.isSuccess },
+  );
   const saving = useSaving();
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -68,7 +73,12 @@ export function Frame() {
   useShortcuts(useMemo(() => [{ key: '?', label: 'keys', run: () => setHelp(true) }], []));
 
   if (me.isPending) return <Loading what="Opening" />;
-  if (me.isError) return refusalOf(me.error).code === 'signed-out' ? <Navigate to="/sign-in" replace /> : <Loading what="" error={me.error} again={() => void me.refetch()} />;
+  if (me.isError)
+    return refusalOf(me.error).code === 'signed-out' ? (
+      <Navigate to="/sign-in" replace />
+    ) : (
+      <Loading what="" error={me.error} again={() => void me.refetch()} />
+    );
 
   const signOut = async () => {
     await http.POST('/api/sign-out');
@@ -84,7 +94,11 @@ export function Frame() {
             <Logo />
             <span className="max-sm:sr-only">Even Rungs</span>
           </Link>
-          <button type="button" onClick={() => setPalette(true)} className="flex min-h-9 min-w-0 flex-1 items-center gap-3 rounded-md border border-hairline bg-paper px-3 text-left sm:max-w-xl">
+          <button
+            type="button"
+            onClick={() => setPalette(true)}
+            className="flex min-h-9 min-w-0 flex-1 items-center gap-3 rounded-md border border-hairline bg-paper px-3 text-left sm:max-w-xl"
+          >
             {id && person.data ? (
               <>
                 <span className="shrink-0 font-display font-[650]">{person.data.name}</span>
@@ -117,7 +131,11 @@ export function Frame() {
                 <div className={step === 'coach' ? 'max-lg:hidden' : undefined}>
                   <LadderOfWork person={person.data} />
                 </div>
-                <button type="button" onClick={() => setHelp(true)} className="m-4 flex items-center gap-2 text-sm text-ink3 hover:text-ink max-lg:hidden">
+                <button
+                  type="button"
+                  onClick={() => setHelp(true)}
+                  className="m-4 flex items-center gap-2 text-sm text-ink3 hover:text-ink max-lg:hidden"
+                >
                   <Key>?</Key> keys here
                 </button>
               </div>

@@ -2,7 +2,14 @@ import { NavLink } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 
-const names: Record<string, string> = { person: 'Person', board: 'Board', session: 'Session', sheet: 'Sheet', coach: 'Coach', review: 'Review' };
+const names: Record<string, string> = {
+  person: 'Person',
+  board: 'Board',
+  session: 'Session',
+  sheet: 'Sheet',
+  coach: 'Coach',
+  review: 'Review',
+};
 
 const meaning = { done: 'done', open: 'open', attention: 'wants attention', closed: 'closed by a danger sign' } as const;
 
@@ -17,7 +24,12 @@ export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
           <li key={step.key} className="relative shrink-0">
             <NavLink
               to={`/people/${person.id}/${step.key}`}
-              className={({ isActive }) => cx('flex min-h-11 items-center gap-2 rounded-sm px-2 lg:min-h-9.5 lg:px-0', isActive ? 'font-bold' : 'text-ink2 hover:text-ink')}
+              className={({ isActive }) =>
+                cx(
+                  'flex min-h-11 items-center gap-2 rounded-sm px-2 lg:min-h-9.5 lg:px-0',
+                  isActive ? 'font-bold' : 'text-ink2 hover:text-ink',
+                )
+              }
             >
               {({ isActive }) => (
                 <>

@@ -18,7 +18,10 @@ export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (
       overlayClassName="fixed inset-0 z-40 bg-ink/40"
       contentClassName="fixed top-[12vh] left-1/2 z-50 w-[min(34rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
-      <Command.Input placeholder="Name, work or hobby" className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none" />
+      <Command.Input
+        placeholder="Name, work or hobby"
+        className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none"
+      />
       <Command.List className="max-h-80 overflow-y-auto p-2">
         <Command.Empty className="px-3 py-4 text-ink3">Nobody by that name. Add the person on the bench.</Command.Empty>
         {bench.data?.lines.map((line) => (
@@ -32,7 +35,11 @@ export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (
             <span className="text-sm opacity-80">{line.about}</span>
           </Command.Item>
         ))}
-        <Command.Item value="bench everybody home" onSelect={() => go('/')} className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground">
+        <Command.Item
+          value="bench everybody home"
+          onSelect={() => go('/')}
+          className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+        >
           Bench
         </Command.Item>
       </Command.List>

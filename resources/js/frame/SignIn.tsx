@@ -3,6 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { http, refusalOf, type Refusal } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';
 import { Logo } from './Logo';
 
@@ -14,10 +15,11 @@ export function SignIn() {
 
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (name: string) => String(form.get(name) as string);
+    const text = formText(event.currentTarget);
     setBusy(true);
-    const { error } = await http.POST('/api/sign-in', { body: { email: text('email'), password: text('password') } }).catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http
+      .POST('/api/sign-in', { body: { email: text('email'), password: text('password') } })
+      .catch((failed: unknown) => ({ error: failed }));
     setBusy(false);
     if (error) return setRefusal(refusalOf(error));
     client.clear();
@@ -26,7 +28,10 @@ export function SignIn() {
 
   return (
     <main className="grid min-h-dvh place-items-center p-6">
-      <form onSubmit={(event) => void submit(event)} className="grid w-full max-w-sm gap-5 rounded-lg border border-hairline bg-sheet p-7">
+      <form
+        onSubmit={(event) => void submit(event)}
+        className="grid w-full max-w-sm gap-5 rounded-lg border border-hairline bg-sheet p-7"
+      >
         <div className="flex items-center gap-3">
           <Logo />
           <h1 className="text-2xl">Even Rungs</h1>

@@ -17,7 +17,17 @@ export function ReasonProvider({ children }: { children: ReactNode }) {
 export const useReason = () => useContext(Context);
 
 /** A number, warning or proposal that can be opened to show how it came about. */
-export function Why({ title, reasons, className, children }: { title: string; reasons: Reason | Reason[]; className?: string; children: ReactNode }) {
+export function Why({
+  title,
+  reasons,
+  className,
+  children,
+}: {
+  title: string;
+  reasons: Reason | Reason[];
+  className?: string;
+  children: ReactNode;
+}) {
   const { show } = useReason();
   return (
     <button

@@ -3,6 +3,7 @@ import { toast } from 'sonner';
 import { http, newId, refusalOf, type Refusal, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
+import { formText } from '@/ui/formText';
 import { TextArea, TextField } from '@/ui/Field';
 import { Status } from '@/ui/Status';
 
@@ -14,8 +15,7 @@ export function Clearance({ person }: { person: Schemas['PersonView'] }) {
 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (name: string) => String(form.get(name) as string);
+    const text = formText(event.currentTarget);
     const { error } = await http
       .POST('/api/people/{person}/clearances', {
         params: { path: { person: person.id } },
@@ -46,7 +46,11 @@ export function Clearance({ person }: { person: Schemas['PersonView'] }) {
           <Button onClick={() => window.print()}>Print the referral note</Button>
         </div>
       </div>
-      <form noValidate onSubmit={(event) => void save(event)} className="grid gap-4 border-t border-hairline pt-4 sm:grid-cols-2 print:hidden">
+      <form
+        noValidate
+        onSubmit={(event) => void save(event)}
+        className="grid gap-4 border-t border-hairline pt-4 sm:grid-cols-2 print:hidden"
+      >
         <h3 className="text-lg sm:col-span-2">The clinician’s clearance</h3>
         <TextField label="Who cleared it" name="clinician" problem={problem('clinician')} hint="Name and profession; encrypted" />
         <TextArea label="For what" name="scope" problem={problem('scope')} hint="What may be trained, and what not" />

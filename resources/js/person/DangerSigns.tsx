@@ -28,7 +28,9 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
     <section className="grid gap-4 rounded-lg border border-hairline bg-sheet p-5">
       <div>
         <h2 className="text-xl">Danger signs</h2>
-        <p className="text-ink2">Ask each question. Any yes stops plan, session and coaching until a licensed clinician’s clearance is recorded.</p>
+        <p className="text-ink2">
+          Ask each question. Any yes stops plan, session and coaching until a licensed clinician’s clearance is recorded.
+        </p>
       </div>
       {[...groups].map(([urgency, questions]) => (
         <fieldset key={urgency} className="grid gap-0.5">
@@ -36,8 +38,19 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
           {questions.map((sign) => {
             const yes = signs.includes(sign.value);
             return (
-              <label key={sign.value} className={cx('flex min-h-8 cursor-pointer items-start gap-3 rounded-sm px-2 py-1 hover:bg-paper', yes && 'bg-ink text-ground hover:bg-ink')}>
-                <input type="checkbox" className="mt-1 size-4 accent-rowan" checked={yes} onChange={() => setSigns(yes ? signs.filter((other) => other !== sign.value) : [...signs, sign.value])} />
+              <label
+                key={sign.value}
+                className={cx(
+                  'flex min-h-8 cursor-pointer items-start gap-3 rounded-sm px-2 py-1 hover:bg-paper',
+                  yes && 'bg-ink text-ground hover:bg-ink',
+                )}
+              >
+                <input
+                  type="checkbox"
+                  className="mt-1 size-4 accent-rowan"
+                  checked={yes}
+                  onChange={() => setSigns(yes ? signs.filter((other) => other !== sign.value) : [...signs, sign.value])}
+                />
                 <span>{sign.question}</span>
               </label>
             );

@@ -15,7 +15,9 @@ export function NewPerson() {
 
   const save = async (fields: PersonFields) => {
     setBusy(true);
-    const { error } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...fields } }).catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http
+      .POST('/api/people', { body: { id: id.current, version: 0, ...fields } })
+      .catch((failed: unknown) => ({ error: failed }));
     setBusy(false);
     if (error) return setRefusal(refusalOf(error));
     savedNow();
@@ -26,7 +28,13 @@ export function NewPerson() {
   return (
     <main className="mx-auto w-full max-w-3xl flex-1 p-6">
       <h1 className="mb-5 text-3xl">Add a person</h1>
-      <PersonForm start={emptyPerson} refusal={refusal} busy={busy} onSave={(fields) => void save(fields)} action="Add, then ask the danger signs" />
+      <PersonForm
+        start={emptyPerson}
+        refusal={refusal}
+        busy={busy}
+        onSave={(fields) => void save(fields)}
+        action="Add, then ask the danger signs"
+      />
     </main>
   );
 }

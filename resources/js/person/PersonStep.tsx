@@ -42,7 +42,8 @@ export function PersonStep() {
     setBusy(false);
     if (error) {
       const said = refusalOf(error);
-      if (said.code === 'changed-meanwhile') return setTheirs({ mine: fields, theirs: said.present as unknown as Schemas['PersonView'] });
+      if (said.code === 'changed-meanwhile')
+        return setTheirs({ mine: fields, theirs: said.present as unknown as Schemas['PersonView'] });
       return setRefusal(said);
     }
     setRefusal(null);
@@ -60,7 +61,9 @@ export function PersonStep() {
         <div className="mx-auto grid max-w-3xl gap-6 lg:mx-0">
           <h1 className="text-3xl">Person</h1>
           {!person.standing.open && <Clearance person={person} />}
-          {(asking || !screened) && <DangerSigns key={person.screening?.answeredOn ?? 'first'} person={person} onDone={() => setAsking(false)} />}
+          {(asking || !screened) && (
+            <DangerSigns key={person.screening?.answeredOn ?? 'first'} person={person} onDone={() => setAsking(false)} />
+          )}
           <PersonForm start={start} refusal={refusal} busy={busy} onSave={(fields) => void save(fields)} action="Save" />
         </div>
       </main>
@@ -70,7 +73,8 @@ export function PersonStep() {
             <h2 className="text-xl">Danger signs</h2>
             {screened ? (
               <p>
-                Asked on {day(person.screening?.answeredOn ?? '')}: {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
+                Asked on {day(person.screening?.answeredOn ?? '')}:{' '}
+                {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
               </p>
             ) : (
               <p>Not asked yet.</p>

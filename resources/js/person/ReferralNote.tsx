@@ -10,7 +10,8 @@ export function ReferralNote({ person }: { person: Schemas['PersonView'] }) {
         {me.data?.practice} · {me.data?.name} · {person.screening?.answeredOn}
       </p>
       <p>
-        <strong>{person.name}</strong>, {person.about}, trains the trunk with us {person.trainingDays.length} days a week for {person.minutes} minutes.
+        <strong>{person.name}</strong>, {person.about}, trains the trunk with us {person.trainingDays.length} days a week for{' '}
+        {person.minutes} minutes.
       </p>
       <p>
         <strong>How urgent: {person.standing.urgencyText}.</strong>
@@ -28,7 +29,10 @@ export function ReferralNote({ person }: { person: Schemas['PersonView'] }) {
         <p>Pain stopped the training twice within 28 days.</p>
       )}
       {person.limits.length > 0 && <p>Limits we already respect: {person.limits.map((limit) => limit.label).join('; ')}.</p>}
-      <p>We have stopped planning and coaching. Please tell us whether training may go on, what may be trained and what not, and until when your word holds.</p>
+      <p>
+        We have stopped planning and coaching. Please tell us whether training may go on, what may be trained and what not, and
+        until when your word holds.
+      </p>
       <p className="mt-10 border-t border-black pt-2">Name, profession, date, signature</p>
       <p className="text-sm">This note is not a diagnosis. Local rules and the advice of a licensed professional come first.</p>
     </article>

@@ -12,7 +12,13 @@ type Choice = Pending['proposed'];
 export type Decide = (pending: Pending, choice: Choice, reason: string) => Promise<void>;
 
 const kinds = { climb: 'ready', stay: 'information', 'step-down': 'watch', 'stop-ladder': 'stop', refer: 'stop' } as const;
-const words: Record<Choice, string> = { climb: 'Climb', stay: 'Stay', 'step-down': 'Step down', 'stop-ladder': 'Stop this ladder', refer: 'Stop and refer' };
+const words: Record<Choice, string> = {
+  climb: 'Climb',
+  stay: 'Stay',
+  'step-down': 'Step down',
+  'stop-ladder': 'Stop this ladder',
+  refer: 'Stop and refer',
+};
 
 /** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
 export function PendingCard({ pending, first, onDecide }: { pending: Pending; first: boolean; onDecide: Decide }) {
@@ -44,7 +50,8 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
           {words[pending.proposed]}
           {pending.toName ? (
             <>
-              : “{pending.rungName}” <span className="font-mono text-base font-normal">{pending.rungHeight}</span> → “{pending.toName}” <span className="font-mono text-base font-normal">{pending.toHeight}</span>
+              : “{pending.rungName}” <span className="font-mono text-base font-normal">{pending.rungHeight}</span> → “
+              {pending.toName}” <span className="font-mono text-base font-normal">{pending.toHeight}</span>
             </>
           ) : (
             <>
@@ -92,7 +99,13 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
         </div>
       </div>
       <div className="grid content-start gap-2">
-        <Button ref={confirm} look={first ? 'next' : 'plain'} hotkey={first ? 'Enter' : undefined} disabled={busy} onClick={() => void act(pending.proposed, '')}>
+        <Button
+          ref={confirm}
+          look={first ? 'next' : 'plain'}
+          hotkey={first ? 'Enter' : undefined}
+          disabled={busy}
+          onClick={() => void act(pending.proposed, '')}
+        >
           Confirm: {words[pending.proposed].toLowerCase()}
         </Button>
         <fieldset>
@@ -106,7 +119,10 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
                   type="button"
                   aria-pressed={other === choice}
                   onClick={() => setOther(other === choice ? null : choice)}
-                  className={cx('min-h-8 rounded-md border px-2 text-sm', other === choice ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper')}
+                  className={cx(
+                    'min-h-8 rounded-md border px-2 text-sm',
+                    other === choice ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper',
+                  )}
                 >
                   {words[choice]}
                 </button>
@@ -123,7 +139,13 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
           >
             <label className="grid gap-1 text-sm">
               Why (kept with the decision)
-              <input required maxLength={300} value={reason} onChange={(event) => setReason(event.target.value)} className="min-h-10 rounded-md border border-rung-edge bg-paper px-3 text-base" />
+              <input
+                required
+                maxLength={300}
+                value={reason}
+                onChange={(event) => setReason(event.target.value)}
+                className="min-h-10 rounded-md border border-rung-edge bg-paper px-3 text-base"
+              />
             </label>
             <Button type="submit" disabled={busy || reason.trim() === ''}>
               {words[other]} instead

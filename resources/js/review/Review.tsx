@@ -30,7 +30,10 @@ export function Review() {
   };
   const decide: Decide = async (one, choice, reason) => {
     const { error } = await http
-      .POST('/api/people/{person}/decisions', { params: { path: { person: person.id } }, body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason } })
+      .POST('/api/people/{person}/decisions', {
+        params: { path: { person: person.id } },
+        body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason },
+      })
       .catch((failed: unknown) => ({ error: failed }));
     if (error) {
       const refusal = refusalOf(error);
@@ -45,7 +48,9 @@ export function Review() {
   };
   const takeBack = async (decision: Schemas['DecisionView']) => {
     const { error } = await http
-      .POST('/api/people/{person}/decisions/{decision}/take-back', { params: { path: { person: person.id, decision: decision.id } } })
+      .POST('/api/people/{person}/decisions/{decision}/take-back', {
+        params: { path: { person: person.id, decision: decision.id } },
+      })
       .catch((failed: unknown) => ({ error: failed }));
     if (error) return setProblem(refusalOf(error).sentence);
     toast('Taken back; it waits again.');
@@ -57,7 +62,13 @@ export function Review() {
       <main className="relative min-w-0 flex-1 overflow-y-auto p-4">
         <div className="mb-4 flex flex-wrap items-baseline gap-4">
           <h1 className="text-3xl">Review</h1>
-          <p className="text-ink2">{pending.length === 0 ? 'Nothing waits.' : pending.length === 1 ? 'One decision waits.' : `${pending.length} decisions wait.`}</p>
+          <p className="text-ink2">
+            {pending.length === 0
+              ? 'Nothing waits.'
+              : pending.length === 1
+                ? 'One decision waits.'
+                : `${pending.length} decisions wait.`}
+          </p>
           {pending.length > 1 && (
             <Button className="ml-auto" disabled={busy} onClick={() => void decideAll()}>
               Confirm all {pending.length} as proposed
@@ -71,7 +82,8 @@ export function Review() {
         )}
         {mornings.length > 0 && (
           <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
-            The morning after {day(mornings[0]?.doneOn ?? '')} has not been asked for; it is asked at the next session, and a bad answer reopens a decision.{' '}
+            The morning after {day(mornings[0]?.doneOn ?? '')} has not been asked for; it is asked at the next session, and a bad
+            answer reopens a decision.{' '}
             <Link to={`/people/${person.id}/coach`} className="underline underline-offset-4">
               Ask now
             </Link>
@@ -80,7 +92,10 @@ export function Review() {
         {pending.length === 0 && decisions.length === 0 && (
           <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
             <p>Decisions come here after a coached session: climb, stay, step down, stop, or refer, each with its reasons.</p>
-            <Link to={`/people/${person.id}/coach`} className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan">
+            <Link
+              to={`/people/${person.id}/coach`}
+              className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
+            >
               Coach a session
             </Link>
           </div>
@@ -91,7 +106,10 @@ export function Review() {
           ))}
         </ol>
         {pending.length === 0 && decisions.length > 0 && (
-          <Link to={`/people/${person.id}/board`} className="inline-flex min-h-10 items-center rounded-md bg-rowan px-4 font-semibold text-on-rowan">
+          <Link
+            to={`/people/${person.id}/board`}
+            className="inline-flex min-h-10 items-center rounded-md bg-rowan px-4 font-semibold text-on-rowan"
+          >
             See the board
           </Link>
         )}
@@ -110,7 +128,9 @@ export function Review() {
                 <strong className="capitalize">{decision.choiceText}</strong>
                 {decision.toName ? ` to “${decision.toName}”` : ` on “${decision.rungName}”`}
               </p>
-              {decision.choice !== decision.proposed && <p className="text-sm">Otherwise than proposed: {decision.choiceReason}</p>}
+              {decision.choice !== decision.proposed && (
+                <p className="text-sm">Otherwise than proposed: {decision.choiceReason}</p>
+              )}
               {decision.reasons[0] && <p className="text-sm text-ink2">{decision.reasons[0]}</p>}
               {decision.canTakeBack && (
                 <Button look="quiet" onClick={() => void takeBack(decision)}>

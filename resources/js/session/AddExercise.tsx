@@ -2,7 +2,17 @@ import { Command } from 'cmdk';
 import { api } from '@/api/client';
 
 /** Adds an exercise by typing part of its name; ruled-out rungs say so and cannot be taken. */
-export function AddExercise({ person, open, onClose, onAdd }: { person: string; open: boolean; onClose: () => void; onAdd: (rung: string, dose: string) => void }) {
+export function AddExercise({
+  person,
+  open,
+  onClose,
+  onAdd,
+}: {
+  person: string;
+  open: boolean;
+  onClose: () => void;
+  onAdd: (rung: string, dose: string) => void;
+}) {
   const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person } } }, { enabled: open });
   return (
     <Command.Dialog
@@ -12,12 +22,19 @@ export function AddExercise({ person, open, onClose, onAdd }: { person: string; 
       overlayClassName="fixed inset-0 z-40 bg-ink/40"
       contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
-      <Command.Input placeholder="Part of a name, such as: knees bent" className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none" />
+      <Command.Input
+        placeholder="Part of a name, such as: knees bent"
+        className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none"
+      />
       <Command.List className="max-h-[60vh] overflow-y-auto p-2">
         <Command.Empty className="px-3 py-4 text-ink3">No exercise by that name.</Command.Empty>
         {board.data?.demands.flatMap((demand) =>
           demand.ladders.map((ladder) => (
-            <Command.Group key={ladder.slug} heading={ladder.name} className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink3">
+            <Command.Group
+              key={ladder.slug}
+              heading={ladder.name}
+              className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink3"
+            >
               {ladder.rungs.map((rung) => {
                 const closed = !rung.openLeft && !rung.openRight;
                 const working = ladder.stands.some((stand) => stand.rung === rung.slug);

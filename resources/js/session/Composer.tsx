@@ -50,8 +50,17 @@ export function Composer({
   const [history, change] = useReducer(compose, null, () => startHistory({ title, blocks: blocksOf(first) }));
   const draft = history.now;
   const { preview, refusal } = usePreview(person.id, draft.blocks, first);
-  const upToDate = JSON.stringify(preview.blocks.map((block) => block.items.map((item) => item.id))) === JSON.stringify(draft.blocks.map((block) => block.items.map((item) => item.id)));
-  const saving = useContinuousSaving({ person: person.id, id, version, draft, ready: upToDate && preview.complete && refusal === null, isNew: version === 0 });
+  const upToDate =
+    JSON.stringify(preview.blocks.map((block) => block.items.map((item) => item.id))) ===
+    JSON.stringify(draft.blocks.map((block) => block.items.map((item) => item.id)));
+  const saving = useContinuousSaving({
+    person: person.id,
+    id,
+    version,
+    draft,
+    ready: upToDate && preview.complete && refusal === null,
+    isNew: version === 0,
+  });
   const [current, setCurrent] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const rows = useRef(new Map<string, HTMLInputElement>());
@@ -78,7 +87,7 @@ export function Composer({
   const over = preview.totals.total > preview.targetSeconds;
   const warnings = preview.warnings;
   const words = (item: string) => draft.blocks.flatMap((block) => block.items).find((other) => other.id === item)?.dose ?? '';
-  let number = 0;
+  const numbers = new Map(draft.blocks.flatMap((block) => block.items).map((item, index) => [item.id, index + 1]));
 
   return (
     <>
@@ -133,13 +142,20 @@ export function Composer({
           <div className="grid gap-2 rounded-lg border border-dashed border-rail p-6">
             <p className="font-semibold">A session needs at least one exercise.</p>
             <p className="text-ink2">
-              Place the person on the <Link to={`/people/${person.id}/board`} className="underline">board</Link>, and the working rungs come here with their doses; or add an exercise by name.
+              Place the person on the{' '}
+              <Link to={`/people/${person.id}/board`} className="underline">
+                board
+              </Link>
+              , and the working rungs come here with their doses; or add an exercise by name.
             </p>
           </div>
         )}
         <ol className="grid gap-1.5">
           {draft.blocks.map((block, at) => (
-            <li key={block.items[0]?.id ?? at} className={cx(block.kind === 'circuit' && 'grid gap-1.5 border-l-4 border-ink pl-3')}>
+            <li
+              key={block.items[0]?.id ?? at}
+              className={cx(block.kind === 'circuit' && 'grid gap-1.5 border-l-4 border-ink pl-3')}
+            >
               {block.kind === 'circuit' && (
                 <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
                   <strong>Circuit, {preview.blocks[at]?.rounds ?? 1} rounds</strong>
@@ -160,7 +176,6 @@ export function Composer({
               )}
               {block.items.map((item, index) => {
                 const view = views.get(item.id);
-                number += 1;
                 return (
                   <div key={item.id}>
                     {block.kind === 'circuit' && index > 0 && (
@@ -171,7 +186,9 @@ export function Composer({
                           min={0}
                           max={600}
                           value={block.gapSeconds[index - 1] ?? 0}
-                          onChange={(event) => change({ do: 'gap', block: at, gap: index - 1, seconds: Number(event.target.value) })}
+                          onChange={(event) =>
+                            change({ do: 'gap', block: at, gap: index - 1, seconds: Number(event.target.value) })
+                          }
                           className="min-h-7 w-16 rounded-md border border-rung-edge bg-paper px-2 font-mono text-ink"
                         />
                         s
@@ -188,14 +205,23 @@ export function Composer({
                         change({ do: 'move', item: item.id, by: event.key === 'ArrowUp' ? -1 : 1 });
                         requestAnimationFrame(() => rows.current.get(item.id)?.focus());
                       }}
-                      className={cx('grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.25rem_minmax(0,1fr)_auto_3.2rem_auto]', current === item.id ? 'border-ink' : 'border-hairline')}
+                      className={cx(
+                        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.25rem_minmax(0,1fr)_auto_3.2rem_auto]',
+                        current === item.id ? 'border-ink' : 'border-hairline',
+                      )}
                     >
-                      <span className="font-mono text-sm text-ink3 max-sm:hidden">{number}</span>
+                      <span className="font-mono text-sm text-ink3 max-sm:hidden">{numbers.get(item.id)}</span>
                       <div className="min-w-0">
                         <p className="font-semibold">
-                          {view?.name ?? item.rung} <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>
+                          {view?.name ?? item.rung}{' '}
+                          <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>
                         </p>
-                        <p className="text-sm text-ink2">{view && [view.doseText, view.tempoText, block.kind === 'straight' ? view.restText : ''].filter(Boolean).join(' · ')}</p>
+                        <p className="text-sm text-ink2">
+                          {view &&
+                            [view.doseText, view.tempoText, block.kind === 'straight' ? view.restText : '']
+                              .filter(Boolean)
+                              .join(' · ')}
+                        </p>
                         {view?.warnings.map((warning, which) => (
                           <Why key={which} title="Warning" reasons={warning} className="block text-sm text-ochre">
                             ◇ {warning.sentence}
@@ -207,7 +233,11 @@ export function Composer({
                           item={view}
                           value={item.dose}
                           onChange={(dose) => change({ do: 'dose', item: item.id, dose })}
-                          onSettle={() => view.problem === null && view.dose !== words(item.id) && change({ do: 'settle', item: item.id, dose: view.dose })}
+                          onSettle={() =>
+                            view.problem === null &&
+                            view.dose !== words(item.id) &&
+                            change({ do: 'settle', item: item.id, dose: view.dose })
+                          }
                           inputRef={(element) => {
                             if (element) rows.current.set(item.id, element);
                             else rows.current.delete(item.id);
@@ -218,13 +248,31 @@ export function Composer({
                       )}
                       <span className="text-right font-mono">{view?.totals?.totalText ?? '–'}</span>
                       <span className="flex">
-                        <Button look="quiet" aria-label={`Move ${view?.name ?? ''} up`} title="Up (Alt ↑)" className="min-w-7 justify-center no-underline" onClick={() => change({ do: 'move', item: item.id, by: -1 })}>
+                        <Button
+                          look="quiet"
+                          aria-label={`Move ${view?.name ?? ''} up`}
+                          title="Up (Alt ↑)"
+                          className="min-w-7 justify-center no-underline"
+                          onClick={() => change({ do: 'move', item: item.id, by: -1 })}
+                        >
                           ↑
                         </Button>
-                        <Button look="quiet" aria-label={`Move ${view?.name ?? ''} down`} title="Down (Alt ↓)" className="min-w-7 justify-center no-underline" onClick={() => change({ do: 'move', item: item.id, by: 1 })}>
+                        <Button
+                          look="quiet"
+                          aria-label={`Move ${view?.name ?? ''} down`}
+                          title="Down (Alt ↓)"
+                          className="min-w-7 justify-center no-underline"
+                          onClick={() => change({ do: 'move', item: item.id, by: 1 })}
+                        >
                           ↓
                         </Button>
-                        <Button look="quiet" aria-label={`Remove ${view?.name ?? ''}`} title="Remove" className="min-w-7 justify-center no-underline" onClick={() => change({ do: 'remove', item: item.id })}>
+                        <Button
+                          look="quiet"
+                          aria-label={`Remove ${view?.name ?? ''}`}
+                          title="Remove"
+                          className="min-w-7 justify-center no-underline"
+                          onClick={() => change({ do: 'remove', item: item.id })}
+                        >
                           ×
                         </Button>
                       </span>
@@ -251,8 +299,15 @@ export function Composer({
                 <div key={share.demand} className="grid grid-cols-[6.8rem_1fr_2.6rem] items-center gap-2 text-sm">
                   <dt className="first-letter:uppercase">{share.shortName}</dt>
                   <dd className="relative h-3 rounded-sm bg-rung">
-                    <span className="absolute inset-y-0 left-0 rounded-sm bg-ink" style={{ width: `${Math.min(100, share.share / 5)}%` }} />
-                    <span title={`aim ${(share.target / 10).toFixed(0)} %`} className="absolute -inset-y-0.5 w-0.5 bg-rowan" style={{ left: `${Math.min(100, share.target / 5)}%` }} />
+                    <span
+                      className="absolute inset-y-0 left-0 rounded-sm bg-ink"
+                      style={{ width: `${Math.min(100, share.share / 5)}%` }}
+                    />
+                    <span
+                      title={`aim ${(share.target / 10).toFixed(0)} %`}
+                      className="absolute -inset-y-0.5 w-0.5 bg-rowan"
+                      style={{ left: `${Math.min(100, share.target / 5)}%` }}
+                    />
                   </dd>
                   <dd className="text-right font-mono font-bold">{(share.share / 10).toFixed(0)} %</dd>
                 </div>
@@ -283,7 +338,11 @@ export function Composer({
           <section className="grid gap-1">
             <label className="grid gap-1 text-sm text-ink2">
               Other sessions
-              <select value={sessions.some((line) => line.id === id) ? id : 'new'} onChange={(event) => onOpen(event.target.value)} className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink">
+              <select
+                value={sessions.some((line) => line.id === id) ? id : 'new'}
+                onChange={(event) => onOpen(event.target.value)}
+                className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+              >
                 {sessions.map((line) => (
                   <option key={line.id} value={line.id}>
                     {line.title}
@@ -295,7 +354,11 @@ export function Composer({
             </label>
           </section>
           <div className="mt-auto grid gap-2">
-            <Button look="next" disabled={!preview.complete || draft.blocks.length === 0} onClick={() => void navigate(`/people/${person.id}/sheet?s=${id}`)}>
+            <Button
+              look="next"
+              disabled={!preview.complete || draft.blocks.length === 0}
+              onClick={() => void navigate(`/people/${person.id}/sheet?s=${id}`)}
+            >
               Hand it over
             </Button>
             <p className="text-sm text-ink3 max-lg:hidden">
@@ -304,13 +367,29 @@ export function Composer({
           </div>
         </div>
       </Pane>
-      <AddExercise person={person.id} open={adding} onClose={() => setAdding(false)} onAdd={(rung, dose) => change({ do: 'add', rung, dose })} />
+      <AddExercise
+        person={person.id}
+        open={adding}
+        onClose={() => setAdding(false)}
+        onAdd={(rung, dose) => change({ do: 'add', rung, dose })}
+      />
       <Dialog open={saving.theirs !== null} onClose={() => undefined} title="Changed somewhere else in the meantime">
         <p>Nothing was overwritten. Look at both and decide:</p>
         <div className="grid grid-cols-2 gap-4">
           {[
-            { head: 'Yours', title: draft.title, lines: draft.blocks.flatMap((block) => block.items.map((item) => `${views.get(item.id)?.name ?? item.rung}: ${item.dose}`)) },
-            { head: 'Saved meanwhile', title: saving.theirs?.title ?? '', lines: saving.theirs?.preview.blocks.flatMap((block) => block.items.map((item) => `${item.name}: ${item.dose}`)) ?? [] },
+            {
+              head: 'Yours',
+              title: draft.title,
+              lines: draft.blocks.flatMap((block) =>
+                block.items.map((item) => `${views.get(item.id)?.name ?? item.rung}: ${item.dose}`),
+              ),
+            },
+            {
+              head: 'Saved meanwhile',
+              title: saving.theirs?.title ?? '',
+              lines:
+                saving.theirs?.preview.blocks.flatMap((block) => block.items.map((item) => `${item.name}: ${item.dose}`)) ?? [],
+            },
           ].map(({ head, title: name, lines }) => (
             <div key={head}>
               <h3>{head}</h3>

@@ -35,7 +35,10 @@ export function DoseEditor({
           onChange={(event) => onChange(event.target.value)}
           onBlur={onSettle}
           onKeyDown={(event) => event.key === 'Enter' && onSettle()}
-          className={cx('min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-56', problem ? 'border-rowan' : 'border-rung-edge')}
+          className={cx(
+            'min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-56',
+            problem ? 'border-rowan' : 'border-rung-edge',
+          )}
         />
         <Popover.Root>
           <Popover.Trigger
@@ -51,8 +54,15 @@ export function DoseEditor({
             </svg>
           </Popover.Trigger>
           <Popover.Portal>
-            <Popover.Content sideOffset={6} align="end" aria-label={`Fields of the dose of ${item.name}`} className="z-30 w-72 rounded-lg border border-rail bg-sheet p-4 text-ink">
-              {hasFields(item.fields) && <FieldsOf key={value} fields={item.fields} onChange={(fields) => onChange(lineOf(fields))} />}
+            <Popover.Content
+              sideOffset={6}
+              align="end"
+              aria-label={`Fields of the dose of ${item.name}`}
+              className="z-30 w-72 rounded-lg border border-rail bg-sheet p-4 text-ink"
+            >
+              {hasFields(item.fields) && (
+                <FieldsOf key={value} fields={item.fields} onChange={(fields) => onChange(lineOf(fields))} />
+              )}
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
@@ -76,7 +86,9 @@ function FieldsOf({ fields, onChange }: { fields: Fields; onChange: (fields: Fie
           type="number"
           min={0}
           defaultValue={fields[key]}
-          onBlur={(event) => Number(event.target.value) !== fields[key] && onChange({ ...fields, [key]: Number(event.target.value) })}
+          onBlur={(event) =>
+            Number(event.target.value) !== fields[key] && onChange({ ...fields, [key]: Number(event.target.value) })
+          }
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
           className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
         />
@@ -90,7 +102,10 @@ function FieldsOf({ fields, onChange }: { fields: Fields; onChange: (fields: Fie
       <input
         defaultValue={fields[key] ?? ''}
         placeholder={placeholder}
-        onBlur={(event) => event.target.value !== (fields[key] ?? '') && onChange({ ...fields, [key]: event.target.value === '' ? null : event.target.value })}
+        onBlur={(event) =>
+          event.target.value !== (fields[key] ?? '') &&
+          onChange({ ...fields, [key]: event.target.value === '' ? null : event.target.value })
+        }
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
       />
@@ -102,7 +117,8 @@ function FieldsOf({ fields, onChange }: { fields: Fields; onChange: (fields: Fie
       {fields.kind === 'reps' && number(`Repetitions${side}`, 'count')}
       {fields.kind === 'hold' && number(`Holds${side}`, 'count')}
       {fields.kind === 'carry' && number(`Way${side}`, 'count', 'm')}
-      {(fields.kind === 'hold' || fields.kind === 'timed') && number(fields.kind === 'hold' ? 'Each hold' : 'Work', 'seconds', 's')}
+      {(fields.kind === 'hold' || fields.kind === 'timed') &&
+        number(fields.kind === 'hold' ? 'Each hold' : 'Work', 'seconds', 's')}
       {fields.kind === 'hold' && fields.count > 1 && number('Gap between holds', 'gapSeconds', 's')}
       {(fields.kind === 'reps' || fields.kind === 'timed') && text('Tempo', 'tempo', 'default')}
       <label className="grid gap-1 text-sm">

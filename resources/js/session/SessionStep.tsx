@@ -20,8 +20,18 @@ function OpenSession({ person }: { person: string }) {
   const asked = search.get('s');
   const fresh = asked === 'new' || (list.data?.sessions.length === 0 && !asked);
   const session = fresh ? null : (asked ?? list.data?.sessions[0]?.id ?? null);
-  const saved = api.useQuery('get', '/api/people/{person}/sessions/{session}', { params: { path: { ...path, session: session ?? '' } } }, { enabled: session !== null, staleTime: Infinity, gcTime: 0 });
-  const draft = api.useQuery('get', '/api/people/{person}/sessions/draft', { params: { path } }, { enabled: fresh, staleTime: Infinity, gcTime: 0 });
+  const saved = api.useQuery(
+    'get',
+    '/api/people/{person}/sessions/{session}',
+    { params: { path: { ...path, session: session ?? '' } } },
+    { enabled: session !== null, staleTime: Infinity, gcTime: 0 },
+  );
+  const draft = api.useQuery(
+    'get',
+    '/api/people/{person}/sessions/draft',
+    { params: { path } },
+    { enabled: fresh, staleTime: Infinity, gcTime: 0 },
+  );
   // One id for each new session, so that saving twice saves one.
   const [freshId, setFreshId] = useState(newId);
 
@@ -33,7 +43,18 @@ function OpenSession({ person }: { person: string }) {
   };
 
   if (fresh && draft.data)
-    return <Composer key={freshId} id={freshId} version={0} title={draft.data.title} preview={draft.data.preview} notes={draft.data.notes} sessions={list.data?.sessions ?? []} onOpen={open} />;
+    return (
+      <Composer
+        key={freshId}
+        id={freshId}
+        version={0}
+        title={draft.data.title}
+        preview={draft.data.preview}
+        notes={draft.data.notes}
+        sessions={list.data?.sessions ?? []}
+        onOpen={open}
+      />
+    );
   if (saved.data)
     return (
       <Composer

@@ -15,7 +15,12 @@ export function TimeStrip({
   onPick: (item: string) => void;
 }) {
   const total = preview.totals.total;
-  if (total === 0) return <p className="rounded-md border border-dashed border-rail p-5 text-center text-ink3">The time strip shows here once there is an exercise.</p>;
+  if (total === 0)
+    return (
+      <p className="rounded-md border border-dashed border-rail p-5 text-center text-ink3">
+        The time strip shows here once there is an exercise.
+      </p>
+    );
   const span = Math.max(total, preview.targetSeconds);
   const x = (seconds: number) => (seconds / span) * WIDTH;
   const every = span <= 600 ? 60 : span <= 1500 ? 120 : 300;
@@ -45,7 +50,12 @@ export function TimeStrip({
         {Array.from({ length: Math.floor(span / every) + 1 }, (_, index) => index * every).map((mark) => (
           <g key={mark}>
             <path d={`M${x(mark)} 20V76`} className="stroke-hairline" />
-            <text x={x(mark) + (mark === 0 ? 0 : -2)} y="12" textAnchor={mark === 0 ? 'start' : mark / span > 0.97 ? 'end' : 'middle'} className="fill-ink3 font-mono text-[13px]">
+            <text
+              x={x(mark) + (mark === 0 ? 0 : -2)}
+              y="12"
+              textAnchor={mark === 0 ? 'start' : mark / span > 0.97 ? 'end' : 'middle'}
+              className="fill-ink3 font-mono text-[13px]"
+            >
               {clock(mark)}
             </text>
           </g>
@@ -65,11 +75,20 @@ export function TimeStrip({
               height={height}
               rx="1.5"
               onClick={() => onPick(segment.item)}
-              className={work ? (lifted ? 'fill-rowan' : 'fill-ink') : segment.stretch === 'rest' || segment.stretch === 'gap' ? 'fill-rung' : undefined}
+              className={
+                work
+                  ? lifted
+                    ? 'fill-rowan'
+                    : 'fill-ink'
+                  : segment.stretch === 'rest' || segment.stretch === 'gap'
+                    ? 'fill-rung'
+                    : undefined
+              }
               fill={segment.stretch === 'change-over' || segment.stretch === 'side-change' ? 'url(#strip-hatch)' : undefined}
             >
               <title>
-                {names.get(segment.item)}: {segment.stretch.replace('-', ' ')} {segment.seconds} s{segment.side !== 'both' ? `, ${segment.side}` : ''}
+                {names.get(segment.item)}: {segment.stretch.replace('-', ' ')} {segment.seconds} s
+                {segment.side !== 'both' ? `, ${segment.side}` : ''}
               </title>
             </rect>
           );
@@ -87,13 +106,16 @@ export function TimeStrip({
       </svg>
       <figcaption className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-sm text-ink2">
         <span className="flex items-center gap-2">
-          <span aria-hidden="true" className="size-3 rounded-sm bg-ink" /> work <strong className="font-mono text-ink">{preview.totals.workText}</strong>
+          <span aria-hidden="true" className="size-3 rounded-sm bg-ink" /> work{' '}
+          <strong className="font-mono text-ink">{preview.totals.workText}</strong>
         </span>
         <span className="flex items-center gap-2">
-          <span aria-hidden="true" className="size-3 rounded-sm bg-rung" /> rest <strong className="font-mono text-ink">{preview.totals.restText}</strong>
+          <span aria-hidden="true" className="size-3 rounded-sm bg-rung" /> rest{' '}
+          <strong className="font-mono text-ink">{preview.totals.restText}</strong>
         </span>
         <span className="flex items-center gap-2">
-          <span aria-hidden="true" className="hatched size-3 rounded-sm" /> change-over <strong className="font-mono text-ink">{preview.totals.changeOverText}</strong>
+          <span aria-hidden="true" className="hatched size-3 rounded-sm" /> change-over{' '}
+          <strong className="font-mono text-ink">{preview.totals.changeOverText}</strong>
         </span>
         <span>
           density <strong className="font-mono text-ink">{preview.totals.densityPercent} %</strong>

@@ -21,4 +21,5 @@ export function lineOf(fields: Fields): string {
     .join(' ');
 }
 
-export const hasFields = (fields: Fields | null): fields is Fields => fields !== null && ['reps', 'hold', 'carry', 'timed'].includes(fields.kind);
+export const hasFields = (fields: Fields | null): fields is Fields =>
+  fields !== null && ['reps', 'hold', 'carry', 'timed'].includes(fields.kind);

@@ -3,7 +3,12 @@ import { compose, startHistory, type Change, type Draft } from './draft';
 
 const three: Draft = {
   title: 'Monday',
-  blocks: ['a', 'b', 'c'].map((id) => ({ kind: 'straight', items: [{ id, rung: `r/${id}`, dose: '2x10' }], gapSeconds: [], roundRestSeconds: 0 })),
+  blocks: ['a', 'b', 'c'].map((id) => ({
+    kind: 'straight',
+    items: [{ id, rung: `r/${id}`, dose: '2x10' }],
+    gapSeconds: [],
+    roundRestSeconds: 0,
+  })),
 };
 const after = (...changes: Change[]) => changes.reduce(compose, startHistory(three));
 const order = (draft: Draft) => draft.blocks.map((block) => block.items.map((item) => item.id).join('+')).join(' ');
@@ -40,7 +45,11 @@ describe('writing a session', () => {
   });
 
   it('counts the letters typed in one field as one step', () => {
-    const typed = after({ do: 'dose', item: 'a', dose: '3' }, { do: 'dose', item: 'a', dose: '3x' }, { do: 'dose', item: 'a', dose: '3x8' });
+    const typed = after(
+      { do: 'dose', item: 'a', dose: '3' },
+      { do: 'dose', item: 'a', dose: '3x' },
+      { do: 'dose', item: 'a', dose: '3x8' },
+    );
     expect(compose(typed, { do: 'undo' }).now.blocks[0]?.items[0]?.dose).toBe('2x10');
   });
 

@@ -1,6 +1,6 @@
 import { newId, type Schemas } from '@/api/client';
 
-export type Item = Schemas['ItemInput'];
+type Item = Schemas['ItemInput'];
 export type Block = Schemas['BlockInput'];
 export type Draft = { title: string; blocks: Block[] };
 
@@ -42,10 +42,13 @@ const tidy = (blocks: Block[]): Block[] =>
   blocks.flatMap((block) => {
     if (block.items.length === 0) return [];
     if (block.kind === 'straight') return block.items.map(straight);
-    return block.items.length === 1 ? block.items.map(straight) : [circuit(block.items, block.gapSeconds, block.roundRestSeconds)];
+    return block.items.length === 1
+      ? block.items.map(straight)
+      : [circuit(block.items, block.gapSeconds, block.roundRestSeconds)];
   });
 
-const mapItems = (blocks: Block[], change: (item: Item) => Item): Block[] => blocks.map((block) => ({ ...block, items: block.items.map(change) }));
+const mapItems = (blocks: Block[], change: (item: Item) => Item): Block[] =>
+  blocks.map((block) => ({ ...block, items: block.items.map(change) }));
 
 const itemsOf = (blocks: Block[]): Item[] => blocks.flatMap((block) => block.items);
 
@@ -60,7 +63,8 @@ function moved(blocks: Block[], id: string, by: -1 | 1): Block[] {
     [copy[a], copy[b]] = [list[b] as T, list[a] as T];
     return copy;
   };
-  if (block.items[inside + by]) return blocks.map((other) => (other === block ? { ...block, items: swap(block.items, inside, inside + by) } : other));
+  if (block.items[inside + by])
+    return blocks.map((other) => (other === block ? { ...block, items: swap(block.items, inside, inside + by) } : other));
   return blocks[at + by] ? swap(blocks, at, at + by) : blocks;
 }
 
@@ -74,7 +78,10 @@ function changed(draft: Draft, change: Change): Draft {
     case 'add':
       return { ...draft, blocks: [...blocks, straight({ id: newId(), rung: change.rung, dose: change.dose })] };
     case 'remove':
-      return { ...draft, blocks: tidy(blocks.map((block) => ({ ...block, items: block.items.filter((item) => item.id !== change.item) }))) };
+      return {
+        ...draft,
+        blocks: tidy(blocks.map((block) => ({ ...block, items: block.items.filter((item) => item.id !== change.item) }))),
+      };
     case 'move':
       return { ...draft, blocks: moved(blocks, change.item, change.by) };
     case 'circuit':
@@ -85,11 +92,16 @@ function changed(draft: Draft, change: Change): Draft {
       return {
         ...draft,
         blocks: blocks.map((block, index) =>
-          index === change.block ? { ...block, gapSeconds: block.gapSeconds.map((gap, at) => (at === change.gap ? change.seconds : gap)) } : block,
+          index === change.block
+            ? { ...block, gapSeconds: block.gapSeconds.map((gap, at) => (at === change.gap ? change.seconds : gap)) }
+            : block,
         ),
       };
     case 'round-rest':
-      return { ...draft, blocks: blocks.map((block, index) => (index === change.block ? { ...block, roundRestSeconds: change.seconds } : block)) };
+      return {
+        ...draft,
+        blocks: blocks.map((block, index) => (index === change.block ? { ...block, roundRestSeconds: change.seconds } : block)),
+      };
     default:
       return draft;
   }

@@ -21,7 +21,10 @@ export function usePreview(person: string, blocks: Block[], first: Schemas['Prev
         const asked = wanted.current;
         wanted.current = null;
         const { data, error } = await http
-          .POST('/api/people/{person}/sessions/preview', { params: { path: { person } }, body: { blocks: JSON.parse(asked) as Block[] } })
+          .POST('/api/people/{person}/sessions/preview', {
+            params: { path: { person } },
+            body: { blocks: JSON.parse(asked) as Block[] },
+          })
           .catch((failed: unknown) => ({ data: undefined, error: failed }));
         if (wanted.current !== null) continue;
         if (data) setPreview(data);

@@ -33,31 +33,40 @@ export function useContinuousSaving({
   const latest = useRef(text);
 
   const save = useCallback(async (): Promise<void> => {
-    if (busy.current || last.current === latest.current) return;
+    if (busy.current) return;
     busy.current = true;
-    const sending = latest.current;
-    saySaving('Saving …');
-    const body = { id, version: known.current, ...(JSON.parse(sending) as Draft) };
-    const creating = known.current === 0;
-    const { data, error } = await (
-      creating
-        ? http.POST('/api/people/{person}/sessions', { params: { path: { person } }, body })
-        : http.PUT('/api/people/{person}/sessions/{session}', { params: { path: { person, session: id } }, body })
-    ).catch((failed: unknown) => ({ data: undefined, error: failed }));
-    busy.current = false;
-    if (data) {
+    while (last.current !== latest.current) {
+      const sending = latest.current;
+      saySaving('Saving …');
+      const body = { id, version: known.current, ...(JSON.parse(sending) as Draft) };
+      const { data, error } = await (
+        known.current === 0
+          ? http.POST('/api/people/{person}/sessions', { params: { path: { person } }, body })
+          : http.PUT('/api/people/{person}/sessions/{session}', { params: { path: { person, session: id } }, body })
+      ).catch((failed: unknown) => ({ data: undefined, error: failed }));
+      if (!data) {
+        const said = refusalOf(error);
+        saySaving('Not saved');
+        if (said.code === 'changed-meanwhile') setTheirs(said.present as unknown as Schemas['SessionView']);
+        else setRefusal(said);
+        break;
+      }
       known.current = data.version;
       last.current = sending;
       setRefusal(null);
       savedNow();
-      await client.invalidateQueries({ predicate: (query) => JSON.stringify(query.queryKey).includes(person) && !JSON.stringify(query.queryKey).includes('{session}') && !JSON.stringify(query.queryKey).includes('draft') });
-      if (latest.current !== sending) void save();
-      return;
     }
-    const said = refusalOf(error);
-    saySaving('Not saved');
-    if (said.code === 'changed-meanwhile') setTheirs(said.present as unknown as Schemas['SessionView']);
-    else setRefusal(said);
+    busy.current = false;
+    // Lists and steps may have changed; the session being written is left alone.
+    await client.invalidateQueries({
+      predicate: ({ queryKey }) =>
+        [
+          '/api/people/{person}',
+          '/api/people/{person}/sessions',
+          '/api/bench',
+          '/api/people/{person}/sessions/{session}/sheet',
+        ].includes(String(queryKey[1])),
+    });
   }, [client, id, person]);
 
   useEffect(() => {

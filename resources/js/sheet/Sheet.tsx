@@ -17,10 +17,16 @@ export function Sheet() {
 function OpenSheet({ person }: { person: string }) {
   const { list, session } = useSession(person);
   const navigate = useNavigate();
-  const sheet = api.useQuery('get', '/api/people/{person}/sessions/{session}/sheet', { params: { path: { person, session: session ?? '' } } }, { enabled: session !== null });
+  const sheet = api.useQuery(
+    'get',
+    '/api/people/{person}/sessions/{session}/sheet',
+    { params: { path: { person, session: session ?? '' } } },
+    { enabled: session !== null },
+  );
   const me = api.useQuery('get', '/api/me');
   if (list.data && session === null) return <NoSession person={person} />;
-  if (!sheet.data) return <Loading what="Writing the sheet" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
+  if (!sheet.data)
+    return <Loading what="Writing the sheet" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
   const data = sheet.data;
 
   return (
@@ -50,7 +56,7 @@ function OpenSheet({ person }: { person: string }) {
         ))}
         <ol className="mt-2">
           {data.items.map((item, index) => (
-            <li key={index} className="grid grid-cols-[2.2rem_1fr] gap-x-2 border-b border-hairline py-4 [break-inside:avoid]">
+            <li key={index} className="grid [break-inside:avoid] grid-cols-[2.2rem_1fr] gap-x-2 border-b border-hairline py-4">
               <span className="font-display text-2xl leading-tight font-[650]">{index + 1}</span>
               <div className="grid gap-1.5">
                 <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -77,14 +83,15 @@ function OpenSheet({ person }: { person: string }) {
             </li>
           ))}
         </ol>
-        <footer className="mt-4 grid gap-1.5 [break-inside:avoid]">
+        <footer className="mt-4 grid [break-inside:avoid] gap-1.5">
           {data.cautions.map((caution) => (
             <p key={caution} className="border-l-4 border-ochre pl-3">
               {caution}
             </p>
           ))}
           <p>
-            Stop and tell your trainer when pain goes above 5 of 10, travels down a leg or an arm, or is worse the next morning. Local rules and the advice of a licensed professional come first.
+            Stop and tell your trainer when pain goes above 5 of 10, travels down a leg or an arm, or is worse the next morning.
+            Local rules and the advice of a licensed professional come first.
           </p>
         </footer>
       </article>

@@ -13,8 +13,10 @@ type Props = ButtonHTMLAttributes<HTMLButtonElement> & {
 
 const looks = {
   next: 'min-h-10 justify-between rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan hover:brightness-110 disabled:bg-ink3 disabled:text-ground',
-  plain: 'min-h-9 rounded-md border border-ink2 bg-paper px-3 py-1.5 text-ink hover:border-ink hover:bg-sheet disabled:border-hairline disabled:text-ink3',
-  quiet: 'min-h-7 rounded-sm px-1.5 py-0.5 text-ink2 underline decoration-hairline underline-offset-4 hover:text-ink hover:decoration-ink disabled:no-underline disabled:opacity-60',
+  plain:
+    'min-h-9 rounded-md border border-ink2 bg-paper px-3 py-1.5 text-ink hover:border-ink hover:bg-sheet disabled:border-hairline disabled:text-ink3',
+  quiet:
+    'min-h-7 rounded-sm px-1.5 py-0.5 text-ink2 underline decoration-hairline underline-offset-4 hover:text-ink hover:decoration-ink disabled:no-underline disabled:opacity-60',
   floor: 'min-h-14 justify-center rounded-lg border border-rail bg-sheet px-4 py-3 text-lg font-semibold text-ink hover:bg-paper',
 };
 

@@ -8,8 +8,22 @@ export function DemandGlyph({ demand }: { demand: string }) {
   };
   return (
     <svg viewBox="0 0 20 20" className="inline-block size-5 align-[-4px]" aria-hidden="true">
-      <rect x="8.6" y={demand === 'anti-lateral-flexion' ? 9 : 3} width="2.8" height={demand === 'anti-lateral-flexion' ? 9 : 14} rx="1.4" className="fill-ink" transform={demand === 'anti-rotation' ? 'translate(0 3) scale(1 .8)' : undefined} />
-      <path d={arrows[demand] ?? ''} className="fill-none stroke-rowan" strokeWidth="1.6" strokeLinecap="round" strokeLinejoin="round" />
+      <rect
+        x="8.6"
+        y={demand === 'anti-lateral-flexion' ? 9 : 3}
+        width="2.8"
+        height={demand === 'anti-lateral-flexion' ? 9 : 14}
+        rx="1.4"
+        className="fill-ink"
+        transform={demand === 'anti-rotation' ? 'translate(0 3) scale(1 .8)' : undefined}
+      />
+      <path
+        d={arrows[demand] ?? ''}
+        className="fill-none stroke-rowan"
+        strokeWidth="1.6"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }

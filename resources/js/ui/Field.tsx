@@ -37,25 +37,56 @@ export function TextField({ label, hint, problem, wide, className, ...rest }: Sh
   const id = useId();
   return (
     <Frame {...{ id, label, hint, problem, wide }}>
-      <input id={id} className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)} {...described(id, problem, hint)} {...rest} />
+      <input
+        id={id}
+        className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)}
+        {...described(id, problem, hint)}
+        {...rest}
+      />
     </Frame>
   );
 }
 
-export function TextArea({ label, hint, problem, wide, className, ...rest }: Shared & TextareaHTMLAttributes<HTMLTextAreaElement>) {
+export function TextArea({
+  label,
+  hint,
+  problem,
+  wide,
+  className,
+  ...rest
+}: Shared & TextareaHTMLAttributes<HTMLTextAreaElement>) {
   const id = useId();
   return (
     <Frame {...{ id, label, hint, problem, wide }}>
-      <textarea id={id} rows={2} className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)} {...described(id, problem, hint)} {...rest} />
+      <textarea
+        id={id}
+        rows={2}
+        className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)}
+        {...described(id, problem, hint)}
+        {...rest}
+      />
     </Frame>
   );
 }
 
-export function SelectField({ label, hint, problem, wide, className, children, ...rest }: Shared & SelectHTMLAttributes<HTMLSelectElement>) {
+export function SelectField({
+  label,
+  hint,
+  problem,
+  wide,
+  className,
+  children,
+  ...rest
+}: Shared & SelectHTMLAttributes<HTMLSelectElement>) {
   const id = useId();
   return (
     <Frame {...{ id, label, hint, problem, wide }}>
-      <select id={id} className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)} {...described(id, problem, hint)} {...rest}>
+      <select
+        id={id}
+        className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)}
+        {...described(id, problem, hint)}
+        {...rest}
+      >
         {children}
       </select>
     </Frame>
@@ -88,7 +119,10 @@ export function Choices<Value extends string | number>({
               type="button"
               aria-pressed={on}
               onClick={() => onChange(on ? chosen.filter((other) => other !== value) : [...chosen, value])}
-              className={cx('min-h-8 rounded-md border px-2.5 py-1 text-sm', on ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink')}
+              className={cx(
+                'min-h-8 rounded-md border px-2.5 py-1 text-sm',
+                on ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink',
+              )}
             >
               {label}
             </button>

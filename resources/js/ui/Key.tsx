@@ -6,8 +6,8 @@ export function Key({ children, on = false }: { children: ReactNode; on?: boolea
   return (
     <kbd
       className={cx(
-        'inline-block min-w-6 whitespace-nowrap rounded-sm border px-1.5 text-center font-mono text-sm leading-5 max-sm:hidden print:hidden',
-        on ? 'border-on-rowan/60' : 'border-hairline border-b-2 bg-sheet text-ink2',
+        'inline-block min-w-6 rounded-sm border px-1.5 text-center font-mono text-sm leading-5 whitespace-nowrap max-sm:hidden print:hidden',
+        on ? 'border-on-rowan/60' : 'border-b-2 border-hairline bg-sheet text-ink2',
       )}
     >
       {children}

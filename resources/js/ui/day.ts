@@ -1,4 +1,7 @@
-const as = (options: Intl.DateTimeFormatOptions) => (iso: string): string => (iso === '' ? '' : new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', options));
+const as =
+  (options: Intl.DateTimeFormatOptions) =>
+  (iso: string): string =>
+    iso === '' ? '' : new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', options);
 
 /** "Mon 23 Nov" */
 export const day = as({ weekday: 'short', day: 'numeric', month: 'short' });

@@ -27,7 +27,7 @@ final class Chromium
     {
         if (self::$chromedriver === null) {
             self::$chromedriver = Daemon::start(['/usr/bin/chromedriver', '--port=0'], []);
-            $port = self::$chromedriver->waitFor(static fn (string $out): ?string => preg_match('/started successfully on port (\d+)/', $out, $found) === 1 ? $found[1] : null, 15, 'chromedriver');
+            $port = self::$chromedriver->waitFor(static fn(string $out): ?string => preg_match('/started successfully on port (\d+)/', $out, $found) === 1 ? $found[1] : null, 15, 'chromedriver');
             self::$driverUrl = "http://127.0.0.1:{$port}";
         }
         $profile = sys_get_temp_dir().'/even-rungs-browser-'.bin2hex(random_bytes(6));
@@ -67,18 +67,18 @@ final class Chromium
         $this->label('E-mail')->sendKeys($email);
         $this->label('Password')->sendKeys($password.WebDriverKeys::ENTER);
 
-        return $this->waitUntil(fn (): bool => ! str_contains($this->driver->getCurrentURL(), 'sign-in'), 'signed in');
+        return $this->waitUntil(fn(): bool => ! str_contains($this->driver->getCurrentURL(), 'sign-in'), 'signed in');
     }
 
     /** Waits until the page shows the text. */
     public function see(string $text): self
     {
-        return $this->waitUntil(fn (): bool => str_contains($this->text(), $text), "“{$text}” on the page");
+        return $this->waitUntil(fn(): bool => str_contains($this->text(), $text), "“{$text}” on the page");
     }
 
     public function doesNotSee(string $text): self
     {
-        return $this->waitUntil(fn (): bool => ! str_contains($this->text(), $text), "no “{$text}” on the page");
+        return $this->waitUntil(fn(): bool => ! str_contains($this->text(), $text), "no “{$text}” on the page");
     }
 
     public function text(): string
@@ -128,7 +128,7 @@ final class Chromium
 
     public function find(string $xpath): WebDriverElement
     {
-        $this->waitUntil(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($xpath)) !== [], $xpath);
+        $this->waitUntil(fn(): bool => $this->driver->findElements(WebDriverBy::xpath($xpath)) !== [], $xpath);
 
         return $this->driver->findElement(WebDriverBy::xpath($xpath));
     }
@@ -146,7 +146,11 @@ final class Chromium
         throw new \RuntimeException("Not within {$seconds} s: {$what}. The page says: ".mb_substr($this->text(), 0, 1500));
     }
 
-    /** What the browser's console complained about. @return list<string> */
+    /**
+     * What the browser's console complained about.
+     *
+     * @return list<string>
+     */
     public function complaints(): array
     {
         $complaints = [];
@@ -159,7 +163,11 @@ final class Chromium
         return $complaints;
     }
 
-    /** Accessibility problems by the rules of axe. @return list<string> */
+    /**
+     * Accessibility problems by the rules of axe.
+     *
+     * @return list<string>
+     */
     public function accessibilityProblems(): array
     {
         $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));

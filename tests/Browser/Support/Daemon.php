@@ -15,7 +15,7 @@ final class Daemon
 
     private function __construct(private readonly Process $process)
     {
-        register_shutdown_function(fn () => $this->stop());
+        register_shutdown_function(fn() => $this->stop());
     }
 
     /**
