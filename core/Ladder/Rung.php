@@ -113,6 +113,6 @@ final readonly class Rung
     {
         $body = $dose->first();
 
-        return ! ($body instanceof Holds && $body->seconds <= 3);
+        return ! $body instanceof Holds || $body->seconds > 3;
     }
 }

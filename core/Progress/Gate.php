@@ -42,7 +42,7 @@ final readonly class Gate
 
         $conditions = [
             new Condition($latest?->reachedTop(), Reason::because(Rule::GateTopOfBand, self::topSentence($latest), $latest === null ? [] : ['done' => self::done($latest)], 'Reaching the top of the band in every set.')),
-            new Condition($latest === null ? null : $latest->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
+            new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
             new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : ($latest->pain() === null ? 'No pain number was told.' : "Pain {$latest->pain()} of 10; at most {$allowed} to climb."), [], "Pain at most {$allowed} in every set.")),
             new Condition($latest?->effort() === null ? null : $latest->effort() <= 7, Reason::because(Rule::GateEffort, $latest === null ? 'Effort at most 7 in the hardest set.' : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most 7 to climb."), [], 'The same work at effort 7 or less.')),
             new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.", ['clean sessions running' => $clean, 'asked for' => $needed], 'One more clean session.')),

@@ -68,7 +68,7 @@ final readonly class SessionPage
     private function of(ReadSession $read): PreviewView
     {
         $timeline = $read->session?->timeline();
-        $totals = $timeline === null ? Totals::of([]) : $timeline->totals();
+        $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * $this->dossier->person->minutes;
         $aim = Aim::from($this->dossier->person->aim)->targets();
         $shares = $read->session === null ? WorkShares::ofWork([]) : WorkShares::of($read->session);
@@ -95,7 +95,7 @@ final readonly class SessionPage
         $seconds = [];
         foreach ($read->numbers as $core => $written) {
             if ($written === $number && $timeline !== null && $read->session !== null) {
-                $seconds[] = array_filter($timeline->segments, static fn(Segment $segment): bool => $segment->block === $core && ! ($segment->stretch === \EvenRungs\Session\Stretch::ChangeOver));
+                $seconds[] = array_filter($timeline->segments, static fn(Segment $segment): bool => $segment->block === $core && $segment->stretch !== \EvenRungs\Session\Stretch::ChangeOver);
                 $coreBlock = $read->session->blocks[$core];
                 $rounds = $coreBlock instanceof Circuit ? $coreBlock->rounds() : $rounds;
             }

@@ -9,7 +9,7 @@ use EvenRungs\Progress\FormQuestion;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string', description: 'ULID made on the device: sending twice saves once'),
+    new OA\Property(property: 'id', description: 'ULID made on the device: sending twice saves once', type: 'string'),
     new OA\Property(property: 'session', type: 'string'),
     new OA\Property(property: 'seconds', type: 'integer', nullable: true),
     new OA\Property(property: 'sets', type: 'array', items: new OA\Items(ref: '#/components/schemas/SetInput')),

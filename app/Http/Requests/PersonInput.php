@@ -12,8 +12,8 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string', description: 'ULID made by the caller'),
-    new OA\Property(property: 'version', type: 'integer', description: 'version that was read; 0 for a new person'),
+    new OA\Property(property: 'id', description: 'ULID made by the caller', type: 'string'),
+    new OA\Property(property: 'version', description: 'version that was read; 0 for a new person', type: 'integer'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'about', type: 'string'),
     new OA\Property(property: 'aim', type: 'string'),

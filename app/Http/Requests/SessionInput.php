@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
     new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'version', type: 'integer', description: 'version that was read; 0 for a new session'),
+    new OA\Property(property: 'version', description: 'version that was read; 0 for a new session', type: 'integer'),
     new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
 ])]

@@ -20,7 +20,7 @@ final readonly class ErrorView
         public array|\stdClass $fields,
         #[OA\Property]
         public string $id,
-        #[OA\Property(type: 'object', description: 'what is saved now, after a conflict', nullable: true)]
+        #[OA\Property(description: 'what is saved now, after a conflict', type: 'object', nullable: true)]
         public ?object $present = null,
     ) {}
 }

@@ -31,7 +31,7 @@ export function Board() {
   );
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const [rail, setRail] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const sending = useRef(new Set<string>());
   const [reopening, setReopening] = useState<Side | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const undo = useRef<(() => void) | null>(null);
@@ -66,17 +66,20 @@ export function Board() {
   const go = useCallback((slug: string) => elements.current.get(slug)?.focus(), []);
 
   const place = async (side: Side, reason = '') => {
-    if (!rung || !active || busy) return;
+    if (!rung || !active) return;
     const open = side === 'both' ? rung.openLeft && rung.openRight : side === 'left' ? rung.openLeft : rung.openRight;
     if (!open || (side !== 'both' && rung.sidedness === 'both')) return;
     if (active.ladder.stands.some((stand) => stand.stopped) && reason === '') return setReopening(side);
     if (active.ladder.stands.some((stand) => stand.rung === rung.slug && stand.side === side && !stand.stopped)) return;
-    setBusy(true);
+    // The same move twice is one; another move need not wait for it.
+    const move = `${rung.slug} ${side}`;
+    if (sending.current.has(move)) return;
+    sending.current.add(move);
     const path = { person: person.id };
     const { data, error } = await http
       .POST('/api/people/{person}/placements', { params: { path }, body: { id: newId(), rung: rung.slug, side, reason } })
       .catch((failed: unknown) => ({ data: undefined, error: failed }));
-    setBusy(false);
+    sending.current.delete(move);
     if (error || !data) {
       const refusal = refusalOf(error);
       setProblem(Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence);
@@ -94,7 +97,8 @@ export function Board() {
     };
     toast(data.sentence, { action: { label: 'Take back (U)', onClick: () => undo.current?.() } });
     await refresh();
-    go(rung.slug);
+    // From a button of the pane the keyboard goes back to the rung; whoever has walked on stays there.
+    if (document.activeElement?.getAttribute('role') !== 'option') go(rung.slug);
   };
 
   const press = (event: KeyboardEvent) => {
@@ -245,7 +249,6 @@ export function Board() {
             demand={active.demand.shortName}
             ladder={active.ladder}
             rung={rung}
-            busy={busy}
             onPlace={(side) => void place(side)}
             onGo={go}
           />

@@ -121,7 +121,7 @@ export function Rail({
             ref={rungRef(rung.slug)}
             role="option"
             aria-selected={Boolean(stand)}
-            aria-label={`${rung.name}, height ${rung.heightText}${stand ? `, stands here${stand.side === 'both' ? '' : `, ${stand.side}`}` : ''}${closed(rung) ? ', ruled out' : ''}`}
+            aria-label={`${rung.shortName}: ${rung.name}, height ${rung.heightText}${stand ? `, stands here${stand.side === 'both' ? '' : `, ${stand.side}`}` : ''}${closed(rung) ? ', ruled out' : ''}`}
             tabIndex={rung.slug === focus ? 0 : -1}
             onFocus={() => onFocus(rung.slug)}
             onClick={(event) => event.currentTarget.focus()}

@@ -12,14 +12,12 @@ export function RungPane({
   demand,
   ladder,
   rung,
-  busy,
   onPlace,
   onGo,
 }: {
   demand: string;
   ladder: Schemas['LadderView'];
   rung: Rung;
-  busy: boolean;
   onPlace: (side: Side) => void;
   onGo: (slug: string) => void;
 }) {
@@ -152,16 +150,16 @@ export function RungPane({
         {standsHere && ladder.stands.length === 1 && !stand?.stopped ? (
           <p className="text-ink2">Stands here since {day(stand?.placedOn ?? '')}.</p>
         ) : (
-          <Button look="next" hotkey="Enter" disabled={!open.both || busy} onClick={() => onPlace('both')}>
+          <Button look="next" hotkey="Enter" disabled={!open.both} onClick={() => onPlace('both')}>
             Place on “{rung.shortName}”
           </Button>
         )}
         {rung.sidedness !== 'both' && (
           <div className="grid grid-cols-2 gap-2">
-            <Button hotkey="L" className="justify-between" disabled={!open.left || busy} onClick={() => onPlace('left')}>
+            <Button hotkey="L" className="justify-between" disabled={!open.left} onClick={() => onPlace('left')}>
               Left
             </Button>
-            <Button hotkey="R" className="justify-between" disabled={!open.right || busy} onClick={() => onPlace('right')}>
+            <Button hotkey="R" className="justify-between" disabled={!open.right} onClick={() => onPlace('right')}>
               Right
             </Button>
           </div>

@@ -34,7 +34,7 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
 
   return (
     <section className="grid gap-3 rounded-lg border border-rail bg-sheet p-4">
-      <h2 className="text-xl">How was the morning after {day(questions[0]?.doneOn ?? '')}?</h2>
+      <h1 className="text-xl">How was the morning after {day(questions[0]?.doneOn ?? '')}?</h1>
       {questions.map((question) => {
         const answer = answers[question.ladder] ?? { pain: 0, worse: false };
         const change = (next: Partial<typeof answer>) => setAnswers({ ...answers, [question.ladder]: { ...answer, ...next } });

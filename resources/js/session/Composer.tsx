@@ -1,4 +1,4 @@
-import { useEffect, useReducer, useRef, useState } from 'react';
+import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
@@ -49,10 +49,7 @@ export function Composer({
   const navigate = useNavigate();
   const [history, change] = useReducer(compose, null, () => startHistory({ title, blocks: blocksOf(first) }));
   const draft = history.now;
-  const { preview, refusal } = usePreview(person.id, draft.blocks, first);
-  const upToDate =
-    JSON.stringify(preview.blocks.map((block) => block.items.map((item) => item.id))) ===
-    JSON.stringify(draft.blocks.map((block) => block.items.map((item) => item.id)));
+  const { preview, refusal, upToDate } = usePreview(person.id, draft.blocks, first);
   const saving = useContinuousSaving({
     person: person.id,
     id,
@@ -86,7 +83,15 @@ export function Composer({
   const views = new Map(preview.blocks.flatMap((block) => block.items.map((item) => [item.id, item])));
   const over = preview.totals.total > preview.targetSeconds;
   const warnings = preview.warnings;
-  const words = (item: string) => draft.blocks.flatMap((block) => block.items).find((other) => other.id === item)?.dose ?? '';
+  // A field that was left takes the server's written form, once the server has read what stands in it now.
+  const left = useRef<string | null>(null);
+  const settle = useCallback(() => {
+    const item = preview.blocks.flatMap((block) => block.items).find((other) => other.id === left.current);
+    if (!upToDate || !item) return;
+    left.current = null;
+    if (item.problem === null) change({ do: 'settle', item: item.id, dose: item.dose });
+  }, [preview, upToDate]);
+  useEffect(settle, [settle]);
   const numbers = new Map(draft.blocks.flatMap((block) => block.items).map((item, index) => [item.id, index + 1]));
 
   return (
@@ -233,11 +238,10 @@ export function Composer({
                           item={view}
                           value={item.dose}
                           onChange={(dose) => change({ do: 'dose', item: item.id, dose })}
-                          onSettle={() =>
-                            view.problem === null &&
-                            view.dose !== words(item.id) &&
-                            change({ do: 'settle', item: item.id, dose: view.dose })
-                          }
+                          onSettle={() => {
+                            left.current = item.id;
+                            settle();
+                          }}
                           inputRef={(element) => {
                             if (element) rows.current.set(item.id, element);
                             else rows.current.delete(item.id);

@@ -117,7 +117,9 @@ export function compose(history: History, change: Change): History {
       return startHistory(change.draft);
     case 'settle':
       // The server's written form of the same dose: not a step of its own.
-      return { ...history, now: changed(now, { do: 'dose', item: change.item, dose: change.dose }), typing: null };
+      return itemsOf(now.blocks).some((item) => item.id === change.item && item.dose !== change.dose)
+        ? { ...history, now: changed(now, { do: 'dose', item: change.item, dose: change.dose }), typing: null }
+        : history;
     case 'undo': {
       const before = past.at(-1);
       return before ? { past: past.slice(0, -1), now: before, future: [now, ...future], typing: null } : history;

@@ -13,6 +13,8 @@ export function usePreview(person: string, blocks: Block[], first: Schemas['Prev
   const flying = useRef(false);
   const text = JSON.stringify(blocks);
   const shown = useRef(text);
+  // What the answer at hand was asked for: it speaks of the present writing only when the two are the same.
+  const [answered, setAnswered] = useState(text);
 
   useEffect(() => {
     const ask = async () => {
@@ -27,7 +29,10 @@ export function usePreview(person: string, blocks: Block[], first: Schemas['Prev
           })
           .catch((failed: unknown) => ({ data: undefined, error: failed }));
         if (wanted.current !== null) continue;
-        if (data) setPreview(data);
+        if (data) {
+          setPreview(data);
+          setAnswered(asked);
+        }
         setRefusal(error ? refusalOf(error) : null);
       }
       flying.current = false;
@@ -38,5 +43,5 @@ export function usePreview(person: string, blocks: Block[], first: Schemas['Prev
     if (!flying.current) void ask();
   }, [person, text]);
 
-  return { preview, refusal };
+  return { preview, refusal, upToDate: answered === text };
 }

@@ -13,6 +13,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Filesystem\Filesystem;
+use PHPUnit\Framework\Assert;
 
 /** A real headless browser with an empty profile: what a trainer does with keys and mouse. */
 final class Chromium
@@ -73,7 +74,10 @@ final class Chromium
     /** Waits until the page shows the text. */
     public function see(string $text): self
     {
-        return $this->waitUntil(fn(): bool => str_contains($this->text(), $text), "“{$text}” on the page");
+        $this->waitUntil(fn(): bool => str_contains($this->text(), $text), "“{$text}” on the page");
+        Assert::assertStringContainsString($text, $this->text());
+
+        return $this;
     }
 
     public function doesNotSee(string $text): self

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Database\Seeders\DemoSeeder;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\Daemon;
+
+/**
+ * Tests in a real browser against a server and a database of their own, filled with the demo.
+ * A test that fails leaves a picture in storage/logs.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?Daemon $server = null;
+
+    protected static string $base = '';
+
+    protected Chromium $browser;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::serve();
+        self::artisan('migrate:fresh', '--force', '--quiet');
+        self::artisan('demo:load');
+        $this->browser = Chromium::at(self::$base);
+    }
+
+    protected function tearDown(): void
+    {
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $this->browser->picture(dirname(__DIR__, 2)."/storage/logs/failed-{$this->name()}.png");
+        }
+        $this->browser->quit();
+        parent::tearDown();
+    }
+
+    protected function signIn(): Chromium
+    {
+        return $this->browser->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD)->see('Bench');
+    }
+
+    /** Address of a step of a person of the demo. */
+    protected function addressOf(string $name, string $step): string
+    {
+        $id = $this->browser->visit('/')->see($name)->driver->executeScript(
+            'return [...document.querySelectorAll("main li a")].find((a) => a.textContent === arguments[0]).pathname.split("/")[2]',
+            [$name],
+        );
+
+        return '/people/'.(is_string($id) ? $id : '').'/'.$step;
+    }
+
+    protected function noComplaints(): void
+    {
+        self::assertSame([], $this->browser->complaints());
+    }
+
+    private static function serve(): void
+    {
+        if (self::$server !== null) {
+            return;
+        }
+        $port = Daemon::freePort();
+        self::$base = "http://127.0.0.1:{$port}";
+        self::$server = Daemon::start(
+            [PHP_BINARY, '-d', 'opcache.enable=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],
+            [...self::environment(), 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_URL' => self::$base],
+        );
+        self::$server->waitFor(static fn(): ?bool => @file_get_contents(self::$base.'/up') === false ? null : true, 15, 'The server');
+    }
+
+    private static function artisan(string ...$command): void
+    {
+        (new Process([PHP_BINARY, 'artisan', ...array_values($command)], dirname(__DIR__, 2), self::environment(), null, 120))->mustRun();
+    }
+
+    /** @return array<string, string> */
+    private static function environment(): array
+    {
+        return [
+            'APP_ENV' => 'testing', 'DB_DATABASE' => 'even_rungs_test_browser', 'SESSION_DRIVER' => 'database',
+            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => 'even_rungs_browser_test',
+        ];
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys as Key;
+
+/** One person from intake to a decided session: once by keyboard alone, once by mouse where it is used. */
+final class StoryTest extends BrowserTestCase
+{
+    public function test_intake_board_and_session_by_keyboard_alone(): void
+    {
+        $browser = $this->signIn()->visit('/people/new')->see('Add a person');
+        $browser->label('Name')->click();
+        $browser->keys('Tilda <b>Marrow</b>', Key::TAB, 'pastry cook on her feet all day', Key::TAB, Key::TAB, Key::BACKSPACE, Key::BACKSPACE, '15', Key::TAB, Key::SPACE);
+        $this->tabTo('Add, then ask the danger signs');
+        $browser->keys(Key::ENTER)->see('Danger signs')->see('Tilda <b>Marrow</b>');
+
+        // Past every question to the button, with no box ticked.
+        $this->tabTo('No to every question');
+        $browser->keys(Key::ENTER)->see('On to the board');
+        $this->tabTo('On to the board');
+        $browser->keys(Key::ENTER)->see('no spread yet');
+
+        // A rail, up the rungs, Enter; then the next rail.
+        $this->focusRung('Front-plank ladder');
+        $browser->keys(Key::HOME, Key::ARROW_UP, Key::ARROW_UP)->see('Front plank, forearms, knees down')->keys(Key::ENTER)->see('stands on “Front plank, forearms, knees down”');
+        $browser->keys(Key::ARROW_RIGHT, Key::HOME, Key::ENTER)->see('stands on “Side lean on the wall”')->see('spread 1.4');
+        $browser->keys('u')->see('Taken back.')->see('no spread yet');
+        $this->focusRung('Side-bridge ladder');
+        $browser->keys(Key::HOME, Key::ARROW_UP, Key::ARROW_UP, Key::ENTER)->see('stands on “Side bridge, knees bent”')->keys('l')->doesNotSee('Not saved');
+        $browser->keys(Key::ARROW_RIGHT, Key::HOME, Key::ENTER)->see('stands on “All fours, brace and breathe”');
+        // Without a band the press-outs are ruled out and say so.
+        $browser->keys(Key::ARROW_RIGHT, Key::HOME)->see('needs band and anchor');
+
+        $browser->visit(str_replace(self::$base, '', str_replace('/board', '/session', $browser->driver->getCurrentURL())))->see('Front plank, forearms, knees down')->see('rotation is left open');
+        $browser->keys('/');
+        $dose = $browser->driver->switchTo()->activeElement();
+        self::assertSame('3x(4x10s/5)', $dose->getAttribute('value'));
+        $all = Key::CONTROL.'a'.Key::NULL;
+        $browser->keys($all, '3x30s 3-1-x1-9')->see('third part, lifting, of the tempo is “x1”');
+        $browser->keys($all, '2 × 45 s r30', Key::ENTER)->see('2 × 45 s · 30 s rest')->see('Saved');
+        $browser->waitUntil(fn(): bool => $dose->getAttribute('value') === '2x45s r30', 'the written form');
+        $browser->keys(Key::ESCAPE)->driver->executeScript('document.activeElement.blur()');
+        $browser->keys('c')->see('Circuit, 2 rounds');
+        usleep(1_200_000);
+        $browser->driver->navigate()->refresh();
+        $browser->see('Circuit, 2 rounds')->see('2 × 45 s');
+        $this->noComplaints();
+    }
+
+    public function test_sheet_coach_and_decision(): void
+    {
+        $browser = $this->signIn();
+        $session = $this->addressOf('Corvin Strake', 'session');
+        $browser->visit($session)->see('Lock-house floor')->press('Hand it over')->see('Easier today')->see('Tuesday, Friday');
+        $browser->press('Coach it')->see('morning after')->press('Save the morning')->see('Start');
+
+        $browser->press('Start')->see('kept on this device')->press('Pause');
+        $sets = 9;
+        for ($set = 1; $set <= $sets; $set++) {
+            // On to the end of the set, then the check: effort 6, all clean.
+            for ($cue = 0; $cue < 40 && $browser->driver->findElements(WebDriverBy::xpath('//button[starts-with(normalize-space(), "All clean")]')) === []; $cue++) {
+                $browser->press('Skip');
+            }
+            $browser->click('(//fieldset[legend="Effort, 0 to 10"]//button)[7]')->press('All clean')->see('Set ');
+            if ($set === 4) {
+                // The log is on the device: a reload loses nothing.
+                $browser->driver->navigate()->refresh();
+                $browser->see('Go on');
+            }
+        }
+        $browser->see("{$sets} of {$sets} sets logged")->press('Save the log')->see('Review')->see('Confirm');
+
+        // The rules say stay (effort and reps are fine now, but it is the first clean session): decide otherwise.
+        $browser->see('1 of 2 clean sessions running');
+        $browser->click('(//li[contains(., "Press-out ladder")]//button[normalize-space()="Climb"])[1]');
+        $browser->label('Why (kept with the decision)')->sendKeys('moves well');
+        $browser->press('Climb instead')->see('Otherwise than proposed: moves well');
+        $browser->press('Confirm all')->see('Nothing waits.');
+        $browser->press('See the board')->see('Board');
+        self::assertSame('true', $browser->find('//div[@role="option"][contains(@aria-label, "Press-out, standing, height 4.0")]')->getAttribute('aria-selected'));
+        $this->noComplaints();
+    }
+
+    public function test_the_log_stays_on_the_device_until_the_server_has_it(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Corvin Strake', 'coach'))->see('morning after')->press('not asked today')->press('Start')->see('kept on this device');
+        for ($cue = 0; $cue < 20 && $browser->driver->findElements(WebDriverBy::xpath('//button[starts-with(normalize-space(), "All clean")]')) === []; $cue++) {
+            $browser->press('Skip');
+        }
+        $browser->press('All clean')->press('end here');
+        $browser->press('leave this set unlogged');
+        $this->offline(true);
+        $browser->see('1 of 9 sets logged')->press('Save the log')->see('The log stays on this device.');
+        $this->offline(false);
+        $browser->press('Try again')->see('Confirm');
+        self::assertSame(0, $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length'));
+    }
+
+    public function test_a_danger_sign_closes_every_step_until_the_clearance(): void
+    {
+        $browser = $this->signIn();
+        $person = $this->addressOf('Osk Brannoch', 'person');
+        foreach (['session', 'sheet', 'coach', 'review'] as $step) {
+            $browser->visit(str_replace('/person', "/{$step}", $person))->see('To be cleared by a clinician before training')->see('licensed clinician’s clearance');
+        }
+        $browser->visit($person)->see('Print the referral note')->press('Record the clearance')->see('Say who cleared it.');
+        $browser->label('Who cleared it')->sendKeys('Dr. Ferris Oll, physician');
+        $browser->label('For what')->sendKeys('bracing and carries, no bending');
+        foreach (['From' => '01/01/2026', 'Until' => '01/01/2036'] as $label => $date) {
+            $browser->label($label)->sendKeys($date);
+        }
+        $browser->press('Record the clearance')->see('training is open');
+        $browser->visit(str_replace('/person', '/session', $person))->see('Where the work falls');
+    }
+
+    public function test_two_tabs_editing_one_session_see_both_versions(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days');
+        // The other tab: the same session, saved by the same application.
+        $browser->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]);
+            const person = location.pathname.split('/')[2];
+            const get = (path) => fetch('/api/people/' + person + path, { headers: { Accept: 'application/json' } }).then((r) => r.json());
+            get('/sessions').then(({ sessions }) => get('/sessions/' + sessions[0].id)).then((s) => fetch('/api/people/' + person + '/sessions/' + s.id, {
+              method: 'PUT', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+              body: JSON.stringify({ id: s.id, version: s.version, title: 'From the other tab', blocks: s.preview.blocks.map((b) => ({ kind: b.kind, gapSeconds: b.gapSeconds, roundRestSeconds: b.roundRestSeconds, items: b.items.map(({ id, rung, dose }) => ({ id, rung, dose })) })) }),
+            })).then((r) => done(r.status));
+            JS);
+        $browser->label('Title of the session')->sendKeys(', mine');
+        $browser->see('Changed somewhere else in the meantime')->see('From the other tab')->see('Hive-lifting days, mine');
+        $browser->press('Save mine over it')->see('Saved');
+        usleep(300_000);
+        $browser->driver->navigate()->refresh();
+        $browser->waitUntil(fn(): bool => $browser->label('Title of the session')->getAttribute('value') === 'Hive-lifting days, mine', 'my title');
+    }
+
+    public function test_every_main_view_is_accessible_in_light_and_dark_and_nothing_complains(): void
+    {
+        $browser = $this->signIn();
+        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Kit at hand'];
+        foreach (['person' => 'Kit at hand', 'board' => 'Gate', 'session' => 'Where the work falls', 'sheet' => 'Easier today', 'coach' => 'morning after', 'review' => 'Confirm'] as $step => $wait) {
+            $views[$this->addressOf('Maud Ferrick', $step)] = $wait;
+        }
+        $views[$this->addressOf('Osk Brannoch', 'person')] = 'Record the clearance';
+        foreach ($views as $path => $wait) {
+            $browser->visit($path)->see($wait);
+            foreach (['light', 'dark'] as $theme) {
+                $browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+                self::assertSame([], $browser->accessibilityProblems(), "{$path} in {$theme}");
+            }
+            $browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
+        }
+        $this->noComplaints();
+    }
+
+    /** Tab by tab until the button has the focus, as the keyboard does it. */
+    private function tabTo(string $button): void
+    {
+        $focused = fn(): string => trim((string) $this->browser->driver->switchTo()->activeElement()->getText());
+        for ($tab = 0; $tab < 120 && ! str_starts_with($focused(), $button); $tab++) {
+            $this->browser->keys(Key::TAB);
+        }
+        self::assertStringStartsWith($button, $focused());
+    }
+
+    private function focusRung(string $ladder): void
+    {
+        $this->browser->find("//div[@role='listbox'][@aria-label='{$ladder}']");
+        $this->browser->driver->executeScript('document.querySelector(`[role=listbox][aria-label="${arguments[0]}"] [tabindex="0"]`).focus()', [$ladder]);
+    }
+
+    private function offline(bool $offline): void
+    {
+        $tools = new \Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser->driver);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+}
