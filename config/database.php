@@ -20,6 +20,8 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
+            // One round trip for a query instead of three; safe with utf8mb4, and numbers still come as numbers.
+            'options' => [PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

@@ -8,7 +8,9 @@ use App\Models\Person;
 use App\Models\User;
 use App\Time\PracticeClock;
 use EvenRungs\Ladder\Library;
-use Illuminate\Support\Collection;
+use EvenRungs\Progress\Choice;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Several;
 
 /** Reads a person, or all of a practice, with every record the core asks for. */
 final readonly class OpenDossier
@@ -27,13 +29,24 @@ final readonly class OpenDossier
     /** With what planning needs, and nothing of the history: for the composer, which asks at every change. */
     public function forPlanning(Person $person, User $by): Dossier
     {
-        $person->load(['limits', 'screenings', 'clearances', 'placements', 'decisions']);
+        $person->load([
+            'limits' => static fn($rows) => $rows->where('lifted_on', null)->select(['id', 'person_id', 'state', 'side', 'lifted_on']),
+            'screenings' => static fn($rows) => $rows->where('urgency', '!=', null)->select(['id', 'person_id', 'urgency', 'sequence']),
+            'placements' => static fn($rows) => $rows->select(['id', 'person_id', 'ladder', 'side', 'rung', 'stopped', 'sequence']),
+            'decisions' => static fn($rows) => $rows->where('choice', Choice::Refer->value)->select(['id', 'person_id', 'choice', 'sequence', 'taken_back_at']),
+        ]);
+        // A clearance matters only against a sign, and most people have none.
+        if ($person->screenings->isEmpty() && $person->decisions->isEmpty()) {
+            $person->setRelation('clearances', new Collection);
+        } else {
+            $person->load(['clearances' => static fn($rows) => $rows->select(['id', 'person_id', 'from', 'until', 'sequence'])]);
+        }
 
         return new Dossier($person, $this->library, $this->clock($by));
     }
 
-    /** @return Collection<int, Dossier> */
-    public function all(User $by): Collection
+    /** @return Several<int, Dossier> */
+    public function all(User $by): Several
     {
         $clock = $this->clock($by);
 

@@ -8,6 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\Timeline;
 
 /**
  * How the time under tension falls on the demands: weight 1 for the rung's main demand, 0.5 for each
@@ -18,12 +19,12 @@ final readonly class WorkShares
     /** @param array<string, int> $halfSeconds by demand, over the demands with a target */
     private function __construct(private array $halfSeconds) {}
 
-    public static function of(Session $session): self
+    public static function of(Session $session, Timeline $timeline): self
     {
-        $timeline = $session->timeline();
+        $totals = $timeline->totalsByItem();
         $work = [];
         foreach ($session->items() as $item) {
-            $work[] = [$item->rung->demand, $item->rung->secondary, $timeline->totalsOf($item)->work];
+            $work[] = [$item->rung->demand, $item->rung->secondary, $totals[$item->id]->work];
         }
 
         return self::ofWork($work);

@@ -10,9 +10,9 @@ final readonly class CueSheet
     /** @param list<Cue> $cues */
     private function __construct(public array $cues) {}
 
-    public static function of(Session $session): self
+    public static function of(Timeline $timeline): self
     {
-        $segments = $session->timeline()->segments;
+        $segments = $timeline->segments;
         $cues = [];
         foreach ($segments as $index => $segment) {
             $inReps = $segment->stretch === Stretch::Work && $segment->item->isInReps();

@@ -31,22 +31,21 @@ final readonly class Timeline
         return Totals::of($this->segments);
     }
 
-    /** Totals of one exercise, its own rests included; change-overs before it are the session's. */
-    public function totalsOf(Item $item): Totals
+    /**
+     * Totals of each exercise, its own rests included; change-overs before it are the session's.
+     *
+     * @return array<string, Totals> by id of the exercise
+     */
+    public function totalsByItem(): array
     {
-        return Totals::of(array_filter(
-            $this->segments,
-            static fn(Segment $segment): bool => $segment->item->id === $item->id && $segment->stretch !== Stretch::ChangeOver,
-        ));
-    }
+        $own = [];
+        foreach ($this->segments as $segment) {
+            if ($segment->stretch !== Stretch::ChangeOver) {
+                $own[$segment->item->id][] = $segment;
+            }
+        }
 
-    /** Totals of one block, the change-over to it left out. */
-    public function totalsOfBlock(int $block): Totals
-    {
-        return Totals::of(array_filter(
-            $this->segments,
-            static fn(Segment $segment): bool => $segment->block === $block && $segment->stretch !== Stretch::ChangeOver,
-        ));
+        return array_map(Totals::of(...), $own);
     }
 
     /** @return list<Segment> */

@@ -42,7 +42,7 @@ final class StoryTest extends BrowserTestCase
         $all = Key::CONTROL.'a'.Key::NULL;
         $browser->keys($all, '3x30s 3-1-x1-9')->see('third part, lifting, of the tempo is “x1”');
         $browser->keys($all, '2 × 45 s r30', Key::ENTER)->see('2 × 45 s · 30 s rest')->see('Saved');
-        $browser->waitUntil(fn(): bool => $dose->getAttribute('value') === '2x45s r30', 'the written form');
+        $browser->find('//input[@value="2x45s r30"]');
         $browser->keys(Key::ESCAPE)->driver->executeScript('document.activeElement.blur()');
         $browser->keys('c')->see('Circuit, 2 rounds');
         usleep(1_200_000);
@@ -160,7 +160,11 @@ final class StoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
-    /** Tab by tab until the button has the focus, as the keyboard does it. */
+    /**
+     * Tab by tab until the button has the focus, as the keyboard does it.
+     *
+     * @param non-empty-string $button
+     */
     private function tabTo(string $button): void
     {
         $focused = fn(): string => trim((string) $this->browser->driver->switchTo()->activeElement()->getText());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 final class SessionTest extends ApiTestCase
 {
@@ -82,6 +83,28 @@ final class SessionTest extends ApiTestCase
         $answer = $this->postJson("/api/people/{$this->person}/sessions", ['id' => self::id(), 'version' => 0, 'title' => 'Monday', 'blocks' => []])->assertUnprocessable();
 
         self::assertSame(['A session needs at least one exercise.'], $answer->json('fields.blocks'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function brokenShapes(): iterable
+    {
+        $item = ['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '3x30s'];
+        $block = ['kind' => 'straight', 'items' => [$item], 'gapSeconds' => [], 'roundRestSeconds' => 0];
+        yield 'a kind nobody knows' => [[...$block, 'kind' => 'pyramid'], 'blocks.0.kind'];
+        yield 'no exercise in a block' => [[...$block, 'items' => []], 'blocks.0.items'];
+        yield 'one id twice' => [[...$block, 'items' => [$item, $item]], 'blocks.0.items.1.id'];
+        yield 'an id with a space' => [[...$block, 'items' => [[...$item, 'id' => 'a b']]], 'blocks.0.items.0.id'];
+        yield 'a dose that is a list' => [[...$block, 'items' => [[...$item, 'dose' => ['3x30s']]]], 'blocks.0.items.0.dose'];
+        yield 'a dose of a thousand characters' => [[...$block, 'items' => [[...$item, 'dose' => str_repeat('3', 1000)]]], 'blocks.0.items.0.dose'];
+        yield 'a gap below zero' => [[...$block, 'kind' => 'circuit', 'gapSeconds' => [-5]], 'blocks.0.gapSeconds'];
+        yield 'a round rest of a day' => [[...$block, 'roundRestSeconds' => 86400], 'blocks.0.roundRestSeconds'];
+    }
+
+    /** @param array<string, mixed> $block */
+    #[DataProvider('brokenShapes')]
+    public function test_a_block_of_the_wrong_shape_names_its_field(array $block, string $field): void
+    {
+        self::assertSame([$field], array_keys((array) $this->preview([$block])->assertUnprocessable()->json('fields')));
     }
 
     public function test_a_rung_that_does_not_exist_gets_a_sentence(): void

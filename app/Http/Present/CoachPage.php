@@ -72,7 +72,7 @@ final readonly class CoachPage
                 $cue->repetitions,
                 array_map(static fn(CuePhase $phase): CuePhaseView => new CuePhaseView($phase->word, $phase->seconds, $phase->isPause), $cue->phases),
                 $cue->endsSet,
-            ), CueSheet::of($this->session)->cues),
+            ), CueSheet::of($this->session->timeline())->cues),
             array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
             $this->cautions(),
             $this->mornings(),

@@ -68,14 +68,15 @@ final readonly class SessionPage
     private function of(ReadSession $read): PreviewView
     {
         $timeline = $read->session?->timeline();
+        $byItem = $timeline?->totalsByItem() ?? [];
         $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * $this->dossier->person->minutes;
         $aim = Aim::from($this->dossier->person->aim)->targets();
-        $shares = $read->session === null ? WorkShares::ofWork([]) : WorkShares::of($read->session);
+        $shares = $read->session === null ? WorkShares::ofWork([]) : WorkShares::of($read->session, $timeline ?? $read->session->timeline());
 
         return new PreviewView(
             $read->isComplete(),
-            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline), array_keys($read->blocks)),
+            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $byItem), array_keys($read->blocks)),
             TotalsView::of($totals),
             $target,
             Totals::clock($target),
@@ -88,7 +89,8 @@ final readonly class SessionPage
         );
     }
 
-    private function block(ReadSession $read, int $number, ?Timeline $timeline): BlockView
+    /** @param array<string, Totals> $byItem */
+    private function block(ReadSession $read, int $number, ?Timeline $timeline, array $byItem): BlockView
     {
         $block = $read->blocks[$number];
         $rounds = 1;
@@ -103,7 +105,7 @@ final readonly class SessionPage
 
         return new BlockView(
             $block->isCircuit ? 'circuit' : 'straight',
-            array_map(fn(ReadItem $item): ItemView => $this->item($item, $timeline), $read->items[$number]),
+            array_map(fn(ReadItem $item): ItemView => $this->item($item, $byItem[$item->text->id] ?? null), $read->items[$number]),
             $block->gapSeconds,
             $block->roundRestSeconds,
             $rounds,
@@ -111,7 +113,7 @@ final readonly class SessionPage
         );
     }
 
-    private function item(ReadItem $read, ?Timeline $timeline): ItemView
+    private function item(ReadItem $read, ?Totals $totals): ItemView
     {
         $item = $read->item;
 
@@ -124,7 +126,7 @@ final readonly class SessionPage
             $item === null ? $read->text->dose : DoseLine::print($item->dose),
             $item === null ? '' : DoseWords::of($item->dose),
             $item === null ? null : DoseFieldsView::of($item->dose),
-            $item === null || $timeline === null ? null : TotalsView::of($timeline->totalsOf($item)),
+            $totals === null ? null : TotalsView::of($totals),
             $read->problem?->getMessage(),
             $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             $item === null ? '' : "{$item->restSeconds()} s rest",

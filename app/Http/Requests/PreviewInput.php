@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\BlockText;
+use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
@@ -15,17 +16,22 @@ class PreviewInput extends Input
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
-            'blocks' => ['present', 'list', 'max:40'],
-            'blocks.*.kind' => ['required', 'in:straight,circuit'],
-            'blocks.*.items' => ['required', 'list', 'min:1', 'max:40'],
-            'blocks.*.items.*.id' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/', 'distinct'],
-            'blocks.*.items.*.rung' => ['required', 'string', 'max:130'],
-            'blocks.*.items.*.dose' => ['present', 'nullable', 'string', 'max:120'],
-            'blocks.*.gapSeconds' => ['present', 'list', 'max:40'],
-            'blocks.*.gapSeconds.*' => ['integer', 'between:0,600'],
-            'blocks.*.roundRestSeconds' => ['required', 'integer', 'between:0,600'],
-        ];
+        return ['blocks' => ['present', 'list', 'max:40']];
+    }
+
+    /**
+     * The composer asks at every change, and rules with wildcards take longer than the whole computation:
+     * the shape of the blocks is checked by hand.
+     *
+     * @return list<\Closure(Validator): void>
+     */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach (WrittenBlocks::problems($this->input('blocks')) as $field => $sentence) {
+                $validator->errors()->add($field, $sentence);
+            }
+        }];
     }
 
     /** @return list<BlockText> */
