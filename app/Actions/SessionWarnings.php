@@ -58,7 +58,7 @@ final readonly class SessionWarnings
                 if ($gap < $change->seconds) {
                     $warnings[] = Reason::because(
                         Rule::CircuitChangeOver,
-                        "{$gap} s from “{$block->stations[$index]->rung->name}” to “{$block->stations[$index + 1]->rung->name}” is shorter than the change-over: {$change->reason->sentence}",
+                        "{$gap} s from “{$block->stations[$index]->rung->name}” to “{$block->stations[$index + 1]->rung->name}” is shorter than the change-over of {$change->seconds} s ({$change->why}).",
                         ['written rest' => "{$gap} s", 'change-over' => "{$change->seconds} s"],
                         "A gap of {$change->seconds} s, or stations in the same position.",
                     );

@@ -11,7 +11,7 @@ use EvenRungs\Reason\Rule;
 /** The time to get from one exercise to the next: the largest that applies, never summed (our own choice). */
 final readonly class ChangeOver
 {
-    private function __construct(public int $seconds, public Reason $reason) {}
+    private function __construct(public int $seconds, public string $why, public Reason $reason) {}
 
     public static function between(Item $from, Item $to): self
     {
@@ -20,12 +20,12 @@ final readonly class ChangeOver
             static fn(Kit $kit): bool => $kit !== Kit::Mat && ! in_array($kit, $from->rung->kit, true),
         ));
         [$seconds, $why] = match (true) {
-            $fetch !== [] => [30, "fetch or anchor {$fetch[0]->label()}"],
+            $fetch !== [] => [30, "fetch {$fetch[0]->label()}"],
             $from->rung->position !== $to->rung->position => [20, "from {$from->rung->position->inWords()} to {$to->rung->position->inWords()}"],
             default => [10, 'same position, same kit'],
         };
 
-        return new self($seconds, Reason::because(
+        return new self($seconds, $why, Reason::because(
             Rule::ChangeOver,
             "{$seconds} s to change over: {$why}.",
             ['from' => $from->rung->name, 'to' => $to->rung->name],

@@ -1,6 +1,5 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { http, refusalOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { savedNow } from '@/frame/saving';
@@ -35,6 +34,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const navigate = useNavigate();
   const refresh = useRefresh();
   const cue = cues[player.at];
+  const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
   const item = cue ? items.get(cue.item) : undefined;
 
   // The log is on the device after every step, before anything is sent.
@@ -95,7 +95,6 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const saveSet = (set: SetLog) => {
     setLog({ ...log, sets: withSet(log.sets, set) });
     setAgain(null);
-    toast(`Set ${set.set} kept.`);
   };
   const undoSet = () => {
     const last = log.sets.at(-1);
@@ -150,7 +149,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
 
   return (
     <main data-theme="dark" className="relative flex-1 overflow-y-auto bg-ground p-4 text-ink">
-      <div className="mx-auto grid max-w-xl gap-4">
+      <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-5.5rem)] max-sm:gap-2.5">
         <header className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink2">
           <span>
             {name.split(' ')[0]} · {sheet.title}
@@ -161,7 +160,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           <span>
             {keptHere
               ? started
-                ? 'kept on this device'
+                ? `${log.sets.length} of ${planned} sets kept on this device`
                 : `${sheet.totalText} in all`
               : 'this device cannot keep the log: save before you leave'}
           </span>
@@ -186,8 +185,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
             <h1 className="text-2xl">Done</h1>
             <p>
-              {log.sets.length} of {sheet.items.reduce((sum, one) => sum + one.sets, 0)} sets logged. What was not logged counts
-              as missing, never as zero.
+              {log.sets.length} of {planned} sets logged. What was not logged counts as missing, never as zero.
             </p>
             {problem && (
               <p role="alert" className="font-semibold text-rowan">
@@ -216,12 +214,21 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             </div>
             <div className="grid justify-items-center gap-1" aria-live="off">
               <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
-              <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[9rem]')}>
+              <p
+                className={cx(
+                  'font-mono leading-none font-bold tabular-nums',
+                  checked ? 'text-6xl' : 'text-[9rem] max-sm:text-[8rem]',
+                )}
+              >
                 {seconds}
               </p>
               {rep && cue && (
                 <p className="font-mono text-2xl">
-                  <strong>{rep.number}</strong> <span className="text-ink2">of {cue.repetitions}</span>
+                  <strong>{rep.number}</strong>{' '}
+                  <span className="text-ink2">
+                    of {cue.repetitions}
+                    {item?.perSide && cue.side === 'both' ? ', sides in turn' : ''}
+                  </span>
                 </p>
               )}
             </div>
@@ -251,7 +258,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                   {caution}
                 </p>
               ))}
-            <div className="grid grid-cols-4 gap-2">
+            <div className="mt-auto grid grid-cols-4 gap-2">
               <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'back' })}>
                 Back
               </Button>

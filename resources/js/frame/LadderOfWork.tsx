@@ -17,7 +17,7 @@ const meaning = { done: 'done', open: 'open', attention: 'wants attention', clos
 export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
   return (
     <nav aria-label="Steps" className="shrink-0 p-4 max-lg:border-b max-lg:border-hairline max-lg:py-1 lg:w-36 print:hidden">
-      <ol className="relative flex gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0">
+      <ol className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0">
         <span aria-hidden="true" className="absolute inset-y-0 left-[5px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         <span aria-hidden="true" className="absolute inset-y-0 left-[19px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         {person.steps.map((step) => (

@@ -1,4 +1,5 @@
 import { api, type Schemas } from '@/api/client';
+import { longDay } from '@/ui/day';
 
 /** Printed in place of the page while a danger sign is open: how urgent, what was answered, no diagnosis. */
 export function ReferralNote({ person }: { person: Schemas['PersonView'] }) {
@@ -7,7 +8,7 @@ export function ReferralNote({ person }: { person: Schemas['PersonView'] }) {
     <article className="hidden gap-4 text-black print:grid">
       <h1 className="text-2xl">Note to a licensed clinician</h1>
       <p>
-        {me.data?.practice} · {me.data?.name} · {person.screening?.answeredOn}
+        {me.data?.practice} · {me.data?.name} · {longDay(person.screening?.answeredOn ?? '')}
       </p>
       <p>
         <strong>{person.name}</strong>, {person.about}, trains the trunk with us {person.trainingDays.length} days a week for{' '}

@@ -20,6 +20,14 @@ const words: Record<Choice, string> = {
   refer: 'Stop and refer',
 };
 
+const short: Record<Choice, string> = {
+  climb: 'Climb',
+  stay: 'Stay',
+  'step-down': 'Down',
+  'stop-ladder': 'Stop',
+  refer: 'Refer',
+};
+
 /** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
 export function PendingCard({ pending, first, onDecide }: { pending: Pending; first: boolean; onDecide: Decide }) {
   const [other, setOther] = useState<Choice | null>(null);
@@ -41,7 +49,7 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
     <li className="grid gap-x-6 gap-y-3 rounded-lg border border-hairline bg-sheet p-4 xl:grid-cols-[1fr_17rem]">
       <div className="grid content-start gap-2">
         <p className="flex flex-wrap items-center gap-x-3 text-sm text-ink2">
-          <Status kind={kinds[pending.proposed]} word={words[pending.proposed].split(' ')[0]} />
+          <Status kind={kinds[pending.proposed]} word={short[pending.proposed]} />
           {pending.ladderName}
           {pending.side !== 'both' && `, ${pending.side} side`} · {day(pending.doneOn)}
           {pending.reopened && <strong className="text-rowan">reopened by the next morning</strong>}

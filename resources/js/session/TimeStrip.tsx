@@ -94,7 +94,7 @@ export function TimeStrip({
           );
         })}
         <path d="M0 70.5H1000" className="stroke-rail" />
-        <path d={`M${x(preview.targetSeconds)} 18V78`} className="stroke-rowan" strokeWidth="2" />
+        <path d={`M${Math.min(WIDTH - 1, x(preview.targetSeconds))} 18V78`} className="stroke-rowan" strokeWidth="2" />
         {circuits.map((circuit, index) => (
           <g key={index}>
             <path d={`M${x(circuit.from)} 80v8H${x(circuit.to)}v-8`} className="fill-none stroke-ink2" strokeWidth="1.5" />

@@ -6,7 +6,7 @@ export function Key({ children, on = false }: { children: ReactNode; on?: boolea
   return (
     <kbd
       className={cx(
-        'inline-block min-w-6 rounded-sm border px-1.5 text-center font-mono text-sm leading-5 whitespace-nowrap max-sm:hidden print:hidden',
+        'inline-block min-w-6 shrink-0 rounded-sm border px-1.5 text-center font-mono text-sm leading-5 whitespace-nowrap max-sm:hidden print:hidden',
         on ? 'border-on-rowan/60' : 'border-b-2 border-hairline bg-sheet text-ink2',
       )}
     >
