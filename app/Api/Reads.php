@@ -11,21 +11,5 @@ use OpenApi\Attributes as OA;
 #[Attribute(Attribute::TARGET_METHOD)]
 final class Reads extends OA\Get
 {
-    /**
-     * @param string      $id      name of the operation
-     * @param string|null $answers class of the answer; null for none
-     * @param string|null $takes   class of the request's body
-     */
-    public function __construct(string $path, string $id, ?string $answers = null, ?string $takes = null, int $status = 200)
-    {
-        $body = Path::body($takes);
-        $parameters = Path::parameters($path);
-        parent::__construct(
-            path: $path,
-            operationId: $id,
-            requestBody: $body,
-            parameters: $parameters === [] ? null : $parameters,
-            responses: Path::responses($answers, $status),
-        );
-    }
+    use Endpoint;
 }

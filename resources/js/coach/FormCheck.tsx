@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { Scale } from '@/ui/Scale';
 import { doneAsWritten, type SetLog } from './log';
 
 /** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */
@@ -60,26 +61,10 @@ export function FormCheck({
       </span>
     </div>
   );
-  const scale = (legend: string, key: 'pain' | 'effort', from: number) => (
+  const scale = (legend: string, key: 'pain' | 'effort') => (
     <fieldset>
-      <legend className="mb-1 font-semibold">{legend}</legend>
-      <div className="grid grid-cols-11 gap-1">
-        {Array.from({ length: 11 }, (_, number) => (
-          <button
-            key={number}
-            type="button"
-            aria-pressed={log[key] === number}
-            onClick={() => setLog({ ...log, [key]: number })}
-            className={cx(
-              'h-11 rounded-md border font-mono',
-              log[key] === number ? 'border-ink bg-ink text-ground' : 'border-rail',
-              number < from && 'text-ink2',
-            )}
-          >
-            {number}
-          </button>
-        ))}
-      </div>
+      <legend className="mb-1 font-semibold">{legend}, 0 to 10</legend>
+      <Scale name={key} value={log[key]} onChange={(value) => setLog({ ...log, [key]: value })} />
     </fieldset>
   );
 
@@ -101,8 +86,8 @@ export function FormCheck({
           done('both', 'Done')
         )}
       </div>
-      {scale('Effort, 0 to 10', 'effort', 0)}
-      {scale('Pain, 0 to 10', 'pain', 0)}
+      {scale('Effort', 'effort')}
+      {scale('Pain', 'pain')}
       {(log.pain ?? 0) > 0 && (
         <div className="grid gap-2">
           <label className="flex min-h-11 items-center gap-3">

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { http, newId, refusalOf, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
-import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
+import { Scale } from '@/ui/Scale';
 
 type Question = Schemas['MorningQuestionView'];
 
@@ -44,23 +44,7 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
               <strong>{question.name}</strong>
               {question.pain !== null && <span className="text-ink2">, pain {question.pain} in the session</span>}
             </legend>
-            <div className="grid grid-cols-11 gap-1">
-              {Array.from({ length: 11 }, (_, number) => (
-                <button
-                  key={number}
-                  type="button"
-                  aria-label={`pain ${number}`}
-                  aria-pressed={answer.pain === number}
-                  onClick={() => change({ pain: number })}
-                  className={cx(
-                    'h-11 rounded-md border font-mono',
-                    answer.pain === number ? 'border-ink bg-ink text-ground' : 'border-rail',
-                  )}
-                >
-                  {number}
-                </button>
-              ))}
-            </div>
+            <Scale name="pain" value={answer.pain} onChange={(pain) => change({ pain })} />
             <label className="flex min-h-11 items-center gap-3">
               <input
                 type="checkbox"
