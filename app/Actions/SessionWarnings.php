@@ -27,12 +27,13 @@ final readonly class SessionWarnings
             $warnings[] = Reason::because(Rule::PainHigh, 'This ladder was stopped after pain: reopen it on the board, with a reason, before it is trained again.');
         }
         $working = $this->dossier->workingRung($ladder);
-        if ($working !== null && $item->rung->height->above($working->height) > 0) {
+        if ($working !== null && $working->slug !== $item->rung->slug) {
+            $above = $item->rung->height->above($working->height);
             $warnings[] = Reason::because(
-                Rule::Spread,
-                "“{$item->rung->name}” stands ".Height::tenthsLabel($item->rung->height->above($working->height))." above the working rung “{$working->name}”.",
+                Rule::WorkingRung,
+                "“{$item->rung->name}” stands ".Height::tenthsLabel(abs($above)).($above > 0 ? ' above' : ' below')." the working rung “{$working->name}”.",
                 ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
-                'Placing the person higher on the board, or choosing the working rung.',
+                'Swapping to the working rung, or placing the person on this one.',
             );
         }
         $body = $item->dose->first();

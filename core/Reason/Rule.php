@@ -16,6 +16,7 @@ enum Rule: string
     case ChangeOver = 'session.change-over';
     case CircuitChangeOver = 'session.circuit-change-over';
     case OpenEstimate = 'session.open-estimate';
+    case WorkingRung = 'session.working-rung';
     case WorkShares = 'balance.work-shares';
     case Spread = 'balance.spread';
     case LimitRulesOut = 'screening.limit-rules-out';

@@ -135,6 +135,8 @@ final class SessionTest extends ApiTestCase
 
         self::assertStringContainsString('shorter than the change-over', (string) $preview->json('warnings.0.sentence'));
         self::assertStringContainsString('1.2 above the working rung', (string) $preview->json('blocks.0.items.1.warnings.0.sentence'));
+        self::assertSame('press-out/tall-kneeling', $preview->json('blocks.0.items.1.swap.rung'));
+        self::assertNull($preview->json('blocks.0.items.0.swap'));
     }
 
     public function test_the_sheet_says_the_dose_in_plain_words_with_cues_fallback_and_cautions(): void

@@ -123,7 +123,6 @@ final readonly class CoachPage
 
         return new SheetView(
             $this->dossier->person->name,
-            '',
             $this->row->title,
             Day::parse($this->dossier->today()->iso())->inWords(),
             Totals::clock($this->session->timeline()->totals()->total()),

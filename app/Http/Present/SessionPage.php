@@ -17,14 +17,17 @@ use App\Http\Views\ReasonView;
 use App\Http\Views\SegmentView;
 use App\Http\Views\SessionView;
 use App\Http\Views\ShareView;
+use App\Http\Views\SwapView;
 use App\Http\Views\TotalsView;
 use App\Models\TrainingSession;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
+use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
@@ -132,7 +135,18 @@ final readonly class SessionPage
             $item === null ? '' : "{$item->restSeconds()} s rest",
             $item === null ? '' : $read->rung->tempoWords($item->dose),
             $item === null ? [] : ReasonView::all($this->warnings->about($item)),
+            $this->swap($read->rung),
         );
+    }
+
+    private function swap(Rung $rung): ?SwapView
+    {
+        $working = $this->dossier->workingRung($rung->ladder);
+        if ($working === null || $working->slug === $rung->slug || ! $this->dossier->circumstances()->rule($working)->openOn(Side::Both)) {
+            return null;
+        }
+
+        return new SwapView($working->slug, $working->name, DoseLine::print($working->defaultDose($this->dossier->method())));
     }
 
     private function clock(Totals $totals, int $target): Reason

@@ -41,5 +41,7 @@ final readonly class ItemView
         public string $tempoText,
         #[ListOf(ReasonView::class)]
         public array $warnings,
+        #[OA\Property(ref: '#/components/schemas/SwapView', description: 'the working rung, when the exercise stands on another one', nullable: true)]
+        public ?SwapView $swap,
     ) {}
 }

@@ -20,8 +20,6 @@ final readonly class SheetView
         #[OA\Property]
         public string $person,
         #[OA\Property]
-        public string $practice,
-        #[OA\Property]
         public string $title,
         #[OA\Property]
         public string $date,

@@ -724,6 +724,7 @@ export interface components {
             restText: string;
             tempoText: string;
             warnings: components["schemas"]["ReasonView"][];
+            swap: components["schemas"]["SwapView"] | null;
         };
         LadderView: {
             slug: string;
@@ -940,7 +941,6 @@ export interface components {
         /** @description The page handed over to the person. */
         SheetView: {
             person: string;
-            practice: string;
             title: string;
             date: string;
             totalText: string;
@@ -987,6 +987,12 @@ export interface components {
             slug: string;
             name: string;
             reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A rung that can take the place of an exercise, with its default dose. */
+        SwapView: {
+            rung: string;
+            name: string;
+            dose: string;
         };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {

@@ -98,7 +98,7 @@ export function Composer({
     <>
       <main className="relative min-w-0 flex-1 overflow-y-auto px-4 pt-4 pb-6">
         <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
-          <h1 className="min-w-0 flex-1">
+          <h1 className="min-w-0 flex-1 max-sm:basis-full">
             <input
               aria-label="Title of the session"
               value={draft.title}
@@ -232,6 +232,16 @@ export function Composer({
                             ◇ {warning.sentence}
                           </Why>
                         ))}
+                        {view?.swap && view.swap.rung !== item.rung && (
+                          <Button
+                            className="mt-1 text-sm"
+                            onClick={() =>
+                              view.swap && change({ do: 'swap', item: item.id, rung: view.swap.rung, dose: view.swap.dose })
+                            }
+                          >
+                            Swap to the working rung
+                          </Button>
+                        )}
                       </div>
                       {view ? (
                         <DoseEditor
@@ -339,13 +349,13 @@ export function Composer({
               ))}
             </section>
           )}
-          <section className="grid gap-1">
-            <label className="grid gap-1 text-sm text-ink2">
+          <section className="grid min-w-0 gap-1">
+            <label className="grid min-w-0 gap-1 text-sm text-ink2">
               Other sessions
               <select
                 value={sessions.some((line) => line.id === id) ? id : 'new'}
                 onChange={(event) => onOpen(event.target.value)}
-                className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+                className="min-h-9 w-full min-w-0 rounded-md border border-rung-edge bg-paper px-2 text-ink"
               >
                 {sessions.map((line) => (
                   <option key={line.id} value={line.id}>

@@ -41,69 +41,71 @@ export function TimeStrip({
 
   return (
     <figure aria-label={`Time strip: ${preview.totals.totalText} of ${preview.targetText}`}>
-      <svg viewBox={`0 0 ${WIDTH} ${circuits.length > 0 ? 108 : 78}`} className="block w-full" role="presentation">
-        <defs>
-          <pattern id="strip-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <path d="M0 0v6" className="stroke-rung-edge" strokeWidth="2" />
-          </pattern>
-        </defs>
-        {Array.from({ length: Math.floor(span / every) + 1 }, (_, index) => index * every).map((mark) => (
-          <g key={mark}>
-            <path d={`M${x(mark)} 20V76`} className="stroke-hairline" />
-            <text
-              x={x(mark) + (mark === 0 ? 0 : -2)}
-              y="12"
-              textAnchor={mark === 0 ? 'start' : mark / span > 0.97 ? 'end' : 'middle'}
-              className="fill-ink3 font-mono text-[13px]"
-            >
-              {clock(mark)}
-            </text>
-          </g>
-        ))}
-        {segments.map(({ segment, from }, index) => {
-          const width = Math.max(0.6, x(segment.seconds) - 0.8);
-          const work = segment.stretch === 'work';
-          const lifted = current !== null && segment.item === current;
-          const y = work ? (segment.side === 'right' ? 47 : 26) : 56;
-          const height = work ? (segment.side === 'both' ? 44 : 23) : 14;
-          return (
-            <rect
-              key={index}
-              x={x(from)}
-              y={y}
-              width={width}
-              height={height}
-              rx="1.5"
-              onClick={() => onPick(segment.item)}
-              className={
-                work
-                  ? lifted
-                    ? 'fill-rowan'
-                    : 'fill-ink'
-                  : segment.stretch === 'rest' || segment.stretch === 'gap'
-                    ? 'fill-rung'
-                    : undefined
-              }
-              fill={segment.stretch === 'change-over' || segment.stretch === 'side-change' ? 'url(#strip-hatch)' : undefined}
-            >
-              <title>
-                {names.get(segment.item)}: {segment.stretch.replace('-', ' ')} {segment.seconds} s
-                {segment.side !== 'both' ? `, ${segment.side}` : ''}
-              </title>
-            </rect>
-          );
-        })}
-        <path d="M0 70.5H1000" className="stroke-rail" />
-        <path d={`M${Math.min(WIDTH - 1, x(preview.targetSeconds))} 18V78`} className="stroke-rowan" strokeWidth="2" />
-        {circuits.map((circuit, index) => (
-          <g key={index}>
-            <path d={`M${x(circuit.from)} 80v8H${x(circuit.to)}v-8`} className="fill-none stroke-ink2" strokeWidth="1.5" />
-            <text x={(x(circuit.from) + x(circuit.to)) / 2} y="104" textAnchor="middle" className="fill-ink2 text-[14px]">
-              circuit × {circuit.rounds}
-            </text>
-          </g>
-        ))}
-      </svg>
+      <div className="overflow-x-auto">
+        <svg viewBox={`0 0 ${WIDTH} ${circuits.length > 0 ? 108 : 78}`} className="block w-full max-sm:w-170" role="presentation">
+          <defs>
+            <pattern id="strip-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <path d="M0 0v6" className="stroke-rung-edge" strokeWidth="2" />
+            </pattern>
+          </defs>
+          {Array.from({ length: Math.floor(span / every) + 1 }, (_, index) => index * every).map((mark) => (
+            <g key={mark}>
+              <path d={`M${x(mark)} 20V76`} className="stroke-hairline" />
+              <text
+                x={x(mark) + (mark === 0 ? 0 : -2)}
+                y="12"
+                textAnchor={mark === 0 ? 'start' : mark / span > 0.97 ? 'end' : 'middle'}
+                className="fill-ink3 font-mono text-[13px]"
+              >
+                {clock(mark)}
+              </text>
+            </g>
+          ))}
+          {segments.map(({ segment, from }, index) => {
+            const width = Math.max(0.6, x(segment.seconds) - 0.8);
+            const work = segment.stretch === 'work';
+            const lifted = current !== null && segment.item === current;
+            const y = work ? (segment.side === 'right' ? 47 : 26) : 56;
+            const height = work ? (segment.side === 'both' ? 44 : 23) : 14;
+            return (
+              <rect
+                key={index}
+                x={x(from)}
+                y={y}
+                width={width}
+                height={height}
+                rx="1.5"
+                onClick={() => onPick(segment.item)}
+                className={
+                  work
+                    ? lifted
+                      ? 'fill-rowan'
+                      : 'fill-ink'
+                    : segment.stretch === 'rest' || segment.stretch === 'gap'
+                      ? 'fill-rung'
+                      : undefined
+                }
+                fill={segment.stretch === 'change-over' || segment.stretch === 'side-change' ? 'url(#strip-hatch)' : undefined}
+              >
+                <title>
+                  {names.get(segment.item)}: {segment.stretch.replace('-', ' ')} {segment.seconds} s
+                  {segment.side !== 'both' ? `, ${segment.side}` : ''}
+                </title>
+              </rect>
+            );
+          })}
+          <path d="M0 70.5H1000" className="stroke-rail" />
+          <path d={`M${Math.min(WIDTH - 1, x(preview.targetSeconds))} 18V78`} className="stroke-rowan" strokeWidth="2" />
+          {circuits.map((circuit, index) => (
+            <g key={index}>
+              <path d={`M${x(circuit.from)} 80v8H${x(circuit.to)}v-8`} className="fill-none stroke-ink2" strokeWidth="1.5" />
+              <text x={(x(circuit.from) + x(circuit.to)) / 2} y="104" textAnchor="middle" className="fill-ink2 text-[14px]">
+                circuit × {circuit.rounds}
+              </text>
+            </g>
+          ))}
+        </svg>
+      </div>
       <figcaption className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-sm text-ink2">
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="size-3 rounded-sm bg-ink" /> work{' '}

@@ -32,6 +32,14 @@ describe('writing a session', () => {
     expect(left.blocks[0]?.kind).toBe('straight');
   });
 
+  it('puts another rung with its dose in the place of an exercise', () => {
+    expect(after({ do: 'swap', item: 'b', rung: 'r/next', dose: '2x8' }).now.blocks[1]?.items[0]).toEqual({
+      id: 'b',
+      rung: 'r/next',
+      dose: '2x8',
+    });
+  });
+
   it('takes changes back and brings them again, and a new change ends the bringing again', () => {
     const back = after({ do: 'remove', item: 'a' }, { do: 'undo' });
     expect(order(back.now)).toBe('a b c');

@@ -13,6 +13,7 @@ export type Change =
   | { do: 'dose'; item: string; dose: string }
   | { do: 'settle'; item: string; dose: string }
   | { do: 'add'; rung: string; dose: string }
+  | { do: 'swap'; item: string; rung: string; dose: string }
   | { do: 'remove'; item: string }
   | { do: 'move'; item: string; by: -1 | 1 }
   | { do: 'circuit' }
@@ -75,6 +76,11 @@ function changed(draft: Draft, change: Change): Draft {
       return { ...draft, title: change.title };
     case 'dose':
       return { ...draft, blocks: mapItems(blocks, (item) => (item.id === change.item ? { ...item, dose: change.dose } : item)) };
+    case 'swap':
+      return {
+        ...draft,
+        blocks: mapItems(blocks, (item) => (item.id === change.item ? { ...item, rung: change.rung, dose: change.dose } : item)),
+      };
     case 'add':
       return { ...draft, blocks: [...blocks, straight({ id: newId(), rung: change.rung, dose: change.dose })] };
     case 'remove':
