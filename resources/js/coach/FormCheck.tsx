@@ -19,16 +19,17 @@ export function FormCheck({
   onSave: (log: SetLog) => void;
   onPass: () => void;
 }) {
-  const [log, setLog] = useState<SetLog>(() => start ?? { ...doneAsWritten(item, set, false), pain: 0 });
+  const [log, setLog] = useState<SetLog>(() => start ?? doneAsWritten(item, set, false));
   const unit = item.unit === 'reps' ? '' : item.unit === 'seconds' ? ' s' : ' m';
-  const clean = () => onSave({ ...log, form: doneAsWritten(item, set, true).form });
+  // Every tick yes includes the one about pain: untold pain is none then, and stays untold otherwise.
+  const allClean: SetLog = { ...log, form: doneAsWritten(item, set, true).form, pain: log.pain ?? 0 };
   const told = item.questions.every((question) => log.form[question.value] !== undefined);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.key !== 'Enter' || event.target instanceof HTMLInputElement || event.target instanceof HTMLButtonElement) return;
       event.preventDefault();
-      onSave(told ? log : { ...log, form: doneAsWritten(item, set, true).form });
+      onSave(told ? log : allClean);
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
@@ -115,8 +116,8 @@ export function FormCheck({
           </label>
         </div>
       )}
-      <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={clean}>
-        All clean
+      <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
+        {(log.pain ?? 0) === 0 ? 'All clean, no pain' : 'All clean but for the pain'}
       </Button>
       <fieldset className="grid gap-1">
         <legend className="mb-1 text-sm text-ink2">Or answer one by one, press what was lost:</legend>

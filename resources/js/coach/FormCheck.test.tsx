@@ -1,0 +1,83 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '@/api/client';
+import { FormCheck } from './FormCheck';
+import type { SetLog } from './log';
+
+const item: Schemas['CueItemView'] = {
+  id: 'press',
+  rung: 'press-out/standing',
+  name: 'Press-out, standing',
+  dose: '2x10/side',
+  doseText: '2 × 10 each side',
+  sets: 2,
+  unit: 'reps',
+  targets: [10, 10],
+  perSide: true,
+  cues: [],
+  faults: [],
+  fallback: '',
+  easier: null,
+  questions: [
+    { value: 'ribs', label: 'Ribs stay down' },
+    { value: 'in-control', label: 'In control, with ease' },
+  ],
+};
+
+function open() {
+  const onSave = vi.fn<(log: SetLog) => void>();
+  const onPass = vi.fn();
+  render(<FormCheck item={item} set={1} start={null} onSave={onSave} onPass={onPass} />);
+  return { onSave, onPass };
+}
+
+describe('the check after a set', () => {
+  it('is one press when all was clean, with the dose as written on both sides', () => {
+    const { onSave } = open();
+    fireEvent.click(screen.getByRole('button', { name: 'effort 6' }));
+    fireEvent.click(screen.getByRole('button', { name: /All clean/ }));
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({ left: 10, right: 10, both: null, pain: 0, effort: 6, form: { ribs: true, 'in-control': true } }),
+    );
+  });
+
+  it('takes Enter for all clean', () => {
+    const { onSave } = open();
+    fireEvent.keyDown(window, { key: 'Enter' });
+    expect(onSave.mock.calls[0]?.[0].form).toEqual({ ribs: true, 'in-control': true });
+  });
+
+  it('keeps what was lost and what was not, and counts a side down', () => {
+    const { onSave } = open();
+    fireEvent.click(screen.getByRole('button', { name: 'Left: one less' }));
+    fireEvent.click(screen.getByRole('button', { name: /Ribs stay down/ }));
+    fireEvent.click(screen.getByRole('button', { name: 'Save with what was lost' }));
+    expect(onSave.mock.calls[0]?.[0]).toMatchObject({
+      left: 9,
+      right: 10,
+      pain: null,
+      form: { ribs: false, 'in-control': true },
+    });
+  });
+
+  it('says stop when pain goes above 5, and asks whether it travels', () => {
+    open();
+    expect(screen.queryByText(/Stop this exercise now/)).not.toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'pain 6' }));
+    expect(screen.getByText(/Stop this exercise now/)).toBeInTheDocument();
+    expect(screen.getByLabelText(/travels down/)).not.toBeChecked();
+  });
+
+  it('leaves the effort untold when it was not asked', () => {
+    const { onSave } = open();
+    fireEvent.click(screen.getByRole('button', { name: /All clean/ }));
+    expect(onSave.mock.calls[0]?.[0].effort).toBeNull();
+  });
+
+  it('can be passed without saying anything', () => {
+    const { onSave, onPass } = open();
+    fireEvent.click(screen.getByRole('button', { name: /leave this set unlogged/ }));
+    expect(onPass).toHaveBeenCalledOnce();
+    expect(onSave).not.toHaveBeenCalled();
+  });
+});

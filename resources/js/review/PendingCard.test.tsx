@@ -1,0 +1,74 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '@/api/client';
+import { PendingCard, type Decide } from './PendingCard';
+
+const pending: Schemas['PendingView'] = {
+  log: 'l1',
+  ladder: 'press-out',
+  ladderName: 'Press-out ladder',
+  side: 'both',
+  rung: 'press-out/standing',
+  rungName: 'Press-out, standing',
+  rungHeight: '4.0',
+  dose: '2 × 10 each side',
+  doneOn: '2026-06-08',
+  proposed: 'climb',
+  proposedText: 'climb',
+  to: 'press-out/split-stance',
+  toName: 'Press-out, split stance',
+  toHeight: '4.2',
+  reopened: false,
+  reasons: [
+    {
+      rule: 'gate.sessions',
+      basis: 'common practice',
+      source: 'Common practice.',
+      sentence: 'The gate is open.',
+      inputs: [],
+      wouldChange: null,
+    },
+  ],
+  gate: { open: true, progressPercent: 100, cleanSessions: 2, sessionsNeeded: 2, conditions: [] },
+  evidence: [{ set: 1, done: '12 / 12', faults: [], pain: null, effort: 8 }],
+  morningPain: null,
+  up: 'press-out/split-stance',
+  down: 'press-out/standing-short',
+};
+
+function open(change: Partial<typeof pending> = {}) {
+  const onDecide = vi.fn<Decide>(() => Promise.resolve());
+  render(<PendingCard pending={{ ...pending, ...change }} first onDecide={onDecide} />);
+  return onDecide;
+}
+
+describe('a decision that waits', () => {
+  it('has the keyboard on the proposal, and confirms it in one press', async () => {
+    const onDecide = open();
+    const confirm = screen.getByRole('button', { name: /Confirm: climb/ });
+    expect(confirm).toHaveFocus();
+    fireEvent.click(confirm);
+    await waitFor(() => expect(onDecide).toHaveBeenCalledWith(expect.objectContaining({ log: 'l1' }), 'climb', ''));
+  });
+
+  it('asks why before it decides otherwise', async () => {
+    const onDecide = open();
+    fireEvent.click(screen.getByRole('button', { name: 'Stay' }));
+    const instead = screen.getByRole('button', { name: 'Stay instead' });
+    expect(instead).toBeDisabled();
+    fireEvent.change(screen.getByLabelText(/Why/), { target: { value: ' tired today ' } });
+    fireEvent.click(instead);
+    await waitFor(() => expect(onDecide).toHaveBeenCalledWith(expect.anything(), 'stay', 'tired today'));
+  });
+
+  it('tells what is missing as not told, never as zero', () => {
+    open();
+    expect(screen.getByText('not told')).toBeInTheDocument();
+    expect(screen.getByText('12 / 12')).toBeInTheDocument();
+  });
+
+  it('offers no climb where there is no open rung above', () => {
+    open({ proposed: 'stay', up: null });
+    expect(screen.queryByRole('button', { name: 'Climb' })).not.toBeInTheDocument();
+  });
+});

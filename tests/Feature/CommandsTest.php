@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Person;
+use App\Models\Practice;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\PendingCommand;
+use Tests\TestCase;
+
+final class CommandsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_a_practice_is_made_with_its_owner(): void
+    {
+        $this->command('practice:create', ['name' => 'Tarn Row Movement Room', 'email' => 'Wren@tarn-row.example', '--owner' => 'Wren Aldous'])->assertSuccessful()->expectsOutputToContain('Sign in as wren@tarn-row.example');
+
+        self::assertSame(['Wren Aldous', 'owner'], array_values((array) DB::table('users')->select('name', 'role')->first()));
+    }
+
+    public function test_a_wrong_time_zone_or_a_taken_address_makes_nothing(): void
+    {
+        $this->command('practice:create', ['name' => 'A', 'email' => 'a@tarn-row.example', '--time-zone' => 'Tarn/Row'])->assertFailed();
+        $this->command('practice:create', ['name' => 'A', 'email' => 'not an address'])->assertFailed();
+        self::assertSame(0, Practice::query()->count());
+    }
+
+    public function test_the_demo_has_four_people_two_practices_and_loads_once(): void
+    {
+        $this->command('demo:load')->assertSuccessful();
+        $this->command('demo:load')->assertSuccessful();
+
+        self::assertSame(2, Practice::query()->count());
+        $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail());
+        self::assertSame(4, Person::query()->count());
+
+        $lines = (array) $this->getJson('/api/bench')->assertOk()->json('lines');
+        self::assertSame(['stop', 'watch', 'watch', 'ready'], array_column($lines, 'status'));
+        self::assertSame('Osk Brannoch', $lines[0]['name'], 'the danger sign comes first');
+    }
+
+    public function test_the_demo_has_a_left_right_gap_and_a_step_down_waiting_after_pain(): void
+    {
+        $this->command('demo:load')->assertSuccessful();
+        $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail());
+        $id = static fn(string $name): string => (string) DB::table('people')->where('name', $name)->value('id');
+
+        $sides = array_column((array) $this->getJson('/api/people/'.$id('Corvin Strake').'/board')->json('demands.1.ladders.0.stands'), 'side');
+        self::assertSame(['left', 'right'], $sides);
+        self::assertSame('step-down', $this->getJson('/api/people/'.$id('Maud Ferrick').'/review')->json('pending.0.proposed'));
+    }
+
+    /** @param array<string, string> $parameters */
+    private function command(string $name, array $parameters = []): PendingCommand
+    {
+        $command = $this->artisan($name, $parameters);
+
+        return $command instanceof PendingCommand ? $command : throw new \LogicException('Commands are mocked in tests.');
+    }
+}
