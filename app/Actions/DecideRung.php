@@ -45,7 +45,7 @@ final readonly class DecideRung
                 'to_rung' => $to?->slug,
                 'choice_reason' => $reason,
                 'decided_on' => $dossier->today()->iso(),
-                'time_zone' => $dossier->clock->timeZone,
+                'time_zone' => $dossier->clock->timeZone(),
                 'user_id' => $by->id,
                 'sequence' => $dossier->clock->sequence(),
             ]);

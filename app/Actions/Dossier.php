@@ -80,6 +80,9 @@ final class Dossier
                 $signs[] = new Sign(Urgency::BeforeTraining, $decision->sequence);
             }
         }
+        if ($signs === []) {
+            return Standing::clear();
+        }
         foreach ($this->person->clearances as $clearance) {
             $clearances[] = new Clearance(Day::parse($clearance->from), Day::parse($clearance->until), $clearance->sequence);
         }

@@ -57,6 +57,6 @@ final readonly class OpenDossier
 
     private function clock(User $by): PracticeClock
     {
-        return PracticeClock::of($by->practice);
+        return PracticeClock::of($by);
     }
 }

@@ -29,7 +29,7 @@ final readonly class Placing
             'reason' => $reason,
             'decision_id' => $decision,
             'placed_on' => $dossier->today()->iso(),
-            'time_zone' => $dossier->clock->timeZone,
+            'time_zone' => $dossier->clock->timeZone(),
             'user_id' => $by->id,
             'sequence' => $dossier->clock->sequence(),
         ]);

@@ -48,7 +48,7 @@ final readonly class RecordLog
                 'library_version' => $session->library_version,
                 'seconds' => $seconds,
                 'done_on' => $dossier->today()->iso(),
-                'time_zone' => $dossier->clock->timeZone,
+                'time_zone' => $dossier->clock->timeZone(),
                 'user_id' => $by->id,
                 'sequence' => $dossier->clock->sequence(),
             ]);

@@ -4,23 +4,31 @@ declare(strict_types=1);
 
 namespace App\Time;
 
-use App\Models\Practice;
+use App\Models\User;
 use EvenRungs\Calendar\Day;
 use Illuminate\Support\Carbon;
 
-/** Now, for a practice: its local date, its time zone, and the microsecond that orders events. */
+/**
+ * Now, for the practice of a user: its local date, its time zone, and the microsecond that orders events.
+ * The practice is read only when a local date is asked for, which planning mostly does not.
+ */
 final readonly class PracticeClock
 {
-    private function __construct(public string $timeZone, private Carbon $now) {}
+    private function __construct(private User $by, private Carbon $now) {}
 
-    public static function of(Practice $practice): self
+    public static function of(User $by): self
     {
-        return new self($practice->time_zone, Carbon::now('UTC'));
+        return new self($by, Carbon::now('UTC'));
+    }
+
+    public function timeZone(): string
+    {
+        return $this->by->practice->time_zone;
     }
 
     public function today(): Day
     {
-        return Day::parse($this->now->copy()->setTimezone($this->timeZone)->format('Y-m-d'));
+        return Day::parse($this->now->copy()->setTimezone($this->timeZone())->format('Y-m-d'));
     }
 
     /** Microseconds since 1970, UTC. */

@@ -18,6 +18,12 @@ final readonly class Standing
 {
     private function __construct(public bool $open, public ?Urgency $urgency, public ?Reason $reason) {}
 
+    /** Nothing was ever noted. */
+    public static function clear(): self
+    {
+        return new self(true, null, null);
+    }
+
     /**
      * @param list<Sign>      $signs      in any order
      * @param list<Clearance> $clearances in any order
@@ -25,7 +31,7 @@ final readonly class Standing
     public static function on(Day $today, array $signs, array $clearances): self
     {
         if ($signs === []) {
-            return new self(true, null, null);
+            return self::clear();
         }
         $latest = max(array_map(static fn(Sign $sign): int => $sign->sequence, $signs));
         $holding = array_filter($clearances, static fn(Clearance $clearance): bool => $clearance->sequence > $latest

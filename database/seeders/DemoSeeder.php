@@ -185,7 +185,7 @@ final class DemoSeeder
             'answers' => array_map(static fn(DangerSign $sign): string => $sign->value, $signs),
             'urgency' => $signs === [] ? null : $signs[0]->urgency()->value,
             'answered_on' => $dossier->today()->iso(),
-            'time_zone' => $dossier->clock->timeZone,
+            'time_zone' => $dossier->clock->timeZone(),
             'user_id' => $this->trainer->id,
             'sequence' => $dossier->clock->sequence(),
         ]);
@@ -280,7 +280,7 @@ final class DemoSeeder
             'pain' => $pain,
             'worse' => false,
             'answered_on' => $dossier->today()->iso(),
-            'time_zone' => $dossier->clock->timeZone,
+            'time_zone' => $dossier->clock->timeZone(),
             'user_id' => $this->trainer->id,
             'sequence' => $dossier->clock->sequence(),
         ]);

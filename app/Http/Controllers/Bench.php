@@ -27,7 +27,7 @@ final class Bench
         $lines = $open->all($user)->map(static fn(Dossier $dossier): array => (new PersonPage($dossier))->benchLine())->all();
         usort($lines, static fn(array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
 
-        return new JsonResponse(new BenchView(PracticeClock::of($user->practice)->today()->iso(), array_column($lines, 1)));
+        return new JsonResponse(new BenchView(PracticeClock::of($user)->today()->iso(), array_column($lines, 1)));
     }
 
     /** A bare answer in the same middleware group: what bin/bench compares the preview with. */

@@ -42,7 +42,7 @@ final readonly class Coaching
     public function morning(Person $person, MorningInput $input): JsonResponse
     {
         $log = SessionLog::query()->where('person_id', $person->id)->findOrFail($input->text('log'));
-        $clock = PracticeClock::of($input->by()->practice);
+        $clock = PracticeClock::of($input->by());
         $morning = Morning::query()->firstOrCreate(['id' => $input->text('id')], [
             'person_id' => $person->id,
             'session_log_id' => $log->id,
@@ -50,7 +50,7 @@ final readonly class Coaching
             'pain' => $input->integer('pain'),
             'worse' => $input->boolean('worse'),
             'answered_on' => $clock->today()->iso(),
-            'time_zone' => $clock->timeZone,
+            'time_zone' => $clock->timeZone(),
             'user_id' => $input->by()->id,
             'sequence' => $clock->sequence(),
         ]);

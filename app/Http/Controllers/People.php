@@ -83,13 +83,13 @@ final readonly class People
         foreach (Urgency::cases() as $urgency) {
             $most ??= in_array($urgency, $urgencies, true) ? $urgency : null;
         }
-        $clock = PracticeClock::of($input->by()->practice);
+        $clock = PracticeClock::of($input->by());
         Screening::query()->firstOrCreate(['id' => $input->text('id')], [
             'person_id' => $person->id,
             'answers' => $input->texts('signs'),
             'urgency' => $most?->value,
             'answered_on' => $clock->today()->iso(),
-            'time_zone' => $clock->timeZone,
+            'time_zone' => $clock->timeZone(),
             'user_id' => $input->by()->id,
             'sequence' => $clock->sequence(),
         ]);
@@ -100,7 +100,7 @@ final readonly class People
     #[Writes('/api/people/{person}/clearances', 'clear', PersonView::class, ClearanceInput::class, 201)]
     public function clear(Person $person, ClearanceInput $input): JsonResponse
     {
-        $clock = PracticeClock::of($input->by()->practice);
+        $clock = PracticeClock::of($input->by());
         Clearance::query()->firstOrCreate(['id' => $input->text('id')], [
             'person_id' => $person->id,
             'clinician' => $input->text('clinician'),
@@ -108,7 +108,7 @@ final readonly class People
             'from' => $input->text('from'),
             'until' => $input->text('until'),
             'recorded_on' => $clock->today()->iso(),
-            'time_zone' => $clock->timeZone,
+            'time_zone' => $clock->timeZone(),
             'user_id' => $input->by()->id,
             'sequence' => $clock->sequence(),
         ]);
@@ -124,7 +124,7 @@ final readonly class People
     /** Limits that are no longer named are lifted today, new ones begin today; none is deleted. */
     private function keepLimits(Person $person, PersonInput $input): void
     {
-        $today = PracticeClock::of($input->by()->practice)->today()->iso();
+        $today = PracticeClock::of($input->by())->today()->iso();
         $wanted = [];
         foreach ($input->limits() as $limit) {
             $wanted[$limit->state.'|'.$limit->side] = $limit;
