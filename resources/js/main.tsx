@@ -52,6 +52,7 @@ if (root) {
         <Toaster
           position="bottom-center"
           toastOptions={{
+            actionButtonStyle: { background: 'var(--ground)', color: 'var(--ink)' },
             style: {
               background: 'var(--ink)',
               color: 'var(--ground)',

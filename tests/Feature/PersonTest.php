@@ -82,6 +82,8 @@ final class PersonTest extends ApiTestCase
         $this->postJson("/api/people/{$id}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [self::set('press-out/standing', 1, 10)]])->assertStatus(423);
         $this->postJson("/api/people/{$id}/placements", ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''])->assertStatus(423);
 
+        $this->postJson("/api/people/{$id}/decisions", ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => ''])->assertStatus(423);
+
         $this->travel(1)->seconds();
         $this->postJson("/api/people/{$id}/clearances", ['id' => self::id(), 'clinician' => 'Dr. Ferris Oll', 'scope' => 'bracing only', 'from' => '2026-06-01', 'until' => '2026-05-30'])
             ->assertUnprocessable();

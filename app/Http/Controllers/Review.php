@@ -39,6 +39,7 @@ final readonly class Review
     {
         if (Decision::query()->find($input->text('id')) === null) {
             $dossier = $this->open->of($person, $input->by());
+            Problem::whenClosed($dossier->standing());
             $pending = array_values(array_filter($dossier->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
                 && $pending->ladder->slug === $input->text('ladder')
                 && $pending->side === Side::from($input->text('side'))));

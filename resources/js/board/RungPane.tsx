@@ -29,7 +29,7 @@ export function RungPane({
   const loads = Object.entries(rung.loads as Record<string, number>);
 
   return (
-    <div className="flex flex-col gap-4 lg:min-h-full">
+    <div className="flex flex-col gap-4 max-lg:pb-36 lg:min-h-full">
       <div>
         <p className="text-sm text-ink2">
           {demand} · {ladder.name.toLowerCase()}
@@ -141,7 +141,7 @@ export function RungPane({
         </div>
       )}
 
-      <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4">
+      <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
         {stand?.stopped && (
           <p className="font-semibold">
             This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.

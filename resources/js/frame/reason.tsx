@@ -53,7 +53,7 @@ export function ReasonList({ reasons }: { reasons: Reason[] }) {
               {reason.inputs.map((input) => (
                 <div key={input.name} className="contents">
                   <dt className="text-ink3">{input.name}</dt>
-                  <dd className="font-mono">{input.value}</dd>
+                  <dd className={input.value.length < 24 ? 'font-mono' : undefined}>{input.value}</dd>
                 </div>
               ))}
             </dl>

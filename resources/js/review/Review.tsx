@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { api, http, newId, refusalOf, type Schemas } from '@/api/client';
+import { api, http, newId, refusalOf } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { Pane } from '@/frame/Pane';
 import { savedNow } from '@/frame/saving';
@@ -29,12 +29,12 @@ export function Review() {
     setBusy(false);
   };
   const decide: Decide = async (one, choice, reason) => {
-    const { error } = await http
+    const { data, error } = await http
       .POST('/api/people/{person}/decisions', {
         params: { path: { person: person.id } },
         body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason },
       })
-      .catch((failed: unknown) => ({ error: failed }));
+      .catch((failed: unknown) => ({ data: undefined, error: failed }));
     if (error) {
       const refusal = refusalOf(error);
       setProblem(Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence);
@@ -43,13 +43,17 @@ export function Review() {
     }
     setProblem(null);
     savedNow();
-    toast('Decided.');
+    const decision = data?.decisions[0];
+    toast(
+      'Decided.',
+      decision && { duration: 10_000, action: { label: 'Take back', onClick: () => void takeBack(decision.id) } },
+    );
     await refresh();
   };
-  const takeBack = async (decision: Schemas['DecisionView']) => {
+  const takeBack = async (decision: string) => {
     const { error } = await http
       .POST('/api/people/{person}/decisions/{decision}/take-back', {
-        params: { path: { person: person.id, decision: decision.id } },
+        params: { path: { person: person.id, decision } },
       })
       .catch((failed: unknown) => ({ error: failed }));
     if (error) return setProblem(refusalOf(error).sentence);
@@ -125,7 +129,7 @@ export function Review() {
                 {decision.side !== 'both' && `, ${decision.side}`}
               </p>
               <p>
-                <strong className="capitalize">{decision.choiceText}</strong>
+                <strong className="inline-block first-letter:uppercase">{decision.choiceText}</strong>
                 {decision.toName ? ` to “${decision.toName}”` : ` on “${decision.rungName}”`}
               </p>
               {decision.choice !== decision.proposed && (
@@ -133,7 +137,7 @@ export function Review() {
               )}
               {decision.reasons[0] && <p className="text-sm text-ink2">{decision.reasons[0]}</p>}
               {decision.canTakeBack && (
-                <Button look="quiet" onClick={() => void takeBack(decision)}>
+                <Button look="quiet" onClick={() => void takeBack(decision.id)}>
                   take back
                 </Button>
               )}

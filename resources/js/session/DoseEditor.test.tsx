@@ -59,7 +59,9 @@ describe('the dose of an exercise', () => {
     fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
     const reps = screen.getByLabelText(/Repetitions each side/);
     fireEvent.change(reps, { target: { value: '12' } });
-    fireEvent.blur(reps);
-    expect(onChange).toHaveBeenCalledWith('2x12/side');
+    expect(onChange).toHaveBeenLastCalledWith('2x12/side');
+    fireEvent.change(screen.getByLabelText(/Rest between sets/), { target: { value: '60' } });
+    expect(onChange).toHaveBeenLastCalledWith('2x12/side r60');
+    expect(reps).toBeInTheDocument();
   });
 });

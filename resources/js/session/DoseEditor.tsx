@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui';
-import { useId, type Ref } from 'react';
+import { useId, useState, type Ref } from 'react';
 import { cx } from '@/ui/cx';
 import type { Schemas } from '@/api/client';
 import { hasFields, lineOf, type Fields } from './doseLine';
@@ -20,6 +20,8 @@ export function DoseEditor({
   inputRef?: Ref<HTMLInputElement>;
 }) {
   const id = useId();
+  // The fields as they were when they were opened: a half-typed number must not close them.
+  const [start, setStart] = useState<Fields | null>(null);
   const problem = item.problem;
   return (
     <div className="grid gap-1">
@@ -40,7 +42,10 @@ export function DoseEditor({
             problem ? 'border-rowan' : 'border-rung-edge',
           )}
         />
-        <Popover.Root>
+        <Popover.Root
+          open={start !== null}
+          onOpenChange={(open) => setStart(open && hasFields(item.fields) ? item.fields : null)}
+        >
           <Popover.Trigger
             disabled={!hasFields(item.fields)}
             aria-label={`Fields of the dose of ${item.name}`}
@@ -60,9 +65,7 @@ export function DoseEditor({
               aria-label={`Fields of the dose of ${item.name}`}
               className="z-30 w-72 rounded-lg border border-rail bg-sheet p-4 text-ink"
             >
-              {hasFields(item.fields) && (
-                <FieldsOf key={value} fields={item.fields} onChange={(fields) => onChange(lineOf(fields))} />
-              )}
+              {start && <FieldsOf start={start} onChange={onChange} />}
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
@@ -76,20 +79,27 @@ export function DoseEditor({
   );
 }
 
-function FieldsOf({ fields, onChange }: { fields: Fields; onChange: (fields: Fields) => void }) {
+/** Starts from the dose as read; from then on the fields lead and each change writes the line anew. */
+function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string) => void }) {
+  const [fields, setFields] = useState(start);
   const side = fields.perSide ? ' each side' : '';
-  const number = (label: string, key: 'sets' | 'count' | 'seconds' | 'gapSeconds', unit = '') => (
+  const change = (part: Partial<Fields>) => {
+    const next = { ...fields, ...part };
+    setFields(next);
+    onChange(lineOf(next));
+  };
+  const number = (label: string, key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds', unit = '') => (
     <label className="grid gap-1 text-sm">
       {label}
       <span className="flex items-center gap-1">
         <input
           type="number"
           min={0}
-          defaultValue={fields[key]}
-          onBlur={(event) =>
-            Number(event.target.value) !== fields[key] && onChange({ ...fields, [key]: Number(event.target.value) })
+          value={fields[key] === 0 && key !== 'gapSeconds' ? '' : (fields[key] ?? '')}
+          placeholder={key === 'restSeconds' ? 'default' : undefined}
+          onChange={(event) =>
+            change({ [key]: event.target.value === '' && key === 'restSeconds' ? null : Number(event.target.value) })
           }
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
           className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
         />
         {unit}
@@ -100,13 +110,9 @@ function FieldsOf({ fields, onChange }: { fields: Fields; onChange: (fields: Fie
     <label className="grid gap-1 text-sm">
       {label}
       <input
-        defaultValue={fields[key] ?? ''}
+        value={fields[key] ?? ''}
         placeholder={placeholder}
-        onBlur={(event) =>
-          event.target.value !== (fields[key] ?? '') &&
-          onChange({ ...fields, [key]: event.target.value === '' ? null : event.target.value })
-        }
-        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+        onChange={(event) => change({ [key]: event.target.value === '' ? null : event.target.value })}
         className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
       />
     </label>
@@ -121,24 +127,7 @@ function FieldsOf({ fields, onChange }: { fields: Fields; onChange: (fields: Fie
         number(fields.kind === 'hold' ? 'Each hold' : 'Work', 'seconds', 's')}
       {fields.kind === 'hold' && fields.count > 1 && number('Gap between holds', 'gapSeconds', 's')}
       {(fields.kind === 'reps' || fields.kind === 'timed') && text('Tempo', 'tempo', 'default')}
-      <label className="grid gap-1 text-sm">
-        Rest between sets
-        <span className="flex items-center gap-1">
-          <input
-            type="number"
-            min={0}
-            defaultValue={fields.restSeconds ?? ''}
-            placeholder="default"
-            onBlur={(event) => {
-              const rest = event.target.value === '' ? null : Number(event.target.value);
-              if (rest !== fields.restSeconds) onChange({ ...fields, restSeconds: rest });
-            }}
-            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-            className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
-          />
-          s
-        </span>
-      </label>
+      {number('Rest between sets', 'restSeconds', 's')}
       {text('Load, kg', 'kilograms', 'none')}
       <p className="col-span-2 text-sm text-ink3">
         Written as <span className="font-mono">{lineOf(fields)}</span>
