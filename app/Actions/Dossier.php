@@ -34,6 +34,7 @@ use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\Standing;
 use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\Warnings;
 
 /** Everything known of a person, in the terms of the core. Read once for a request; holds no rule itself. */
 final class Dossier
@@ -224,6 +225,22 @@ final class Dossier
         }
 
         return $weakest;
+    }
+
+    public function warnings(): Warnings
+    {
+        $working = $stopped = [];
+        foreach ($this->library->ladders as $ladder) {
+            $rung = $this->workingRung($ladder->slug);
+            if ($rung !== null) {
+                $working[$ladder->slug] = $rung;
+            }
+            if ($this->isStopped($ladder->slug)) {
+                $stopped[] = $ladder->slug;
+            }
+        }
+
+        return new Warnings($this->circumstances(), $working, $stopped);
     }
 
     /** Which side begins: the one on the lower rung, else left. */

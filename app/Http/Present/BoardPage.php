@@ -68,7 +68,6 @@ final readonly class BoardPage
             $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
             ReasonView::of($evenness->reason),
             $ruledOut,
-            $this->dossier->library->version,
         );
     }
 

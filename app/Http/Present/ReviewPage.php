@@ -70,7 +70,6 @@ final readonly class ReviewPage
             DoseWords::of($pending->session->dose),
             $pending->log->done_on,
             $proposal->choice->value,
-            $proposal->choice->inWords(),
             $proposal->to?->slug,
             $proposal->to?->name,
             $proposal->to?->height->label(),

@@ -8,7 +8,6 @@ use App\Actions\BlockText;
 use App\Actions\Dossier;
 use App\Actions\ReadItem;
 use App\Actions\ReadSession;
-use App\Actions\SessionWarnings;
 use App\Http\Views\BlockView;
 use App\Http\Views\DoseFieldsView;
 use App\Http\Views\ItemView;
@@ -34,15 +33,16 @@ use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Timeline;
 use EvenRungs\Session\Totals;
+use EvenRungs\Session\Warnings;
 
 /** A written session, computed by the core and put into the composer's terms. */
 final readonly class SessionPage
 {
-    private SessionWarnings $warnings;
+    private Warnings $warnings;
 
     public function __construct(private Dossier $dossier)
     {
-        $this->warnings = new SessionWarnings($dossier);
+        $this->warnings = $dossier->warnings();
     }
 
     public function saved(TrainingSession $row): SessionView

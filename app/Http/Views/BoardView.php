@@ -22,7 +22,5 @@ final readonly class BoardView
         public ReasonView $spreadReason,
         #[OA\Property]
         public int $ruledOut,
-        #[OA\Property]
-        public string $libraryVersion,
     ) {}
 }

@@ -8,8 +8,6 @@ use App\Api\ListOf;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
-use EvenRungs\Progress\Choice;
-use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\State;
 use OpenApi\Attributes as OA;
@@ -23,8 +21,6 @@ final readonly class CatalogueView
      * @param list<ChoiceView>     $kit
      * @param list<StateView>      $states
      * @param list<DangerSignView> $dangerSigns
-     * @param list<ChoiceView>     $formQuestions
-     * @param list<ChoiceView>     $choices
      */
     public function __construct(
         #[ListOf(ChoiceView::class)]
@@ -35,10 +31,6 @@ final readonly class CatalogueView
         public array $states,
         #[ListOf(DangerSignView::class)]
         public array $dangerSigns,
-        #[ListOf(ChoiceView::class)]
-        public array $formQuestions,
-        #[ListOf(ChoiceView::class)]
-        public array $choices,
     ) {}
 
     public static function make(): self
@@ -48,8 +40,6 @@ final readonly class CatalogueView
             array_map(static fn(Kit $kit): ChoiceView => new ChoiceView($kit->value, $kit->label()), Kit::cases()),
             array_map(static fn(State $state): StateView => new StateView($state->value, $state->label(), $state->isSided(), $state->limit(Side::Both)->caution), State::cases()),
             array_map(static fn(DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()), DangerSign::cases()),
-            array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), FormQuestion::cases()),
-            array_map(static fn(Choice $choice): ChoiceView => new ChoiceView($choice->value, $choice->inWords()), Choice::cases()),
         );
     }
 }

@@ -40,8 +40,6 @@ final readonly class PendingView
         #[OneOf(Choice::class)]
         public string $proposed,
         #[OA\Property]
-        public string $proposedText,
-        #[OA\Property]
         public ?string $to,
         #[OA\Property]
         public ?string $toName,

@@ -539,7 +539,6 @@ export interface components {
             spreadText: string | null;
             spreadReason: components["schemas"]["ReasonView"];
             ruledOut: number;
-            libraryVersion: string;
         };
         /** @description The closed lists that forms choose from, in the words of the core. */
         CatalogueView: {
@@ -547,8 +546,6 @@ export interface components {
             kit: components["schemas"]["ChoiceView"][];
             states: components["schemas"]["StateView"][];
             dangerSigns: components["schemas"]["DangerSignView"][];
-            formQuestions: components["schemas"]["ChoiceView"][];
-            choices: components["schemas"]["ChoiceView"][];
         };
         /** @description A value with its label, for lists to choose from. */
         ChoiceView: {
@@ -781,7 +778,6 @@ export interface components {
             doneOn: string;
             /** @enum {string} */
             proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            proposedText: string;
             to: string | null;
             toName: string | null;
             toHeight: string | null;

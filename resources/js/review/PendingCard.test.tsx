@@ -14,7 +14,6 @@ const pending: Schemas['PendingView'] = {
   dose: '2 × 10 each side',
   doneOn: '2026-06-08',
   proposed: 'climb',
-  proposedText: 'climb',
   to: 'press-out/split-stance',
   toName: 'Press-out, split stance',
   toHeight: '4.2',

@@ -2,31 +2,35 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace EvenRungs\Session;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\Open;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
-use EvenRungs\Session\ChangeOver;
-use EvenRungs\Session\Circuit;
-use EvenRungs\Session\Item;
-use EvenRungs\Session\Session;
 
 /** What the trainer should know about a session for this person before it is used. */
-final readonly class SessionWarnings
+final readonly class Warnings
 {
-    public function __construct(private Dossier $dossier) {}
+    /**
+     * @param array<string, Rung> $working working rung by ladder, where the person is placed
+     * @param list<string>        $stopped ladders stopped after pain
+     */
+    public function __construct(private Circumstances $circumstances, private array $working, private array $stopped) {}
 
     /** @return list<Reason> about one exercise */
     public function about(Item $item): array
     {
         $ladder = $item->rung->ladder;
-        $warnings = $this->dossier->circumstances()->rule($item->rung)->reasons;
-        if ($this->dossier->isStopped($ladder)) {
+        $warnings = $this->circumstances->rule($item->rung)->reasons;
+        if (in_array($ladder, $this->stopped, true)) {
             $warnings[] = Reason::because(Rule::PainHigh, 'This ladder was stopped after pain: reopen it on the board, with a reason, before it is trained again.');
         }
-        $working = $this->dossier->workingRung($ladder);
+        $working = $this->working[$ladder] ?? null;
         if ($working !== null && $working->slug !== $item->rung->slug) {
             $above = $item->rung->height->above($working->height);
             $warnings[] = Reason::because(
@@ -37,7 +41,15 @@ final readonly class SessionWarnings
             );
         }
         $body = $item->dose->first();
-        foreach ($this->dossier->circumstances()->limits as $limit) {
+        if ($body instanceof Open) {
+            $warnings[] = Reason::because(
+                Rule::OpenEstimate,
+                "An open set: the clock counts the estimate of {$body->estimate}".($body->cap === null ? '' : ", the cap is {$body->cap}").'.',
+                ['estimate' => $body->estimate],
+                'Another estimate, or a set with a fixed target.',
+            );
+        }
+        foreach ($this->circumstances->limits as $limit) {
             if ($limit->longestHoldSeconds !== null && $body instanceof Holds && $body->seconds > $limit->longestHoldSeconds) {
                 $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": no hold over {$limit->longestHoldSeconds} s at effort 7 or more; this one is {$body->seconds} s.", ['hold' => "{$body->seconds} s"], 'Shorter, repeated holds.');
             }
@@ -66,7 +78,7 @@ final readonly class SessionWarnings
                 }
             }
         }
-        foreach (\EvenRungs\Body\Demand::everyWeek() as $demand) {
+        foreach (Demand::everyWeek() as $demand) {
             $met = array_filter($session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
             if ($met === []) {
                 $warnings[] = Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no exercise in this session: meet it on another day of the week.', ['demand' => $demand->value]);
