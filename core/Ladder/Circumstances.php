@@ -6,15 +6,16 @@ namespace EvenRungs\Ladder;
 
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
+use EvenRungs\Method\Method;
 
-/** What decides which rungs a person may stand on: limits of the body and the kit at hand. */
+/** What decides which rungs a person may stand on: limits of the body, the kit at hand and the trainer's method. */
 final readonly class Circumstances
 {
     /**
      * @param list<Limit> $limits
      * @param list<Kit>   $kit
      */
-    public function __construct(public array $limits, public array $kit) {}
+    public function __construct(public array $limits, public array $kit, public Method $method) {}
 
     public function rule(Rung $rung): Ruling
     {
@@ -33,7 +34,7 @@ final readonly class Circumstances
     public function nextOpen(Ladder $ladder, Rung $rung, bool $up): ?Rung
     {
         do {
-            $rung = $up ? $ladder->above($rung) : $ladder->below($rung);
+            $rung = $up ? $ladder->above($rung, $this->method) : $ladder->below($rung, $this->method);
         } while ($rung !== null && ! $this->rule($rung)->openSomewhere());
 
         return $rung;

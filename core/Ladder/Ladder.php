@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace EvenRungs\Ladder;
 
 use EvenRungs\Body\Demand;
+use EvenRungs\Method\Method;
 
 /** Exercise versions for one demand in order of height. */
 final readonly class Ladder
 {
     /**
      * @param non-empty-list<Rung> $rungs by height, lowest first
+     * @param list<string>         $signposts slugs of rungs that stand on another ladder and belong here too
+     * @param list<Gap>            $gaps      what a limit leaves open, and why
      *
      * @throws InvalidLadder when rungs are out of order or doubled
      */
@@ -20,6 +23,8 @@ final readonly class Ladder
         public string $shortName,
         public Demand $demand,
         public array $rungs,
+        public array $signposts = [],
+        public array $gaps = [],
     ) {
         $seen = [];
         foreach ($rungs as $index => $rung) {
@@ -45,27 +50,58 @@ final readonly class Ladder
     }
 
     /** Next lower rung of the trunk, or null at the bottom. */
-    public function below(Rung $rung): ?Rung
+    public function below(Rung $rung, Method $method): ?Rung
     {
-        $below = null;
-        foreach ($this->rungs as $candidate) {
-            if (! $candidate->branch && $candidate->height->above($rung->height) < 0) {
-                $below = $candidate;
-            }
+        $trunk = $this->trunk($method);
+        $at = array_search($rung, $trunk, true);
+        if ($at !== false) {
+            return $trunk[$at - 1] ?? null;
         }
+        $below = array_filter($trunk, static fn(Rung $step): bool => $step->height->above($rung->height) < 0);
 
-        return $below;
+        return $below === [] ? null : $below[array_key_last($below)];
     }
 
     /** Next higher rung of the trunk, or null at the top. */
-    public function above(Rung $rung): ?Rung
+    public function above(Rung $rung, Method $method): ?Rung
     {
-        foreach ($this->rungs as $candidate) {
-            if (! $candidate->branch && $candidate->height->above($rung->height) > 0) {
-                return $candidate;
+        $trunk = $this->trunk($method);
+        $at = array_search($rung, $trunk, true);
+        if ($at !== false) {
+            return $trunk[$at + 1] ?? null;
+        }
+        foreach ($trunk as $step) {
+            if ($step->height->above($rung->height) > 0) {
+                return $step;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The rungs that climbing goes over with a method, lowest first.
+     *
+     * @return list<Rung>
+     */
+    public function trunk(Method $method): array
+    {
+        $trunk = $follow = [];
+        foreach ($this->rungs as $rung) {
+            if (! $rung->inTrunk($method)) {
+                continue;
+            }
+            if ($rung->after === null) {
+                $trunk[] = $rung;
+            } else {
+                $follow[] = $rung;
+            }
+        }
+        foreach ($follow as $rung) {
+            $at = array_search($rung->after, array_column($trunk, 'slug'), true);
+            array_splice($trunk, $at === false ? count($trunk) : $at + 1, 0, [$rung]);
+        }
+
+        return $trunk;
     }
 }

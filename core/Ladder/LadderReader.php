@@ -7,44 +7,70 @@ namespace EvenRungs\Ladder;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Level;
 use EvenRungs\Body\Loads;
+use EvenRungs\Body\Need;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Band;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\Tempo;
+use EvenRungs\Figure\Figure;
+use EvenRungs\Figure\Joint;
+use EvenRungs\Figure\Poses;
+use EvenRungs\Figure\Prop;
+use EvenRungs\Figure\View;
+use EvenRungs\Method\Choices;
+use EvenRungs\Method\Question;
 
 /**
  * Makes a ladder from the decoded contents of a library file.
  *
  * The file has been checked against library/ladder.schema.json; what a schema cannot say (order, doubles,
- * tempo, band) is checked here. Anything else amiss is an InvalidLadder with the place in the file.
+ * tempo, band, poses, fields that neither the rung nor the ladder's defaults fill) is checked here. Anything
+ * amiss is an InvalidLadder with the place in the file.
  */
 final readonly class LadderReader
 {
     /** @param array<array-key, mixed> $data */
-    private function __construct(private array $data, private string $place) {}
+    private function __construct(private array $data, private string $place, private Poses $poses) {}
 
     /**
      * @param array<array-key, mixed> $data
+     * @param Poses                   $poses that rungs may name
      *
      * @throws InvalidLadder
      */
-    public static function read(array $data): Ladder
+    public static function read(array $data, Poses $poses): Ladder
     {
-        $file = new self($data, 'ladder');
+        $file = new self($data, 'ladder', $poses);
         $slug = $file->text('slug');
-        $file = new self($data, $slug);
+        $file = new self($data, $slug, $poses);
         $demand = Demand::from($file->text('demand'));
-        $rungs = [];
+        $defaults = is_array($data['defaults'] ?? null) ? $data['defaults'] : [];
+        $rungs = $signposts = [];
         foreach ($file->list('rungs') as $index => $entry) {
             if (! is_array($entry)) {
                 throw InvalidLadder::because("{$slug}: rung {$index} is not a set of fields.");
             }
-            $rungs[] = (new self($entry, "{$slug}, rung {$index}"))->rung($slug, $demand, $file->secondary());
+            if (isset($entry['stands_on'])) {
+                $signposts[] = (new self($entry, "{$slug}, rung {$index}", $poses))->text('stands_on');
+
+                continue;
+            }
+            $name = is_string($entry['slug'] ?? null) ? $entry['slug'] : (string) $index;
+            $rungs[] = (new self([...$defaults, ...$entry], "{$slug}, rung {$name}", $poses))->rung($slug, $demand, $file->secondary());
         }
 
-        return new Ladder($slug, $file->text('name'), $file->text('short'), $demand, $rungs === [] ? throw InvalidLadder::because("{$slug} has no rungs.") : $rungs);
+        return new Ladder(
+            $slug,
+            $file->text('name'),
+            $file->text('short'),
+            $demand,
+            $rungs === [] ? throw InvalidLadder::because("{$slug} has no rungs.") : $rungs,
+            $signposts,
+            $file->gaps(),
+        );
     }
 
     /** @param list<Demand> $secondary of the ladder, where the rung names none */
@@ -54,6 +80,11 @@ final readonly class LadderReader
         $band = $this->map('band');
         $lever = $this->map('lever');
         try {
+            $kind = DoseKind::from($this->text('dose'));
+            if (! $kind->isHold() && $kind !== DoseKind::Carry && ($band === null || $phases === null || $this->optional('tempo') === null)) {
+                throw InvalidLadder::because("{$this->place}: repetitions need a band, a tempo and the words of their phases.");
+            }
+
             return new Rung(
                 slug: $ladder.'/'.$this->text('slug'),
                 ladder: $ladder,
@@ -64,24 +95,94 @@ final readonly class LadderReader
                 dynamic: $this->text('moves') === 'dynamic',
                 sidedness: Sidedness::from($this->text('sided')),
                 loadsOn: LoadsOn::from($this->optional('loads_on') ?? LoadsOn::BothSides->value),
-                kit: array_map(Kit::from(...), $this->texts('kit')),
+                kit: $this->kit(),
                 lever: Lever::from($lever?->text('kind') ?? Lever::Start->value),
                 leverText: $lever?->text('text') ?? '',
-                cues: $this->texts('cues'),
-                faults: $this->faults(),
-                fallback: $this->text('fallback'),
+                coaching: $this->coaching($ladder),
+                figure: $this->figure(),
                 loads: Loads::of($this->loads()),
-                doseKind: DoseKind::from($this->text('dose')),
+                doseKind: $kind,
                 band: $band === null ? null : Band::of($band->whole('low'), $band->whole('high')),
                 tempo: ($tempo = $this->optional('tempo')) === null ? null : Tempo::parse($tempo),
                 phases: $phases === null ? null : new Phases($phases->text('lowering'), $phases->text('lifting'), $phases->text('starts') === 'lowering'),
                 demand: $demand,
                 secondary: array_key_exists('secondary', $this->data) ? $this->secondary() : $secondary,
                 branch: ($this->data['branch'] ?? false) === true,
+                offeredWith: $this->choices('offered_with'),
+                trunkWith: $this->choices('trunk_with'),
+                after: ($after = $this->optional('after')) === null ? null : $ladder.'/'.$after,
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");
         }
+    }
+
+    private function coaching(string $ladder): Coaching
+    {
+        $fallback = $this->optional('fallback_rung');
+
+        return new Coaching(
+            $this->text('purpose'),
+            $this->texts('cues'),
+            $this->text('check'),
+            $this->faults(),
+            $this->text('breathing'),
+            $this->text('felt'),
+            $this->text('not_felt'),
+            $this->text('fallback'),
+            $fallback === null || str_contains($fallback, '/') ? $fallback : $ladder.'/'.$fallback,
+            $this->text('way_out'),
+            $this->text('relief'),
+        );
+    }
+
+    private function figure(): Figure
+    {
+        $figure = $this->map('figure') ?? throw InvalidLadder::because("{$this->place}: “figure” is missing.");
+        $pin = $figure->optional('pin');
+
+        return new Figure(
+            View::from($figure->optional('view') ?? View::Side->value),
+            $this->poses->pose($figure->data['start'] ?? throw InvalidLadder::because("{$this->place}: the figure has no start.")),
+            isset($figure->data['middle']) ? $this->poses->pose($figure->data['middle']) : null,
+            isset($figure->data['end']) ? $this->poses->pose($figure->data['end']) : null,
+            array_key_exists('props', $figure->data) ? array_map(Prop::parse(...), $figure->texts('props')) : [],
+            array_key_exists('lift', $figure->data) ? $figure->whole('lift') : 0,
+            $pin === null ? null : Joint::from($pin),
+        );
+    }
+
+    /** @return list<Need> */
+    private function kit(): array
+    {
+        return array_map(
+            fn(mixed $need): Need => Need::of(...array_map(
+                fn(mixed $piece): Kit => is_string($piece) ? Kit::from($piece) : throw InvalidLadder::because("{$this->place}: “kit” holds something that is not text."),
+                is_array($need) ? array_values($need) : [$need],
+            )),
+            $this->list('kit'),
+        );
+    }
+
+    private function choices(string $key): ?Choices
+    {
+        $choices = $this->map($key);
+
+        return $choices === null ? null : Choices::of(Question::from($choices->text('question')), $choices->texts('choices'));
+    }
+
+    /** @return list<Gap> */
+    private function gaps(): array
+    {
+        $gaps = [];
+        foreach (array_key_exists('gaps', $this->data) ? $this->list('gaps') : [] as $gap) {
+            $read = new self(is_array($gap) ? $gap : [], $this->place.', gaps', $this->poses);
+            foreach ($read->texts('limits') as $limit) {
+                $gaps[] = new Gap($limit, array_map(Level::from(...), $read->texts('levels')), $read->text('why'));
+            }
+        }
+
+        return $gaps;
     }
 
     /** @return list<Demand> */
@@ -95,7 +196,7 @@ final readonly class LadderReader
     {
         $faults = [];
         foreach ($this->list('faults') as $fault) {
-            $read = new self(is_array($fault) ? $fault : [], $this->place.', faults');
+            $read = new self(is_array($fault) ? $fault : [], $this->place.', faults', $this->poses);
             $faults[] = new Fault($read->text('seen'), $read->text('fix'));
         }
 
@@ -136,7 +237,7 @@ final readonly class LadderReader
     {
         $value = $this->data[$key] ?? null;
 
-        return is_array($value) ? new self($value, "{$this->place}, {$key}") : null;
+        return is_array($value) ? new self($value, "{$this->place}, {$key}", $this->poses) : null;
     }
 
     /** @return list<mixed> */

@@ -6,50 +6,97 @@ namespace EvenRungs\Ladder;
 
 use EvenRungs\Body\Demand;
 
-/** All ladders, in the order of the board. */
-final readonly class Library
+/** All ladders, in the order of the board. A ladder is read when it is first asked for: most requests need a few of them. */
+final class Library
 {
-    /** @var array<string, Rung> */
-    private array $rungs;
+    /** @var array<string, Ladder> */
+    private array $read = [];
+
+    /**
+     * @param array<string, \Closure(): Ladder> $shelf   by slug, in the order of the board
+     * @param string                            $version kept with whatever was planned from it
+     */
+    private function __construct(private readonly array $shelf, public readonly string $version) {}
 
     /**
      * @param list<Ladder> $ladders
-     * @param string       $version kept with whatever was planned from it
+     *
+     * @throws InvalidLadder when two ladders share a slug, or a rung points to one that is not there
      */
-    public function __construct(public array $ladders, public string $version)
+    public static function of(array $ladders, string $version): self
     {
-        $rungs = [];
+        $shelf = [];
         foreach ($ladders as $ladder) {
-            foreach ($ladder->rungs as $rung) {
-                if (isset($rungs[$rung->slug])) {
-                    throw InvalidLadder::because("The rung {$rung->slug} stands on two ladders.");
+            if (isset($shelf[$ladder->slug])) {
+                throw InvalidLadder::because("There are two ladders {$ladder->slug}.");
+            }
+            $shelf[$ladder->slug] = static fn(): Ladder => $ladder;
+        }
+        $library = new self($shelf, $version);
+        foreach ($ladders as $ladder) {
+            foreach ([...$ladder->signposts, ...array_map(static fn(Rung $rung): ?string => $rung->coaching->fallbackRung, $ladder->rungs)] as $link) {
+                if ($link !== null && ! $library->has($link)) {
+                    throw InvalidLadder::because("The ladder {$ladder->slug} points to “{$link}”, which is not there.");
                 }
-                $rungs[$rung->slug] = $rung;
             }
         }
-        $this->rungs = $rungs;
+
+        return $library;
+    }
+
+    /** @param array<string, \Closure(): Ladder> $shelf ladders known to be sound, by slug */
+    public static function shelved(array $shelf, string $version): self
+    {
+        return new self($shelf, $version);
+    }
+
+    /** @return list<string> slugs of the ladders, in the order of the board */
+    public function slugs(): array
+    {
+        return array_keys($this->shelf);
+    }
+
+    /** @return list<Ladder> */
+    public function ladders(): array
+    {
+        return array_map($this->ladder(...), array_keys($this->shelf));
     }
 
     /** @throws UnknownRung */
     public function rung(string $slug): Rung
     {
-        return $this->rungs[$slug] ?? throw UnknownRung::named($slug);
+        $ladder = strstr($slug, '/', true);
+
+        return ($ladder !== false && isset($this->shelf[$ladder]) ? $this->ladder($ladder)->find($slug) : null) ?? throw UnknownRung::named($slug);
+    }
+
+    public function has(string $rung): bool
+    {
+        try {
+            $this->rung($rung);
+        } catch (UnknownRung) {
+            return false;
+        }
+
+        return true;
     }
 
     /** @throws UnknownRung */
     public function ladder(string $slug): Ladder
     {
-        foreach ($this->ladders as $ladder) {
-            if ($ladder->slug === $slug) {
-                return $ladder;
-            }
-        }
-        throw UnknownRung::ladder($slug);
+        return $this->read[$slug] ??= isset($this->shelf[$slug]) ? ($this->shelf[$slug])() : throw UnknownRung::ladder($slug);
     }
 
     /** @return list<Rung> every rung whose main demand this is */
     public function meeting(Demand $demand): array
     {
-        return array_values(array_filter($this->rungs, static fn(Rung $rung): bool => $rung->demand === $demand));
+        $rungs = [];
+        foreach ($this->ladders() as $ladder) {
+            foreach ($ladder->demand === $demand ? $ladder->rungs : [] as $rung) {
+                $rungs[] = $rung;
+            }
+        }
+
+        return $rungs;
     }
 }

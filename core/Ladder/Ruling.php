@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Ladder;
 
-use EvenRungs\Body\Kit;
+use EvenRungs\Body\Need;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Reason\Reason;
@@ -16,8 +16,9 @@ final readonly class Ruling
     /**
      * @param list<Reason> $reasons    why the rung, or a side of it, is ruled out
      * @param list<Side>   $ruledOut   sides ruled out; `both` when the whole rung is
+     * @param bool         $putAway    the method does not use this rung, so the board need not show it
      */
-    private function __construct(public Rung $rung, public array $reasons, private array $ruledOut) {}
+    private function __construct(public Rung $rung, public array $reasons, private array $ruledOut, public bool $putAway) {}
 
     public static function of(Rung $rung, Circumstances $circumstances): self
     {
@@ -37,9 +38,9 @@ final readonly class Ruling
                 "The rung opens when “{$limit->name}” is lifted.",
             );
         }
-        $missing = array_values(array_filter($rung->kit, static fn(Kit $kit): bool => ! in_array($kit, $circumstances->kit, true)));
+        $missing = array_values(array_filter($rung->kit, static fn(Need $need): bool => ! $need->metBy($circumstances->kit)));
         if ($missing !== []) {
-            $names = implode(' and ', array_map(static fn(Kit $kit): string => $kit->label(), $missing));
+            $names = implode(' and ', array_map(static fn(Need $need): string => $need->label(), $missing));
             $ruledOut[] = Side::Both;
             $reasons[] = Reason::because(
                 Rule::KitMissing,
@@ -48,8 +49,19 @@ final readonly class Ruling
                 "The rung opens when {$names} is added to the kit.",
             );
         }
+        $wanted = $rung->offeredWith;
+        if ($wanted !== null && ! $wanted->include($circumstances->method)) {
+            $chosen = $circumstances->method->choice($wanted->question);
+            $ruledOut[] = Side::Both;
+            $reasons[] = Reason::because(
+                Rule::MethodPutsAway,
+                "“{$rung->name}” is put away by the method: {$wanted->question->label()}, “{$chosen}”.",
+                ['question' => $wanted->question->label(), 'chosen' => $chosen],
+                "The rung is offered when the method says {$wanted->inWords()}.",
+            );
+        }
 
-        return new self($rung, $reasons, $ruledOut);
+        return new self($rung, $reasons, $ruledOut, $wanted !== null && ! $wanted->include($circumstances->method));
     }
 
     /** Open on the side asked for; for `both`, open on both. */

@@ -6,8 +6,8 @@ namespace EvenRungs\Ladder;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
-use EvenRungs\Body\Kit;
 use EvenRungs\Body\Loads;
+use EvenRungs\Body\Need;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Band;
@@ -18,6 +18,8 @@ use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Tempo;
 use EvenRungs\Dose\TempoPart;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Figure\Figure;
+use EvenRungs\Method\Choices;
 use EvenRungs\Method\Method;
 
 /** One exercise version on a ladder. */
@@ -25,12 +27,13 @@ final readonly class Rung
 {
     /**
      * @param string       $slug      such as `front-plank/forearms-knees`, never renamed
-     * @param list<Kit>    $kit       all of it is needed
-     * @param list<string> $cues
-     * @param list<Fault>  $faults
-     * @param list<Demand> $secondary demands met with half weight
-     * @param Tempo|null   $tempo     default tempo, where the rung is done in repetitions
-     * @param bool         $branch    stands beside the trunk of the ladder
+     * @param list<Need>   $kit         all of it is needed
+     * @param list<Demand> $secondary   demands met with half weight
+     * @param Tempo|null   $tempo       default tempo, where the rung is done in repetitions
+     * @param bool         $branch      stands beside the trunk of the ladder
+     * @param Choices|null $offeredWith what the method has to have chosen for the rung to be offered at all
+     * @param Choices|null $trunkWith   what it has to have chosen for the rung to be a step of the trunk
+     * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
      */
     public function __construct(
         public string $slug,
@@ -45,9 +48,8 @@ final readonly class Rung
         public array $kit,
         public Lever $lever,
         public string $leverText,
-        public array $cues,
-        public array $faults,
-        public string $fallback,
+        public Coaching $coaching,
+        public Figure $figure,
         public Loads $loads,
         public DoseKind $doseKind,
         public ?Band $band,
@@ -56,7 +58,16 @@ final readonly class Rung
         public Demand $demand,
         public array $secondary,
         public bool $branch,
+        public ?Choices $offeredWith = null,
+        public ?Choices $trunkWith = null,
+        public ?string $after = null,
     ) {}
+
+    /** Whether climbing and stepping down go over this rung, or pass it by. */
+    public function inTrunk(Method $method): bool
+    {
+        return $this->trunkWith?->include($method) ?? ! $this->branch;
+    }
 
     public function defaultDose(Method $method): Dose
     {

@@ -20,27 +20,41 @@ final readonly class Substitution
     /** The best substitute, or null when nothing fits and the demand stays open. */
     public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, Side $side = Side::Both, ?Height $personHeight = null): ?self
     {
+        $open = array_values(array_filter($library->meeting($ruledOut->demand), static fn(Rung $rung): bool => $circumstances->rule($rung)->openOn($side)));
+
+        return self::among($ruledOut, $open, $personHeight, 1)[0] ?? null;
+    }
+
+    /**
+     * The nearest fitting rungs, best first.
+     *
+     * @param list<Rung>  $open         rungs open to the person, of any demand
+     * @param Height|null $personHeight where the person stands in this demand; the ruled-out rung's own height when null
+     *
+     * @return list<self> none when nothing fits and the demand stays open
+     */
+    public static function among(Rung $ruledOut, array $open, ?Height $personHeight, int $most): array
+    {
         $ceiling = $personHeight ?? $ruledOut->height;
-        $best = null;
-        $bestRank = null;
-        foreach ($library->meeting($ruledOut->demand) as $candidate) {
-            if ($candidate->slug === $ruledOut->slug || $candidate->height->above($ceiling) > 0 || ! $circumstances->rule($candidate)->openOn($side)) {
-                continue;
-            }
-            $rank = [
-                abs($candidate->height->above($ruledOut->height)),
-                (int) ($candidate->dynamic !== $ruledOut->dynamic),
-                count($candidate->kit),
-                (int) ($candidate->ladder !== $ruledOut->ladder),
-                $candidate->slug,
-            ];
-            if ($bestRank === null || $rank < $bestRank) {
-                [$best, $bestRank] = [$candidate, $rank];
+        $ranked = [];
+        foreach ($open as $candidate) {
+            if ($candidate->demand === $ruledOut->demand && $candidate->slug !== $ruledOut->slug && $candidate->height->above($ceiling) <= 0) {
+                $ranked[] = [[
+                    abs($candidate->height->above($ruledOut->height)),
+                    (int) ($candidate->dynamic !== $ruledOut->dynamic),
+                    count($candidate->kit),
+                    (int) ($candidate->ladder !== $ruledOut->ladder),
+                    $candidate->slug,
+                ], $candidate];
             }
         }
-        if ($best === null) {
-            return null;
-        }
+        usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_map(static fn(array $entry): self => self::of($ruledOut, $entry[1], $ceiling), array_slice($ranked, 0, $most));
+    }
+
+    private static function of(Rung $ruledOut, Rung $best, Height $ceiling): self
+    {
         $lost = self::lost($ruledOut, $best);
 
         return new self($best, $ruledOut, Reason::because(

@@ -43,6 +43,15 @@ final readonly class Method
         return [7, 0, 10][$this->chosen[Question::LeavingARung->value] ?? 0];
     }
 
+    /** The trunk technique as a cue, for work under load. */
+    public function braceInWords(): string
+    {
+        return match ($this->choice(Question::TrunkTechnique)) {
+            'draw the navel in' => 'draw the navel gently in',
+            default => 'brace all round as if to be poked',
+        };
+    }
+
     public function holdStrategy(): HoldStrategy
     {
         return HoldStrategy::cases()[$this->chosen[Question::HoldStrategy->value] ?? 0];

@@ -28,6 +28,12 @@ enum Question: string
     case CountingReps = 'counting-reps';
     case LeavingARung = 'leaving-a-rung';
 
+    /** "movements allowed" */
+    public function label(): string
+    {
+        return str_replace('-', ' ', $this->value);
+    }
+
     /** @return non-empty-list<string> the default first */
     public function choices(): array
     {

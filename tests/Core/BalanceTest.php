@@ -13,6 +13,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
 use PHPUnit\Framework\TestCase;
 
 final class BalanceTest extends TestCase
@@ -83,7 +84,7 @@ final class BalanceTest extends TestCase
         return Evenness::of(
             array_map(static fn(array $stand): Stand => new Stand(ShippedLibrary::rung($stand[0]), $stand[1]), $stands),
             ShippedLibrary::get(),
-            new Circumstances([], $kit),
+            new Circumstances([], $kit, Method::default()),
         );
     }
 }

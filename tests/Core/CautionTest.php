@@ -8,6 +8,7 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Method;
 use EvenRungs\Screening\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -24,7 +25,13 @@ final class CautionTest extends TestCase
         yield 'back pain worse arching: nothing that arches or goes overhead' => [State::BackWorseArching, ['front-plank/body-saw', 'front-plank/opposite-arm-leg', 'press-out/overhead'], ['front-plank/forearms-toes', 'all-fours/leg-lift']];
         yield 'osteoporosis: no strong turning' => [State::Osteoporosis, ['press-out/corner-bar-arc'], ['press-out/standing', 'front-plank/forearms-bench']];
         yield 'raised pressure: no long strain' => [State::RaisedPressure, ['front-plank/tight-plank', 'side-bridge/long-lever'], ['front-plank/forearms-toes']];
-        yield 'hip pinch: no knee drawn up' => [State::HipPinch, ['front-plank/knee-to-elbow'], ['front-plank/foot-lift']];
+        yield 'hip pinch: no knee raises, folds or 90/90 holds' => [State::HipPinch, ['front-plank/knee-to-elbow', 'dead-bug/ninety-hold', 'trunk-flexion/hanging-knee-raise', 'trunk-flexion/double-fold'], ['front-plank/foot-lift', 'leg-slide/flat-slide']];
+        yield 'shoulder pain: no planks, hanging or overhead; back-lying, band, bridge and carry stay' => [State::ShoulderPain, ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'trunk-flexion/hanging-leg-raise', 'carry/one-side-overhead', 'dead-bug/opposite-full'], ['dead-bug/one-leg-hover', 'press-out/standing', 'bridge/one-leg', 'carry/one-side-heavy']];
+        yield 'arching: no prone lifts, rollouts, straight-leg lowering, hollow, overhead, throws or swings' => [State::BackWorseArching, ['prone-extension/both-legs', 'rollout/wheel-30', 'dead-bug/leg-lowering', 'dead-bug/hollow-hold', 'dead-bug/plate-overhead', 'standing-turn/ball-throw', 'hinge/swing'], ['bridge/short-top', 'all-fours/opposite-short', 'hinge/dowel']];
+        yield 'osteoporosis: no bending with body weight as the load, no loaded turning' => [State::Osteoporosis, ['trunk-flexion/sit-up-slow', 'trunk-flexion/reverse-curl-small', 'dead-bug/hollow-hold', 'trunk-flexion/double-fold', 'all-fours/elbow-to-knee', 'standing-turn/weight-swing'], ['front-plank/forearms-toes', 'hinge/dowel', 'head-lift/both-hands']];
+        yield 'pregnancy: nothing face down or hanging, no breath holding' => [State::Pregnancy, ['prone-extension/one-leg', 'trunk-flexion/hanging-knee-raise', 'hinge/bar-heavy'], ['all-fours/leg-lift', 'press-out/seated']];
+        yield 'raised pressure: no head-down' => [State::RaisedPressure, ['shoulder-girdle/wall-handstand', 'trunk-flexion/strap-pike'], ['bridge/long-top']];
+        yield 'neck: head supported, no head-lift' => [State::NeckPain, ['head-lift/both-hands', 'head-lift/long-holds', 'dead-bug/hollow-hold', 'trunk-flexion/curl-up'], ['head-lift/one-hand-check', 'dead-bug/opposite-full']];
     }
 
     /**
@@ -34,7 +41,7 @@ final class CautionTest extends TestCase
     #[DataProvider('states')]
     public function test_a_state_closes_what_loads_it_and_leaves_the_rest(State $state, array $closed, array $open): void
     {
-        $circumstances = new Circumstances([$state->limit(Side::Both)], Kit::cases());
+        $circumstances = new Circumstances([$state->limit(Side::Both)], Kit::cases(), Method::default());
 
         foreach ($closed as $slug) {
             self::assertFalse($circumstances->rule(ShippedLibrary::rung($slug))->openSomewhere(), "{$slug} should be closed");
@@ -56,8 +63,8 @@ final class CautionTest extends TestCase
     public function test_a_substitute_is_never_ruled_out_and_never_higher(): void
     {
         foreach (State::cases() as $state) {
-            $circumstances = new Circumstances([$state->limit(Side::Both)], [Kit::Wall, Kit::Bench, Kit::Band]);
-            foreach (ShippedLibrary::get()->ladders as $ladder) {
+            $circumstances = new Circumstances([$state->limit(Side::Both)], [Kit::Wall, Kit::Bench, Kit::Band], Method::default());
+            foreach (ShippedLibrary::get()->ladders() as $ladder) {
                 foreach ($ladder->rungs as $rung) {
                     $this->substituteFits($rung, $circumstances);
                 }

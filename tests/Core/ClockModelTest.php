@@ -152,8 +152,14 @@ final class ClockModelTest extends TestCase
 
     private function changeOver(Item $from, Item $to): int
     {
-        foreach ($to->rung->kit as $kit) {
-            if (! in_array($kit, $from->rung->kit, true) && $kit->value !== 'mat') {
+        $there = ['mat'];
+        foreach ($from->rung->kit as $need) {
+            foreach ($need->anyOf as $piece) {
+                $there[] = $piece->value;
+            }
+        }
+        foreach ($to->rung->kit as $need) {
+            if (array_intersect($there, array_map(static fn($piece): string => $piece->value, $need->anyOf)) === []) {
                 return 30;
             }
         }

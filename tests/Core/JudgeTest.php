@@ -166,7 +166,7 @@ final class JudgeTest extends TestCase
             0,
             $log,
             Method::default(),
-            new Circumstances([State::KneelingPain->limit(Side::Both)], [Kit::Band]),
+            new Circumstances([State::KneelingPain->limit(Side::Both)], [Kit::Band], Method::default()),
             Day::parse('2026-06-08'),
         );
 
@@ -197,7 +197,7 @@ final class JudgeTest extends TestCase
 
     private function everything(): Circumstances
     {
-        return new Circumstances([], Kit::cases());
+        return new Circumstances([], Kit::cases(), Method::default());
     }
 
     private static function set(int $done, bool $fault = false, int $pain = 0, int $effort = 7): SetLog

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Figure\Poses;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\LadderReader;
@@ -23,9 +23,16 @@ use PHPUnit\Framework\TestCase;
 
 final class LibraryTest extends TestCase
 {
+    /** What a rung needs beside its name and place. */
+    private const PLAIN = [
+        'purpose' => 'Test.', 'cues' => ['One.', 'Two.', 'Three.'], 'check' => 'Look.', 'faults' => [], 'breathing' => 'On.', 'felt' => 'Here.', 'not_felt' => 'There.',
+        'fallback' => 'Rest.', 'way_out' => 'Stop.', 'relief' => 'Lie.', 'loads' => [], 'dose' => 'static-hold',
+        'figure' => ['start' => ['trunk' => 90, 'arm' => [270, 270], 'leg' => [270, 270]]],
+    ];
+
     public function test_each_rung_above_the_first_names_its_lever(): void
     {
-        foreach (ShippedLibrary::get()->ladders as $ladder) {
+        foreach (ShippedLibrary::get()->ladders() as $ladder) {
             foreach ($ladder->rungs as $index => $rung) {
                 self::assertSame($index === 0, $rung->lever === Lever::Start, $rung->slug);
             }
@@ -34,7 +41,7 @@ final class LibraryTest extends TestCase
 
     public function test_each_rung_has_a_default_dose_that_fits_it_and_survives_the_typed_line(): void
     {
-        foreach (ShippedLibrary::get()->ladders as $ladder) {
+        foreach (ShippedLibrary::get()->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
                 $dose = $rung->defaultDose(Method::default());
                 new Item('x', $rung, $dose);
@@ -56,6 +63,9 @@ final class LibraryTest extends TestCase
         yield ['press-out/standing', 'short repeated', '2x10/side'];
         yield ['all-fours/opposite-short', 'short repeated', '2x5/side'];
         yield ['all-fours/brace-breathe', 'short repeated', '1x(10x3s/2)'];
+        yield ['bridge/long-top', 'short repeated', '2x8 2-0-2-10'];
+        yield ['carry/one-side-heavy', 'short repeated', '3x30m/side'];
+        yield ['head-lift/long-holds', 'short repeated', '4x8s'];
     }
 
     #[DataProvider('defaults')]
@@ -76,7 +86,7 @@ final class LibraryTest extends TestCase
 
     public function test_a_sore_left_shoulder_leaves_the_right_side_bridge_open(): void
     {
-        $circumstances = new Circumstances([State::ShoulderPain->limit(Side::Left)], Kit::cases());
+        $circumstances = new Circumstances([State::ShoulderPain->limit(Side::Left)], Kit::cases(), Method::default());
         $ruling = $circumstances->rule(ShippedLibrary::rung('side-bridge/knees-bent'));
 
         self::assertFalse($ruling->openOn(Side::Left));
@@ -86,7 +96,7 @@ final class LibraryTest extends TestCase
 
     public function test_missing_kit_rules_a_rung_out_by_name(): void
     {
-        $ruling = (new Circumstances([], []))->rule(ShippedLibrary::rung('all-fours/weighted'));
+        $ruling = (new Circumstances([], [], Method::default()))->rule(ShippedLibrary::rung('all-fours/weighted'));
 
         self::assertStringContainsString('needs dumbbell and ankle weights', $ruling->reasons[0]->sentence);
     }
@@ -95,13 +105,15 @@ final class LibraryTest extends TestCase
     {
         $substitution = Substitution::for(ShippedLibrary::rung('front-plank/hands-toes'), ShippedLibrary::get(), $this->with([State::WristPain]));
 
-        self::assertSame('front-plank/forearms-low-step', $substitution?->instead->slug);
-        self::assertStringContainsString('Lost: 0.3 of height', $substitution->reason->sentence);
+        self::assertSame('dead-bug/ninety-both-arms', $substitution?->instead->slug);
+        self::assertStringContainsString('Lost: 0.2 of height, the still hold', $substitution->reason->sentence);
     }
 
     public function test_where_nothing_fits_the_demand_stays_open(): void
     {
-        self::assertNull(Substitution::for(ShippedLibrary::rung('all-fours/one-arm'), ShippedLibrary::get(), $this->with([State::WristPain])));
+        $sore = new Circumstances([State::ShoulderPain->limit(Side::Both)], [], Method::default());
+
+        self::assertNull(Substitution::for(ShippedLibrary::rung('carry/standing-hold'), ShippedLibrary::get(), $sore));
     }
 
     public function test_a_rung_that_does_not_exist_is_named(): void
@@ -115,39 +127,104 @@ final class LibraryTest extends TestCase
     public function test_branches_are_not_steps_of_the_trunk(): void
     {
         $ladder = ShippedLibrary::get()->ladder('front-plank');
+        $method = Method::default();
 
-        self::assertSame('front-plank/forearms-toes', $ladder->above(ShippedLibrary::rung('front-plank/forearms-low-step'))?->slug);
-        self::assertSame('front-plank/forearms-toes', $ladder->above(ShippedLibrary::rung('front-plank/hands-toes'))?->slug);
-        self::assertSame('front-plank/forearms-low-step', $ladder->below(ShippedLibrary::rung('front-plank/hands-toes'))?->slug);
-        self::assertNull($ladder->below(ShippedLibrary::rung('front-plank/forearms-wall')));
+        self::assertSame('front-plank/forearms-toes', $ladder->above(ShippedLibrary::rung('front-plank/forearms-low-step'), $method)?->slug);
+        self::assertSame('front-plank/forearms-toes', $ladder->above(ShippedLibrary::rung('front-plank/hands-toes'), $method)?->slug);
+        self::assertSame('front-plank/forearms-low-step', $ladder->below(ShippedLibrary::rung('front-plank/hands-toes'), $method)?->slug);
+        self::assertNull($ladder->below(ShippedLibrary::rung('front-plank/forearms-wall'), $method));
     }
 
-    public function test_the_four_demands_of_every_week_have_a_ladder(): void
+    /** @return iterable<string, array{Question, string, string, string|null}> question, choice, rung, next rung */
+    public static function nextSteps(): iterable
     {
-        $demands = array_map(static fn($ladder): Demand => $ladder->demand, ShippedLibrary::get()->ladders);
+        yield 'movement follows the forearm plank' => [Question::FrontPlankNextStep, 'movement on forearms', 'front-plank/forearms-toes', 'front-plank/tight-plank'];
+        yield 'hands follow the forearms' => [Question::FrontPlankNextStep, 'hands after forearms', 'front-plank/forearms-toes', 'front-plank/hands-toes'];
+        yield 'and after the hands the tight plank' => [Question::FrontPlankNextStep, 'hands after forearms', 'front-plank/hands-toes', 'front-plank/tight-plank'];
+        yield 'stacked feet are passed by' => [Question::SidePlankFeet, 'top foot in front', 'side-bridge/top-foot-front', 'side-bridge/hip-dips'];
+        yield 'the foot in front is passed by' => [Question::SidePlankFeet, 'stacked', 'side-bridge/top-leg-straight', 'side-bridge/feet-stacked'];
+        yield 'by ability takes both' => [Question::SidePlankFeet, 'by ability', 'side-bridge/top-foot-front', 'side-bridge/feet-stacked'];
+        yield 'the top has nothing above' => [Question::SidePlankFeet, 'by ability', 'side-bridge/long-lever', null];
+    }
 
-        self::assertEqualsCanonicalizing(Demand::everyWeek(), $demands);
+    #[DataProvider('nextSteps')]
+    public function test_the_method_decides_which_rung_comes_next(Question $question, string $choice, string $rung, ?string $next): void
+    {
+        $rung = ShippedLibrary::rung($rung);
+
+        self::assertSame($next, ShippedLibrary::get()->ladder($rung->ladder)->above($rung, Method::default()->with($question, $choice))?->slug);
+    }
+
+    /** @return iterable<string, array{Question, string, list<string>, list<string>}> question, choice, offered, put away */
+    public static function offers(): iterable
+    {
+        yield 'resist only' => [Question::MovementsAllowed, 'resist movement only', ['prone-extension/edge-hold', 'head-lift/both-hands'], ['all-fours/elbow-to-knee', 'trunk-flexion/curl-up', 'prone-extension/chest-lift']];
+        yield 'extension lifts too' => [Question::MovementsAllowed, 'also extension lifts', ['prone-extension/chest-lift'], ['trunk-flexion/curl-up', 'all-fours/elbow-to-knee']];
+        yield 'everything trained' => [Question::MovementsAllowed, 'also trained flexion, rotation, side-bending', ['trunk-flexion/hanging-side', 'all-fours/elbow-to-knee', 'prone-extension/bench-45'], []];
+        yield 'a bracing school' => [Question::TrunkTechnique, 'brace all round', ['activation/brace-all-round'], ['activation/navel-draw-in']];
+        yield 'a drawing-in school' => [Question::TrunkTechnique, 'draw the navel in', ['activation/navel-draw-in'], ['activation/brace-all-round']];
+    }
+
+    /**
+     * @param list<string> $offered
+     * @param list<string> $putAway
+     */
+    #[DataProvider('offers')]
+    public function test_the_method_decides_what_the_board_offers(Question $question, string $choice, array $offered, array $putAway): void
+    {
+        $circumstances = new Circumstances([], Kit::cases(), Method::default()->with($question, $choice));
+        foreach ([...$offered, ...$putAway] as $rung) {
+            $ruling = $circumstances->rule(ShippedLibrary::rung($rung));
+            self::assertSame(in_array($rung, $offered, true), $ruling->openSomewhere(), $rung);
+            self::assertSame(! $ruling->openSomewhere(), $ruling->putAway, $rung);
+            self::assertSame($ruling->openSomewhere() ? [] : ["“{$ruling->rung->name}” is put away by the method: {$question->label()}, “{$choice}”."], array_map(static fn($reason): string => $reason->sentence, $ruling->reasons));
+        }
+    }
+
+    public function test_cues_speak_of_the_trunk_in_the_words_of_the_method(): void
+    {
+        $rung = ShippedLibrary::rung('leg-slide/flat-slide');
+
+        self::assertContains('Brace all round as if to be poked.', $rung->coaching->cues(Method::default()));
+        self::assertContains('Draw the navel gently in.', $rung->coaching->cues(Method::default()->with(Question::TrunkTechnique, 'draw the navel in')));
+    }
+
+    public function test_a_band_a_cable_or_a_partner_does_for_a_press_out(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        foreach ([Kit::Band, Kit::Cable, Kit::Partner] as $one) {
+            self::assertTrue((new Circumstances([], [$one], Method::default()))->rule($rung)->openSomewhere());
+        }
+        $without = (new Circumstances([], [Kit::Mat], Method::default()))->rule($rung);
+
+        self::assertSame('“Press-out, standing” needs band and anchor, cable or partner as resistance, which is not at hand.', $without->reasons[0]->sentence);
     }
 
     public function test_a_ladder_whose_rungs_fall_is_refused(): void
     {
-        $rung = ['name' => 'A rung', 'short' => 'rung', 'position' => 'standing', 'moves' => 'static', 'sided' => 'both', 'kit' => [], 'cues' => ['One.', 'Two.'], 'faults' => [], 'fallback' => 'Rest.', 'loads' => [], 'dose' => 'static-hold'];
+        $rung = ['name' => 'A rung', 'short' => 'rung', 'position' => 'standing', 'moves' => 'static', 'sided' => 'both', 'kit' => [], ...self::PLAIN];
         $this->expectException(InvalidLadder::class);
         $this->expectExceptionMessage('stands lower than the rung before it');
 
         LadderReader::read(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [
             [...$rung, 'slug' => 'high', 'height' => 40], [...$rung, 'slug' => 'low', 'height' => 30],
-        ]]);
+        ]], Poses::none());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function brokenFields(): iterable
     {
-        yield 'a position nobody knows' => [['position' => 'floating'], 'odd, rung 0'];
+        yield 'a position nobody knows' => [['position' => 'floating'], 'odd, rung a'];
         yield 'a height off the scale' => [['height' => 400], 'A height goes from 1.0 to 10.0'];
         yield 'a load above its highest' => [['loads' => ['kneeling' => 2]], 'goes from 0 to 1'];
         yield 'a tempo of three parts' => [['tempo' => '2-0-2'], 'has four parts'];
         yield 'text where a number belongs' => [['height' => '30'], '“height” is not a whole number'];
+        yield 'a pose nobody drew' => [['figure' => ['start' => 'flying']], 'no pose named “flying”'];
+        yield 'a limb of one angle' => [['figure' => ['start' => ['trunk' => 90, 'arm' => [270], 'leg' => [270, 270]]]], 'takes two or three angles'];
+        yield 'an angle as text' => [['figure' => ['start' => ['trunk' => 'up', 'arm' => [270, 270], 'leg' => [270, 270]]]], 'a whole number of degrees'];
+        yield 'kit on no joint' => [['figure' => [...self::PLAIN['figure'], 'props' => ['ball@nose']]], 'no joint “nose”'];
+        yield 'a choice no method has' => [['offered_with' => ['question' => 'movements-allowed', 'choices' => ['all of it']]], 'is not a choice'];
+        yield 'repetitions without a band' => [['dose' => 'controlled-reps'], 'repetitions need a band'];
         yield 'a missing name' => [['name' => null], '“name” is missing'];
     }
 
@@ -155,15 +232,15 @@ final class LibraryTest extends TestCase
     #[DataProvider('brokenFields')]
     public function test_a_broken_rung_is_refused_with_its_place(array $change, string $says): void
     {
-        $rung = ['slug' => 'a', 'name' => 'A rung', 'short' => 'rung', 'height' => 30, 'position' => 'standing', 'moves' => 'static', 'sided' => 'both', 'kit' => [], 'cues' => ['One.', 'Two.'], 'faults' => [], 'fallback' => 'Rest.', 'loads' => [], 'dose' => 'static-hold'];
+        $rung = ['slug' => 'a', 'name' => 'A rung', 'short' => 'rung', 'height' => 30, 'position' => 'standing', 'moves' => 'static', 'sided' => 'both', 'kit' => [], ...self::PLAIN];
         $this->expectExceptionMessage($says);
 
-        LadderReader::read(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [[...$rung, ...$change]]]);
+        LadderReader::read(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [[...$rung, ...$change]]], Poses::none());
     }
 
     /** @param list<State> $states */
     private function with(array $states): Circumstances
     {
-        return new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases());
+        return new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases(), Method::default());
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Figure\Poses;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
@@ -21,10 +22,12 @@ final class ShippedLibrary
     {
         if (self::$library === null) {
             $ladders = [];
-            foreach (glob(dirname(__DIR__, 2).'/library/ladders/*.yaml') ?: [] as $file) {
-                $ladders[] = LadderReader::read((array) Yaml::parseFile($file));
+            $folder = dirname(__DIR__, 2).'/library';
+            $poses = Poses::of((array) Yaml::parseFile($folder.'/poses.yaml'));
+            foreach (glob($folder.'/ladders/*.yaml') ?: [] as $file) {
+                $ladders[] = LadderReader::read((array) Yaml::parseFile($file), $poses);
             }
-            self::$library = new Library($ladders, 'test');
+            self::$library = Library::of($ladders, 'test');
         }
 
         return self::$library;

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
@@ -77,11 +78,11 @@ final class WarningsTest extends TestCase
         $here = $working === null ? [] : [explode('/', $working)[0] => ShippedLibrary::rung($working)];
         $limits = array_map(static fn(State $state) => $state->limit(Side::Both), $states);
 
-        return (new Warnings(new Circumstances($limits, Kit::cases()), $here, $stopped))->about(ShippedLibrary::item($rung, $dose));
+        return (new Warnings(new Circumstances($limits, Kit::cases(), Method::default()), $here, $stopped))->about(ShippedLibrary::item($rung, $dose));
     }
 
     private function warnings(): Warnings
     {
-        return new Warnings(new Circumstances([], Kit::cases()), [], []);
+        return new Warnings(new Circumstances([], Kit::cases(), Method::default()), [], []);
     }
 }

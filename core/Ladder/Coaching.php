@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Ladder;
+
+use EvenRungs\Method\Method;
+
+/** What a trainer says and looks for on a rung. */
+final readonly class Coaching
+{
+    /**
+     * @param list<string> $cues         what to do, in order; `{brace}` stands for the method's trunk technique
+     * @param string       $check        how to check by touch, prop or photo
+     * @param list<Fault>  $faults
+     * @param string       $felt         where it should be felt
+     * @param string       $notFelt      where it should not
+     * @param string       $fallback     easier at once, within the set
+     * @param string|null  $fallbackRung slug of the rung that is, where it is one
+     */
+    public function __construct(
+        public string $purpose,
+        private array $cues,
+        public string $check,
+        public array $faults,
+        public string $breathing,
+        public string $felt,
+        public string $notFelt,
+        public string $fallback,
+        public ?string $fallbackRung,
+        public string $wayOut,
+        public string $relief,
+    ) {}
+
+    /** @return list<string> */
+    public function cues(Method $method): array
+    {
+        return array_map(static fn(string $cue): string => ucfirst(str_replace('{brace}', $method->braceInWords(), $cue)), $this->cues);
+    }
+}
