@@ -7,7 +7,7 @@ export default defineConfig({
   test: {
     environment: 'jsdom',
     globals: false,
-    include: ['resources/js/**/*.test.{ts,tsx}'],
+    include: ['resources/js/**/*.test.{ts,tsx}', 'tests/Library/*.test.ts'],
     setupFiles: ['resources/js/test-setup.ts'],
   },
 });

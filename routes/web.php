@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Bench;
 use App\Http\Controllers\Board;
 use App\Http\Controllers\Coaching;
+use App\Http\Controllers\Library;
 use App\Http\Controllers\People;
 use App\Http\Controllers\Review;
 use App\Http\Controllers\Sessions;
@@ -21,6 +22,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('/catalogue', [Bench::class, 'catalogue']);
         Route::post('/ping', [Bench::class, 'ping']);
 
+        Route::get('/library', [Library::class, 'show']);
+        Route::get('/method', [Library::class, 'method']);
+        Route::put('/method', [Library::class, 'change']);
+
         Route::post('/people', [People::class, 'store']);
         Route::get('/people/{person}', [People::class, 'show']);
         Route::put('/people/{person}', [People::class, 'update']);
@@ -28,6 +33,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('/people/{person}/clearances', [People::class, 'clear']);
 
         Route::get('/people/{person}/board', [Board::class, 'show']);
+        Route::post('/people/{person}/board/preview', [Board::class, 'preview']);
         Route::post('/people/{person}/placements', [Board::class, 'store']);
         Route::delete('/people/{person}/placements/{placement}', [Board::class, 'destroy']);
 

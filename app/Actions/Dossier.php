@@ -44,6 +44,8 @@ final class Dossier
 
     private ?Circumstances $circumstances = null;
 
+    private ?Method $method = null;
+
     /** @var array<string, list<RungSession>> by side */
     private array $rungSessions = [];
 
@@ -51,7 +53,7 @@ final class Dossier
 
     public function method(): Method
     {
-        return Method::default();
+        return $this->method ??= $this->clock->practice()->method();
     }
 
     /** @return list<PersonLimit> */
@@ -65,6 +67,7 @@ final class Dossier
         return $this->circumstances ??= new Circumstances(
             array_map(static fn(PersonLimit $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $this->activeLimits()),
             array_map(Kit::from(...), $this->person->kit),
+            $this->method(),
         );
     }
 
@@ -94,32 +97,44 @@ final class Dossier
     /** @return list<Standpoint> in the order of the library; a stopped ladder among them */
     public function standpoints(): array
     {
-        if ($this->standpoints !== null) {
-            return $this->standpoints;
-        }
+        return $this->standpoints ??= $this->standpointsOn(null);
+    }
+
+    /**
+     * Where the person stood at the end of a day.
+     *
+     * @param Day|null $day today when null
+     *
+     * @return list<Standpoint>
+     */
+    public function standpointsOn(?Day $day): array
+    {
         $newest = [];
         foreach ($this->person->placements as $placement) {
+            if ($day !== null && $day->isBefore(Day::parse($placement->placed_on))) {
+                continue;
+            }
             foreach ($placement->side === Side::Both->value ? [Side::Left, Side::Right] : [Side::from($placement->side)] as $side) {
                 $newest[$placement->ladder][$side->value] = $placement;
             }
         }
-        $this->standpoints = [];
-        foreach ($this->library->ladders as $ladder) {
-            $left = $newest[$ladder->slug][Side::Left->value] ?? null;
-            $right = $newest[$ladder->slug][Side::Right->value] ?? null;
+        $standpoints = [];
+        foreach ($this->library->slugs() as $ladder) {
+            $left = $newest[$ladder][Side::Left->value] ?? null;
+            $right = $newest[$ladder][Side::Right->value] ?? null;
             if ($left !== null && $left === $right) {
-                $this->standpoints[] = $this->standpoint($left, Side::Both);
+                $standpoints[] = $this->standpoint($left, Side::Both);
 
                 continue;
             }
             foreach ([[$left, Side::Left], [$right, Side::Right]] as [$placement, $side]) {
                 if ($placement !== null) {
-                    $this->standpoints[] = $this->standpoint($placement, $side);
+                    $standpoints[] = $this->standpoint($placement, $side);
                 }
             }
         }
 
-        return $this->standpoints;
+        return $standpoints;
     }
 
     /** @return list<Standpoint> none, one, or left and right */
@@ -128,10 +143,11 @@ final class Dossier
         return array_values(array_filter($this->standpoints(), static fn(Standpoint $here): bool => $here->rung->ladder === $ladder));
     }
 
-    public function evenness(): Evenness
+    /** @param Day|null $day today when null */
+    public function evenness(?Day $day = null): Evenness
     {
         return Evenness::of(
-            array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $this->standpoints()),
+            array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $day === null ? $this->standpoints() : $this->standpointsOn($day)),
             $this->library,
             $this->circumstances(),
         );
@@ -227,16 +243,22 @@ final class Dossier
         return $weakest;
     }
 
+    /** @return list<string> slugs of the ladders the person stands on, stopped ones among them */
+    public function placedLadders(): array
+    {
+        return array_values(array_unique(array_map(static fn(Standpoint $here): string => $here->rung->ladder, $this->standpoints())));
+    }
+
     public function warnings(): Warnings
     {
         $working = $stopped = [];
-        foreach ($this->library->ladders as $ladder) {
-            $rung = $this->workingRung($ladder->slug);
+        foreach ($this->placedLadders() as $ladder) {
+            $rung = $this->workingRung($ladder);
             if ($rung !== null) {
-                $working[$ladder->slug] = $rung;
+                $working[$ladder] = $rung;
             }
-            if ($this->isStopped($ladder->slug)) {
-                $stopped[] = $ladder->slug;
+            if ($this->isStopped($ladder)) {
+                $stopped[] = $ladder;
             }
         }
 

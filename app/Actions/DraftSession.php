@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Substitution;
@@ -22,12 +23,12 @@ final readonly class DraftSession
     public static function from(Dossier $dossier): self
     {
         $blocks = $notes = [];
-        foreach ($dossier->library->ladders as $ladder) {
+        $met = [];
+        foreach ($dossier->placedLadders() as $slug) {
+            $ladder = $dossier->library->ladder($slug);
             $rung = $dossier->workingRung($ladder->slug);
             if ($rung === null) {
-                $notes[] = $dossier->isStopped($ladder->slug)
-                    ? Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session.")
-                    : Reason::because(Rule::Spread, "{$ladder->name}: no working rung yet, so {$ladder->demand->shortName()} is left open.");
+                $notes[] = Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session.");
 
                 continue;
             }
@@ -43,8 +44,15 @@ final readonly class DraftSession
                 $notes[] = $substitution->reason;
                 $rung = $substitution->instead;
             }
+            $met[] = $ladder->demand;
             $dose = DoseLine::print($rung->defaultDose($dossier->method()));
             $blocks[] = new BlockText(false, [new ItemText(str_replace('/', '-', $rung->slug), $rung->slug, $dose)], [], 0);
+        }
+
+        foreach (Demand::everyWeek() as $demand) {
+            if (! in_array($demand, $met, true)) {
+                $notes[] = Reason::because(Rule::Spread, ucfirst($demand->shortName()).': no working rung yet, so it is left open.');
+            }
         }
 
         return new self($blocks, $notes);

@@ -12,8 +12,15 @@ use OpenApi\Attributes as OA;
 final class OneOf extends OA\Property
 {
     /** @param class-string<\BackedEnum> $of */
-    public function __construct(string $of)
+    public function __construct(string $of, bool $nullable = false)
     {
-        parent::__construct(type: 'string', enum: array_map(static fn(\BackedEnum $case): string => (string) $case->value, $of::cases()));
+        $values = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $of::cases());
+        if ($nullable) {
+            // OpenAPI 3.0 wants null among the values as well, which the library's own type does not foresee.
+            // @phpstan-ignore argument.type
+            parent::__construct(type: 'string', enum: [...$values, null], nullable: true);
+        } else {
+            parent::__construct(type: 'string', enum: $values);
+        }
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use EvenRungs\Figure\Poses;
 use EvenRungs\Ladder\InvalidLadder;
+use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\UnknownRung;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
@@ -20,27 +23,17 @@ final class LibraryFiles
 {
     private ?Library $library = null;
 
-    /** @var array<string, array<string, mixed>> */
-    private array $rungs = [];
+    /** @var array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>}|null */
+    private ?array $kept = null;
 
     public function __construct(private readonly string $directory, private readonly string $cacheFile) {}
 
     public function library(): Library
     {
-        if ($this->library === null) {
-            $data = $this->data();
-            $this->library = new Library(array_map(LadderReader::read(...), $data['ladders']), $data['version']);
-            foreach ($data['ladders'] as $ladder) {
-                $slug = is_string($ladder['slug'] ?? null) ? $ladder['slug'] : '';
-                /** @var list<array<string, mixed>> $rungs */
-                $rungs = $ladder['rungs'];
-                foreach ($rungs as $rung) {
-                    $this->rungs[$slug.'/'.(is_string($rung['slug'] ?? null) ? $rung['slug'] : '')] = $rung;
-                }
-            }
-        }
-
-        return $this->library;
+        return $this->library ??= Library::shelved(
+            array_map(static fn(string $ladder): \Closure => static fn(): Ladder => self::unpack($ladder), $this->kept()['ladders']),
+            $this->kept()['version'],
+        );
     }
 
     /**
@@ -50,9 +43,7 @@ final class LibraryFiles
      */
     public function snapshot(string $slug): array
     {
-        $this->library()->rung($slug);
-
-        return $this->rungs[$slug];
+        return $this->kept()['rungs'][$slug] ?? throw UnknownRung::named($slug);
     }
 
     /**
@@ -64,7 +55,7 @@ final class LibraryFiles
     {
         $validator = new Validator;
         $validator->setMaxErrors(20);
-        $schema = (string) file_get_contents(dirname($this->directory).'/ladder.schema.json');
+        $schema = (string) file_get_contents($this->schemaFile());
         $result = $validator->validate(json_decode((string) json_encode(self::withObjects($data))), $schema);
         $error = $result->error();
 
@@ -74,29 +65,64 @@ final class LibraryFiles
         ));
     }
 
-    /** @return array{version: string, ladders: list<array<string, mixed>>} */
-    private function data(): array
+    /** Poses that ladders may name. */
+    public function poses(): Poses
     {
+        return Poses::of((array) Yaml::parseFile($this->posesFile()));
+    }
+
+    /** @return array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>} */
+    private function kept(): array
+    {
+        if ($this->kept !== null) {
+            return $this->kept;
+        }
         $files = glob($this->directory.'/*.yaml') ?: [];
-        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, dirname($this->directory).'/ladder.schema.json'])));
+        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, $this->schemaFile(), $this->posesFile()])));
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
             if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint) {
-                /** @var array{version: string, ladders: list<array<string, mixed>>} $kept */
-                return $kept;
+                /** @var array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>} $kept */
+                return $this->kept = $kept;
             }
         }
-        $ladders = [];
+
+        return $this->kept = $this->readAndKeep($files, $fingerprint);
+    }
+
+    /**
+     * @param list<string> $files
+     *
+     * @return array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>}
+     */
+    private function readAndKeep(array $files, string $fingerprint): array
+    {
+        $ladders = $packed = $rungs = $contents = [];
+        $poses = $this->poses();
         foreach ($files as $file) {
-            $ladder = Yaml::parseFile($file);
-            $problems = $this->problems($ladder);
-            if ($problems !== [] || ! is_array($ladder)) {
+            $data = Yaml::parseFile($file);
+            $problems = $this->problems($data);
+            if ($problems !== [] || ! is_array($data)) {
                 throw InvalidLadder::because(basename($file).': '.implode('; ', $problems));
             }
-            /** @var array<string, mixed> $ladder */
+            try {
+                $ladder = LadderReader::read($data, $poses);
+            } catch (InvalidLadder $wrong) {
+                throw InvalidLadder::because(basename($file).': '.$wrong->getMessage());
+            }
             $ladders[] = $ladder;
+            $contents[] = $data;
+            $packed[$ladder->slug] = serialize($ladder);
+            $defaults = is_array($data['defaults'] ?? null) ? $data['defaults'] : [];
+            /** @var array<string, mixed> $rung */
+            foreach (is_array($data['rungs']) ? $data['rungs'] : [] as $rung) {
+                if (is_string($rung['slug'] ?? null)) {
+                    $rungs[$ladder->slug.'/'.$rung['slug']] = [...$defaults, ...$rung];
+                }
+            }
         }
-        $data = ['version' => substr(sha1(serialize($ladders)), 0, 12), 'ladders' => $ladders];
+        $data = ['version' => substr(sha1(serialize($contents)), 0, 12), 'ladders' => $packed, 'rungs' => $rungs];
+        Library::of($ladders, $data['version']);
         // Written beside and renamed, so that a reader never sees half a file.
         $temporary = $this->cacheFile.'.'.bin2hex(random_bytes(4));
         file_put_contents($temporary, '<?php return '.var_export(['fingerprint' => $fingerprint, ...$data], true).';');
@@ -106,6 +132,24 @@ final class LibraryFiles
         }
 
         return $data;
+    }
+
+    /** A ladder out of our own cache file. */
+    private static function unpack(string $packed): Ladder
+    {
+        $ladder = unserialize($packed);
+
+        return $ladder instanceof Ladder ? $ladder : throw InvalidLadder::because('The kept library is damaged: delete bootstrap/cache/library.php.');
+    }
+
+    private function schemaFile(): string
+    {
+        return dirname($this->directory).'/ladder.schema.json';
+    }
+
+    private function posesFile(): string
+    {
+        return dirname($this->directory).'/poses.yaml';
     }
 
     /** An empty map in YAML is an empty list in PHP: put back what the schema calls objects. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Time;
 
+use App\Models\Practice;
 use App\Models\User;
 use EvenRungs\Calendar\Day;
 use Illuminate\Support\Carbon;
@@ -21,9 +22,14 @@ final readonly class PracticeClock
         return new self($by, Carbon::now('UTC'));
     }
 
+    public function practice(): Practice
+    {
+        return $this->by->practice;
+    }
+
     public function timeZone(): string
     {
-        return $this->by->practice->time_zone;
+        return $this->practice()->time_zone;
     }
 
     public function today(): Day

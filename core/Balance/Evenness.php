@@ -86,7 +86,7 @@ final readonly class Evenness
     private static function highestOpen(Demand $demand, Library $library, Circumstances $circumstances): ?Height
     {
         $highest = null;
-        foreach ($library->ladders as $ladder) {
+        foreach ($library->ladders() as $ladder) {
             $open = $ladder->demand === $demand ? $circumstances->highestOpen($ladder) : null;
             if ($open !== null && ($highest === null || $open->height->above($highest) > 0)) {
                 $highest = $open->height;

@@ -22,6 +22,7 @@ enum Rule: string
     case LimitRulesOut = 'screening.limit-rules-out';
     case LimitCaution = 'screening.limit-caution';
     case KitMissing = 'ladder.kit-missing';
+    case MethodPutsAway = 'method.put-away';
     case Substitution = 'ladder.substitution';
     case DangerSign = 'screening.danger-sign';
     case GateTopOfBand = 'gate.top-of-band';
@@ -47,7 +48,7 @@ enum Rule: string
             self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::DoseTable, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
-            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::KitMissing => Basis::CommonPractice,
+            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };
     }
@@ -57,6 +58,7 @@ enum Rule: string
     {
         return match ($this) {
             self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => 'Bands from limb tendon and knee work (Thomeé 1997; Silbernagel et al. 2007), not validated for backs; what follows from them is our own choice.',
+            self::MethodPutsAway => 'The practice’s own method; schools of the trade differ here.',
             self::DangerSign => 'General screening knowledge, in our own words. It never diagnoses; local rules and the advice of a licensed professional come first.',
             self::LimitRulesOut, self::LimitCaution => 'Common caution of the trade. Local rules and the advice of a licensed professional come first.',
             default => match ($this->basis()) {

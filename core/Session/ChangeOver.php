@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Need;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -15,9 +16,10 @@ final readonly class ChangeOver
 
     public static function between(Item $from, Item $to): self
     {
+        $atHand = array_merge(...array_map(static fn(Need $need): array => $need->anyOf, $from->rung->kit));
         $fetch = array_values(array_filter(
             $to->rung->kit,
-            static fn(Kit $kit): bool => $kit !== Kit::Mat && ! in_array($kit, $from->rung->kit, true),
+            static fn(Need $need): bool => ! $need->metBy([Kit::Mat, ...$atHand]),
         ));
         [$seconds, $why] = match (true) {
             $fetch !== [] => [30, "fetch {$fetch[0]->label()}"],

@@ -75,11 +75,13 @@ final class DemoSeeder
         }
     }
 
-    /** Two clean weeks: two decisions wait. All fours is closed by the wrist, so that demand stays open. */
+    /** Two clean weeks: two decisions wait. All fours is closed by the wrist, so the back is worked face down. */
     private function viola(Carbon $now): void
     {
-        $this->at($now, 15);
+        $this->at($now, 40);
         $person = $this->person('Ilse Torvane', 'viola player, back after a wrist strain', 'desk-and-back', [1, 3, 5], 20, ['mat', 'wall', 'bench', 'step', 'band'], [['wrist-pain', 'left', 'Sore after long rehearsals; no weight on the flat hand.']]);
+        $this->place($person, ['front-plank/forearms-wall', 'side-bridge/wall-lean', 'press-out/seated']);
+        $this->at($now, 15);
         $this->place($person, ['front-plank/forearms-knees', 'side-bridge/hip-lift', 'press-out/seated']);
         $session = $this->session($person, 'Monday, after practice');
         foreach ([14, 12, 9] as $ago) {
@@ -99,13 +101,17 @@ final class DemoSeeder
                 $this->morning($person, 'front-plank', 0, $now, 4);
             }
         }
+        $this->at($now, 1);
+        $this->place($person, ['dead-bug/alternating-lifts', 'prone-extension/one-leg', 'bridge/short-top', 'hip-side/leg-lift', 'shoulder-girdle/wall-push-away']);
     }
 
     /** Left side half a rung ahead of the right. */
     private function lockKeeper(Carbon $now): void
     {
+        $this->at($now, 40);
+        $person = $this->person('Corvin Strake', 'canal lock keeper, winds sluices by hand', 'even', [2, 5], 25, ['mat', 'wall', 'bench', 'step', 'band', 'cable', 'sliders', 'kettlebell', 'ball', 'dowel', 'blocks']);
+        $this->place($person, ['front-plank/forearms-knees', 'all-fours/leg-lift', 'press-out/tall-kneeling', 'side-bridge/knees-bent']);
         $this->at($now, 14);
-        $person = $this->person('Corvin Strake', 'canal lock keeper, winds sluices by hand', 'even', [2, 5], 25, ['mat', 'wall', 'bench', 'step', 'band', 'cable', 'sliders', 'kettlebell']);
         $this->place($person, ['front-plank/forearms-toes', 'all-fours/opposite-short', 'press-out/standing-short']);
         $this->placeOn($person, 'side-bridge/top-leg-straight', Side::Left, 'last clean rung on the left');
         $this->placeOn($person, 'side-bridge/knees-bent', Side::Right, 'the right gives way first');
@@ -115,6 +121,8 @@ final class DemoSeeder
             $this->log($person, $session, effort: 8, short: 2);
             $this->decideAll($person);
         }
+        $this->at($now, 2);
+        $this->place($person, ['dead-bug/ninety-heel-digs', 'leg-slide/held-slide', 'carry/one-side-light', 'hinge/blocks-two-hands', 'floor-anti-rotation/hover-taps', 'bridge/band-knees', 'hip-side/banded-leg-lift', 'shoulder-girdle/push-away-knees', 'squat/bodyweight']);
     }
 
     /** Pain of 4 in the press-out at the last session: a step down waits. */

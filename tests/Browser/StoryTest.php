@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
 
@@ -24,18 +25,18 @@ final class StoryTest extends BrowserTestCase
         $this->tabTo('On to the board');
         $browser->keys(Key::ENTER)->see('no spread yet');
 
-        // A rail, up the rungs, Enter; then the next rail.
-        $this->focusRung('Front-plank ladder');
+        // A rail, up the rungs, Enter; then the next demand.
+        $this->walkToRail('Front-plank ladder');
         $browser->keys(Key::HOME, Key::ARROW_UP, Key::ARROW_UP)->see('Front plank, forearms, knees down')->keys(Key::ENTER)->see('stands on “Front plank, forearms, knees down”');
-        $browser->keys(Key::ARROW_RIGHT, Key::HOME, Key::ENTER)->see('stands on “Side lean on the wall”')->see('spread 1.4');
+        $browser->keys(Key::PAGE_DOWN, Key::HOME, Key::ENTER)->see('stands on “Side lean on the wall”')->see('spread 1.4');
         $browser->keys('u')->see('Taken back.')->see('no spread yet');
-        $this->focusRung('Side-bridge ladder');
+        $this->walkToRail('Side-bridge ladder');
         $browser->keys(Key::HOME, Key::ARROW_UP, Key::ARROW_UP, Key::ENTER)->see('stands on “Side bridge, knees bent”')->keys('l')->doesNotSee('Not saved');
-        $browser->keys(Key::ARROW_RIGHT, Key::HOME, Key::ENTER)->see('stands on “All fours, brace and breathe”');
+        $browser->keys(Key::PAGE_DOWN, Key::HOME, Key::ENTER)->see('stands on “All fours, brace and breathe”');
         // Without a band the press-outs are ruled out and say so.
-        $browser->keys(Key::ARROW_RIGHT, Key::HOME)->see('needs band and anchor');
+        $browser->keys(Key::PAGE_DOWN, Key::HOME)->see('needs band and anchor, cable or partner');
 
-        $browser->visit(str_replace(self::$base, '', str_replace('/board', '/session', $browser->driver->getCurrentURL())))->see('Front plank, forearms, knees down')->see('rotation is left open');
+        $browser->visit(str_replace(self::$base, '', str_replace('/board', '/session', $browser->driver->getCurrentURL())))->see('Front plank, forearms, knees down')->see('Rotation: no working rung yet');
         $browser->keys('/');
         $dose = $browser->driver->switchTo()->activeElement();
         self::assertSame('3x(4x10s/5)', $dose->getAttribute('value'));
@@ -81,6 +82,7 @@ final class StoryTest extends BrowserTestCase
         $browser->press('Climb instead')->see('Otherwise than proposed: moves well');
         $browser->press('Confirm all')->see('Nothing waits.');
         $browser->press('See the board')->see('Board');
+        $browser->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
         self::assertSame('true', $browser->find('//div[@role="option"][contains(@aria-label, "Press-out, standing, height 4.0")]')->getAttribute('aria-selected'));
         $this->noComplaints();
     }
@@ -174,10 +176,18 @@ final class StoryTest extends BrowserTestCase
         self::assertStringStartsWith($button, $focused());
     }
 
-    private function focusRung(string $ladder): void
+    /** To a rail by keyboard: Tab into the board, then from rail to rail. */
+    private function walkToRail(string $ladder): void
     {
+        $focused = fn(): RemoteWebElement => $this->browser->driver->switchTo()->activeElement();
+        for ($tab = 0; $tab < 60 && $focused()->getAttribute('role') !== 'option'; $tab++) {
+            $this->browser->keys(Key::TAB);
+        }
+        for ($step = 0; $step < 25 && $this->browser->driver->findElements(WebDriverBy::xpath("//div[@role='listbox'][@aria-label='{$ladder}']")) === []; $step++) {
+            $this->browser->keys(Key::ARROW_RIGHT);
+        }
+        self::assertSame('option', $focused()->getAttribute('role'));
         $this->browser->find("//div[@role='listbox'][@aria-label='{$ladder}']");
-        $this->browser->driver->executeScript('document.querySelector(`[role=listbox][aria-label="${arguments[0]}"] [tabindex="0"]`).focus()', [$ladder]);
     }
 
     private function offline(bool $offline): void

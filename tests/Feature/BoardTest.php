@@ -52,11 +52,52 @@ final class BoardTest extends ApiTestCase
         $this->postJson("/api/people/{$id}/placements", ['id' => self::id(), 'rung' => 'front-plank/hands-toes', 'side' => 'both', 'reason' => ''])
             ->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Front plank, on the hands” is ruled out by wrist pain: it loads the wrist.');
 
-        $demands = (array) $this->getJson("/api/people/{$id}/board")->json('demands');
-        $front = $demands[0]['ladders'][0]['rungs'];
-        $hands = array_values(array_filter($front, static fn(array $rung): bool => $rung['slug'] === 'front-plank/hands-toes'))[0];
-        self::assertSame('front-plank/forearms-low-step', $hands['substitute']['slug']);
-        self::assertTrue($demands[2]['nothingFits'], 'all fours is closed by the wrist: the demand stays open');
+        $closed = $this->ladder($id, 'front-plank')['closed'];
+        $hands = array_values(array_filter($closed, static fn(array $rung): bool => $rung['slug'] === 'front-plank/hands-toes'))[0];
+        self::assertFalse($hands['openLeft'] || $hands['openRight']);
+        self::assertSame(['dead-bug/ninety-both-arms', 'front-plank/forearms-low-step', 'head-lift/elbows-up'], array_column($hands['substitutes'], 'slug'));
+    }
+
+    public function test_a_limit_is_tried_on_the_whole_board_before_it_is_saved(): void
+    {
+        $id = $this->person();
+        foreach (['front-plank/forearms-toes', 'side-bridge/knees-bent', 'press-out/standing'] as $rung) {
+            $this->place($id, $rung);
+        }
+        $kit = (array) $this->getJson("/api/people/{$id}")->json('kit');
+        $effect = $this->postJson("/api/people/{$id}/board/preview", ['kit' => $kit, 'limits' => [['state' => 'shoulder-pain', 'side' => 'both']]])->assertOk();
+
+        self::assertMatchesRegularExpression('/^This closes \d+ rungs\. 2 working rungs change\. Nothing is left for lateral and shoulder girdle\.$/', (string) $effect->json('sentence'), 'there is nothing to carry in the kit');
+        self::assertSame(['front-plank', 'side-bridge'], array_column((array) $effect->json('changes'), 'ladder'));
+        self::assertSame('dead-bug/ninety-heel-digs', $effect->json('changes.0.to.slug'), 'front work on the back fits');
+        self::assertSame(0, DB::table('person_limits')->count(), 'nothing is saved');
+
+        $this->postJson("/api/people/{$id}/board/preview", ['kit' => $kit, 'limits' => []])->assertOk()->assertJsonPath('sentence', 'This changes no rung of the board.');
+        $this->postJson("/api/people/{$id}/board/preview", ['kit' => ['rocket'], 'limits' => []])->assertUnprocessable();
+    }
+
+    public function test_the_board_remembers_where_a_person_stood_four_weeks_ago(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'press-out/seated');
+        $this->travel(30)->days();
+        $this->place($id, 'press-out/standing');
+
+        self::assertSame([['side' => 'both', 'rung' => 'press-out/seated']], $this->ladder($id, 'press-out')['ghosts']);
+        $this->travel(30)->days();
+        self::assertSame([], $this->ladder($id, 'press-out')['ghosts']);
+    }
+
+    public function test_a_rung_the_method_puts_away_cannot_be_placed_until_the_method_says_so(): void
+    {
+        $id = $this->person();
+        $place = fn() => $this->postJson("/api/people/{$id}/placements", ['id' => self::id(), 'rung' => 'trunk-flexion/curl-up', 'side' => 'both', 'reason' => '']);
+        $place()->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Curl-up” is put away by the method: movements allowed, “resist movement only”.');
+        self::assertTrue($this->ladder($id, 'trunk-flexion')['putAway']);
+
+        $this->putJson('/api/method', ['version' => 1, 'question' => 'movements-allowed', 'choice' => 'also trained flexion, rotation, side-bending'])->assertOk()->assertJsonPath('version', 2);
+        $place()->assertCreated();
+        self::assertFalse($this->ladder($id, 'trunk-flexion')['putAway']);
     }
 
     public function test_a_rung_that_does_not_exist_gets_a_sentence(): void
@@ -76,14 +117,19 @@ final class BoardTest extends ApiTestCase
     /** @return list<string> */
     private function stands(string $person, string $ladder): array
     {
+        return array_column($this->ladder($person, $ladder)['stands'], 'rung');
+    }
+
+    /** @return array<string, mixed> */
+    private function ladder(string $person, string $ladder): array
+    {
         foreach ((array) $this->getJson("/api/people/{$person}/board")->assertOk()->json('demands') as $demand) {
             foreach ($demand['ladders'] as $one) {
                 if ($one['slug'] === $ladder) {
-                    return array_column($one['stands'], 'rung');
+                    return $one;
                 }
             }
         }
-
-        return [];
+        self::fail("The board has no ladder {$ladder}.");
     }
 }

@@ -21,7 +21,8 @@ final class LibraryFilesTest extends TestCase
         $this->folder = sys_get_temp_dir().'/even-rungs-library-'.bin2hex(random_bytes(4));
         File::ensureDirectoryExists($this->folder.'/ladders');
         File::copy(base_path('library/ladder.schema.json'), $this->folder.'/ladder.schema.json');
-        File::copy(base_path('library/ladders/04-press-out.yaml'), $this->folder.'/ladders/04-press-out.yaml');
+        File::copy(base_path('library/poses.yaml'), $this->folder.'/poses.yaml');
+        File::copy(base_path('library/ladders/12-press-out.yaml'), $this->folder.'/ladders/12-press-out.yaml');
     }
 
     protected function tearDown(): void
@@ -35,7 +36,7 @@ final class LibraryFilesTest extends TestCase
         $before = $this->files()->library()->version;
         self::assertSame($before, $this->files()->library()->version);
 
-        File::replaceInFile('Press-out, seated', 'Press-out, seated upright', $this->folder.'/ladders/04-press-out.yaml');
+        File::replaceInFile('Press-out, seated', 'Press-out, seated upright', $this->folder.'/ladders/12-press-out.yaml');
         clearstatcache();
         self::assertSame('Press-out, seated upright', $this->files()->library()->rung('press-out/seated')->name);
         self::assertNotSame($before, $this->files()->library()->version);
@@ -47,17 +48,20 @@ final class LibraryFilesTest extends TestCase
         yield 'a field nobody knows' => ["slug: seated\n", "slug: seated\n    colour: red\n"];
         yield 'a height as text' => ['height: 22', 'height: low'];
         yield 'HTML in a cue' => ['Sit tall with', '<b>Sit</b> tall with'];
-        yield 'kit nobody has' => ['kit: [band, bench]', 'kit: [rocket]'];
-        yield 'no name' => ["    name: Press-out, seated\n", ''];
-        yield 'repetitions without a band' => ["    band: {low: 8, high: 12}\n    tempo: 2-0-2-0\n    phases: {lowering: out, lifting: back, starts: lowering}\n  - slug: tall", '  - slug: tall'];
+        yield 'kit nobody has' => ['kit: [[band, cable, partner], bench]', 'kit: [rocket]'];
+        yield 'no name' => ["    name: 'Press-out, seated'\n", ''];
+        yield 'a pose nobody drew' => ['like: seated, arm: [285, 45]', 'like: floating, arm: [285, 45]'];
+        yield 'a hostile pattern of kit on joints' => ["'bench@hip'", "'bench@hip;<script>'"];
+        yield 'a fallback to nowhere' => ['fallback_rung: seated', 'fallback_rung: nowhere'];
+        yield 'repetitions without a band' => ["    band: {low: 8, high: 12}\n    tempo: '2-0-2-0'\n    phases: {lowering: out, lifting: back, starts: lowering}\n  - slug: tall", '  - slug: tall'];
     }
 
     #[DataProvider('broken')]
     public function test_a_broken_file_is_refused_with_its_name(string $from, string $to): void
     {
-        File::replaceInFile($from, $to, $this->folder.'/ladders/04-press-out.yaml');
+        File::replaceInFile($from, $to, $this->folder.'/ladders/12-press-out.yaml');
         $this->expectException(InvalidLadder::class);
-        $this->expectExceptionMessage('04-press-out.yaml');
+        $this->expectExceptionMessageMatches('/12-press-out\.yaml|The ladder press-out points to/');
 
         $this->files()->library();
     }

@@ -37,7 +37,7 @@ final class SessionTest extends ApiTestCase
         $draft = $this->getJson("/api/people/{$other}/sessions/draft")->assertOk();
 
         self::assertCount(1, (array) $draft->json('preview.blocks'));
-        self::assertStringContainsString('front is left open', (string) $draft->json('notes.0.sentence'));
+        self::assertStringContainsString('Front: no working rung yet, so it is left open', (string) $draft->json('notes.0.sentence'));
     }
 
     public function test_where_the_sides_differ_the_session_takes_the_weaker_rung_and_begins_there(): void

@@ -63,6 +63,7 @@ final class StrangerTest extends ApiTestCase
     {
         return match (true) {
             str_ends_with($uri, 'sessions'), str_ends_with($uri, '{session}') => ['id' => $session, 'version' => 1, 'title' => 'Mine now', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],
             str_ends_with($uri, 'preview') => ['blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
             str_ends_with($uri, 'placements') => ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''],
             str_ends_with($uri, 'screenings') => ['id' => self::id(), 'signs' => []],

@@ -6,19 +6,34 @@ namespace App\Http\Controllers;
 
 use App\Actions\OpenDossier;
 use App\Actions\Placing;
+use App\Actions\Standpoint;
 use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Present\BoardPage;
 use App\Http\Problem;
+use App\Http\Requests\BoardChangeInput;
+use App\Http\Requests\LimitInput;
 use App\Http\Requests\PlacementInput;
+use App\Http\Views\BoardChangeView;
 use App\Http\Views\BoardView;
+use App\Http\Views\LimitEffectView;
 use App\Http\Views\PlacedView;
+use App\Http\Views\ReasonView;
+use App\Http\Views\SubstituteView;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\User;
+use EvenRungs\Balance\BoardChange;
+use EvenRungs\Balance\Displaced;
+use EvenRungs\Balance\Stand;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Screening\State;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,6 +49,35 @@ final readonly class Board
         $user = $request->user();
 
         return new JsonResponse((new BoardPage($this->open->of($person, $user)))->view());
+    }
+
+    /** The whole board under other limits or kit; nothing is saved. */
+    #[Writes('/api/people/{person}/board/preview', 'previewBoard', BoardChangeView::class, BoardChangeInput::class)]
+    public function preview(Person $person, BoardChangeInput $input): JsonResponse
+    {
+        $dossier = $this->open->of($person, $input->by());
+        $limits = array_map(static fn(LimitInput $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $input->limits());
+        $change = BoardChange::between(
+            $dossier->library,
+            array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $dossier->standpoints()),
+            $dossier->circumstances(),
+            new Circumstances($limits, array_map(Kit::from(...), $input->texts('kit')), $dossier->method()),
+        );
+
+        return new JsonResponse(new BoardChangeView(
+            $change->inWords(),
+            count($change->closing),
+            count($change->opening),
+            array_map(static fn(Displaced $one): LimitEffectView => new LimitEffectView(
+                $one->stand->rung->ladder,
+                $dossier->library->ladder($one->stand->rung->ladder)->name,
+                $one->stand->side->value,
+                $one->stand->rung->name,
+                $one->instead === null ? null : new SubstituteView($one->instead->instead->slug, $one->instead->instead->name, ReasonView::of($one->instead->reason)),
+                ReasonView::of($one->reason),
+            ), $change->displaced),
+            array_map(static fn(Demand $demand): string => $demand->shortName(), $change->leftOpen),
+        ));
     }
 
     #[Writes('/api/people/{person}/placements', 'place', PlacedView::class, PlacementInput::class, 201)]

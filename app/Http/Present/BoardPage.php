@@ -7,49 +7,61 @@ namespace App\Http\Present;
 use App\Actions\Dossier;
 use App\Actions\Standpoint;
 use App\Http\Views\BoardView;
+use App\Http\Views\ClosedRungView;
 use App\Http\Views\DemandView;
-use App\Http\Views\FaultView;
 use App\Http\Views\GateView;
+use App\Http\Views\GhostView;
 use App\Http\Views\LadderView;
 use App\Http\Views\ReasonView;
-use App\Http\Views\RungView;
 use App\Http\Views\StandView;
 use App\Http\Views\SubstituteView;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
-use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
-use EvenRungs\Dose\DoseLine;
-use EvenRungs\Ladder\Fault;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Ladder;
+use EvenRungs\Ladder\Ruling;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
 
-/** A dossier as the board shows it. */
-final readonly class BoardPage
+/** A dossier as the board shows it: what the library itself says of the rungs is LibraryPage. */
+final class BoardPage
 {
-    public function __construct(private Dossier $dossier) {}
+    private const GHOST_DAYS = 28;
+
+    private const SUBSTITUTES = 3;
+
+    /** @var array<string, Ruling> by rung */
+    private array $rulings = [];
+
+    /** @var list<Rung> open on both sides */
+    private array $open = [];
+
+    public function __construct(private readonly Dossier $dossier)
+    {
+        foreach ($dossier->library->ladders() as $ladder) {
+            foreach ($ladder->rungs as $rung) {
+                $ruling = $dossier->circumstances()->rule($rung);
+                $this->rulings[$rung->slug] = $ruling;
+                if ($ruling->openOn(Side::Both)) {
+                    $this->open[] = $rung;
+                }
+            }
+        }
+    }
 
     public function view(): BoardView
     {
         $evenness = $this->dossier->evenness();
+        $before = $this->dossier->evenness($this->fourWeeksAgo());
         $demands = [];
-        $ruledOut = 0;
         foreach (Demand::cases() as $demand) {
-            $ladders = array_values(array_filter($this->dossier->library->ladders, static fn(Ladder $ladder): bool => $ladder->demand === $demand));
+            $ladders = array_values(array_filter($this->dossier->library->ladders(), static fn(Ladder $ladder): bool => $ladder->demand === $demand));
             if ($ladders === []) {
                 continue;
             }
-            $shown = array_map($this->ladder(...), $ladders);
-            $closed = $all = 0;
-            foreach ($shown as $ladder) {
-                foreach ($ladder->rungs as $rung) {
-                    $all++;
-                    $closed += (int) ($rung->ruledOut !== []);
-                }
-            }
-            $ruledOut += $closed;
             $height = $evenness->heights[$demand->value] ?? null;
+            $open = array_filter($this->dossier->library->meeting($demand), fn(Rung $rung): bool => $this->rulings[$rung->slug]->openSomewhere());
             $demands[] = new DemandView(
                 $demand->value,
                 $demand->shortName(),
@@ -57,70 +69,81 @@ final readonly class BoardPage
                 $height?->label(),
                 in_array($demand, $evenness->toppedOut, true),
                 $evenness->weakest === $demand,
-                $closed === $all,
-                $shown,
+                $open === [],
+                array_map(fn(Ladder $ladder): LadderView => $this->ladder($ladder, $height), $ladders),
             );
         }
+        $putAway = count(array_filter($this->rulings, static fn(Ruling $ruling): bool => $ruling->putAway));
 
         return new BoardView(
             $demands,
             $evenness->spreadTenths,
             $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
             ReasonView::of($evenness->reason),
-            $ruledOut,
+            count($this->rulings) - count($this->open) - $putAway,
+            $putAway,
+            $before->spreadTenths === null ? null : Height::tenthsLabel($before->spreadTenths),
         );
     }
 
-    private function ladder(Ladder $ladder): LadderView
+    private function ladder(Ladder $ladder, ?Height $personHeight): LadderView
     {
+        $closed = [];
+        foreach ($ladder->rungs as $rung) {
+            $ruling = $this->rulings[$rung->slug];
+            if (! $ruling->openOn(Side::Both)) {
+                $closed[] = new ClosedRungView(
+                    $rung->slug,
+                    $ruling->openOn(Side::Left),
+                    $ruling->openOn(Side::Right),
+                    $ruling->putAway,
+                    ReasonView::all($ruling->reasons),
+                    array_map(
+                        static fn(Substitution $one): SubstituteView => new SubstituteView($one->instead->slug, $one->instead->name, ReasonView::of($one->reason)),
+                        Substitution::among($rung, $this->open, $personHeight, self::SUBSTITUTES),
+                    ),
+                );
+            }
+        }
+        $here = $this->dossier->on($ladder->slug);
+
         return new LadderView(
             $ladder->slug,
-            $ladder->name,
-            $ladder->shortName,
-            $ladder->demand->value,
-            array_map($this->rung(...), $ladder->rungs),
-            array_map(fn(Standpoint $here): StandView => new StandView(
-                $here->placement->id,
-                $here->side->value,
-                $here->rung->slug,
-                $here->placement->placed_on,
-                $here->placement->reason,
-                $here->placement->stopped,
-                GateView::of($this->dossier->gate($here)),
-            ), $this->dossier->on($ladder->slug)),
+            $closed,
+            array_map(fn(Standpoint $stand): StandView => new StandView(
+                $stand->placement->id,
+                $stand->side->value,
+                $stand->rung->slug,
+                $stand->placement->placed_on,
+                $stand->placement->reason,
+                $stand->placement->stopped,
+                GateView::of($this->dossier->gate($stand)),
+            ), $here),
+            $this->ghosts($ladder->slug, $here),
+            array_filter($ladder->rungs, fn(Rung $rung): bool => ! $this->rulings[$rung->slug]->putAway) === [],
         );
     }
 
-    private function rung(Rung $rung): RungView
+    /**
+     * @param list<Standpoint> $here
+     *
+     * @return list<GhostView>
+     */
+    private function ghosts(string $ladder, array $here): array
     {
-        $ruling = $this->dossier->circumstances()->rule($rung);
-        $substitution = $ruling->openOn(Side::Both) ? null : Substitution::for($rung, $this->dossier->library, $this->dossier->circumstances());
-        $loads = $rung->loads->toArray();
+        $today = array_map(static fn(Standpoint $stand): string => $stand->side->value.$stand->rung->slug, $here);
+        $ghosts = [];
+        foreach ($this->dossier->standpointsOn($this->fourWeeksAgo()) as $stand) {
+            if ($stand->rung->ladder === $ladder && ! in_array($stand->side->value.$stand->rung->slug, $today, true)) {
+                $ghosts[] = new GhostView($stand->side->value, $stand->rung->slug);
+            }
+        }
 
-        return new RungView(
-            $rung->slug,
-            $rung->name,
-            $rung->shortName,
-            $rung->height->tenths,
-            $rung->height->label(),
-            $rung->height->level()->value,
-            $rung->position->inWords(),
-            $rung->dynamic,
-            $rung->sidedness->value,
-            array_map(static fn(Kit $kit): string => $kit->label(), $rung->kit),
-            $rung->lever->inWords(),
-            $rung->leverText,
-            $rung->cues,
-            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $rung->faults),
-            $rung->fallback,
-            $loads === [] ? new \stdClass : $loads,
-            DoseLine::print($rung->defaultDose($this->dossier->method())),
-            array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
-            $rung->branch,
-            $ruling->openOn(Side::Left),
-            $ruling->openOn(Side::Right),
-            ReasonView::all($ruling->reasons),
-            $substitution === null ? null : new SubstituteView($substitution->instead->slug, $substitution->instead->name, ReasonView::of($substitution->reason)),
-        );
+        return $ghosts;
+    }
+
+    private function fourWeeksAgo(): Day
+    {
+        return $this->dossier->today()->plusDays(-self::GHOST_DAYS);
     }
 }

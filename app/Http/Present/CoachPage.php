@@ -18,8 +18,8 @@ use App\Http\Views\MorningQuestionView;
 use App\Http\Views\SheetItemView;
 use App\Http\Views\SheetView;
 use App\Models\TrainingSession;
-use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
+use EvenRungs\Body\Need;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
@@ -54,7 +54,7 @@ final readonly class CoachPage
         }
         $easier = [];
         foreach ($this->session->items() as $item) {
-            $below = $this->dossier->library->ladder($item->rung->ladder)->below($item->rung);
+            $below = $this->dossier->library->ladder($item->rung->ladder)->below($item->rung, $this->dossier->method());
             $easier[$item->id] = $below?->name;
         }
 
@@ -111,10 +111,10 @@ final readonly class CoachPage
                     DoseWords::of($item->dose),
                     $item->rung->tempoWords($item->dose),
                     $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
-                    $item->rung->cues,
-                    array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
-                    $item->rung->fallback,
-                    implode(', ', array_map(static fn(Kit $kit): string => $kit->label(), $item->rung->kit)),
+                    $item->rung->coaching->cues($this->dossier->method()),
+                    array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching->faults),
+                    $item->rung->coaching->fallback,
+                    implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     $circuit,
                 );
             }
@@ -147,9 +147,9 @@ final readonly class CoachPage
             $item->dose->unit()->value,
             array_map(static fn(SetBody $body): int => $body->target(), $item->dose->bodies),
             $item->dose->perSide,
-            $item->rung->cues,
-            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->faults),
-            $item->rung->fallback,
+            $item->rung->coaching->cues($this->dossier->method()),
+            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching->faults),
+            $item->rung->coaching->fallback,
             $easier,
             array_values(array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
         );

@@ -20,7 +20,11 @@ final readonly class BoardView
         public ?string $spreadText,
         #[OA\Property]
         public ReasonView $spreadReason,
-        #[OA\Property]
+        #[OA\Property(description: 'rungs closed by limits or kit')]
         public int $ruledOut,
+        #[OA\Property(description: 'rungs the method does not use')]
+        public int $putAway,
+        #[OA\Property(description: 'spread four weeks ago', nullable: true)]
+        public ?string $spreadBefore,
     ) {}
 }

@@ -7,25 +7,25 @@ namespace App\Http\Views;
 use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
+/** A ladder as it stands for one person. */
 #[OA\Schema]
 final readonly class LadderView
 {
     /**
-     * @param list<RungView>  $rungs  lowest first
-     * @param list<StandView> $stands none, one, or left and right
+     * @param list<ClosedRungView> $closed rungs that are not open on both sides
+     * @param list<StandView>      $stands none, one, or left and right
+     * @param list<GhostView>      $ghosts where they differ from today
      */
     public function __construct(
         #[OA\Property]
         public string $slug,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property]
-        public string $shortName,
-        #[OA\Property]
-        public string $demand,
-        #[ListOf(RungView::class)]
-        public array $rungs,
+        #[ListOf(ClosedRungView::class)]
+        public array $closed,
         #[ListOf(StandView::class)]
         public array $stands,
+        #[ListOf(GhostView::class)]
+        public array $ghosts,
+        #[OA\Property(description: 'the method uses none of its rungs')]
+        public bool $putAway,
     ) {}
 }

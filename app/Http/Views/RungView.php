@@ -8,17 +8,17 @@ use App\Api\ListOf;
 use App\Api\MapOf;
 use OpenApi\Attributes as OA;
 
-/** A rung as the board shows it to one person. */
+/** A rung as the library has it, in the words of the practice’s method. */
 #[OA\Schema]
 final readonly class RungView
 {
     /**
-     * @param list<string>    $cues
-     * @param list<FaultView> $faults
-     * @param list<string>    $kit
+     * @param list<string>                 $kit       labels; all of it is needed
+     * @param list<string>                 $cues
+     * @param list<FaultView>              $faults
      * @param array<string, int>|\stdClass $loads
-     * @param list<string>     $secondary short names of secondary demands
-     * @param list<ReasonView> $ruledOut  why it, or a side of it, is ruled out
+     * @param list<TempoPartView>          $tempo     of one repetition at the default dose; none for a hold
+     * @param list<string>                 $secondary short names of secondary demands
      */
     public function __construct(
         #[OA\Property]
@@ -34,6 +34,8 @@ final readonly class RungView
         #[OA\Property]
         public string $level,
         #[OA\Property]
+        public string $purpose,
+        #[OA\Property]
         public string $position,
         #[OA\Property]
         public bool $dynamic,
@@ -47,25 +49,35 @@ final readonly class RungView
         public string $leverText,
         #[ListOf('string')]
         public array $cues,
+        #[OA\Property]
+        public string $check,
         #[ListOf(FaultView::class)]
         public array $faults,
         #[OA\Property]
+        public string $breathing,
+        #[OA\Property]
+        public string $felt,
+        #[OA\Property]
+        public string $notFelt,
+        #[OA\Property]
         public string $fallback,
+        #[OA\Property(nullable: true)]
+        public ?string $fallbackRung,
+        #[OA\Property]
+        public string $wayOut,
+        #[OA\Property]
+        public string $relief,
         #[MapOf('integer')]
         public array|\stdClass $loads,
         #[OA\Property]
         public string $dose,
+        #[ListOf(TempoPartView::class)]
+        public array $tempo,
         #[ListOf('string')]
         public array $secondary,
-        #[OA\Property]
+        #[OA\Property(description: 'stands beside the trunk of the ladder: climbing passes it by')]
         public bool $branch,
         #[OA\Property]
-        public bool $openLeft,
-        #[OA\Property]
-        public bool $openRight,
-        #[ListOf(ReasonView::class)]
-        public array $ruledOut,
-        #[OA\Property(ref: '#/components/schemas/SubstituteView', nullable: true)]
-        public ?SubstituteView $substitute,
+        public FigureView $figure,
     ) {}
 }

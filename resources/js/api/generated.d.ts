@@ -69,6 +69,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/board/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The whole board under other limits or kit; nothing is saved. */
+        post: operations["previewBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/placements": {
         parameters: {
             query?: never;
@@ -128,6 +145,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["tellMorning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["method"];
+        put: operations["changeMethod"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -402,6 +451,11 @@ export interface components {
             gapSeconds: number[];
             roundRestSeconds: number;
         };
+        BoardChangeInput: {
+            /** @description Limits and kit as they stand in a form that is not saved yet. */
+            kit: string[];
+            limits: components["schemas"]["LimitInput"][];
+        };
         ClearanceInput: {
             id: string;
             clinician: string;
@@ -438,6 +492,12 @@ export interface components {
             session: string;
             seconds: number | null;
             sets: components["schemas"]["SetInput"][];
+        };
+        MethodInput: {
+            /** @description version that was read */
+            version: number;
+            question: string;
+            choice: string;
         };
         MorningInput: {
             id: string;
@@ -533,12 +593,27 @@ export interface components {
             rounds: number;
             totals: components["schemas"]["TotalsView"] | null;
         };
+        /** @description The whole board under other limits or kit, before they are saved. */
+        BoardChangeView: {
+            sentence: string;
+            /** @description rungs that close */
+            closing: number;
+            /** @description rungs that open */
+            opening: number;
+            changes: components["schemas"]["LimitEffectView"][];
+            leftOpen: string[];
+        };
         BoardView: {
             demands: components["schemas"]["DemandView"][];
             spread: number | null;
             spreadText: string | null;
             spreadReason: components["schemas"]["ReasonView"];
+            /** @description rungs closed by limits or kit */
             ruledOut: number;
+            /** @description rungs the method does not use */
+            putAway: number;
+            /** @description spread four weeks ago */
+            spreadBefore: string | null;
         };
         /** @description The closed lists that forms choose from, in the words of the core. */
         CatalogueView: {
@@ -559,6 +634,16 @@ export interface components {
             from: string;
             until: string;
             recordedOn: string;
+        };
+        /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
+        ClosedRungView: {
+            slug: string;
+            openLeft: boolean;
+            openRight: boolean;
+            /** @description the method does not use it */
+            putAway: boolean;
+            reasons: components["schemas"]["ReasonView"][];
+            substitutes: components["schemas"]["SubstituteView"][];
         };
         ConditionView: {
             /** @description null when something was not logged */
@@ -692,12 +777,30 @@ export interface components {
             seen: string;
             fix: string;
         };
+        /** @description The picture of a rung: its poses and its kit. */
+        FigureView: {
+            /** @enum {string} */
+            view: "side" | "front" | "above";
+            start: components["schemas"]["PoseView"];
+            middle: components["schemas"]["PoseView"] | null;
+            end: components["schemas"]["PoseView"] | null;
+            props: components["schemas"]["PropView"][];
+            lift: number;
+            /** @enum {string|null} */
+            pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
+        };
         GateView: {
             open: boolean;
             progressPercent: number;
             cleanSessions: number;
             sessionsNeeded: number;
             conditions: components["schemas"]["ConditionView"][];
+        };
+        /** @description Where the person stood four weeks ago. */
+        GhostView: {
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
         };
         InputView: {
             name: string;
@@ -723,13 +826,39 @@ export interface components {
             warnings: components["schemas"]["ReasonView"][];
             swap: components["schemas"]["SwapView"] | null;
         };
+        /** @description A ladder as it stands for one person. */
         LadderView: {
+            slug: string;
+            closed: components["schemas"]["ClosedRungView"][];
+            stands: components["schemas"]["StandView"][];
+            ghosts: components["schemas"]["GhostView"][];
+            /** @description the method uses none of its rungs */
+            putAway: boolean;
+        };
+        /** @description A ladder as the library has it. */
+        LibraryLadderView: {
             slug: string;
             name: string;
             shortName: string;
             demand: string;
+            demandName: string;
             rungs: components["schemas"]["RungView"][];
-            stands: components["schemas"]["StandView"][];
+            signposts: string[];
+        };
+        /** @description All ladders, in the order of the board. */
+        LibraryView: {
+            version: string;
+            ladders: components["schemas"]["LibraryLadderView"][];
+        };
+        /** @description What a change of limits or kit does to one working rung. */
+        LimitEffectView: {
+            ladder: string;
+            ladderName: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            from: string;
+            to: components["schemas"]["SubstituteView"] | null;
+            reason: components["schemas"]["ReasonView"];
         };
         LimitView: {
             id: string;
@@ -755,6 +884,19 @@ export interface components {
             email: string;
             role: string;
             practice: string;
+        };
+        /** @description A question of the method, and what its answer does to the board. */
+        MethodQuestionView: {
+            question: string;
+            label: string;
+            choices: string[];
+            chosen: string;
+            effect: string;
+        };
+        /** @description The practice’s own school. */
+        MethodView: {
+            version: number;
+            questions: components["schemas"]["MethodQuestionView"][];
         };
         /** @description A ladder of the last session whose next morning has not been asked for. */
         MorningQuestionView: {
@@ -817,6 +959,16 @@ export interface components {
             placement: string;
             sentence: string;
         };
+        /** @description A body by the absolute angle of each segment, in degrees. */
+        PoseView: {
+            trunk: number[];
+            head: number;
+            arm: number[];
+            farArm: number[];
+            leg: number[];
+            farLeg: number[];
+            short: string[];
+        };
         /** @description What a session comes to, computed by the core. Exercises whose dose cannot be read are left out of the sums. */
         PreviewView: {
             complete: boolean;
@@ -831,6 +983,15 @@ export interface components {
             sharesReason: components["schemas"]["ReasonView"];
             clockReason: components["schemas"]["ReasonView"];
             warnings: components["schemas"]["ReasonView"][];
+        };
+        /** @description A piece of kit tied to a joint of the figure. */
+        PropView: {
+            /** @enum {string} */
+            kind: "wall" | "bench" | "step" | "blocks" | "pillow" | "towel" | "slider" | "band" | "loop" | "dumbbell" | "kettlebell" | "plate" | "barbell" | "corner-bar" | "ball" | "wheel" | "strap" | "medicine-ball" | "bar" | "ankle-weight" | "dowel" | "pad";
+            /** @enum {string} */
+            joint: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe";
+            /** @description degrees */
+            direction: number | null;
         };
         /** @description Why something is what it is, for the reason pane. */
         ReasonView: {
@@ -847,7 +1008,7 @@ export interface components {
             decisions: components["schemas"]["DecisionView"][];
             mornings: components["schemas"]["MorningQuestionView"][];
         };
-        /** @description A rung as the board shows it to one person. */
+        /** @description A rung as the library has it, in the words of the practice’s method. */
         RungView: {
             slug: string;
             name: string;
@@ -856,6 +1017,7 @@ export interface components {
             height: number;
             heightText: string;
             level: string;
+            purpose: string;
             position: string;
             dynamic: boolean;
             /** @enum {string} */
@@ -864,18 +1026,24 @@ export interface components {
             lever: string;
             leverText: string;
             cues: string[];
+            check: string;
             faults: components["schemas"]["FaultView"][];
+            breathing: string;
+            felt: string;
+            notFelt: string;
             fallback: string;
+            fallbackRung: string | null;
+            wayOut: string;
+            relief: string;
             loads: {
                 [key: string]: number;
             };
             dose: string;
+            tempo: components["schemas"]["TempoPartView"][];
             secondary: string[];
+            /** @description stands beside the trunk of the ladder: climbing passes it by */
             branch: boolean;
-            openLeft: boolean;
-            openRight: boolean;
-            ruledOut: components["schemas"]["ReasonView"][];
-            substitute: components["schemas"]["SubstituteView"] | null;
+            figure: components["schemas"]["FigureView"];
         };
         SavedView: {
             id: string;
@@ -989,6 +1157,12 @@ export interface components {
             rung: string;
             name: string;
             dose: string;
+        };
+        /** @description A part of a repetition, in the order it is done: the figure moves with it. */
+        TempoPartView: {
+            word: string;
+            seconds: number;
+            pause: boolean;
         };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {
@@ -1381,6 +1555,104 @@ export interface operations {
             };
         };
     };
+    previewBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardChangeInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardChangeView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
     place: {
         parameters: {
             query?: never;
@@ -1692,6 +1964,286 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    method: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    changeMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
                 };
             };
             /** @description Not signed in. */

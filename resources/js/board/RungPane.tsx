@@ -1,13 +1,13 @@
+import { useState, type ReactNode } from 'react';
+import { MovingFigure } from '@/figure/MovingFigure';
+import { Figure } from '@/figure/Figure';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
-import type { Schemas } from '@/api/client';
+import { workingRung, type BoardLadder, type BoardRung } from '@/frame/standing';
 
-type Rung = Schemas['RungView'];
-type Side = 'both' | 'left' | 'right';
-
-/** The rung in focus against the one the person stands on: why it is harder, cues, gate, loads, and the placing. */
+/** The rung in focus beside the one the person stands on: what makes it harder, how it is coached, what it loads. */
 export function RungPane({
   demand,
   ladder,
@@ -16,17 +16,18 @@ export function RungPane({
   onGo,
 }: {
   demand: string;
-  ladder: Schemas['LadderView'];
-  rung: Rung;
-  onPlace: (side: Side) => void;
+  ladder: BoardLadder;
+  rung: BoardRung;
+  onPlace: (side: 'left' | 'right' | 'both') => void;
+  /** Brings the focus to another rung of the board. */
   onGo: (slug: string) => void;
 }) {
+  const [moving, setMoving] = useState(false);
   const stand = ladder.stands.find((other) => other.rung === rung.slug) ?? ladder.stands[0];
-  const standsHere = ladder.stands.some((other) => other.rung === rung.slug);
-  const working = ladder.rungs.find((other) => other.slug === stand?.rung);
+  const standsHere = stand?.rung === rung.slug;
+  const working = workingRung(ladder);
+  const compared = working && working.slug !== rung.slug ? working : null;
   const open = { both: rung.openLeft && rung.openRight, left: rung.openLeft, right: rung.openRight };
-  const anyOpen = open.left || open.right;
-  const loads = Object.entries(rung.loads as Record<string, number>);
 
   return (
     <div className="flex flex-col gap-4 max-lg:pb-36 lg:min-h-full">
@@ -37,32 +38,58 @@ export function RungPane({
         <h2 className="mt-1 text-xl">
           {rung.name} <span className="font-mono text-base font-normal">{rung.heightText}</span>
         </h2>
-        <p className="text-sm text-ink2">
-          {rung.position} · {rung.dynamic ? 'dynamic' : 'static'} ·{' '}
-          {rung.sidedness === 'both' ? 'both sides at once' : rung.sidedness}
-          {rung.kit.length > 0 && ` · ${rung.kit.join(', ')}`}
-        </p>
+        <p>{rung.purpose}</p>
       </div>
 
-      {rung.ruledOut.length > 0 && (
+      <div className="grid gap-2">
+        {compared ? (
+          <div className="grid grid-cols-2 gap-2">
+            <Picture rung={compared} says="stands on" />
+            <Picture
+              rung={rung}
+              says={rung.height > compared.height ? 'higher' : rung.height < compared.height ? 'lower' : 'as high'}
+              lit
+            />
+          </div>
+        ) : (
+          <div className="rounded-md border border-hairline bg-paper p-2">
+            <MovingFigure figure={rung.figure} tempo={rung.tempo} moving={moving} label={rung.name} className="h-36 w-full" />
+          </div>
+        )}
+        {!compared && rung.figure.end && (
+          <Button look="quiet" aria-pressed={moving} onClick={() => setMoving(!moving)}>
+            {moving ? 'hold the picture still' : 'show it moving'}
+          </Button>
+        )}
+      </div>
+
+      {rung.reasons.length > 0 && (
         <div className="grid gap-2 border-l-4 border-ochre bg-paper p-3">
-          {rung.ruledOut.map((reason, index) => (
-            <Why key={index} title="Ruled out" reasons={reason} className="font-semibold">
+          {rung.reasons.map((reason, index) => (
+            <Why key={index} title={rung.putAway ? 'Put away' : 'Ruled out'} reasons={reason} className="font-semibold">
               {reason.sentence}
             </Why>
           ))}
-          {rung.substitute ? (
+          {!rung.putAway && rung.substitutes.length > 0 && (
             <>
-              <Why title="Instead" reasons={rung.substitute.reason}>
-                {rung.substitute.reason.sentence}
-              </Why>
-              <div>
-                <Button onClick={() => onGo(rung.substitute?.slug ?? '')}>Go to “{rung.substitute.name}”</Button>
-              </div>
+              <p className="text-sm text-ink2">Nearest that fit:</p>
+              {rung.substitutes.map((one) => (
+                <div key={one.slug} className="grid gap-0.5 border-t border-hairline pt-1.5">
+                  <button
+                    type="button"
+                    className="min-h-6 text-left font-semibold underline underline-offset-4"
+                    onClick={() => onGo(one.slug)}
+                  >
+                    {one.name}
+                  </button>
+                  <Why title="Instead" reasons={one.reason} className="text-sm text-ink2">
+                    {one.reason.sentence.split('demand. ')[1] ?? one.reason.sentence}
+                  </Why>
+                </div>
+              ))}
             </>
-          ) : (
-            !anyOpen && <p>No open rung fits in its place: the demand stays open.</p>
           )}
+          {!rung.putAway && rung.substitutes.length === 0 && <p>No open rung fits in its place: the demand stays open.</p>}
         </div>
       )}
 
@@ -71,46 +98,7 @@ export function RungPane({
           <strong>What makes it harder.</strong> {rung.lever}: {rung.leverText.charAt(0).toLowerCase() + rung.leverText.slice(1)}
         </p>
       )}
-      {working && working.slug !== rung.slug && (
-        <p className="text-sm text-ink2">
-          {rung.height === working.height ? 'As high as' : rung.height > working.height ? 'Above' : 'Below'} the working rung “
-          {working.shortName}” ({working.heightText}).
-        </p>
-      )}
-      <ul className="grid gap-1">
-        {rung.cues.map((cue) => (
-          <li key={cue} className="flex gap-2">
-            <span aria-hidden="true" className="text-rail">
-              –
-            </span>
-            {cue}
-          </li>
-        ))}
-      </ul>
-      {rung.faults.map((fault) => (
-        <p key={fault.seen} className="text-sm">
-          <strong>Fault:</strong> {fault.seen} <strong>Fix:</strong> {fault.fix}
-        </p>
-      ))}
-      <p className="text-sm">
-        <strong>Easier now:</strong> {rung.fallback}
-      </p>
-      <p className="text-sm text-ink2">
-        Default dose <span className="font-mono text-ink">{rung.dose}</span>
-        {loads.length > 0 && (
-          <>
-            <br />
-            Loads:{' '}
-            {loads.map(([tag, value], index) => (
-              <span key={tag}>
-                {index > 0 && ' · '}
-                {tag.replace('-', ' ')} <strong className="font-mono">{value}</strong>
-              </span>
-            ))}
-          </>
-        )}
-      </p>
-
+      <Loads rung={rung} compared={compared} />
       {standsHere && stand && (
         <div className="border-t border-hairline pt-3">
           <p className="mb-1.5">
@@ -141,6 +129,59 @@ export function RungPane({
         </div>
       )}
 
+      <ul className="grid gap-1">
+        {rung.cues.map((cue) => (
+          <li key={cue} className="flex gap-2">
+            <span aria-hidden="true" className="text-rail">
+              –
+            </span>
+            {cue}
+          </li>
+        ))}
+      </ul>
+      <details className="group">
+        <summary className="min-h-7 cursor-pointer font-semibold">Check, faults, feel and the way out</summary>
+        <dl className="mt-1 grid gap-1.5 text-sm">
+          <Fact name="Check by">{rung.check}</Fact>
+          {rung.faults.map((fault) => (
+            <Fact key={fault.seen} name="Fault">
+              {fault.seen} <strong>Fix:</strong> {fault.fix}
+            </Fact>
+          ))}
+          <Fact name="Breathing">{rung.breathing}</Fact>
+          <Fact name="Felt">{rung.felt}</Fact>
+          <Fact name="Not felt">{rung.notFelt}</Fact>
+          <Fact name="Way out">{rung.wayOut}</Fact>
+          <Fact name="Relief">{rung.relief}</Fact>
+        </dl>
+      </details>
+      <p className="text-sm">
+        <strong>Easier now:</strong> {rung.fallback}
+        {rung.fallbackRung && (
+          <>
+            {' '}
+            <Button look="quiet" onClick={() => onGo(rung.fallbackRung ?? '')}>
+              go there
+            </Button>
+          </>
+        )}
+      </p>
+      <p className="text-sm text-ink2">
+        Default dose <span className="font-mono text-ink">{rung.dose}</span> · {rung.position} ·{' '}
+        {rung.dynamic ? 'dynamic' : 'static'} · {rung.sidedness === 'both' ? 'both sides at once' : rung.sidedness}
+        {rung.kit.length > 0 && ` · ${rung.kit.join(', ')}`}
+        {rung.branch && ' · beside the ladder: climbing passes it by'}
+      </p>
+      {ladder.signposts.map((post) => (
+        <p key={post.slug} className="text-sm text-ink2">
+          At {post.heightText} this ladder goes on with{' '}
+          <button type="button" className="underline underline-offset-4" onClick={() => onGo(post.slug)}>
+            “{post.name}”
+          </button>
+          .
+        </p>
+      ))}
+
       <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
         {stand?.stopped && (
           <p className="font-semibold">
@@ -165,6 +206,55 @@ export function RungPane({
           </div>
         )}
       </div>
+    </div>
+  );
+}
+
+function Picture({ rung, says, lit = false }: { rung: BoardRung; says: string; lit?: boolean }) {
+  return (
+    <figure className={cx('rounded-md border bg-paper p-1.5', lit ? 'border-fern' : 'border-hairline')}>
+      <Figure figure={rung.figure} label={rung.name} className="h-24 w-full" />
+      <figcaption className="text-sm leading-tight">
+        <span className="text-ink2">
+          {says} <span className="font-mono">{rung.heightText}</span>
+        </span>
+        <strong className="block">{rung.shortName}</strong>
+      </figcaption>
+    </figure>
+  );
+}
+
+/** What a rung loads, beside what the working rung loads. */
+function Loads({ rung, compared }: { rung: BoardRung; compared: BoardRung | null }) {
+  const here = rung.loads as Record<string, number>;
+  const there = (compared?.loads ?? {}) as Record<string, number>;
+  const tags = [...new Set([...Object.keys(there), ...Object.keys(here)])];
+  if (tags.length === 0) return <p className="text-sm text-ink2">Loads nothing beyond the trunk itself.</p>;
+  return (
+    <p className="text-sm text-ink2">
+      Loads:{' '}
+      {tags.map((tag, index) => {
+        const [from, to] = [there[tag] ?? 0, here[tag] ?? 0];
+        const changed = compared !== null && from !== to;
+        return (
+          <span key={tag}>
+            {index > 0 && ' · '}
+            {tag.replace('-', ' ')}{' '}
+            <strong className={cx('font-mono', changed && to > from ? 'text-ochre' : 'text-ink')}>
+              {changed ? `${from} → ${to}` : to}
+            </strong>
+          </span>
+        );
+      })}
+    </p>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div>
+      <dt className="inline font-bold">{name}: </dt>
+      <dd className="inline">{children}</dd>
     </div>
   );
 }

@@ -1,7 +1,3 @@
-import type { Schemas } from '@/api/client';
-
-type Rung = Schemas['RungView'];
-
 /** Heights from 1.0 to 10.0 (in tenths) over a rail of the given length, from its top. */
 export const yOf = (tenths: number, length: number): number => length - ((tenths - 10) / 90) * length;
 
@@ -11,7 +7,7 @@ export const yOf = (tenths: number, length: number): number => length - ((tenths
  *
  * Labels that would touch are gathered into runs, and each run stands around the middle of its rungs.
  */
-export function labelPlaces(rungs: Pick<Rung, 'height'>[], length: number, apart: number): number[] {
+export function labelPlaces(rungs: { height: number }[], length: number, apart: number): number[] {
   type Run = { middle: number; count: number };
   const size = (run: Run): number => (run.count - 1) * apart;
   const lowest = (run: Run): number => Math.min(length, Math.max(size(run), run.middle + size(run) / 2));

@@ -1,5 +1,9 @@
 import { Command } from 'cmdk';
+import { useMemo } from 'react';
 import { api } from '@/api/client';
+import { isClosed, joined } from '@/frame/standing';
+import { Figure } from '@/figure/Figure';
+import { useLibrary } from '@/frame/useLibrary';
 
 /** Adds an exercise by typing part of its name; ruled-out rungs say so and cannot be taken. */
 export function AddExercise({
@@ -14,6 +18,8 @@ export function AddExercise({
   onAdd: (rung: string, dose: string) => void;
 }) {
   const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person } } }, { enabled: open });
+  const { library } = useLibrary();
+  const demands = useMemo(() => (board.data && library ? joined(board.data, library, false) : []), [board.data, library]);
   return (
     <Command.Dialog
       open={open}
@@ -28,7 +34,7 @@ export function AddExercise({
       />
       <Command.List className="max-h-[60vh] overflow-y-auto p-2">
         <Command.Empty className="px-3 py-4 text-ink3">No exercise by that name.</Command.Empty>
-        {board.data?.demands.flatMap((demand) =>
+        {demands.flatMap((demand) =>
           demand.ladders.map((ladder) => (
             <Command.Group
               key={ladder.slug}
@@ -36,19 +42,21 @@ export function AddExercise({
               className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink3"
             >
               {ladder.rungs.map((rung) => {
-                const closed = !rung.openLeft && !rung.openRight;
                 const working = ladder.stands.some((stand) => stand.rung === rung.slug);
                 return (
                   <Command.Item
                     key={rung.slug}
                     value={`${rung.name} ${ladder.name}`}
-                    disabled={closed}
+                    disabled={isClosed(rung)}
                     onSelect={() => {
                       onAdd(rung.slug, rung.dose);
                       onClose();
                     }}
-                    className="flex min-h-9 cursor-pointer items-baseline gap-3 rounded-md px-3 py-1.5 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+                    className="flex min-h-9 cursor-pointer items-center gap-3 rounded-md px-3 py-1 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
                   >
+                    <span className="rounded-sm bg-paper">
+                      <Figure figure={rung.figure} plain className="h-9 w-14" />
+                    </span>
                     <span className={working ? 'font-bold' : undefined}>{rung.name}</span>
                     <span className="font-mono text-sm">{rung.heightText}</span>
                     {working && <span className="text-sm">stands here</span>}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Present;
+
+use App\Http\Views\FaultView;
+use App\Http\Views\FigureView;
+use App\Http\Views\LibraryLadderView;
+use App\Http\Views\LibraryView;
+use App\Http\Views\RungView;
+use App\Http\Views\TempoPartView;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Need;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Fault;
+use EvenRungs\Ladder\Ladder;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Method;
+
+/** The library as a practice reads it: the same for all its people. */
+final readonly class LibraryPage
+{
+    public function __construct(private Library $library, private Method $method) {}
+
+    public function view(): LibraryView
+    {
+        return new LibraryView($this->library->version, array_map($this->ladder(...), $this->library->ladders()));
+    }
+
+    private function ladder(Ladder $ladder): LibraryLadderView
+    {
+        return new LibraryLadderView(
+            $ladder->slug,
+            $ladder->name,
+            $ladder->shortName,
+            $ladder->demand->value,
+            $ladder->demand->shortName(),
+            array_map($this->rung(...), $ladder->rungs),
+            $ladder->signposts,
+        );
+    }
+
+    private function rung(Rung $rung): RungView
+    {
+        $loads = $rung->loads->toArray();
+        $dose = $rung->defaultDose($this->method);
+        $says = $rung->coaching;
+
+        return new RungView(
+            $rung->slug,
+            $rung->name,
+            $rung->shortName,
+            $rung->height->tenths,
+            $rung->height->label(),
+            $rung->height->level()->value,
+            $says->purpose,
+            $rung->position->inWords(),
+            $rung->dynamic,
+            $rung->sidedness->value,
+            array_map(static fn(Need $need): string => $need->label(), $rung->kit),
+            $rung->lever->inWords(),
+            $rung->leverText,
+            $says->cues($this->method),
+            $says->check,
+            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $says->faults),
+            $says->breathing,
+            $says->felt,
+            $says->notFelt,
+            $says->fallback,
+            $says->fallbackRung,
+            $says->wayOut,
+            $says->relief,
+            $loads === [] ? new \stdClass : $loads,
+            DoseLine::print($dose),
+            $rung->phases === null ? [] : array_map(static fn(array $part): TempoPartView => new TempoPartView($part[0], $part[1]->seconds, $part[2]), $rung->tempoParts($dose)),
+            array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
+            ! $rung->inTrunk($this->method),
+            FigureView::of($rung->figure),
+        );
+    }
+}

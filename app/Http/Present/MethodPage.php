@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Present;
+
+use App\Http\Views\MethodQuestionView;
+use App\Http\Views\MethodView;
+use App\Models\Practice;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+
+/** The questions of the method that act today, each with what its answer does. */
+final readonly class MethodPage
+{
+    /** The rest of the questions follow with the steps they belong to. */
+    private const ACTING = [
+        Question::MovementsAllowed, Question::SidePlankFeet, Question::FrontPlankNextStep, Question::TrunkTechnique,
+        Question::HoldStrategy, Question::LeavingARung,
+    ];
+
+    public function __construct(private Library $library, private Practice $practice) {}
+
+    public function view(): MethodView
+    {
+        $method = $this->practice->method();
+
+        return new MethodView($this->practice->method_version, array_map(
+            fn(Question $question): MethodQuestionView => new MethodQuestionView($question->value, $question->label(), $question->choices(), $method->choice($question), $this->effect($question, $method)),
+            self::ACTING,
+        ));
+    }
+
+    private function effect(Question $question, Method $method): string
+    {
+        $rungs = [];
+        foreach ($this->library->ladders() as $ladder) {
+            $rungs = [...$rungs, ...$ladder->rungs];
+        }
+        $asked = array_filter($rungs, static fn(Rung $rung): bool => $rung->offeredWith?->question === $question);
+        $away = array_filter($asked, static fn(Rung $rung): bool => $rung->offeredWith?->include($method) === false);
+        $passedBy = array_filter($rungs, static fn(Rung $rung): bool => $rung->trunkWith?->question === $question && ! $rung->inTrunk($method));
+        $names = static fn(array $rungs): string => implode(', ', array_map(static fn(Rung $rung): string => "“{$rung->name}”", array_slice(array_values($rungs), 0, 3))).(count($rungs) > 3 ? ' …' : '');
+        $cue = $question === Question::TrunkTechnique ? " The cue is: {$method->braceInWords()}." : '';
+
+        return match (true) {
+            $away !== [] => 'Puts away '.count($away).' '.(count($away) === 1 ? 'rung' : 'rungs').': '.$names($away).'.'.$cue,
+            $asked !== [] => 'All rungs are offered.'.$cue,
+            $passedBy !== [] => 'Climbing passes by '.$names($passedBy).'; it stands beside the ladder.',
+            $question === Question::HoldStrategy => 'Sets the default dose of holds.',
+            $question === Question::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
+            default => 'All its rungs are steps of the ladder.',
+        };
+    }
+}

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { foldedDemands } from './layout';
+
+const groups = [
+  { value: 'anti-extension', ladders: 5 },
+  { value: 'anti-lateral-flexion', ladders: 2 },
+  { value: 'anti-flexion', ladders: 3 },
+  { value: 'anti-rotation', ladders: 3 },
+  { value: 'hip-stability', ladders: 2 },
+  { value: 'activation', ladders: 1 },
+].map((group) => ({ ...group, weakest: false }));
+const folded = (active: string, room: number, chosen: string[] = []) => [...foldedDemands(groups, active, new Set(chosen), room)];
+
+describe('the demands on the board', () => {
+  it('all stand open where there is room', () => {
+    expect(folded('anti-rotation', 2000)).toEqual([]);
+  });
+
+  it('fold what has no share first, then what is farthest from the demand at hand', () => {
+    expect(folded('anti-rotation', 690)).toEqual(['activation']);
+    expect(folded('anti-rotation', 600)).toEqual(['activation', 'anti-extension']);
+  });
+
+  it('keep the weakest open as long as anything else can be folded', () => {
+    const withWeakest = groups.map((group) => ({ ...group, weakest: group.value === 'anti-extension' }));
+    expect([...foldedDemands(withWeakest, 'anti-rotation', new Set(), 600)]).toEqual([
+      'activation',
+      'anti-lateral-flexion',
+      'anti-flexion',
+    ]);
+  });
+
+  it('stay folded where the trainer folded them, but never the one at hand', () => {
+    expect(folded('anti-rotation', 2000, ['hip-stability'])).toEqual(['hip-stability']);
+    expect(folded('hip-stability', 2000, ['hip-stability'])).toEqual([]);
+  });
+
+  it('leave only the demand at hand where there is hardly any room', () => {
+    expect(folded('anti-extension', 200)).toHaveLength(5);
+  });
+});

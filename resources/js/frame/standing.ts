@@ -1,0 +1,51 @@
+import type { Schemas } from '@/api/client';
+import type { Library } from './useLibrary';
+
+/** A rung of the library with what it is to one person. */
+export type BoardRung = Schemas['RungView'] & Omit<Schemas['ClosedRungView'], 'slug'>;
+export interface BoardLadder extends Omit<Schemas['LadderView'], 'closed'> {
+  name: string;
+  shortName: string;
+  /** lowest first */
+  rungs: BoardRung[];
+  /** rungs of other ladders that belong here too */
+  signposts: Schemas['RungView'][];
+}
+export interface BoardDemand extends Omit<Schemas['DemandView'], 'ladders'> {
+  ladders: BoardLadder[];
+}
+
+const OPEN = { openLeft: true, openRight: true, putAway: false, reasons: [], substitutes: [] };
+
+/** Puts the library and a person's board together; what the method does not use is left out unless asked for. */
+export function joined(board: Schemas['BoardView'], library: Library, withPutAway: boolean): BoardDemand[] {
+  return board.demands
+    .map((demand) => ({
+      ...demand,
+      ladders: demand.ladders.flatMap(({ closed, ...ladder }) => {
+        const texts = library.ladders.get(ladder.slug);
+        if (!texts) return [];
+        const states = new Map(closed.map((rung) => [rung.slug, rung]));
+        const rungs = texts.rungs.map((rung) => ({ ...OPEN, ...states.get(rung.slug), ...rung }));
+        const stoodOn = new Set(ladder.stands.map((stand) => stand.rung));
+        return [
+          {
+            ...ladder,
+            name: texts.name,
+            shortName: texts.shortName,
+            rungs: rungs.filter((rung) => withPutAway || !rung.putAway || stoodOn.has(rung.slug)),
+            signposts: texts.signposts.flatMap((slug) => library.rungs.get(slug) ?? []),
+          },
+        ];
+      }),
+    }))
+    .map((demand) => ({ ...demand, ladders: demand.ladders.filter((ladder) => ladder.rungs.length > 0) }))
+    .filter((demand) => demand.ladders.length > 0);
+}
+
+export const isClosed = (rung: BoardRung): boolean => !rung.openLeft && !rung.openRight;
+
+/** The rung a board shows for a ladder: where the person stands, the weaker side first. */
+export function workingRung(ladder: BoardLadder): BoardRung | undefined {
+  return ladder.rungs.find((rung) => ladder.stands.some((stand) => stand.rung === rung.slug));
+}
