@@ -33,6 +33,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('/people/{person}/clearances', [People::class, 'clear']);
 
         Route::get('/people/{person}/board', [Board::class, 'show']);
+        Route::get('/people/{person}/path', [Board::class, 'path']);
         Route::post('/people/{person}/board/preview', [Board::class, 'preview']);
         Route::post('/people/{person}/placements', [Board::class, 'store']);
         Route::delete('/people/{person}/placements/{placement}', [Board::class, 'destroy']);

@@ -97,21 +97,39 @@ final class Dossier
     /** @return list<Standpoint> in the order of the library; a stopped ladder among them */
     public function standpoints(): array
     {
-        return $this->standpoints ??= $this->standpointsOn(null);
+        return $this->standpoints ??= $this->standpointsFrom(static fn(): bool => true);
     }
 
     /**
      * Where the person stood at the end of a day.
      *
-     * @param Day|null $day today when null
+     * @return list<Standpoint>
+     */
+    public function standpointsOn(Day $day): array
+    {
+        return $this->standpointsFrom(static fn(Placement $placement): bool => ! $day->isBefore(Day::parse($placement->placed_on)));
+    }
+
+    /**
+     * Where the person stood after the move recorded at a moment.
      *
      * @return list<Standpoint>
      */
-    public function standpointsOn(?Day $day): array
+    public function standpointsAfter(int $sequence): array
+    {
+        return $this->standpointsFrom(static fn(Placement $placement): bool => $placement->sequence <= $sequence);
+    }
+
+    /**
+     * @param \Closure(Placement): bool $counts
+     *
+     * @return list<Standpoint>
+     */
+    private function standpointsFrom(\Closure $counts): array
     {
         $newest = [];
         foreach ($this->person->placements as $placement) {
-            if ($day !== null && $day->isBefore(Day::parse($placement->placed_on))) {
+            if (! $counts($placement)) {
                 continue;
             }
             foreach ($placement->side === Side::Both->value ? [Side::Left, Side::Right] : [Side::from($placement->side)] as $side) {
@@ -143,11 +161,16 @@ final class Dossier
         return array_values(array_filter($this->standpoints(), static fn(Standpoint $here): bool => $here->rung->ladder === $ladder));
     }
 
-    /** @param Day|null $day today when null */
-    public function evenness(?Day $day = null): Evenness
+    public function evenness(): Evenness
+    {
+        return $this->evennessOf($this->standpoints());
+    }
+
+    /** @param list<Standpoint> $standpoints */
+    public function evennessOf(array $standpoints): Evenness
     {
         return Evenness::of(
-            array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $day === null ? $this->standpoints() : $this->standpointsOn($day)),
+            array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $standpoints),
             $this->library,
             $this->circumstances(),
         );

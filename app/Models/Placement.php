@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $reason
  * @property string|null          $decision_id
  * @property string               $placed_on
+ * @property string               $user_id
  * @property int                  $sequence
  * @property string|null          $undone_at
  */

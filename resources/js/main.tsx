@@ -5,6 +5,7 @@ import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
 import * as z from 'zod/mini';
+import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { Loading } from './ui/Loading';
 
@@ -16,12 +17,14 @@ const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000,
 const router = createBrowserRouter([
   {
     path: '/sign-in',
+    ErrorBoundary: Broken,
     HydrateFallback: () => <Loading what="Opening" />,
     lazy: async () => ({ Component: (await import('./frame/SignIn')).SignIn }),
   },
   {
     path: '/',
     Component: Frame,
+    ErrorBoundary: Broken,
     HydrateFallback: () => <Loading what="Opening" />,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },

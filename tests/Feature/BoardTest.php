@@ -83,9 +83,30 @@ final class BoardTest extends ApiTestCase
         $this->travel(30)->days();
         $this->place($id, 'press-out/standing');
 
-        self::assertSame([['side' => 'both', 'rung' => 'press-out/seated']], $this->ladder($id, 'press-out')['ghosts']);
+        self::assertSame([['ladder' => 'press-out', 'side' => 'both', 'rung' => 'press-out/seated']], $this->ladder($id, 'press-out')['ghosts']);
         $this->travel(30)->days();
         self::assertSame([], $this->ladder($id, 'press-out')['ghosts']);
+    }
+
+    public function test_the_path_keeps_every_move_with_who_when_and_why_and_the_board_after_it(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'press-out/seated');
+        $this->travel(3)->days();
+        $this->place($id, 'front-plank/forearms-toes');
+        $this->travel(1)->seconds();
+        $back = $this->place($id, 'press-out/walking');
+        $this->deleteJson("/api/people/{$id}/placements/{$back}")->assertNoContent();
+        $this->travel(1)->days();
+        $this->place($id, 'press-out/standing');
+        $moves = (array) $this->getJson("/api/people/{$id}/path")->assertOk()->json('moves');
+
+        self::assertSame(['Placed on “Press-out, seated” (2.2)', 'Placed on “Front plank, forearms and toes” (4.0)', 'Up to “Press-out, walking” (7.8)', 'Up to “Press-out, standing” (4.0)'], array_column($moves, 'sentence'));
+        self::assertSame([false, false, true, false], array_column($moves, 'takenBack'));
+        self::assertSame(['2026-06-01', '2026-06-04', '2026-06-04', '2026-06-05'], array_column($moves, 'on'));
+        self::assertSame(array_fill(0, 4, 'Wren Aldous'), array_column($moves, 'by'));
+        self::assertSame([null, '1.8', null, '0.0'], array_column($moves, 'spreadText'));
+        self::assertSame([1, 2, 0, 2], array_map(static fn(mixed $move): int => count((array) $move['stands']), $moves));
     }
 
     public function test_a_rung_the_method_puts_away_cannot_be_placed_until_the_method_says_so(): void

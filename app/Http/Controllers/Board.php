@@ -11,6 +11,7 @@ use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Present\BoardPage;
+use App\Http\Present\PathPage;
 use App\Http\Problem;
 use App\Http\Requests\BoardChangeInput;
 use App\Http\Requests\LimitInput;
@@ -18,6 +19,7 @@ use App\Http\Requests\PlacementInput;
 use App\Http\Views\BoardChangeView;
 use App\Http\Views\BoardView;
 use App\Http\Views\LimitEffectView;
+use App\Http\Views\PathView;
 use App\Http\Views\PlacedView;
 use App\Http\Views\ReasonView;
 use App\Http\Views\SubstituteView;
@@ -49,6 +51,15 @@ final readonly class Board
         $user = $request->user();
 
         return new JsonResponse((new BoardPage($this->open->of($person, $user)))->view());
+    }
+
+    #[Reads('/api/people/{person}/path', 'path', PathView::class)]
+    public function path(Person $person, Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return new JsonResponse((new PathPage($this->open->of($person, $user)))->view());
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

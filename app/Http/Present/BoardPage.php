@@ -10,10 +10,10 @@ use App\Http\Views\BoardView;
 use App\Http\Views\ClosedRungView;
 use App\Http\Views\DemandView;
 use App\Http\Views\GateView;
-use App\Http\Views\GhostView;
 use App\Http\Views\LadderView;
 use App\Http\Views\ReasonView;
 use App\Http\Views\StandView;
+use App\Http\Views\StoodView;
 use App\Http\Views\SubstituteView;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
@@ -53,7 +53,7 @@ final class BoardPage
     public function view(): BoardView
     {
         $evenness = $this->dossier->evenness();
-        $before = $this->dossier->evenness($this->fourWeeksAgo());
+        $before = $this->dossier->evennessOf($this->dossier->standpointsOn($this->fourWeeksAgo()));
         $demands = [];
         foreach (Demand::cases() as $demand) {
             $ladders = array_values(array_filter($this->dossier->library->ladders(), static fn(Ladder $ladder): bool => $ladder->demand === $demand));
@@ -127,7 +127,7 @@ final class BoardPage
     /**
      * @param list<Standpoint> $here
      *
-     * @return list<GhostView>
+     * @return list<StoodView>
      */
     private function ghosts(string $ladder, array $here): array
     {
@@ -135,7 +135,7 @@ final class BoardPage
         $ghosts = [];
         foreach ($this->dossier->standpointsOn($this->fourWeeksAgo()) as $stand) {
             if ($stand->rung->ladder === $ladder && ! in_array($stand->side->value.$stand->rung->slug, $today, true)) {
-                $ghosts[] = new GhostView($stand->side->value, $stand->rung->slug);
+                $ghosts[] = new StoodView($ladder, $stand->side->value, $stand->rung->slug);
             }
         }
 

@@ -10,13 +10,14 @@ use App\Actions\ReadSession;
 use App\Http\Problem;
 use App\Http\Views\ChoiceView;
 use App\Http\Views\CueItemView;
-use App\Http\Views\CuePhaseView;
 use App\Http\Views\CueSheetView;
 use App\Http\Views\CueView;
 use App\Http\Views\FaultView;
+use App\Http\Views\FigureView;
 use App\Http\Views\MorningQuestionView;
 use App\Http\Views\SheetItemView;
 use App\Http\Views\SheetView;
+use App\Http\Views\TempoPartView;
 use App\Models\TrainingSession;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Need;
@@ -70,7 +71,7 @@ final readonly class CoachPage
                 $cue->side->value,
                 $cue->target,
                 $cue->repetitions,
-                array_map(static fn(CuePhase $phase): CuePhaseView => new CuePhaseView($phase->word, $phase->seconds, $phase->isPause), $cue->phases),
+                array_map(static fn(CuePhase $phase): TempoPartView => new TempoPartView($phase->word, $phase->seconds, $phase->isPause), $cue->phases),
                 $cue->endsSet,
             ), CueSheet::of($this->session->timeline())->cues),
             array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
@@ -116,6 +117,9 @@ final readonly class CoachPage
                     $item->rung->coaching->fallback,
                     implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     $circuit,
+                    FigureView::of($item->rung->figure),
+                    $item->rung->coaching->felt,
+                    "{$item->rung->coaching->wayOut} {$item->rung->coaching->relief}",
                 );
             }
         }
@@ -152,6 +156,7 @@ final readonly class CoachPage
             $item->rung->coaching->fallback,
             $easier,
             array_values(array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
+            FigureView::of($item->rung->figure),
         );
     }
 

@@ -74,7 +74,7 @@ final readonly class LibraryPage
             $says->relief,
             $loads === [] ? new \stdClass : $loads,
             DoseLine::print($dose),
-            $rung->phases === null ? [] : array_map(static fn(array $part): TempoPartView => new TempoPartView($part[0], $part[1]->seconds, $part[2]), $rung->tempoParts($dose)),
+            TempoPartView::of($rung, $dose),
             array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
             ! $rung->inTrunk($this->method),
             FigureView::of($rung->figure),

@@ -42,13 +42,13 @@ final readonly class MethodPage
         $asked = array_filter($rungs, static fn(Rung $rung): bool => $rung->offeredWith?->question === $question);
         $away = array_filter($asked, static fn(Rung $rung): bool => $rung->offeredWith?->include($method) === false);
         $passedBy = array_filter($rungs, static fn(Rung $rung): bool => $rung->trunkWith?->question === $question && ! $rung->inTrunk($method));
-        $names = static fn(array $rungs): string => implode(', ', array_map(static fn(Rung $rung): string => "“{$rung->name}”", array_slice(array_values($rungs), 0, 3))).(count($rungs) > 3 ? ' …' : '');
+        $names = static fn(array $rungs): string => implode(', ', array_map(static fn(Rung $rung): string => "“{$rung->name}”", array_slice(array_values($rungs), 0, 3))).(count($rungs) > 3 ? ' and more.' : '.');
         $cue = $question === Question::TrunkTechnique ? " The cue is: {$method->braceInWords()}." : '';
 
         return match (true) {
-            $away !== [] => 'Puts away '.count($away).' '.(count($away) === 1 ? 'rung' : 'rungs').': '.$names($away).'.'.$cue,
+            $away !== [] => 'Puts away '.count($away).' '.(count($away) === 1 ? 'rung' : 'rungs').': '.$names($away).$cue,
             $asked !== [] => 'All rungs are offered.'.$cue,
-            $passedBy !== [] => 'Climbing passes by '.$names($passedBy).'; it stands beside the ladder.',
+            $passedBy !== [] => 'Climbing passes by '.rtrim($names($passedBy), '.').'; it stands beside the ladder.',
             $question === Question::HoldStrategy => 'Sets the default dose of holds.',
             $question === Question::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
             default => 'All its rungs are steps of the ladder.',

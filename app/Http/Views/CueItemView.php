@@ -46,5 +46,7 @@ final readonly class CueItemView
         public ?string $easier,
         #[ListOf(ChoiceView::class)]
         public array $questions,
+        #[OA\Property]
+        public FigureView $figure,
     ) {}
 }

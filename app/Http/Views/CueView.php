@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CueView
 {
-    /** @param list<CuePhaseView> $phases */
+    /** @param list<TempoPartView> $phases */
     public function __construct(
         #[OneOf(Stretch::class)]
         public string $stretch,
@@ -28,7 +28,7 @@ final readonly class CueView
         public int $target,
         #[OA\Property]
         public int $repetitions,
-        #[ListOf(CuePhaseView::class)]
+        #[ListOf(TempoPartView::class)]
         public array $phases,
         #[OA\Property]
         public bool $endsSet,

@@ -14,7 +14,7 @@ final readonly class LadderView
     /**
      * @param list<ClosedRungView> $closed rungs that are not open on both sides
      * @param list<StandView>      $stands none, one, or left and right
-     * @param list<GhostView>      $ghosts where they differ from today
+     * @param list<StoodView>      $ghosts where they differ from today
      */
     public function __construct(
         #[OA\Property]
@@ -23,7 +23,7 @@ final readonly class LadderView
         public array $closed,
         #[ListOf(StandView::class)]
         public array $stands,
-        #[ListOf(GhostView::class)]
+        #[ListOf(StoodView::class)]
         public array $ghosts,
         #[OA\Property(description: 'the method uses none of its rungs')]
         public bool $putAway,

@@ -36,5 +36,11 @@ final readonly class SheetItemView
         public string $kit,
         #[OA\Property(description: 'circuit the exercise belongs to, such as 1; 0 for none')]
         public int $circuit,
+        #[OA\Property]
+        public FigureView $figure,
+        #[OA\Property]
+        public string $felt,
+        #[OA\Property]
+        public string $wayOut,
     ) {}
 }

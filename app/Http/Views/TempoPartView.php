@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Views;
 
+use EvenRungs\Dose\Dose;
+use EvenRungs\Ladder\Rung;
 use OpenApi\Attributes as OA;
 
 /** A part of a repetition, in the order it is done: the figure moves with it. */
@@ -16,6 +18,12 @@ final readonly class TempoPartView
         #[OA\Property]
         public int $seconds,
         #[OA\Property]
-        public bool $pause,
+        public bool $isPause,
     ) {}
+
+    /** @return list<self> none for a hold or a carry */
+    public static function of(Rung $rung, Dose $dose): array
+    {
+        return $rung->phases === null ? [] : array_map(static fn(array $part): self => new self($part[0], $part[1]->seconds, $part[2]), $rung->tempoParts($dose));
+    }
 }

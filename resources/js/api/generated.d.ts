@@ -69,6 +69,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/path": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["path"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/board/preview": {
         parameters: {
             query?: never;
@@ -667,11 +683,7 @@ export interface components {
             fallback: string;
             easier: string | null;
             questions: components["schemas"]["ChoiceView"][];
-        };
-        CuePhaseView: {
-            word: string;
-            seconds: number;
-            isPause: boolean;
+            figure: components["schemas"]["FigureView"];
         };
         /** @description What the player plays, with what it asks first. */
         CueSheetView: {
@@ -693,7 +705,7 @@ export interface components {
             side: "left" | "right" | "both";
             target: number;
             repetitions: number;
-            phases: components["schemas"]["CuePhaseView"][];
+            phases: components["schemas"]["TempoPartView"][];
             endsSet: boolean;
         };
         DangerSignView: {
@@ -796,12 +808,6 @@ export interface components {
             sessionsNeeded: number;
             conditions: components["schemas"]["ConditionView"][];
         };
-        /** @description Where the person stood four weeks ago. */
-        GhostView: {
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-        };
         InputView: {
             name: string;
             value: string;
@@ -831,7 +837,7 @@ export interface components {
             slug: string;
             closed: components["schemas"]["ClosedRungView"][];
             stands: components["schemas"]["StandView"][];
-            ghosts: components["schemas"]["GhostView"][];
+            ghosts: components["schemas"]["StoodView"][];
             /** @description the method uses none of its rungs */
             putAway: boolean;
         };
@@ -905,6 +911,29 @@ export interface components {
             name: string;
             doneOn: string;
             pain: number | null;
+        };
+        /** @description A move of a person on a ladder: who, when, why, and the whole board after it. */
+        MoveView: {
+            placement: string;
+            on: string;
+            by: string;
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            sentence: string;
+            reason: string;
+            /** @enum {string|null} */
+            decision: "climb" | "stay" | "step-down" | "stop-ladder" | "refer" | null;
+            takenBack: boolean;
+            spreadText: string | null;
+            stands: components["schemas"]["StoodView"][];
+            heights: {
+                [key: string]: number;
+            };
+        };
+        /** @description A person's way over the board. */
+        PathView: {
+            moves: components["schemas"]["MoveView"][];
         };
         /** @description A decision that waits for the trainer. */
         PendingView: {
@@ -1101,6 +1130,9 @@ export interface components {
             kit: string;
             /** @description circuit the exercise belongs to, such as 1; 0 for none */
             circuit: number;
+            figure: components["schemas"]["FigureView"];
+            felt: string;
+            wayOut: string;
         };
         /** @description The page handed over to the person. */
         SheetView: {
@@ -1146,6 +1178,13 @@ export interface components {
             state: "done" | "open" | "attention" | "closed";
             count: number;
         };
+        /** @description Where the person stood on a ladder at another time. */
+        StoodView: {
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+        };
         /** @description The nearest fitting rung for one that is ruled out. */
         SubstituteView: {
             slug: string;
@@ -1162,7 +1201,7 @@ export interface components {
         TempoPartView: {
             word: string;
             seconds: number;
-            pause: boolean;
+            isPause: boolean;
         };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {
@@ -1479,6 +1518,100 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    path: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PathView"];
                 };
             };
             /** @description Not signed in. */

@@ -10,6 +10,7 @@ import { useLibrary } from '@/frame/useLibrary';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
@@ -17,9 +18,10 @@ import { Loading } from '@/ui/Loading';
 import { BoardTable } from './BoardTable';
 import { foldedDemands } from './layout';
 import { MethodDialog } from './MethodDialog';
+import { PathPane } from './PathPane';
 import { Rails, titleOf } from './Rails';
 import { RungPane } from './RungPane';
-import { isClosed, joined, workingRung } from '@/frame/standing';
+import { isClosed, joined, replayed, workingRung } from '@/frame/standing';
 
 type Side = 'both' | 'left' | 'right';
 
@@ -33,11 +35,23 @@ export function Board() {
   const refresh = useRefresh();
   const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person: person.id } } });
   const { library, error: libraryError, again } = useLibrary();
+  const [replay, setReplay] = useState<{ at: number; playing: boolean } | null>(null);
+  const path = api.useQuery(
+    'get',
+    '/api/people/{person}/path',
+    { params: { path: { person: person.id } } },
+    { enabled: replay !== null },
+  );
   const [withPutAway, setWithPutAway] = useState(false);
-  const demands = useMemo(
+  const today = useMemo(
     () => (board.data && library ? joined(board.data, library, withPutAway) : []),
     [board.data, library, withPutAway],
   );
+  const moves = path.data?.moves;
+  // A move that was taken back left no board of its own: the one before it stays.
+  const moveAt = replay && moves ? moves.findLastIndex((one, index) => index <= replay.at && !one.takenBack) : -1;
+  const move = moves?.[moveAt];
+  const demands = useMemo(() => (move ? replayed(today, move) : today), [today, move]);
   const ladders = useMemo(() => demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))), [demands]);
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const [rail, setRail] = useState<string | null>(null);
@@ -114,6 +128,7 @@ export function Board() {
   });
 
   const place = async (slug: string, side: Side, reason = '') => {
+    if (replay) return;
     const entry = ladders.find((one) => one.ladder.rungs.some((other) => other.slug === slug));
     const target = entry?.ladder.rungs.find((other) => other.slug === slug);
     if (!entry || !target) return;
@@ -206,6 +221,9 @@ export function Board() {
     setFolded(others.every((value) => foldedByHand.has(value)) ? new Set() : new Set(others));
   };
 
+  const goToMove = useCallback((at: number) => setReplay((before) => before && { ...before, at }), []);
+  const playPath = useCallback((playing: boolean) => setReplay((before) => before && { ...before, playing }), []);
+
   useShortcuts([
     { key: 'l', label: 'left', run: () => placeHere('left') },
     { key: 'r', label: 'right', run: () => placeHere('right') },
@@ -214,6 +232,8 @@ export function Board() {
     { key: 'o', label: 'only this demand', run: only },
     { key: 't', label: 'table', run: () => setAsTable(!asTable) },
     { key: 'm', label: 'method', run: () => setMethod(true) },
+    { key: 'h', label: 'history', run: () => setReplay(replay ? null : { at: Number.MAX_SAFE_INTEGER, playing: false }) },
+    { key: 'Escape', label: 'today', run: () => setReplay(null) },
   ]);
 
   if (!board.data || !library)
@@ -233,21 +253,33 @@ export function Board() {
       <main className="relative min-w-0 flex-1 overflow-auto px-3 pt-4 pb-2">
         <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
           <h1 className="text-3xl">Board</h1>
-          <Why title="Spread" reasons={board.data.spreadReason} className="text-lg text-ink2">
-            {board.data.spreadText ? (
-              <>
-                spread <strong className="font-mono text-ink">{board.data.spreadText}</strong>
-                {board.data.spreadBefore && board.data.spreadBefore !== board.data.spreadText && (
-                  <>
-                    {' '}
-                    · four weeks ago <span className="font-mono">{board.data.spreadBefore}</span>
-                  </>
-                )}
-              </>
-            ) : (
-              'no spread yet'
-            )}
-          </Why>
+          {move ? (
+            <p className="rounded-sm bg-ink px-2 text-lg text-ground">
+              as it stood on {day(move.on)}
+              {move.spreadText && (
+                <>
+                  {' '}
+                  · spread <strong className="font-mono">{move.spreadText}</strong>
+                </>
+              )}
+            </p>
+          ) : (
+            <Why title="Spread" reasons={board.data.spreadReason} className="text-lg text-ink2">
+              {board.data.spreadText ? (
+                <>
+                  spread <strong className="font-mono text-ink">{board.data.spreadText}</strong>
+                  {board.data.spreadBefore && board.data.spreadBefore !== board.data.spreadText && (
+                    <>
+                      {' '}
+                      · four weeks ago <span className="font-mono">{board.data.spreadBefore}</span>
+                    </>
+                  )}
+                </>
+              ) : (
+                'no spread yet'
+              )}
+            </Why>
+          )}
           <span className="ml-auto flex flex-wrap items-baseline gap-x-3 text-ink2">
             {board.data.ruledOut > 0 && (
               <span>
@@ -346,16 +378,41 @@ export function Board() {
           <Button look="quiet" hotkey="M" onClick={() => setMethod(true)}>
             method
           </Button>
+          <Button
+            look="quiet"
+            hotkey="H"
+            aria-pressed={replay !== null}
+            onClick={() => setReplay(replay ? null : { at: Number.MAX_SAFE_INTEGER, playing: false })}
+          >
+            history
+          </Button>
         </p>
       </main>
-      <Pane label="The rung in focus">
-        {problem && (
-          <p role="alert" className="mb-3 font-semibold text-rowan">
-            {problem}
-          </p>
-        )}
-        {rung && active && (
-          <RungPane demand={active.demand.shortName} ladder={active.ladder} rung={rung} onPlace={placeHere} onGo={go} />
+      <Pane label={replay ? 'Path' : 'The rung in focus'}>
+        {replay ? (
+          moves ? (
+            <PathPane
+              moves={moves}
+              at={Math.max(0, moveAt)}
+              playing={replay.playing}
+              onGo={goToMove}
+              onPlay={playPath}
+              onClose={() => setReplay(null)}
+            />
+          ) : (
+            <Loading what="Reading the path" error={path.error} again={() => void path.refetch()} />
+          )
+        ) : (
+          <>
+            {problem && (
+              <p role="alert" className="mb-3 font-semibold text-rowan">
+                {problem}
+              </p>
+            )}
+            {rung && active && (
+              <RungPane demand={active.demand.shortName} ladder={active.ladder} rung={rung} onPlace={placeHere} onGo={go} />
+            )}
+          </>
         )}
       </Pane>
       <MethodDialog open={method} onClose={() => setMethod(false)} />

@@ -18,6 +18,23 @@ const item: Schemas['CueItemView'] = {
   faults: [],
   fallback: '',
   easier: null,
+  figure: {
+    view: 'side',
+    start: {
+      trunk: [90, 90],
+      head: 90,
+      arm: [270, 270, 270],
+      farArm: [270, 270, 270],
+      leg: [270, 270, 0],
+      farLeg: [270, 270, 0],
+      short: [],
+    },
+    middle: null,
+    end: null,
+    props: [],
+    lift: 0,
+    pin: null,
+  },
   questions: [
     { value: 'ribs', label: 'Ribs stay down' },
     { value: 'in-control', label: 'In control, with ease' },

@@ -1,6 +1,8 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { http, refusalOf, type Schemas } from '@/api/client';
+import { Figure } from '@/figure/Figure';
+import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
@@ -14,6 +16,13 @@ import { cued, play, repetition } from './player';
 import { TempoPath } from './TempoPath';
 
 const sides = { left: 'left', right: 'right', both: '' } as const;
+
+/**
+ * Figures are drawn with the near side at work: seen from the side that is the right, face to face it is the
+ * person's left. The other side is shown mirrored.
+ */
+const mirrored = (item: Schemas['CueItemView'], side: string | undefined): boolean =>
+  side === (item.figure.view === 'side' ? 'left' : 'right');
 
 /** Steps through the session: seconds and side largest, tempo as a moving bead, a form check after each set. */
 export function Player({ person, name, sheet }: { person: string; name: string; sheet: Schemas['CueSheetView'] }) {
@@ -135,6 +144,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   ]);
 
   const rep = cue ? repetition(cue, player.leftMs) : null;
+  const shown = cue?.stretch === 'work' ? item : (nextItem ?? item);
   const checked = checking ? items.get(checking.item) : undefined;
   const working = cue?.stretch === 'work';
   const word = !cue
@@ -232,6 +242,15 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 </p>
               )}
             </div>
+            {shown && !checked && (
+              <Figure
+                figure={shown.figure}
+                label={shown.name}
+                {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
+                mirrored={mirrored(shown, working ? cue?.side : next?.side)}
+                className="mx-auto h-28 w-full max-w-72 rounded-md bg-sheet"
+              />
+            )}
             {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
             {checked && checking ? (
               <FormCheck
@@ -244,12 +263,11 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
               />
             ) : (
               <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
-                <p>{(working ? item : (nextItem ?? item))?.cues.join(' ')}</p>
+                <p>{shown?.cues.join(' ')}</p>
                 <p className="text-ink2">
-                  Watch: {(working ? item : (nextItem ?? item))?.faults[0]?.seen}{' '}
-                  {(working ? item : (nextItem ?? item))?.faults[0]?.fix}
+                  Watch: {shown?.faults[0]?.seen} {shown?.faults[0]?.fix}
                 </p>
-                <p className="text-ink2">Easier now: {(working ? item : (nextItem ?? item))?.fallback}</p>
+                <p className="text-ink2">Easier now: {shown?.fallback}</p>
               </div>
             )}
             {!started &&

@@ -15,6 +15,23 @@ const item = {
   faults: [],
   fallback: '',
   easier: null,
+  figure: {
+    view: 'side' as const,
+    start: {
+      trunk: [90, 90],
+      head: 90,
+      arm: [270, 270, 270],
+      farArm: [270, 270, 270],
+      leg: [270, 270, 0],
+      farLeg: [270, 270, 0],
+      short: [],
+    },
+    middle: null,
+    end: null,
+    props: [],
+    lift: 0,
+    pin: null,
+  },
   questions: [{ value: 'ribs', label: 'Ribs stay down' }],
 };
 

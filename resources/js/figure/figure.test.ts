@@ -79,9 +79,9 @@ describe('the arrows', () => {
 
 describe('the tempo of a moving figure', () => {
   const tempo = [
-    { seconds: 2, pause: false },
-    { seconds: 3, pause: true },
-    { seconds: 2, pause: false },
+    { seconds: 2, isPause: false },
+    { seconds: 3, isPause: true },
+    { seconds: 2, isPause: false },
   ];
 
   it('goes out, holds and comes back in its own seconds, and begins again', () => {

@@ -25,7 +25,7 @@ const byStep: Record<string, [string, string][]> = {
     ['← →', 'go to the next rail'],
     ['Page ↑ ↓', 'go to the next demand'],
     ['O, F', 'only this demand, fold this demand'],
-    ['T, M', 'the board as a table, the method'],
+    ['T, M, H', 'the board as a table, the method, the history'],
     ['Enter', 'place the person on the rung in focus'],
     ['L, R', 'place the left or the right side only'],
     ['U', 'take the last placing back'],

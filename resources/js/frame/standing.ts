@@ -49,3 +49,34 @@ export const isClosed = (rung: BoardRung): boolean => !rung.openLeft && !rung.op
 export function workingRung(ladder: BoardLadder): BoardRung | undefined {
   return ladder.rungs.find((rung) => ladder.stands.some((stand) => stand.rung === rung.slug));
 }
+
+const NO_GATE = { open: false, cleanSessions: 0, sessionsNeeded: 0, progressPercent: 0, conditions: [] };
+
+/** The same board as it stood after an earlier move: where the person was, without gates and ghosts. */
+export function replayed(demands: BoardDemand[], move: Schemas['MoveView']): BoardDemand[] {
+  const heights = move.heights as Record<string, number>;
+  return demands.map((demand) => {
+    const height = heights[demand.value] ?? null;
+    return {
+      ...demand,
+      height,
+      heightText: height === null ? null : (height / 10).toFixed(1),
+      weakest: false,
+      toppedOut: false,
+      ladders: demand.ladders.map((ladder) => ({
+        ...ladder,
+        ghosts: [],
+        stands: move.stands
+          .filter((stand) => stand.ladder === ladder.slug)
+          .map((stand) => ({
+            ...stand,
+            placement: move.placement,
+            placedOn: move.on,
+            reason: '',
+            stopped: false,
+            gate: NO_GATE,
+          })),
+      })),
+    };
+  });
+}

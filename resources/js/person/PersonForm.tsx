@@ -5,6 +5,7 @@ import { api, type Refusal, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { Choices, SelectField, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
+import { BoardEffect } from './BoardEffect';
 
 type LimitFields = Schemas['LimitInput'];
 
@@ -49,7 +50,10 @@ export function PersonForm({
   busy,
   onSave,
   action,
+  person,
 }: {
+  /** Id of the person, where there is one already. */
+  person?: string;
   start: PersonFields;
   refusal: Refusal | null;
   busy: boolean;
@@ -65,6 +69,7 @@ export function PersonForm({
   });
   const limits = useFieldArray({ control, name: 'limits' });
   const chosen = useWatch({ control, name: 'limits' });
+  const kit = useWatch({ control, name: 'kit' });
   if (!catalogue.data) return <Loading what="Reading the lists" error={catalogue.error} again={() => void catalogue.refetch()} />;
 
   const states = catalogue.data.states;
@@ -165,6 +170,8 @@ export function PersonForm({
           </Button>
         </div>
       </fieldset>
+
+      {person !== undefined && <BoardEffect person={person} limits={chosen} kit={kit} />}
 
       {refusal && (
         <p role="alert" className="rounded-md border border-rowan p-3 font-semibold text-rowan">

@@ -64,7 +64,14 @@ export function PersonStep() {
           {(asking || !screened) && (
             <DangerSigns key={person.screening?.answeredOn ?? 'first'} person={person} onDone={() => setAsking(false)} />
           )}
-          <PersonForm start={start} refusal={refusal} busy={busy} onSave={(fields) => void save(fields)} action="Save" />
+          <PersonForm
+            start={start}
+            refusal={refusal}
+            busy={busy}
+            onSave={(fields) => void save(fields)}
+            action="Save"
+            person={person.id}
+          />
         </div>
       </main>
       <Pane label="Where this person stands">

@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import { api } from '@/api/client';
+import { Figure } from '@/figure/Figure';
 import { Closed } from '@/frame/Closed';
 import { NoSession } from '@/frame/NoSession';
 import { usePerson } from '@/frame/usePerson';
@@ -56,9 +57,13 @@ function OpenSheet({ person }: { person: string }) {
         ))}
         <ol className="mt-2">
           {data.items.map((item, index) => (
-            <li key={index} className="grid [break-inside:avoid] grid-cols-[2.2rem_1fr] gap-x-2 border-b border-hairline py-4">
+            <li
+              key={index}
+              className="grid [break-inside:avoid] grid-cols-[2.2rem_9rem_1fr] gap-x-3 border-b border-hairline py-4 max-sm:grid-cols-[2.2rem_1fr]"
+            >
               <span className="font-display text-2xl leading-tight font-[650]">{index + 1}</span>
-              <div className="grid gap-1.5">
+              <Figure figure={item.figure} label={item.name} className="h-24 w-full max-sm:h-32" />
+              <div className="grid content-start gap-1.5 max-sm:col-span-2">
                 <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                   <h2 className="text-xl">{item.name}</h2>
                   <p className="text-lg font-bold">{item.doseText}</p>
@@ -77,7 +82,8 @@ function OpenSheet({ person }: { person: string }) {
                   </p>
                 ))}
                 <p className="text-sm">
-                  <strong>Easier today:</strong> {item.fallback}
+                  <strong>Felt:</strong> {item.felt} <strong>Easier today:</strong> {item.fallback} <strong>To end:</strong>{' '}
+                  {item.wayOut}
                 </p>
               </div>
             </li>

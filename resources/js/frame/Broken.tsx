@@ -1,0 +1,25 @@
+import { useRouteError } from 'react-router';
+import { Button } from '@/ui/Button';
+
+/** A view that could not be shown: what was kept, and what to do. */
+export function Broken() {
+  const error = useRouteError();
+  return (
+    <main className="grid max-w-2xl content-start gap-4 p-6">
+      <h1 className="text-2xl">This view could not be shown</h1>
+      <p>
+        What was saved is kept, and a log in progress stays on this device. Open the view again; if it happens once more, tell
+        whoever looks after the application what stands below.
+      </p>
+      <p className="rounded-md border border-hairline bg-paper p-3 font-mono text-sm">
+        {error instanceof Error ? error.message : 'The page could not be read.'}
+      </p>
+      <div className="flex gap-3">
+        <Button look="next" onClick={() => location.reload()}>
+          Open it again
+        </Button>
+        <Button onClick={() => location.assign('/')}>To the bench</Button>
+      </div>
+    </main>
+  );
+}
