@@ -9,6 +9,7 @@ use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\UnknownRung;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -23,7 +24,9 @@ final class LibraryFiles
 {
     private ?Library $library = null;
 
-    /** @var array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>}|null */
+    private ?Poses $poses = null;
+
+    /** @var array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>}|null */
     private ?array $kept = null;
 
     public function __construct(private readonly string $directory, private readonly string $cacheFile) {}
@@ -31,7 +34,8 @@ final class LibraryFiles
     public function library(): Library
     {
         return $this->library ??= Library::shelved(
-            array_map(static fn(string $ladder): \Closure => static fn(): Ladder => self::unpack($ladder), $this->kept()['ladders']),
+            array_map(fn(array $ladder): \Closure => fn(): Ladder => LadderReader::read($ladder, $this->poses()), $this->kept()['ladders']),
+            fn(string $slug): Rung => $this->rung($slug),
             $this->kept()['version'],
         );
     }
@@ -43,7 +47,15 @@ final class LibraryFiles
      */
     public function snapshot(string $slug): array
     {
-        return $this->kept()['rungs'][$slug] ?? throw UnknownRung::named($slug);
+        [$ladder, $name] = [...explode('/', $slug, 2), ''];
+        $data = $this->kept()['ladders'][$ladder] ?? throw UnknownRung::named($slug);
+        /** @var array<string, mixed> $rung */
+        foreach (is_array($data['rungs'] ?? null) ? $data['rungs'] : [] as $rung) {
+            if (($rung['slug'] ?? null) === $name) {
+                return [...(is_array($data['defaults'] ?? null) ? $data['defaults'] : []), ...$rung];
+            }
+        }
+        throw UnknownRung::named($slug);
     }
 
     /**
@@ -65,13 +77,22 @@ final class LibraryFiles
         ));
     }
 
+    /** A single rung, without the rest of its ladder. */
+    private function rung(string $slug): Rung
+    {
+        [$ladder, $name] = [...explode('/', $slug, 2), ''];
+        $data = $this->kept()['ladders'][$ladder] ?? throw UnknownRung::named($slug);
+
+        return LadderReader::one($data, $name, $this->poses()) ?? throw UnknownRung::named($slug);
+    }
+
     /** Poses that ladders may name. */
     public function poses(): Poses
     {
-        return Poses::of((array) Yaml::parseFile($this->posesFile()));
+        return $this->poses ??= Poses::of($this->kept()['poses']);
     }
 
-    /** @return array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>} */
+    /** @return array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} */
     private function kept(): array
     {
         if ($this->kept !== null) {
@@ -82,7 +103,7 @@ final class LibraryFiles
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
             if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint) {
-                /** @var array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>} $kept */
+                /** @var array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} $kept */
                 return $this->kept = $kept;
             }
         }
@@ -93,12 +114,13 @@ final class LibraryFiles
     /**
      * @param list<string> $files
      *
-     * @return array{version: string, ladders: array<string, string>, rungs: array<string, array<string, mixed>>}
+     * @return array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>}
      */
     private function readAndKeep(array $files, string $fingerprint): array
     {
-        $ladders = $packed = $rungs = $contents = [];
-        $poses = $this->poses();
+        $ladders = $contents = [];
+        $namedPoses = (array) Yaml::parseFile($this->posesFile());
+        $poses = Poses::of($namedPoses);
         foreach ($files as $file) {
             $data = Yaml::parseFile($file);
             $problems = $this->problems($data);
@@ -106,22 +128,15 @@ final class LibraryFiles
                 throw InvalidLadder::because(basename($file).': '.implode('; ', $problems));
             }
             try {
-                $ladder = LadderReader::read($data, $poses);
+                $ladder = LadderReader::readWhole($data, $poses);
             } catch (InvalidLadder $wrong) {
                 throw InvalidLadder::because(basename($file).': '.$wrong->getMessage());
             }
             $ladders[] = $ladder;
-            $contents[] = $data;
-            $packed[$ladder->slug] = serialize($ladder);
-            $defaults = is_array($data['defaults'] ?? null) ? $data['defaults'] : [];
-            /** @var array<string, mixed> $rung */
-            foreach (is_array($data['rungs']) ? $data['rungs'] : [] as $rung) {
-                if (is_string($rung['slug'] ?? null)) {
-                    $rungs[$ladder->slug.'/'.$rung['slug']] = [...$defaults, ...$rung];
-                }
-            }
+            /** @var array<string, mixed> $data */
+            $contents[$ladder->slug] = $data;
         }
-        $data = ['version' => substr(sha1(serialize($contents)), 0, 12), 'ladders' => $packed, 'rungs' => $rungs];
+        $data = ['version' => substr(sha1(serialize([$contents, $namedPoses])), 0, 12), 'ladders' => $contents, 'poses' => $namedPoses];
         Library::of($ladders, $data['version']);
         // Written beside and renamed, so that a reader never sees half a file.
         $temporary = $this->cacheFile.'.'.bin2hex(random_bytes(4));
@@ -132,14 +147,6 @@ final class LibraryFiles
         }
 
         return $data;
-    }
-
-    /** A ladder out of our own cache file. */
-    private static function unpack(string $packed): Ladder
-    {
-        $ladder = unserialize($packed);
-
-        return $ladder instanceof Ladder ? $ladder : throw InvalidLadder::because('The kept library is damaged: delete bootstrap/cache/library.php.');
     }
 
     private function schemaFile(): string

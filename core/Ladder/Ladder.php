@@ -53,7 +53,7 @@ final readonly class Ladder
     public function below(Rung $rung, Method $method): ?Rung
     {
         $trunk = $this->trunk($method);
-        $at = array_search($rung, $trunk, true);
+        $at = array_search($rung->slug, array_column($trunk, 'slug'), true);
         if ($at !== false) {
             return $trunk[$at - 1] ?? null;
         }
@@ -66,7 +66,7 @@ final readonly class Ladder
     public function above(Rung $rung, Method $method): ?Rung
     {
         $trunk = $this->trunk($method);
-        $at = array_search($rung, $trunk, true);
+        $at = array_search($rung->slug, array_column($trunk, 'slug'), true);
         if ($at !== false) {
             return $trunk[$at + 1] ?? null;
         }

@@ -36,6 +36,31 @@ final readonly class LadderReader
     private function __construct(private array $data, private string $place, private Poses $poses) {}
 
     /**
+     * Reads a ladder to the last word, so that nothing amiss is found later.
+     *
+     * @param array<array-key, mixed> $data
+     * @param Poses                   $poses that rungs may name
+     *
+     * @throws InvalidLadder
+     */
+    public static function readWhole(array $data, Poses $poses): Ladder
+    {
+        $ladder = self::read($data, $poses);
+        foreach ($ladder->rungs as $rung) {
+            try {
+                $rung->coaching();
+                $rung->figure();
+            } catch (\ValueError|\InvalidArgumentException $wrong) {
+                throw InvalidLadder::because("{$rung->slug}: {$wrong->getMessage()}");
+            }
+        }
+
+        return $ladder;
+    }
+
+    /**
+     * Reads a ladder that is known to be sound: words and pictures of its rungs wait until they are asked for.
+     *
      * @param array<array-key, mixed> $data
      * @param Poses                   $poses that rungs may name
      *
@@ -43,34 +68,62 @@ final readonly class LadderReader
      */
     public static function read(array $data, Poses $poses): Ladder
     {
-        $file = new self($data, 'ladder', $poses);
-        $slug = $file->text('slug');
-        $file = new self($data, $slug, $poses);
-        $demand = Demand::from($file->text('demand'));
-        $defaults = is_array($data['defaults'] ?? null) ? $data['defaults'] : [];
+        $file = self::ladder($data, $poses);
         $rungs = $signposts = [];
         foreach ($file->list('rungs') as $index => $entry) {
             if (! is_array($entry)) {
-                throw InvalidLadder::because("{$slug}: rung {$index} is not a set of fields.");
+                throw InvalidLadder::because("{$file->place}: rung {$index} is not a set of fields.");
             }
             if (isset($entry['stands_on'])) {
-                $signposts[] = (new self($entry, "{$slug}, rung {$index}", $poses))->text('stands_on');
-
-                continue;
+                $signposts[] = (new self($entry, "{$file->place}, rung {$index}", $poses))->text('stands_on');
+            } else {
+                $rungs[] = $file->entry($entry, $index);
             }
-            $name = is_string($entry['slug'] ?? null) ? $entry['slug'] : (string) $index;
-            $rungs[] = (new self([...$defaults, ...$entry], "{$slug}, rung {$name}", $poses))->rung($slug, $demand, $file->secondary());
         }
 
         return new Ladder(
-            $slug,
+            $file->text('slug'),
             $file->text('name'),
             $file->text('short'),
-            $demand,
-            $rungs === [] ? throw InvalidLadder::because("{$slug} has no rungs.") : $rungs,
+            Demand::from($file->text('demand')),
+            $rungs === [] ? throw InvalidLadder::because("{$file->place} has no rungs.") : $rungs,
             $signposts,
             $file->gaps(),
         );
+    }
+
+    /**
+     * A single rung of a ladder that is known to be sound, or null when it has none of that name.
+     *
+     * @param array<array-key, mixed> $data of the ladder
+     * @param string                  $name slug of the rung inside the ladder
+     */
+    public static function one(array $data, string $name, Poses $poses): ?Rung
+    {
+        $file = self::ladder($data, $poses);
+        foreach ($file->list('rungs') as $index => $entry) {
+            if (is_array($entry) && ($entry['slug'] ?? null) === $name) {
+                return $file->entry($entry, $index);
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function ladder(array $data, Poses $poses): self
+    {
+        return new self($data, (new self($data, 'ladder', $poses))->text('slug'), $poses);
+    }
+
+    /** @param array<array-key, mixed> $entry of the list of rungs */
+    private function entry(array $entry, int $index): Rung
+    {
+        $defaults = is_array($this->data['defaults'] ?? null) ? $this->data['defaults'] : [];
+        $name = is_string($entry['slug'] ?? null) ? $entry['slug'] : (string) $index;
+        $slug = $this->text('slug');
+
+        return (new self([...$defaults, ...$entry], "{$slug}, rung {$name}", $this->poses))->rung($slug, Demand::from($this->text('demand')), $this->secondary());
     }
 
     /** @param list<Demand> $secondary of the ladder, where the rung names none */
@@ -98,8 +151,8 @@ final readonly class LadderReader
                 kit: $this->kit(),
                 lever: Lever::from($lever?->text('kind') ?? Lever::Start->value),
                 leverText: $lever?->text('text') ?? '',
-                coaching: $this->coaching($ladder),
-                figure: $this->figure(),
+                coaching: fn(): Coaching => $this->coaching($ladder),
+                figure: $this->figure(...),
                 loads: Loads::of($this->loads()),
                 doseKind: $kind,
                 band: $band === null ? null : Band::of($band->whole('low'), $band->whole('high')),

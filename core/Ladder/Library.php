@@ -12,11 +12,15 @@ final class Library
     /** @var array<string, Ladder> */
     private array $read = [];
 
+    /** @var array<string, Rung> read one by one */
+    private array $rungs = [];
+
     /**
      * @param array<string, \Closure(): Ladder> $shelf   by slug, in the order of the board
+     * @param \Closure(string): Rung            $one     reads a single rung by its slug; throws UnknownRung
      * @param string                            $version kept with whatever was planned from it
      */
-    private function __construct(private readonly array $shelf, public readonly string $version) {}
+    private function __construct(private readonly array $shelf, private readonly \Closure $one, public readonly string $version) {}
 
     /**
      * @param list<Ladder> $ladders
@@ -32,9 +36,13 @@ final class Library
             }
             $shelf[$ladder->slug] = static fn(): Ladder => $ladder;
         }
-        $library = new self($shelf, $version);
+        $library = new self($shelf, static function (string $slug) use ($shelf): Rung {
+            $ladder = (string) strstr($slug, '/', true);
+
+            return (isset($shelf[$ladder]) ? $shelf[$ladder]()->find($slug) : null) ?? throw UnknownRung::named($slug);
+        }, $version);
         foreach ($ladders as $ladder) {
-            foreach ([...$ladder->signposts, ...array_map(static fn(Rung $rung): ?string => $rung->coaching->fallbackRung, $ladder->rungs)] as $link) {
+            foreach ([...$ladder->signposts, ...array_map(static fn(Rung $rung): ?string => $rung->coaching()->fallbackRung, $ladder->rungs)] as $link) {
                 if ($link !== null && ! $library->has($link)) {
                     throw InvalidLadder::because("The ladder {$ladder->slug} points to “{$link}”, which is not there.");
                 }
@@ -44,10 +52,13 @@ final class Library
         return $library;
     }
 
-    /** @param array<string, \Closure(): Ladder> $shelf ladders known to be sound, by slug */
-    public static function shelved(array $shelf, string $version): self
+    /**
+     * @param array<string, \Closure(): Ladder> $shelf ladders known to be sound, by slug
+     * @param \Closure(string): Rung            $one   reads a single rung by its slug; throws UnknownRung
+     */
+    public static function shelved(array $shelf, \Closure $one, string $version): self
     {
-        return new self($shelf, $version);
+        return new self($shelf, $one, $version);
     }
 
     /** @return list<string> slugs of the ladders, in the order of the board */
@@ -65,9 +76,7 @@ final class Library
     /** @throws UnknownRung */
     public function rung(string $slug): Rung
     {
-        $ladder = strstr($slug, '/', true);
-
-        return ($ladder !== false && isset($this->shelf[$ladder]) ? $this->ladder($ladder)->find($slug) : null) ?? throw UnknownRung::named($slug);
+        return $this->rungs[$slug] ??= ($this->one)($slug);
     }
 
     public function has(string $rung): bool

@@ -28,6 +28,8 @@ final readonly class Rung
     /**
      * @param string       $slug      such as `front-plank/forearms-knees`, never renamed
      * @param list<Need>   $kit         all of it is needed
+     * @param \Closure(): Coaching $coaching read when asked for: planning needs neither words nor pictures
+     * @param \Closure(): Figure   $figure
      * @param list<Demand> $secondary   demands met with half weight
      * @param Tempo|null   $tempo       default tempo, where the rung is done in repetitions
      * @param bool         $branch      stands beside the trunk of the ladder
@@ -48,8 +50,8 @@ final readonly class Rung
         public array $kit,
         public Lever $lever,
         public string $leverText,
-        public Coaching $coaching,
-        public Figure $figure,
+        private \Closure $coaching,
+        private \Closure $figure,
         public Loads $loads,
         public DoseKind $doseKind,
         public ?Band $band,
@@ -62,6 +64,16 @@ final readonly class Rung
         public ?Choices $trunkWith = null,
         public ?string $after = null,
     ) {}
+
+    public function coaching(): Coaching
+    {
+        return ($this->coaching)();
+    }
+
+    public function figure(): Figure
+    {
+        return ($this->figure)();
+    }
 
     /** Whether climbing and stepping down go over this rung, or pass it by. */
     public function inTrunk(Method $method): bool

@@ -168,7 +168,7 @@ final readonly class Judge
         $lower = $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
         $reasons = [$reason];
         if ($lower === null) {
-            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->working->coaching->fallback}");
+            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->working->coaching()->fallback}");
         }
 
         return new Proposal(Choice::StepDown, $lower, $reasons, $gate);

@@ -44,7 +44,7 @@ final class LibraryLintTest extends TestCase
     public function test_every_rung_is_coached_in_full(): void
     {
         foreach (self::rungs() as $rung) {
-            $says = $rung->coaching;
+            $says = $rung->coaching();
             self::assertGreaterThanOrEqual(3, count($says->cues(Method::default())), $rung->slug);
             self::assertLessThanOrEqual(5, count($says->cues(Method::default())), $rung->slug);
             self::assertGreaterThanOrEqual(2, count($says->faults), $rung->slug);
@@ -58,7 +58,7 @@ final class LibraryLintTest extends TestCase
     public function test_a_fallback_rung_is_not_harder_than_the_rung_itself(): void
     {
         foreach (self::rungs() as $rung) {
-            $fallback = $rung->coaching->fallbackRung;
+            $fallback = $rung->coaching()->fallbackRung;
             if ($fallback !== null) {
                 self::assertLessThanOrEqual(0, ShippedLibrary::rung($fallback)->height->above($rung->height), "{$rung->slug} falls back to {$fallback}");
             }
@@ -69,10 +69,10 @@ final class LibraryLintTest extends TestCase
     {
         foreach (self::rungs() as $rung) {
             if ($rung->dynamic) {
-                self::assertNotNull($rung->figure->end, "{$rung->slug} moves");
-                self::assertNotEquals($rung->figure->start, $rung->figure->end, $rung->slug);
+                self::assertNotNull($rung->figure()->end, "{$rung->slug} moves");
+                self::assertNotEquals($rung->figure()->start, $rung->figure()->end, $rung->slug);
             } elseif ($rung->doseKind->isHold() && ! str_starts_with($rung->slug, 'head-lift/')) {
-                self::assertNull($rung->figure->end, "{$rung->slug} is held");
+                self::assertNull($rung->figure()->end, "{$rung->slug} is held");
             }
         }
     }

@@ -185,8 +185,8 @@ final class LibraryTest extends TestCase
     {
         $rung = ShippedLibrary::rung('leg-slide/flat-slide');
 
-        self::assertContains('Brace all round as if to be poked.', $rung->coaching->cues(Method::default()));
-        self::assertContains('Draw the navel gently in.', $rung->coaching->cues(Method::default()->with(Question::TrunkTechnique, 'draw the navel in')));
+        self::assertContains('Brace all round as if to be poked.', $rung->coaching()->cues(Method::default()));
+        self::assertContains('Draw the navel gently in.', $rung->coaching()->cues(Method::default()->with(Question::TrunkTechnique, 'draw the navel in')));
     }
 
     public function test_a_band_a_cable_or_a_partner_does_for_a_press_out(): void
@@ -206,7 +206,7 @@ final class LibraryTest extends TestCase
         $this->expectException(InvalidLadder::class);
         $this->expectExceptionMessage('stands lower than the rung before it');
 
-        LadderReader::read(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [
+        LadderReader::readWhole(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [
             [...$rung, 'slug' => 'high', 'height' => 40], [...$rung, 'slug' => 'low', 'height' => 30],
         ]], Poses::none());
     }
@@ -235,7 +235,7 @@ final class LibraryTest extends TestCase
         $rung = ['slug' => 'a', 'name' => 'A rung', 'short' => 'rung', 'height' => 30, 'position' => 'standing', 'moves' => 'static', 'sided' => 'both', 'kit' => [], ...self::PLAIN];
         $this->expectExceptionMessage($says);
 
-        LadderReader::read(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [[...$rung, ...$change]]], Poses::none());
+        LadderReader::readWhole(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [[...$rung, ...$change]]], Poses::none());
     }
 
     /** @param list<State> $states */

@@ -25,7 +25,7 @@ final class ShippedLibrary
             $folder = dirname(__DIR__, 2).'/library';
             $poses = Poses::of((array) Yaml::parseFile($folder.'/poses.yaml'));
             foreach (glob($folder.'/ladders/*.yaml') ?: [] as $file) {
-                $ladders[] = LadderReader::read((array) Yaml::parseFile($file), $poses);
+                $ladders[] = LadderReader::readWhole((array) Yaml::parseFile($file), $poses);
             }
             self::$library = Library::of($ladders, 'test');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Time of the core alone on a session of twelve exercises: reading the lines, laying it out in time, shares
 // and cue sheet. Printed, never asserted.
+use App\Library\LibraryFiles;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\CueSheet;
@@ -37,3 +38,17 @@ for ($i = 0; $i < $rounds; $i++) {
     $once();
 }
 printf("core, 12 exercises: lines, timeline, shares, cue sheet   %.3f ms (aim: under 1 ms)\n", (hrtime(true) - $start) / $rounds / 1e6);
+
+// What a request pays for the library: read from its kept copy, all of it and the ladders of one session.
+$files = static fn(): LibraryFiles => new LibraryFiles(dirname(__DIR__, 2).'/library/ladders', dirname(__DIR__, 2).'/bootstrap/cache/library.php');
+$files()->library();
+foreach (['all nineteen ladders' => null, 'the ladders of four exercises' => ['front-plank', 'side-bridge', 'all-fours', 'press-out']] as $what => $ladders) {
+    $start = hrtime(true);
+    for ($i = 0; $i < 200; $i++) {
+        $library = $files()->library();
+        foreach ($ladders ?? $library->slugs() as $ladder) {
+            $library->ladder($ladder);
+        }
+    }
+    printf("library, %-46s  %.3f ms\n", $what, (hrtime(true) - $start) / 200 / 1e6);
+}

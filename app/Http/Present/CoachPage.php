@@ -112,14 +112,14 @@ final readonly class CoachPage
                     DoseWords::of($item->dose),
                     $item->rung->tempoWords($item->dose),
                     $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
-                    $item->rung->coaching->cues($this->dossier->method()),
-                    array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching->faults),
-                    $item->rung->coaching->fallback,
+                    $item->rung->coaching()->cues($this->dossier->method()),
+                    array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching()->faults),
+                    $item->rung->coaching()->fallback,
                     implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     $circuit,
-                    FigureView::of($item->rung->figure),
-                    $item->rung->coaching->felt,
-                    "{$item->rung->coaching->wayOut} {$item->rung->coaching->relief}",
+                    FigureView::of($item->rung->figure()),
+                    $item->rung->coaching()->felt,
+                    "{$item->rung->coaching()->wayOut} {$item->rung->coaching()->relief}",
                 );
             }
         }
@@ -151,12 +151,12 @@ final readonly class CoachPage
             $item->dose->unit()->value,
             array_map(static fn(SetBody $body): int => $body->target(), $item->dose->bodies),
             $item->dose->perSide,
-            $item->rung->coaching->cues($this->dossier->method()),
-            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching->faults),
-            $item->rung->coaching->fallback,
+            $item->rung->coaching()->cues($this->dossier->method()),
+            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching()->faults),
+            $item->rung->coaching()->fallback,
             $easier,
             array_values(array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
-            FigureView::of($item->rung->figure),
+            FigureView::of($item->rung->figure()),
         );
     }
 

@@ -46,7 +46,7 @@ final readonly class LibraryPage
     {
         $loads = $rung->loads->toArray();
         $dose = $rung->defaultDose($this->method);
-        $says = $rung->coaching;
+        $says = $rung->coaching();
 
         return new RungView(
             $rung->slug,
@@ -77,7 +77,7 @@ final readonly class LibraryPage
             TempoPartView::of($rung, $dose),
             array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
             ! $rung->inTrunk($this->method),
-            FigureView::of($rung->figure),
+            FigureView::of($rung->figure()),
         );
     }
 }
