@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Bench;
 use App\Http\Controllers\Board;
 use App\Http\Controllers\Coaching;
+use App\Http\Controllers\Ladders;
 use App\Http\Controllers\Library;
 use App\Http\Controllers\People;
 use App\Http\Controllers\Review;
@@ -23,6 +24,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('/ping', [Bench::class, 'ping']);
 
         Route::get('/library', [Library::class, 'show']);
+        Route::post('/ladders/check', [Ladders::class, 'check']);
+        Route::post('/ladders/read', [Ladders::class, 'read']);
+        Route::get('/ladders/{ladder}', [Ladders::class, 'show']);
+        Route::put('/ladders/{ladder}', [Ladders::class, 'update']);
+        Route::delete('/ladders/{ladder}', [Ladders::class, 'destroy']);
+        Route::get('/ladders/{ladder}/file', [Ladders::class, 'file']);
         Route::get('/method', [Library::class, 'method']);
         Route::put('/method', [Library::class, 'change']);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Library\LibraryFiles;
+use App\Library\PracticeLibrary;
 use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
@@ -18,7 +18,7 @@ use Illuminate\Support\Str;
 /** Stores what the trainer decides about a rung, with what the rules proposed, and moves the board. */
 final readonly class DecideRung
 {
-    public function __construct(private Placing $placing, private LibraryFiles $files) {}
+    public function __construct(private Placing $placing, private PracticeLibrary $ladders) {}
 
     /** @throws InvalidLadder when there is no rung to climb to */
     public function decide(Dossier $dossier, PendingDecision $pending, Choice $choice, string $reason, User $by, string $id): Decision
@@ -37,7 +37,7 @@ final readonly class DecideRung
                 'ladder' => $pending->ladder->slug,
                 'side' => $pending->side->value,
                 'rung' => $pending->rung->slug,
-                'rung_snapshot' => $this->files->snapshot($pending->rung->slug),
+                'rung_snapshot' => $this->ladders->snapshot($pending->rung->slug),
                 'library_version' => $dossier->library->version,
                 'proposed' => $pending->proposal->choice->value,
                 'reasons' => array_map(self::kept(...), $pending->proposal->reasons),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Library\LibraryFiles;
+use App\Library\PracticeLibrary;
 use App\Models\Placement;
 use App\Models\User;
 use EvenRungs\Body\Side;
@@ -13,7 +13,7 @@ use EvenRungs\Ladder\Rung;
 /** Writes a move on a ladder as a new row; nothing earlier is touched. */
 final readonly class Placing
 {
-    public function __construct(private LibraryFiles $files) {}
+    public function __construct(private PracticeLibrary $ladders) {}
 
     public function record(Dossier $dossier, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null): Placement
     {
@@ -23,7 +23,7 @@ final readonly class Placing
             'ladder' => $rung->ladder,
             'side' => $side->value,
             'rung' => $rung->slug,
-            'rung_snapshot' => $this->files->snapshot($rung->slug),
+            'rung_snapshot' => $this->ladders->snapshot($rung->slug),
             'library_version' => $dossier->library->version,
             'stopped' => $stopped,
             'reason' => $reason,

@@ -44,6 +44,12 @@ final class Problem extends \RuntimeException implements ShouldntReport
         return new self(422, 'invalid', $sentence, [$field => [$sentence]]);
     }
 
+    /** @param non-empty-list<string> $sentences */
+    public static function faults(string $field, array $sentences): self
+    {
+        return new self(422, 'invalid', $sentences[0], [$field => $sentences]);
+    }
+
     public static function signIn(string $sentence): self
     {
         return new self(422, 'sign-in', $sentence, ['email' => [$sentence]]);

@@ -10,8 +10,8 @@ use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Ladder\UnknownRung;
 use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
 
@@ -22,40 +22,18 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class LibraryFiles
 {
-    private ?Library $library = null;
-
-    private ?Poses $poses = null;
-
-    /** @var array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>}|null */
-    private ?array $kept = null;
+    private ?Shelf $shelf = null;
 
     public function __construct(private readonly string $directory, private readonly string $cacheFile) {}
 
-    public function library(): Library
+    public function shelf(): Shelf
     {
-        return $this->library ??= Library::shelved(
-            array_map(fn(array $ladder): \Closure => fn(): Ladder => LadderReader::read($ladder, $this->poses()), $this->kept()['ladders']),
-            fn(string $slug): Rung => $this->rung($slug),
-            $this->kept()['version'],
-        );
-    }
-
-    /**
-     * The rung as it stands in its file today, kept with whatever is planned or decided on it.
-     *
-     * @return array<string, mixed>
-     */
-    public function snapshot(string $slug): array
-    {
-        [$ladder, $name] = [...explode('/', $slug, 2), ''];
-        $data = $this->kept()['ladders'][$ladder] ?? throw UnknownRung::named($slug);
-        /** @var array<string, mixed> $rung */
-        foreach (is_array($data['rungs'] ?? null) ? $data['rungs'] : [] as $rung) {
-            if (($rung['slug'] ?? null) === $name) {
-                return [...(is_array($data['defaults'] ?? null) ? $data['defaults'] : []), ...$rung];
-            }
+        if ($this->shelf === null) {
+            $kept = $this->kept();
+            $this->shelf = new Shelf($kept['ladders'], Poses::of($kept['poses']), $kept['version']);
         }
-        throw UnknownRung::named($slug);
+
+        return $this->shelf;
     }
 
     /**
@@ -71,44 +49,39 @@ final class LibraryFiles
         $result = $validator->validate(json_decode((string) json_encode(self::withObjects($data))), $schema);
         $error = $result->error();
 
-        return $error === null ? [] : array_values(array_map(
-            static fn(mixed $line): string => is_string($line) ? $line : (string) json_encode($line),
-            (new ErrorFormatter)->formatFlat($error),
-        ));
+        return $error === null ? [] : array_values(array_unique(self::leaves($error)));
     }
 
-    /** A single rung, without the rest of its ladder. */
-    private function rung(string $slug): Rung
+    /**
+     * The errors that say something: where, and what. An entry without `stands_on` is a rung, so that it is no
+     * signpost either need not be said.
+     *
+     * @return list<string>
+     */
+    private static function leaves(ValidationError $error): array
     {
-        [$ladder, $name] = [...explode('/', $slug, 2), ''];
-        $data = $this->kept()['ladders'][$ladder] ?? throw UnknownRung::named($slug);
+        if ($error->subErrors() !== []) {
+            return array_merge(...array_map(self::leaves(...), $error->subErrors()));
+        }
+        $sentence = (new ErrorFormatter)->formatErrorMessage($error);
 
-        return LadderReader::one($data, $name, $this->poses()) ?? throw UnknownRung::named($slug);
-    }
-
-    /** Poses that ladders may name. */
-    public function poses(): Poses
-    {
-        return $this->poses ??= Poses::of($this->kept()['poses']);
+        return str_contains($sentence, 'stands_on') ? [] : [implode(' › ', array_map(strval(...), $error->data()->fullPath())).': '.$sentence];
     }
 
     /** @return array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} */
     private function kept(): array
     {
-        if ($this->kept !== null) {
-            return $this->kept;
-        }
         $files = glob($this->directory.'/*.yaml') ?: [];
         $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, $this->schemaFile(), $this->posesFile()])));
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
             if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint) {
                 /** @var array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} $kept */
-                return $this->kept = $kept;
+                return $kept;
             }
         }
 
-        return $this->kept = $this->readAndKeep($files, $fingerprint);
+        return $this->readAndKeep($files, $fingerprint);
     }
 
     /**
@@ -159,8 +132,8 @@ final class LibraryFiles
         return dirname($this->directory).'/poses.yaml';
     }
 
-    /** An empty map in YAML is an empty list in PHP: put back what the schema calls objects. */
-    private static function withObjects(mixed $data): mixed
+    /** An empty map in YAML is an empty list in PHP: puts back what the schema calls objects. */
+    public static function withObjects(mixed $data): mixed
     {
         if (! is_array($data)) {
             return $data;

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $time_zone
  * @property array<string, string>|null $method         choices that differ from the default, by question
  * @property int                        $method_version
+ * @property int                        $library_version 0 while the shipped ladders are used as they are
  */
 final class Practice extends Model
 {
@@ -22,7 +23,7 @@ final class Practice extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['method_version' => 1];
+    protected $attributes = ['method_version' => 1, 'library_version' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Library\LibraryFiles;
+use App\Library\PracticeLibrary;
 use EvenRungs\Ladder\Library;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -17,7 +18,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(LibraryFiles::class, static fn(): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
-        $this->app->bind(Library::class, fn(): Library => $this->app->make(LibraryFiles::class)->library());
+        $this->app->scoped(PracticeLibrary::class);
+        $this->app->bind(Library::class, fn(): Library => $this->app->make(PracticeLibrary::class)->library());
     }
 
     public function boot(): void

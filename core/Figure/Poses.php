@@ -30,6 +30,12 @@ final readonly class Poses
         return $poses;
     }
 
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_keys($this->named);
+    }
+
     /**
      * @param mixed $pose a name, or angles, or angles beside `like: name`
      *

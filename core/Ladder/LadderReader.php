@@ -163,6 +163,7 @@ final readonly class LadderReader
                 branch: ($this->data['branch'] ?? false) === true,
                 offeredWith: $this->choices('offered_with'),
                 trunkWith: $this->choices('trunk_with'),
+                hidden: ($this->data['hidden'] ?? false) === true,
                 after: ($after = $this->optional('after')) === null ? null : $ladder.'/'.$after,
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {

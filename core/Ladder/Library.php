@@ -25,7 +25,7 @@ final class Library
     /**
      * @param list<Ladder> $ladders
      *
-     * @throws InvalidLadder when two ladders share a slug, or a rung points to one that is not there
+     * @throws InvalidLadder when two ladders share a slug, or one does not stand up to Lint
      */
     public static function of(array $ladders, string $version): self
     {
@@ -42,10 +42,9 @@ final class Library
             return (isset($shelf[$ladder]) ? $shelf[$ladder]()->find($slug) : null) ?? throw UnknownRung::named($slug);
         }, $version);
         foreach ($ladders as $ladder) {
-            foreach ([...$ladder->signposts, ...array_map(static fn(Rung $rung): ?string => $rung->coaching()->fallbackRung, $ladder->rungs)] as $link) {
-                if ($link !== null && ! $library->has($link)) {
-                    throw InvalidLadder::because("The ladder {$ladder->slug} points to “{$link}”, which is not there.");
-                }
+            $problems = Lint::of($ladder, $library);
+            if ($problems !== []) {
+                throw InvalidLadder::because("{$ladder->slug}: ".implode(' ', $problems));
             }
         }
 

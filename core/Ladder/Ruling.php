@@ -61,7 +61,12 @@ final readonly class Ruling
             );
         }
 
-        return new self($rung, $reasons, $ruledOut, $wanted !== null && ! $wanted->include($circumstances->method));
+        if ($rung->hidden) {
+            $ruledOut[] = Side::Both;
+            $reasons[] = Reason::because(Rule::PracticeHides, "“{$rung->name}” is hidden by the practice.", [], 'The rung is offered again when it is shown in the library.');
+        }
+
+        return new self($rung, $reasons, $ruledOut, $rung->hidden || ($wanted !== null && ! $wanted->include($circumstances->method)));
     }
 
     /** Open on the side asked for; for `both`, open on both. */

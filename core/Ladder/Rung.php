@@ -35,6 +35,7 @@ final readonly class Rung
      * @param bool         $branch      stands beside the trunk of the ladder
      * @param Choices|null $offeredWith what the method has to have chosen for the rung to be offered at all
      * @param Choices|null $trunkWith   what it has to have chosen for the rung to be a step of the trunk
+     * @param bool         $hidden      put away by the practice itself
      * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
      */
     public function __construct(
@@ -63,6 +64,7 @@ final readonly class Rung
         public ?Choices $offeredWith = null,
         public ?Choices $trunkWith = null,
         public ?string $after = null,
+        public bool $hidden = false,
     ) {}
 
     public function coaching(): Coaching

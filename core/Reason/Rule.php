@@ -23,6 +23,7 @@ enum Rule: string
     case LimitCaution = 'screening.limit-caution';
     case KitMissing = 'ladder.kit-missing';
     case MethodPutsAway = 'method.put-away';
+    case PracticeHides = 'library.hidden';
     case Substitution = 'ladder.substitution';
     case DangerSign = 'screening.danger-sign';
     case GateTopOfBand = 'gate.top-of-band';
@@ -58,6 +59,7 @@ enum Rule: string
     {
         return match ($this) {
             self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => 'Bands from limb tendon and knee work (Thomeé 1997; Silbernagel et al. 2007), not validated for backs; what follows from them is our own choice.',
+            self::PracticeHides => 'The practice’s own library.',
             self::MethodPutsAway => 'The practice’s own method; schools of the trade differ here.',
             self::DangerSign => 'General screening knowledge, in our own words. It never diagnoses; local rules and the advice of a licensed professional come first.',
             self::LimitRulesOut, self::LimitCaution => 'Common caution of the trade. Local rules and the advice of a licensed professional come first.',

@@ -209,7 +209,7 @@ final class DemoSeeder
 
     private function placeOn(Person $person, string $rung, Side $side, string $reason): void
     {
-        $this->placing->record($this->dossier($person), $this->files->library()->rung($rung), $side, $this->trainer, self::ulid(), $reason);
+        $this->placing->record($this->dossier($person), $this->files->shelf()->library()->rung($rung), $side, $this->trainer, self::ulid(), $reason);
     }
 
     private function session(Person $person, string $title): TrainingSession
@@ -219,7 +219,7 @@ final class DemoSeeder
         $snapshots = [];
         foreach ($blocks as $block) {
             foreach ($block->items as $item) {
-                $snapshots[$item->rung] = $this->files->snapshot($item->rung);
+                $snapshots[$item->rung] = $this->files->shelf()->snapshot($item->rung);
             }
         }
 
@@ -240,7 +240,7 @@ final class DemoSeeder
         $sets = [];
         foreach ($session->blocks as $block) {
             foreach (BlockText::read($block)->items as $item) {
-                $rung = $this->files->library()->rung($item->rung);
+                $rung = $this->files->shelf()->library()->rung($item->rung);
                 $dose = DoseLine::parse($item->dose, $rung->sidedness);
                 for ($set = 1; $set <= $dose->sets(); $set++) {
                     $top = $rung->bandFor($dose, $set)->high;

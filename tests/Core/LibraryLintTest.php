@@ -80,7 +80,7 @@ final class LibraryLintTest extends TestCase
     public function test_a_dangling_link_is_refused(): void
     {
         $this->expectException(InvalidLadder::class);
-        $this->expectExceptionMessage('hip-side points to “side-bridge/top-leg-lifted”, which is not there');
+        $this->expectExceptionMessage('hip-side: “Knees-bent side plank with top-leg lift” falls back to “side-bridge/knees-bent”, which is not there.');
 
         Library::of([ShippedLibrary::get()->ladder('hip-side')], 'test');
     }

@@ -8,6 +8,7 @@ use App\Models\Practice;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -121,6 +122,11 @@ abstract class ApiTestCase extends TestCase
      */
     public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
     {
+        // Each request of a test gets its own controllers and library, as each request of the server does.
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+        $this->app->forgetScopedInstances();
         $response = parent::json($method, $uri, $data, $headers, $options);
         $this->holdAgainstDocument(strtolower($method), (string) $uri, $response);
 

@@ -33,13 +33,13 @@ final class LibraryFilesTest extends TestCase
 
     public function test_the_kept_copy_is_made_anew_when_a_file_changes(): void
     {
-        $before = $this->files()->library()->version;
-        self::assertSame($before, $this->files()->library()->version);
+        $before = $this->files()->shelf()->library()->version;
+        self::assertSame($before, $this->files()->shelf()->library()->version);
 
         File::replaceInFile('Press-out, seated', 'Press-out, seated upright', $this->folder.'/ladders/12-press-out.yaml');
         clearstatcache();
-        self::assertSame('Press-out, seated upright', $this->files()->library()->rung('press-out/seated')->name);
-        self::assertNotSame($before, $this->files()->library()->version);
+        self::assertSame('Press-out, seated upright', $this->files()->shelf()->library()->rung('press-out/seated')->name);
+        self::assertNotSame($before, $this->files()->shelf()->library()->version);
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -61,14 +61,14 @@ final class LibraryFilesTest extends TestCase
     {
         File::replaceInFile($from, $to, $this->folder.'/ladders/12-press-out.yaml');
         $this->expectException(InvalidLadder::class);
-        $this->expectExceptionMessageMatches('/12-press-out\.yaml|The ladder press-out points to/');
+        $this->expectExceptionMessageMatches('/12-press-out\.yaml|^press-out: /');
 
-        $this->files()->library();
+        $this->files()->shelf()->library();
     }
 
     public function test_a_snapshot_is_the_rung_as_it_stands_in_its_file(): void
     {
-        self::assertSame(22, $this->files()->snapshot('press-out/seated')['height']);
+        self::assertSame(22, $this->files()->shelf()->snapshot('press-out/seated')['height']);
     }
 
     private function files(): LibraryFiles

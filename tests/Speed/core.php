@@ -41,11 +41,11 @@ printf("core, 12 exercises: lines, timeline, shares, cue sheet   %.3f ms (aim: u
 
 // What a request pays for the library: read from its kept copy, all of it and the ladders of one session.
 $files = static fn(): LibraryFiles => new LibraryFiles(dirname(__DIR__, 2).'/library/ladders', dirname(__DIR__, 2).'/bootstrap/cache/library.php');
-$files()->library();
+$files()->shelf()->library();
 foreach (['all nineteen ladders' => null, 'the ladders of four exercises' => ['front-plank', 'side-bridge', 'all-fours', 'press-out']] as $what => $ladders) {
     $start = hrtime(true);
     for ($i = 0; $i < 200; $i++) {
-        $library = $files()->library();
+        $library = $files()->shelf()->library();
         foreach ($ladders ?? $library->slugs() as $ladder) {
             $library->ladder($ladder);
         }

@@ -12,6 +12,7 @@ use App\Http\Present\PersonPage;
 use App\Http\Views\BenchView;
 use App\Http\Views\CatalogueView;
 use App\Http\Views\PingView;
+use App\Library\LibraryFiles;
 use App\Models\User;
 use App\Time\PracticeClock;
 use Illuminate\Http\JsonResponse;
@@ -38,8 +39,8 @@ final class Bench
     }
 
     #[Reads('/api/catalogue', 'catalogue', CatalogueView::class)]
-    public function catalogue(): JsonResponse
+    public function catalogue(LibraryFiles $files): JsonResponse
     {
-        return new JsonResponse(CatalogueView::make());
+        return new JsonResponse(CatalogueView::make($files->shelf()->poses->names()));
     }
 }

@@ -26,7 +26,7 @@ use App\Http\Views\SessionLineView;
 use App\Http\Views\SessionListView;
 use App\Http\Views\SessionView;
 use App\Http\Views\SheetView;
-use App\Library\LibraryFiles;
+use App\Library\PracticeLibrary;
 use App\Models\Person;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
@@ -37,7 +37,7 @@ use Illuminate\Http\Request;
 /** Writing sessions, and handing them over as a sheet and a cue sheet. Closed while a danger sign stands. */
 final readonly class Sessions
 {
-    public function __construct(private OpenDossier $open, private LibraryFiles $files) {}
+    public function __construct(private OpenDossier $open, private PracticeLibrary $ladders) {}
 
     #[Reads('/api/people/{person}/sessions', 'sessions', SessionListView::class)]
     public function index(Person $person): JsonResponse
@@ -144,7 +144,7 @@ final readonly class Sessions
         foreach ($read->items as $block => $items) {
             foreach ($items as $index => $item) {
                 $this->refuseItem($dossier, $item, "blocks.{$block}.items.{$index}");
-                $snapshots[$item->rung->slug] = $this->files->snapshot($item->rung->slug);
+                $snapshots[$item->rung->slug] = $this->ladders->snapshot($item->rung->slug);
             }
         }
         $written = self::stored($read);

@@ -26,10 +26,10 @@ final readonly class LibraryPage
 
     public function view(): LibraryView
     {
-        return new LibraryView($this->library->version, array_map($this->ladder(...), $this->library->ladders()));
+        return new LibraryView($this->library->version, array_map(fn(Ladder $ladder): LibraryLadderView => self::ladder($ladder, $this->method), $this->library->ladders()));
     }
 
-    private function ladder(Ladder $ladder): LibraryLadderView
+    public static function ladder(Ladder $ladder, Method $method): LibraryLadderView
     {
         return new LibraryLadderView(
             $ladder->slug,
@@ -37,15 +37,15 @@ final readonly class LibraryPage
             $ladder->shortName,
             $ladder->demand->value,
             $ladder->demand->shortName(),
-            array_map($this->rung(...), $ladder->rungs),
+            array_map(static fn(Rung $rung): RungView => self::rung($rung, $method), $ladder->rungs),
             $ladder->signposts,
         );
     }
 
-    private function rung(Rung $rung): RungView
+    private static function rung(Rung $rung, Method $method): RungView
     {
         $loads = $rung->loads->toArray();
-        $dose = $rung->defaultDose($this->method);
+        $dose = $rung->defaultDose($method);
         $says = $rung->coaching();
 
         return new RungView(
@@ -62,7 +62,7 @@ final readonly class LibraryPage
             array_map(static fn(Need $need): string => $need->label(), $rung->kit),
             $rung->lever->inWords(),
             $rung->leverText,
-            $says->cues($this->method),
+            $says->cues($method),
             $says->check,
             array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $says->faults),
             $says->breathing,
@@ -76,7 +76,7 @@ final readonly class LibraryPage
             DoseLine::print($dose),
             TempoPartView::of($rung, $dose),
             array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
-            ! $rung->inTrunk($this->method),
+            ! $rung->inTrunk($method),
             FigureView::of($rung->figure()),
         );
     }

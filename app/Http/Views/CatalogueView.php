@@ -7,7 +7,11 @@ namespace App\Http\Views;
 use App\Api\ListOf;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Load;
+use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseKind;
+use EvenRungs\Ladder\Lever;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\State;
 use OpenApi\Attributes as OA;
@@ -21,6 +25,11 @@ final readonly class CatalogueView
      * @param list<ChoiceView>     $kit
      * @param list<StateView>      $states
      * @param list<DangerSignView> $dangerSigns
+     * @param list<ChoiceView>     $positions
+     * @param list<ChoiceView>     $levers
+     * @param list<string>         $doseKinds
+     * @param list<ChoiceView>     $loads
+     * @param list<string>         $poses that figures may start from
      */
     public function __construct(
         #[ListOf(ChoiceView::class)]
@@ -31,15 +40,31 @@ final readonly class CatalogueView
         public array $states,
         #[ListOf(DangerSignView::class)]
         public array $dangerSigns,
+        #[ListOf(ChoiceView::class)]
+        public array $positions,
+        #[ListOf(ChoiceView::class)]
+        public array $levers,
+        #[ListOf('string')]
+        public array $doseKinds,
+        #[ListOf(ChoiceView::class)]
+        public array $loads,
+        #[ListOf('string')]
+        public array $poses,
     ) {}
 
-    public static function make(): self
+    /** @param list<string> $poses */
+    public static function make(array $poses): self
     {
         return new self(
             array_map(static fn(Aim $aim): ChoiceView => new ChoiceView($aim->value, $aim->label()), Aim::cases()),
             array_map(static fn(Kit $kit): ChoiceView => new ChoiceView($kit->value, $kit->label()), Kit::cases()),
             array_map(static fn(State $state): StateView => new StateView($state->value, $state->label(), $state->isSided(), $state->limit(Side::Both)->caution), State::cases()),
             array_map(static fn(DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()), DangerSign::cases()),
+            array_map(static fn(Position $position): ChoiceView => new ChoiceView($position->value, $position->inWords()), Position::cases()),
+            array_map(static fn(Lever $lever): ChoiceView => new ChoiceView($lever->value, $lever->inWords()), array_values(array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start))),
+            array_map(static fn(DoseKind $kind): string => $kind->value, DoseKind::cases()),
+            array_map(static fn(Load $load): ChoiceView => new ChoiceView($load->value, $load->inWords()), Load::cases()),
+            $poses,
         );
     }
 }

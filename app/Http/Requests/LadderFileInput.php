@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'text', description: 'contents of a ladder file, YAML or JSON', type: 'string', maxLength: 400000),
+])]
+final class LadderFileInput extends Input
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'text' => ['required', 'string', 'max:400000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'text.max' => 'This file is larger than a ladder can be (400 000 characters).'];
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Models\Practice;
+use App\Models\PracticeLadder;
+use App\Models\Scopes\PracticeScope;
+use App\Models\User;
+use EvenRungs\Figure\Poses;
+use EvenRungs\Ladder\InvalidLadder;
+use EvenRungs\Ladder\Ladder;
+use EvenRungs\Ladder\LadderReader;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Lint;
+use EvenRungs\Ladder\UnknownRung;
+use Illuminate\Support\Facades\Auth;
+
+/**
+ * The ladders of a practice: the shipped ones, its own versions of some of them in their place, and its own.
+ * A shipped ladder is never changed: it comes back when the practice lets go of its own version.
+ */
+final class PracticeLibrary
+{
+    /** More than any ladder needs; guards against files that unfold when they are read. */
+    private const MOST_VALUES = 20_000;
+
+    private ?Shelf $shelf = null;
+
+    public function __construct(private readonly LibraryFiles $files) {}
+
+    public function library(): Library
+    {
+        return $this->shelf()->library();
+    }
+
+    /** @return array<string, mixed> */
+    public function snapshot(string $rung): array
+    {
+        return $this->shelf()->snapshot($rung);
+    }
+
+    /** @return array<string, mixed>|null the shipped ladder of this name, if there is one */
+    public function shipped(string $ladder): ?array
+    {
+        return $this->files->shelf()->documents[$ladder] ?? null;
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws UnknownRung
+     */
+    public function document(string $ladder): array
+    {
+        return $this->shelf()->documents[$ladder] ?? throw UnknownRung::ladder($ladder);
+    }
+
+    /**
+     * What is wrong with a ladder before it is kept: schema, meaning, links, lint; the ladder itself when it can be read.
+     *
+     * @param mixed $document decoded
+     *
+     * @return array{list<string>, Ladder|null}
+     */
+    public function check(mixed $document): array
+    {
+        if (! is_array($document)) {
+            return [['This is not a ladder: it has no fields.'], null];
+        }
+        if (self::values($document, self::MOST_VALUES) > self::MOST_VALUES) {
+            return [['This is too large for a ladder.'], null];
+        }
+        $problems = $this->files->problems($document);
+        if ($problems !== []) {
+            return [$problems, null];
+        }
+        try {
+            $ladder = LadderReader::readWhole($document, $this->poses());
+        } catch (InvalidLadder $wrong) {
+            return [[$wrong->getMessage()], null];
+        }
+        /** @var array<string, mixed> $document */
+        $others = new Shelf([...$this->shelf()->documents, $ladder->slug => $document], $this->poses(), 'draft');
+
+        return [Lint::of($ladder, $others->library()), $ladder];
+    }
+
+    /** Reads it anew after something was kept. */
+    public function forget(): void
+    {
+        $this->shelf = null;
+    }
+
+    private function poses(): Poses
+    {
+        return $this->files->shelf()->poses;
+    }
+
+    private function shelf(): Shelf
+    {
+        if ($this->shelf !== null) {
+            return $this->shelf;
+        }
+        $shipped = $this->files->shelf();
+        $id = PracticeScope::practiceId();
+        $practice = $id === null ? null : $this->practice($id);
+        if (! $practice instanceof Practice || $practice->library_version === 0) {
+            return $this->shelf = $shipped;
+        }
+        $documents = $shipped->documents;
+        foreach (PracticeLadder::query()->whereNull('removed_at')->get()->sortBy('id') as $own) {
+            $documents[$own->slug] = $own->document;
+        }
+
+        return $this->shelf = new Shelf($documents, $shipped->poses, "{$shipped->version}-{$practice->library_version}");
+    }
+
+    /** The signed-in user's practice is at hand already; a command acts for another. */
+    private function practice(string $id): ?Practice
+    {
+        $user = Auth::user();
+
+        return $user instanceof User && $user->practice_id === $id ? $user->practice : Practice::query()->find($id);
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function values(array $data, int $most): int
+    {
+        $count = 0;
+        foreach ($data as $value) {
+            $count += is_array($value) ? self::values($value, $most - $count) : 1;
+            if (++$count > $most) {
+                break;
+            }
+        }
+
+        return $count;
+    }
+}
