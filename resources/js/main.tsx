@@ -28,6 +28,7 @@ const router = createBrowserRouter([
     HydrateFallback: () => <Loading what="Opening" />,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
+      { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
       { path: 'people/new', lazy: async () => ({ Component: (await import('./person/NewPerson')).NewPerson }) },
       {
         path: 'people/:id',

@@ -103,6 +103,53 @@ final class StoryTest extends BrowserTestCase
         self::assertSame(0, $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length'));
     }
 
+    public function test_a_practice_makes_a_rung_of_its_own_and_lets_go_of_it_again(): void
+    {
+        $browser = $this->signIn()->visit('/library?ladder=squat')->see('as shipped');
+        $browser->click('//li//button[contains(., "Box squat")]')->press('Copy it')->see('Box squat, own version');
+        $name = $browser->label('Name');
+        $name->sendKeys([Key::CONTROL, 'a']);
+        $name->sendKeys('Sit to the hive');
+        $browser->label('Short name')->sendKeys([Key::CONTROL, 'a']);
+        $browser->label('Short name')->sendKeys('box');
+        $browser->see('Two rungs have the short name “box”.');
+        $browser->label('Short name')->sendKeys(' two');
+        $browser->doesNotSee('Nothing is kept until');
+        $browser->waitUntil(fn(): bool => str_contains($browser->find('//ol')->getText(), 'Sit to the hive'), 'the new name under its figure');
+        $browser->press('Keep as your own version')->see('your own version of a shipped ladder');
+
+        $browser->visit($this->addressOf('Corvin Strake', 'board'))->see('Gate');
+        $browser->click('//button[starts-with(@aria-label, "Open Integrated squat")] | //button[@aria-expanded="false"][contains(., "Integrated")]')->see('box two');
+
+        $browser->visit('/library?ladder=squat')->press('Back to the shipped ladder')->see('as shipped')->doesNotSee('Sit to the hive');
+        $this->noComplaints();
+    }
+
+    public function test_the_working_rung_is_dragged_and_the_path_is_played_back(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Maud Ferrick', 'board'))->see('Gate');
+        $browser->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
+        [$x, $from, $to] = $browser->driver->executeScript(<<<'JS'
+            const box = (element) => element.getBoundingClientRect();
+            const marker = box(document.querySelector('[data-drag="press-out/split-stance"] rect'));
+            const rungs = [...document.querySelectorAll('[role=listbox] svg rect.stroke-rung-edge')].map((rect) => box(rect)).filter((rect) => rect.y > marker.y + 20);
+            return [marker.x + marker.width / 2, marker.y + marker.height / 2, rungs.at(-1).y];
+            JS);
+        $tools = new \Facebook\WebDriver\Chrome\ChromeDevToolsDriver($browser->driver);
+        foreach ([['mousePressed', $from], ['mouseMoved', $from + 10], ['mouseMoved', ($from + $to) / 2], ['mouseMoved', $to + 2], ['mouseReleased', $to + 2]] as [$type, $y]) {
+            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+        }
+        $browser->see('stands on “Press-out,');
+        self::assertLessThan(4.2, (float) $browser->find('//aside//h2/span')->getText());
+
+        $browser->keys('h')->see('back to today')->see('Down to “Press-out');
+        $browser->press('Play from the start')->see('as it stood on');
+        $browser->keys(Key::ESCAPE)->doesNotSee('as it stood on');
+        $browser->keys('u')->see('Taken back.');
+        $browser->keys('h')->see('taken back');
+        $this->noComplaints();
+    }
+
     public function test_a_danger_sign_closes_every_step_until_the_clearance(): void
     {
         $browser = $this->signIn();
@@ -146,7 +193,7 @@ final class StoryTest extends BrowserTestCase
     public function test_every_main_view_is_accessible_in_light_and_dark_and_nothing_complains(): void
     {
         $browser = $this->signIn();
-        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Kit at hand'];
+        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Kit at hand', '/library?ladder=side-bridge' => 'Your own rungs'];
         foreach (['person' => 'Kit at hand', 'board' => 'Gate', 'session' => 'Where the work falls', 'sheet' => 'Easier today', 'coach' => 'morning after', 'review' => 'Confirm'] as $step => $wait) {
             $views[$this->addressOf('Maud Ferrick', $step)] = $wait;
         }

@@ -61,7 +61,7 @@ final readonly class CatalogueView
             array_map(static fn(State $state): StateView => new StateView($state->value, $state->label(), $state->isSided(), $state->limit(Side::Both)->caution), State::cases()),
             array_map(static fn(DangerSign $sign): DangerSignView => new DangerSignView($sign->value, $sign->question(), $sign->urgency()->value, $sign->urgency()->inWords()), DangerSign::cases()),
             array_map(static fn(Position $position): ChoiceView => new ChoiceView($position->value, $position->inWords()), Position::cases()),
-            array_map(static fn(Lever $lever): ChoiceView => new ChoiceView($lever->value, $lever->inWords()), array_values(array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start))),
+            array_map(static fn(Lever $lever): ChoiceView => new ChoiceView($lever->value, $lever->inWords()), array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start)),
             array_map(static fn(DoseKind $kind): string => $kind->value, DoseKind::cases()),
             array_map(static fn(Load $load): ChoiceView => new ChoiceView($load->value, $load->inWords()), Load::cases()),
             $poses,

@@ -89,7 +89,7 @@ export function PathPane({
                     onGo(index);
                   }}
                   className={cx(
-                    'grid w-full gap-0.5 rounded-sm border-l-4 px-2 py-1.5 text-left',
+                    'grid w-full scroll-mt-28 gap-0.5 rounded-sm border-l-4 px-2 py-1.5 text-left',
                     index === at ? 'border-rowan bg-paper' : 'border-transparent hover:bg-paper',
                     move.takenBack && 'text-ink3',
                   )}

@@ -42,6 +42,13 @@ export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (
         >
           Bench
         </Command.Item>
+        <Command.Item
+          value="library ladders rungs exercises"
+          onSelect={() => go('/library')}
+          className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+        >
+          Library
+        </Command.Item>
       </Command.List>
     </Command.Dialog>
   );

@@ -1,9 +1,11 @@
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { Figure } from '@/figure/Figure';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
+import { useLibrary } from '@/frame/useLibrary';
 import { usePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -46,6 +48,7 @@ export function Composer({
   onOpen: (id: string) => void;
 }) {
   const person = usePerson();
+  const { library } = useLibrary();
   const navigate = useNavigate();
   const [history, change] = useReducer(compose, null, () => startHistory({ title, blocks: blocksOf(first) }));
   const draft = history.now;
@@ -181,6 +184,7 @@ export function Composer({
               )}
               {block.items.map((item, index) => {
                 const view = views.get(item.id);
+                const figure = library?.rungs.get(item.rung)?.figure;
                 return (
                   <div key={item.id}>
                     {block.kind === 'circuit' && index > 0 && (
@@ -211,11 +215,12 @@ export function Composer({
                         requestAnimationFrame(() => rows.current.get(item.id)?.focus());
                       }}
                       className={cx(
-                        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.25rem_minmax(0,1fr)_auto_3.2rem_auto]',
+                        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.25rem_4rem_minmax(0,1fr)_auto_3.2rem_auto]',
                         current === item.id ? 'border-ink' : 'border-hairline',
                       )}
                     >
                       <span className="font-mono text-sm text-ink3 max-sm:hidden">{numbers.get(item.id)}</span>
+                      <span className="max-sm:hidden">{figure && <Figure figure={figure} plain className="h-11 w-16" />}</span>
                       <div className="min-w-0">
                         <p className="font-semibold">
                           {view?.name ?? item.rung}{' '}

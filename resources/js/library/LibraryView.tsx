@@ -1,0 +1,334 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { toast } from 'sonner';
+import { api, http, newId, refusalOf, type Schemas } from '@/api/client';
+import { Figure } from '@/figure/Figure';
+import { Pane } from '@/frame/Pane';
+import { savedNow } from '@/frame/saving';
+import { useLibrary } from '@/frame/useLibrary';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { DemandGlyph } from '@/ui/DemandGlyph';
+import { Loading } from '@/ui/Loading';
+import { RungEditor } from './RungEditor';
+import { rungOf, textOf, withCopy, withField, without, type Source } from './source';
+
+/** The ladders of the practice: all rungs as figures, and an editor for own versions of them. */
+export function LibraryView() {
+  const { library, error, again } = useLibrary();
+  const [search, setSearch] = useSearchParams();
+  const chosen = search.get('ladder') ?? library?.ladders.keys().next().value ?? '';
+  if (!library) return <Loading what="Opening the library" error={error} again={again} />;
+
+  return (
+    <div className="flex min-h-0 flex-1 max-lg:flex-col">
+      <nav aria-label="Ladders" className="shrink-0 overflow-y-auto p-4 lg:w-56">
+        <ul className="flex gap-1 max-lg:flex-wrap lg:flex-col">
+          {[...library.ladders.values()].map((ladder) => (
+            <li key={ladder.slug}>
+              <button
+                type="button"
+                aria-current={ladder.slug === chosen}
+                onClick={() => setSearch({ ladder: ladder.slug })}
+                className={cx(
+                  'flex min-h-9 w-full items-center gap-2 rounded-md px-2 text-left',
+                  ladder.slug === chosen ? 'bg-paper font-bold' : 'hover:bg-paper/60',
+                )}
+              >
+                <DemandGlyph demand={ladder.demand} />
+                <span className="min-w-0 flex-1 truncate">{ladder.name.replace(/ ladder$/, '')}</span>
+                <span className="font-mono text-sm text-ink2">{ladder.rungs.length}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <Editor key={chosen} ladder={chosen} onSaved={(slug) => setSearch({ ladder: slug })} />
+    </div>
+  );
+}
+
+function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) => void }) {
+  const client = useQueryClient();
+  const kept = api.useQuery('get', '/api/ladders/{ladder}', { params: { path: { ladder } } }, { staleTime: 0 });
+  const lists = api.useQuery('get', '/api/catalogue', {}, { staleTime: Infinity });
+  const [draft, setDraft] = useState<{ source: Source; version: number } | null>(null);
+  const [past, setPast] = useState<Source[]>([]);
+  const [rung, setRung] = useState<string | null>(null);
+  const [moving, setMoving] = useState(false);
+  const [check, setCheck] = useState<Schemas['LadderCheckView'] | null>(null);
+  const [problems, setProblems] = useState<string[]>([]);
+  // Some fields keep what is typed in them; after an undo they are set up anew.
+  const [undone, setUndone] = useState(0);
+  const file = useRef<HTMLInputElement>(null);
+  const source = draft?.source ?? (kept.data?.document as Source | undefined);
+  const version = draft?.version ?? kept.data?.version ?? 0;
+  const asked = useMemo(() => (source ? JSON.stringify(source) : null), [source]);
+
+  // Checked a moment after the last key, and only the newest writing is believed.
+  useEffect(() => {
+    if (asked === null) return;
+    let newest = true;
+    const timer = setTimeout(() => {
+      http
+        .POST('/api/ladders/check', { body: { document: JSON.parse(asked) as Record<string, never> } })
+        .then(({ data }) => newest && data && setCheck((before) => ({ ...data, ladder: data.ladder ?? before?.ladder ?? null })))
+        .catch(() => undefined);
+    }, 250);
+    return () => {
+      newest = false;
+      clearTimeout(timer);
+    };
+  }, [asked]);
+
+  if (!kept.data || !source || !lists.data)
+    return <Loading what="Opening the ladder" error={kept.error ?? lists.error} again={() => void kept.refetch()} />;
+
+  const change = (next: Source) => {
+    setPast([...past.slice(-49), source]);
+    setDraft({ source: next, version });
+    setProblems([]);
+  };
+  const undo = () => {
+    const before = past.at(-1);
+    if (!before) return;
+    setPast(past.slice(0, -1));
+    setUndone(undone + 1);
+    setDraft({ source: before, version: before.slug === source.slug ? version : kept.data.version });
+  };
+  const fresh = async () => {
+    setDraft(null);
+    setPast([]);
+    await client.invalidateQueries();
+  };
+  const save = async () => {
+    const { error } = await http
+      .PUT('/api/ladders/{ladder}', {
+        params: { path: { ladder: source.slug } },
+        body: { version, document: source as unknown as Record<string, never> },
+      })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) {
+      const refusal = refusalOf(error);
+      return setProblems(refusal.fields.document ?? [refusal.sentence]);
+    }
+    savedNow();
+    toast('The ladder is kept as your own version.');
+    await fresh();
+    onSaved(source.slug);
+  };
+  const letGo = async () => {
+    const { error } = await http
+      .DELETE('/api/ladders/{ladder}', { params: { path: { ladder } } })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) {
+      const refusal = refusalOf(error);
+      return setProblems(refusal.fields.document ?? [refusal.sentence]);
+    }
+    const mine = source;
+    toast('The shipped ladder is back.', {
+      action: { label: 'Take back', onClick: () => setDraft({ source: mine, version: 0 }) },
+    });
+    await fresh();
+  };
+  const download = async () => {
+    const { data } = await http.GET('/api/ladders/{ladder}/file', { params: { path: { ladder } } });
+    if (!data) return;
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([data.text], { type: 'application/yaml' }));
+    link.download = data.name;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  const read = async (text: string) => {
+    const { data, error } = await http
+      .POST('/api/ladders/read', { body: { text } })
+      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    if (!data) {
+      const refusal = refusalOf(error);
+      return setProblems(refusal.fields.text ?? [refusal.sentence]);
+    }
+    if (data.problems.length > 0 || !data.document) return setProblems(data.problems);
+    const document = data.document as Source;
+    setRung(null);
+    if (document.slug === source.slug) return change(document);
+    const known = await http
+      .GET('/api/ladders/{ladder}', { params: { path: { ladder: document.slug } } })
+      .catch(() => ({ data: undefined }));
+    setPast([...past.slice(-49), source]);
+    setDraft({ source: document, version: known.data?.version ?? 0 });
+  };
+
+  const drawn = new Map(check?.ladder?.rungs.map((one) => [one.slug.split('/')[1], one]));
+  const shown = rung === null ? undefined : rungOf(source, rung);
+  const changed = draft !== null;
+  const said = problems.length > 0 ? problems : changed ? (check?.problems ?? []) : [];
+  const inUse = new Set(kept.data.inUse);
+
+  return (
+    <>
+      <main className="min-w-0 flex-1 overflow-y-auto p-4">
+        <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
+          {changed && source.slug !== ladder ? (
+            <input
+              aria-label="Name of the ladder"
+              value={textOf(source.name)}
+              onChange={(event) => setDraft({ source: { ...source, name: event.target.value }, version })}
+              className="min-h-10 min-w-0 flex-1 rounded-md border border-rung-edge bg-paper px-3 font-display text-2xl font-[650]"
+            />
+          ) : (
+            <h1 className="text-3xl">{textOf(source.name)}</h1>
+          )}
+          <p className="text-ink2">
+            {kept.data.version === 0
+              ? 'as shipped'
+              : kept.data.shipped
+                ? 'your own version of a shipped ladder'
+                : 'your own ladder'}
+          </p>
+          <div className="ml-auto flex flex-wrap gap-2">
+            {changed && (
+              <Button look="next" disabled={(check?.problems.length ?? 1) > 0} onClick={() => void save()}>
+                Keep as your own version
+              </Button>
+            )}
+            {past.length > 0 && <Button onClick={undo}>Undo</Button>}
+            {changed && <Button onClick={() => void fresh()}>Leave unchanged</Button>}
+            {!changed && kept.data.version > 0 && (
+              <Button onClick={() => void letGo()}>
+                {kept.data.shipped ? 'Back to the shipped ladder' : 'Take the ladder out'}
+              </Button>
+            )}
+            {!changed && (
+              <Button
+                onClick={() => change({ ...source, defaults: { ...source.defaults, hidden: source.defaults?.hidden !== true } })}
+              >
+                {source.defaults?.hidden === true ? 'Show the ladder' : 'Hide the ladder'}
+              </Button>
+            )}
+            {!changed && (
+              <Button
+                onClick={() => {
+                  setPast([source]);
+                  setRung(null);
+                  setDraft({
+                    source: { ...source, slug: newId(), name: `${textOf(source.name)}, own`, short: `${textOf(source.short)} 2` },
+                    version: 0,
+                  });
+                }}
+              >
+                Copy the ladder
+              </Button>
+            )}
+            {!changed && <Button onClick={() => void download()}>Save as a file</Button>}
+            {!changed && <Button onClick={() => file.current?.click()}>Read a file</Button>}
+            <input
+              ref={file}
+              type="file"
+              accept=".yaml,.yml,.json"
+              aria-label="Ladder file"
+              className="sr-only"
+              tabIndex={-1}
+              onChange={(event) => {
+                const chosen = event.target.files?.[0];
+                event.target.value = '';
+                if (!chosen) return;
+                if (chosen.size > 400_000) return setProblems(['This file is larger than a ladder can be (400 000 characters).']);
+                void chosen.text().then(read);
+              }}
+            />
+          </div>
+        </div>
+        {said.length > 0 && (
+          <div role="alert" className="mb-3 border-l-4 border-ochre bg-paper p-3">
+            <p className="font-semibold">Nothing is kept until this is mended:</p>
+            <ul className="list-disc pl-5">
+              {said.map((problem) => (
+                <li key={problem}>{problem}</li>
+              ))}
+            </ul>
+          </div>
+        )}
+        <ol className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-3">
+          {source.rungs.map((one) => {
+            const slug = textOf(one.slug);
+            const picture = drawn.get(slug);
+            if (!picture) return textOf(one.stands_on) ? null : <li key={slug}>{textOf(one.name)}</li>;
+            return (
+              <li key={slug}>
+                <button
+                  type="button"
+                  aria-pressed={slug === rung}
+                  onClick={() => setRung(slug)}
+                  className={cx(
+                    'grid h-full w-full content-start rounded-md border bg-paper p-2 text-left hover:border-ink',
+                    slug === rung ? 'border-ink' : 'border-hairline',
+                    one.hidden === true && 'opacity-50',
+                  )}
+                >
+                  <Figure figure={picture.figure} className="h-24 w-full" />
+                  <span className="text-sm leading-snug">
+                    <span className="font-mono">{picture.heightText}</span> <strong>{picture.name}</strong>
+                    {one.hidden === true && ' (hidden)'}
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ol>
+      </main>
+      <Pane label="The rung in focus">
+        {shown && rung !== null ? (
+          <div className="grid gap-4">
+            <div className="flex flex-wrap gap-2">
+              <Button onClick={() => change(withField(source, rung, 'hidden', shown.hidden === true ? undefined : true))}>
+                {shown.hidden === true ? 'Show it' : 'Hide it'}
+              </Button>
+              <Button
+                onClick={() => {
+                  const id = newId();
+                  change(withCopy(source, rung, id));
+                  setRung(id);
+                }}
+              >
+                Copy it
+              </Button>
+              {!inUse.has(`${source.slug}/${rung}`) && source.rungs.length > 1 && (
+                <Button
+                  onClick={() => {
+                    change(without(source, rung));
+                    setRung(null);
+                  }}
+                >
+                  Take it out
+                </Button>
+              )}
+              <Button look="quiet" aria-pressed={moving} onClick={() => setMoving(!moving)}>
+                {moving ? 'hold still' : 'show moving'}
+              </Button>
+            </div>
+            <RungEditor
+              key={`${rung} ${undone}`}
+              source={source}
+              slug={rung}
+              drawn={drawn.get(rung)}
+              lists={lists.data}
+              moving={moving}
+              onChange={change}
+            />
+          </div>
+        ) : (
+          <div className="grid gap-3">
+            <h2 className="text-xl">Your own rungs</h2>
+            <p>
+              Choose a rung to see and change everything about it. Copy one to begin a new rung, hide what you do not use. What
+              you keep is your practice’s own version; the shipped ladder stays as it is and can come back at any time.
+            </p>
+            <p className="text-ink2">Heights are our own choice, the order of rungs is the trade’s common practice.</p>
+          </div>
+        )}
+      </Pane>
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import {
+  anglesLine,
+  anglesOf,
+  faultLines,
+  faultsOf,
+  fieldOf,
+  kitLine,
+  kitOf,
+  withCopy,
+  withField,
+  without,
+  type Source,
+} from './source';
+
+const source: Source = {
+  slug: 'squat',
+  defaults: { position: 'standing', kit: [] },
+  rungs: [
+    { slug: 'box', name: 'Box squat', short: 'box', height: 20, kit: ['bench'] },
+    { slug: 'bodyweight', name: 'Bodyweight squat', short: 'bodyweight', height: 30 },
+  ],
+};
+
+describe('a ladder as it is edited', () => {
+  it('takes from the ladder what a rung does not say itself', () => {
+    expect(fieldOf(source, 'box', 'kit')).toEqual(['bench']);
+    expect(fieldOf(source, 'bodyweight', 'position')).toBe('standing');
+  });
+
+  it('stays in order of height and leaves the original as it was', () => {
+    const changed = withField(source, 'box', 'height', 45);
+    expect(changed.rungs.map((rung) => rung.slug)).toEqual(['bodyweight', 'box']);
+    expect(source.rungs[0]?.height).toBe(20);
+    expect(withField(source, 'box', 'kit', undefined).rungs[0]).not.toHaveProperty('kit');
+  });
+
+  it('puts a copy just above its rung, with an identity and a lever of its own', () => {
+    const copy = withCopy(source, 'box', 'own-1').rungs[1];
+    expect(copy).toMatchObject({ slug: 'own-1', height: 21, name: 'Box squat, own version' });
+    expect(copy).toHaveProperty('lever');
+    expect(without(source, 'box').rungs).toHaveLength(1);
+  });
+});
+
+describe('fields typed as lines', () => {
+  it('come back as they were', () => {
+    const kit = [['band', 'cable'], 'bench'];
+    expect(kitLine(kit)).toBe('band or cable, bench');
+    expect(kitOf(kitLine(kit))).toEqual(kit);
+    const faults = [{ seen: 'The back sags.', fix: 'Squeeze the seat.' }];
+    expect(faultsOf(faultLines(faults))).toEqual(faults);
+    expect(anglesOf(anglesLine([270, 0]))).toEqual([270, 0]);
+    expect(anglesOf('12')).toBe(12);
+    expect(anglesOf('')).toBeUndefined();
+  });
+
+  it('keep what is no angle, for the check to speak of it', () => {
+    expect(anglesOf('up')).toBe('up');
+  });
+});

@@ -1,0 +1,85 @@
+/** A ladder as its file says it: fields of the ladder, `defaults` of its rungs, and the rungs, lowest first. */
+export type Fields = Record<string, unknown>;
+export interface Source extends Fields {
+  slug: string;
+  defaults?: Fields;
+  rungs: Fields[];
+}
+
+export const rungOf = (source: Source, slug: string): Fields | undefined => source.rungs.find((rung) => rung.slug === slug);
+
+/** What holds for a rung: its own field, or what its ladder says for all. */
+export const fieldOf = (source: Source, slug: string, field: string): unknown =>
+  rungOf(source, slug)?.[field] ?? source.defaults?.[field];
+
+export const textOf = (value: unknown): string => (typeof value === 'string' || typeof value === 'number' ? String(value) : '');
+
+/** The same ladder with one field of one rung changed; undefined takes the field out. Rungs stay in order of height. */
+export function withField(source: Source, slug: string, field: string, value: unknown): Source {
+  const rungs = source.rungs.map((rung) => {
+    if (rung.slug !== slug) return rung;
+    const changed = { ...rung, [field]: value };
+    if (value === undefined) delete changed[field];
+    return changed;
+  });
+  return { ...source, rungs: field === 'height' ? inOrder(rungs) : rungs };
+}
+
+const heightOf = (rung: Fields): number => (typeof rung.height === 'number' ? rung.height : 101);
+const inOrder = (rungs: Fields[]): Fields[] => [...rungs].sort((a, b) => heightOf(a) - heightOf(b));
+
+/** The same ladder with a copy of a rung just above it, under an identity of its own. */
+export function withCopy(source: Source, slug: string, id: string): Source {
+  const rung = rungOf(source, slug);
+  if (!rung) return source;
+  const copy: Fields = {
+    ...rung,
+    slug: id,
+    name: `${textOf(rung.name)}, own version`,
+    short: `${textOf(rung.short)} 2`,
+    height: Math.min(100, heightOf(rung) + 1),
+    lever: rung.lever ?? { kind: 'load', text: 'Say what makes it harder than the rung below.' },
+  };
+  delete copy.after;
+  return { ...source, rungs: inOrder([...source.rungs, copy]) };
+}
+
+export const without = (source: Source, slug: string): Source => ({
+  ...source,
+  rungs: source.rungs.filter((rung) => rung.slug !== slug),
+});
+
+/** "[[band, cable], bench]" as one line: `band or cable, bench`. */
+export const kitLine = (kit: unknown): string =>
+  Array.isArray(kit) ? kit.map((need: unknown) => (Array.isArray(need) ? need.join(' or ') : String(need))).join(', ') : '';
+export const kitOf = (line: string): unknown[] =>
+  line
+    .split(',')
+    .map((need) => need.trim().split(/\s+or\s+/))
+    .filter((need) => need[0] !== '')
+    .map((need) => (need.length === 1 ? need[0] : need));
+
+/** Faults as lines: `what is seen > what mends it`. */
+export const faultLines = (faults: unknown): string =>
+  Array.isArray(faults) ? faults.map((fault: Fields) => `${textOf(fault.seen)} > ${textOf(fault.fix)}`).join('\n') : '';
+export const faultsOf = (lines: string): Fields[] =>
+  lines
+    .split('\n')
+    .filter((line) => line.trim() !== '')
+    .map((line) => {
+      const [seen = '', ...fix] = line.split('>');
+      return { seen: seen.trim(), fix: fix.join('>').trim() };
+    });
+
+/** Angles as typed: `270 0`, or one number. Anything else stays as it was typed, so that the check can speak of it. */
+export const anglesLine = (angles: unknown): string => (Array.isArray(angles) ? angles.join(' ') : textOf(angles));
+export function anglesOf(line: string): unknown {
+  const parts = line
+    .trim()
+    .split(/[\s,]+/)
+    .filter(Boolean);
+  if (parts.length === 0) return undefined;
+  const numbers = parts.map(Number);
+  if (numbers.some(Number.isNaN)) return line;
+  return numbers.length === 1 ? numbers[0] : numbers;
+}
