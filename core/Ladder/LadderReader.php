@@ -163,8 +163,8 @@ final readonly class LadderReader
                 branch: ($this->data['branch'] ?? false) === true,
                 offeredWith: $this->choices('offered_with'),
                 trunkWith: $this->choices('trunk_with'),
-                hidden: ($this->data['hidden'] ?? false) === true,
                 after: ($after = $this->optional('after')) === null ? null : $ladder.'/'.$after,
+                hidden: ($this->data['hidden'] ?? false) === true,
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");

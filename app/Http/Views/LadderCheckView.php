@@ -17,7 +17,7 @@ final readonly class LadderCheckView
         public array $problems,
         #[OA\Property(ref: '#/components/schemas/LibraryLadderView', nullable: true)]
         public ?LibraryLadderView $ladder,
-        #[OA\Property(type: 'object', additionalProperties: true, nullable: true)]
+        #[OA\Property(type: 'object', nullable: true, additionalProperties: true)]
         public mixed $document,
     ) {}
 }

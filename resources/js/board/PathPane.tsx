@@ -48,8 +48,8 @@ export function PathPane({
   }, [at]);
 
   return (
-    <div className="grid content-start gap-3 max-lg:pb-10">
-      <div className="sticky -top-5 z-10 -mx-5 -mt-5 flex items-baseline justify-between gap-2 bg-sheet px-5 pt-5 pb-1">
+    <div className="flex flex-col gap-3 max-lg:pb-10 lg:h-full lg:min-h-0">
+      <div className="flex items-baseline justify-between gap-2">
         <h2 className="text-xl">Path</h2>
         <Button look="quiet" hotkey="Esc" onClick={onClose}>
           back to today
@@ -59,7 +59,7 @@ export function PathPane({
         <p>No moves yet. The first placing on a rung begins the path.</p>
       ) : (
         <>
-          <div className="sticky top-8 z-10 -mx-5 flex items-center gap-3 border-b border-hairline bg-sheet px-5 pb-2">
+          <div className="flex items-center gap-3 border-b border-hairline pb-3">
             <Button look="next" onClick={() => (next === undefined ? (onGo(kept[0] ?? 0), onPlay(true)) : onPlay(!playing))}>
               {playing ? 'Pause' : next === undefined ? 'Play from the start' : 'Play'}
             </Button>
@@ -77,7 +77,7 @@ export function PathPane({
               className="min-w-0 flex-1 accent-rowan"
             />
           </div>
-          <ol ref={list} className="grid gap-px">
+          <ol ref={list} className="grid content-start gap-px lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
             {moves.map((move, index) => (
               <li key={move.placement}>
                 <button
@@ -89,7 +89,7 @@ export function PathPane({
                     onGo(index);
                   }}
                   className={cx(
-                    'grid w-full scroll-mt-28 gap-0.5 rounded-sm border-l-4 px-2 py-1.5 text-left',
+                    'grid w-full gap-0.5 rounded-sm border-l-4 px-2 py-1.5 text-left',
                     index === at ? 'border-rowan bg-paper' : 'border-transparent hover:bg-paper',
                     move.takenBack && 'text-ink3',
                   )}
