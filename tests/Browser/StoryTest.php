@@ -125,6 +125,20 @@ final class StoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_a_rung_is_hidden_by_keyboard_alone(): void
+    {
+        $browser = $this->signIn()->visit('/library?ladder=activation')->see('as shipped');
+        $this->tabTo('2.0 Deep back-muscle');
+        $browser->keys(Key::ENTER)->see('Hide it');
+        $this->tabTo('Hide it');
+        $browser->keys(Key::ENTER)->see('Show it');
+        $this->tabTo('Keep as your own version');
+        $browser->keys(Key::ENTER)->see('your own version of a shipped ladder')->see('(hidden)');
+        $this->tabTo('Back to the shipped ladder');
+        $browser->keys(Key::ENTER)->see('as shipped')->doesNotSee('(hidden)');
+        $this->noComplaints();
+    }
+
     public function test_the_working_rung_is_dragged_and_the_path_is_played_back(): void
     {
         $browser = $this->signIn()->visit($this->addressOf('Maud Ferrick', 'board'))->see('Gate');

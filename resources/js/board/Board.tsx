@@ -221,6 +221,11 @@ export function Board() {
     setFolded(others.every((value) => foldedByHand.has(value)) ? new Set() : new Set(others));
   };
 
+  // The rail at hand stays open while the path is played.
+  const toggleReplay = () => {
+    setRail(activeSlug);
+    setReplay(replay ? null : { at: Number.MAX_SAFE_INTEGER, playing: false });
+  };
   const goToMove = useCallback((at: number) => setReplay((before) => before && { ...before, at }), []);
   const playPath = useCallback((playing: boolean) => setReplay((before) => before && { ...before, playing }), []);
 
@@ -232,7 +237,7 @@ export function Board() {
     { key: 'o', label: 'only this demand', run: only },
     { key: 't', label: 'table', run: () => setAsTable(!asTable) },
     { key: 'm', label: 'method', run: () => setMethod(true) },
-    { key: 'h', label: 'history', run: () => setReplay(replay ? null : { at: Number.MAX_SAFE_INTEGER, playing: false }) },
+    { key: 'h', label: 'history', run: () => toggleReplay() },
     { key: 'Escape', label: 'today', run: () => setReplay(null) },
   ]);
 
@@ -378,12 +383,7 @@ export function Board() {
           <Button look="quiet" hotkey="M" onClick={() => setMethod(true)}>
             method
           </Button>
-          <Button
-            look="quiet"
-            hotkey="H"
-            aria-pressed={replay !== null}
-            onClick={() => setReplay(replay ? null : { at: Number.MAX_SAFE_INTEGER, playing: false })}
-          >
+          <Button look="quiet" hotkey="H" aria-pressed={replay !== null} onClick={() => toggleReplay()}>
             history
           </Button>
         </p>

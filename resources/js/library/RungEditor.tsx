@@ -62,7 +62,11 @@ export function RungEditor({
     const whole = (value(field) ?? {}) as Fields;
     return {
       value: textOf(whole[name]),
-      onChange: (event: { target: { value: string } }) => set(field, { ...whole, [name]: event.target.value }),
+      onChange: (event: { target: { value: string } }) => {
+        const next: Fields = { ...whole, [name]: event.target.value };
+        if (event.target.value === '') delete next[name];
+        set(field, Object.keys(next).length === 0 ? undefined : next);
+      },
     };
   };
   const number = (field: string, name: string) => {
@@ -74,6 +78,7 @@ export function RungEditor({
     };
   };
   const loads = (value('loads') ?? {}) as Fields;
+  const figure = (value('figure') ?? {}) as Fields;
 
   return (
     <div className="grid gap-4">
@@ -118,6 +123,25 @@ export function RungEditor({
         />
       </div>
 
+      <div className="grid gap-3 sm:grid-cols-2">
+        <SelectField
+          label="Load tags fall on"
+          value={textOf(value('loads_on')) || 'both-sides'}
+          onChange={(event) => set('loads_on', event.target.value)}
+        >
+          <option value="both-sides">both sides</option>
+          <option value="working-side">the working side</option>
+        </SelectField>
+        <SelectField
+          label="On the ladder"
+          value={value('branch') === true ? 'branch' : 'step'}
+          onChange={(event) => set('branch', event.target.value === 'branch' ? true : undefined)}
+        >
+          <option value="step">a step of it</option>
+          <option value="branch">beside it: climbing passes it by</option>
+        </SelectField>
+      </div>
+
       <Group title="Lever: what makes it harder than the rung below">
         <SelectField label="Kind" {...part('lever', 'kind')}>
           <option value="">choose …</option>
@@ -135,15 +159,35 @@ export function RungEditor({
           <Pose
             key={at}
             title={at === 'start' ? 'Start' : 'End, where it moves'}
-            pose={((value('figure') ?? {}) as Fields)[at]}
+            pose={figure[at]}
             names={lists.poses}
             onChange={(pose) => {
-              const figure = { ...((value('figure') ?? {}) as Fields), [at]: pose };
-              if (pose === undefined) delete figure[at];
-              set('figure', figure);
+              const drawn = { ...figure, [at]: pose };
+              if (pose === undefined) delete drawn[at];
+              set('figure', drawn);
             }}
           />
         ))}
+        <SelectField label="Seen from" {...part('figure', 'view')}>
+          <option value="">the side</option>
+          <option value="front">the front</option>
+          <option value="above">above</option>
+        </SelectField>
+        <TextField
+          label="Stays in place"
+          hint="a joint, such as toe or elbow; found by itself when empty"
+          {...part('figure', 'pin')}
+        />
+        <TextField
+          label="Kit in the picture"
+          hint="kit@joint, or kit@joint:degrees, commas between: bench@elbow, band@hand:180"
+          wide
+          defaultValue={Array.isArray(figure.props) ? figure.props.join(', ') : ''}
+          onChange={(event) => {
+            const props = event.target.value.split(',').flatMap((one) => one.trim() || []);
+            set('figure', { ...figure, props });
+          }}
+        />
       </Group>
 
       <Group title="Coaching">
