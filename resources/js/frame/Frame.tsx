@@ -119,7 +119,7 @@ export function Frame() {
           <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
             <span role="status">{saving}</span>
             <span className="max-xl:hidden">{me.data.practice}</span>
-            <Link to="/library" className="underline decoration-hairline underline-offset-4 hover:text-ink">
+            <Link to="/library" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
               library
             </Link>
             <Button look="quiet" onClick={toggleTheme}>

@@ -23,7 +23,10 @@ export function LibraryView() {
 
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
-      <nav aria-label="Ladders" className="shrink-0 overflow-y-auto p-4 lg:w-56">
+      <nav
+        aria-label="Ladders"
+        className="shrink-0 overflow-y-auto p-4 max-lg:max-h-44 max-lg:border-b max-lg:border-hairline lg:w-56"
+      >
         <ul className="flex gap-1 max-lg:flex-wrap lg:flex-col">
           {[...library.ladders.values()].map((ladder) => (
             <li key={ladder.slug}>

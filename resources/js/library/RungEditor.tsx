@@ -278,7 +278,7 @@ function Pose({
     onChange(Object.keys(changed).length === 0 ? undefined : changed);
   };
   return (
-    <div className="grid grid-cols-3 content-start gap-2 rounded-md border border-hairline p-2">
+    <div className="grid grid-cols-3 content-start gap-2 rounded-md border border-hairline p-2 sm:col-span-2">
       <div className="col-span-3">
         <SelectField label={`${title}: like`} value={textOf(own.like)} onChange={(event) => set('like', event.target.value)}>
           <option value="">no named pose</option>
@@ -293,7 +293,7 @@ function Pose({
         <TextField
           key={field}
           label={label}
-          className="font-mono"
+          className="px-1.5 font-mono text-sm"
           defaultValue={anglesLine(own[field])}
           onChange={(event) => set(field, anglesOf(event.target.value))}
         />
