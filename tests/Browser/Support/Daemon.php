@@ -11,9 +11,8 @@ final class Daemon
 {
     private bool $stopped = false;
 
-    private string $output = '';
-
-    private function __construct(private readonly Process $process)
+    /** @param string $printed file that takes what it prints: a pipe nobody empties would stop it once it is full */
+    private function __construct(private readonly Process $process, private readonly string $printed)
     {
         register_shutdown_function(fn() => $this->stop());
     }
@@ -25,11 +24,10 @@ final class Daemon
     public static function start(array $command, array $env): self
     {
         $root = dirname(__DIR__, 3);
-        $process = new Process([$root.'/bin/child', ...$command], $root, $env, null, null);
-        $daemon = new self($process);
-        $process->start(function (string $type, string $data) use ($daemon): void {
-            $daemon->output .= $data;
-        });
+        $printed = (string) tempnam(sys_get_temp_dir(), 'even-rungs-daemon');
+        $process = new Process(['sh', '-c', 'printed=$1; shift; exec "$@" >"$printed" 2>&1', 'sh', $printed, $root.'/bin/child', ...$command], $root, $env, null, null);
+        $daemon = new self($process, $printed);
+        $process->start();
 
         return $daemon;
     }
@@ -46,15 +44,15 @@ final class Daemon
         $end = microtime(true) + $seconds;
         do {
             if (! $this->process->isRunning()) {
-                throw new \RuntimeException("{$what} ended: {$this->output}");
+                throw new \RuntimeException("{$what} ended: {$this->output()}");
             }
-            $value = $ready($this->output);
+            $value = $ready($this->output());
             if ($value !== null) {
                 return $value;
             }
             usleep(30_000);
         } while (microtime(true) < $end);
-        throw new \RuntimeException("{$what} was not ready in {$seconds} s: {$this->output}");
+        throw new \RuntimeException("{$what} was not ready in {$seconds} s: {$this->output()}");
     }
 
     public function stop(): void
@@ -69,6 +67,12 @@ final class Daemon
             usleep(50_000);
         }
         @posix_kill(-$pid, SIGKILL);
+        @unlink($this->printed);
+    }
+
+    private function output(): string
+    {
+        return (string) @file_get_contents($this->printed);
     }
 
     public static function freePort(): int
