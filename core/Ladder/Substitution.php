@@ -15,7 +15,8 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class Substitution
 {
-    private function __construct(public Rung $instead, public Rung $replaces, public Reason $reason) {}
+    /** @param string $lost what is lost, as a sentence */
+    private function __construct(public Rung $instead, public Rung $replaces, public string $lost, public Reason $reason) {}
 
     /** The best substitute, or null when nothing fits and the demand stays open. */
     public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, Side $side = Side::Both, ?Height $personHeight = null): ?self
@@ -57,7 +58,7 @@ final readonly class Substitution
     {
         $lost = self::lost($ruledOut, $best);
 
-        return new self($best, $ruledOut, Reason::because(
+        return new self($best, $ruledOut, $lost, Reason::because(
             Rule::Substitution,
             "“{$best->name}” ({$best->height->label()}) in place of “{$ruledOut->name}” ({$ruledOut->height->label()}): the nearest open rung for the same demand. {$lost}",
             ['replaces' => $ruledOut->name, 'height difference' => Height::tenthsLabel(abs($best->height->above($ruledOut->height))), 'highest height looked at' => $ceiling->label()],

@@ -109,6 +109,20 @@ final class BoardTest extends ApiTestCase
         self::assertSame([1, 2, 0, 2], array_map(static fn(mixed $move): int => count((array) $move['stands']), $moves));
     }
 
+    public function test_the_board_names_the_rung_a_climb_leads_to_with_the_method_and_past_what_is_closed(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'front-plank/forearms-toes');
+        self::assertSame(['front-plank/tight-plank'], array_column($this->ladder($id, 'front-plank')['stands'], 'next'));
+
+        $this->putJson('/api/method', ['version' => 1, 'question' => 'front-plank-next-step', 'choice' => 'hands after forearms'])->assertOk();
+        self::assertSame(['front-plank/hands-toes'], array_column($this->ladder($id, 'front-plank')['stands'], 'next'));
+
+        $sore = $this->person(['limits' => [['state' => 'wrist-pain', 'side' => 'both', 'note' => '']]]);
+        $this->place($sore, 'front-plank/forearms-toes');
+        self::assertSame(['front-plank/tight-plank'], array_column($this->ladder($sore, 'front-plank')['stands'], 'next'), 'hands are closed');
+    }
+
     public function test_a_rung_the_method_puts_away_cannot_be_placed_until_the_method_says_so(): void
     {
         $id = $this->person();

@@ -84,7 +84,7 @@ final readonly class Board
                 $dossier->library->ladder($one->stand->rung->ladder)->name,
                 $one->stand->side->value,
                 $one->stand->rung->name,
-                $one->instead === null ? null : new SubstituteView($one->instead->instead->slug, $one->instead->instead->name, ReasonView::of($one->instead->reason)),
+                $one->instead === null ? null : SubstituteView::of($one->instead),
                 ReasonView::of($one->reason),
             ), $change->displaced),
             array_map(static fn(Demand $demand): string => $demand->shortName(), $change->leftOpen),

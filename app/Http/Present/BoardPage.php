@@ -99,7 +99,7 @@ final class BoardPage
                     $ruling->putAway,
                     ReasonView::all($ruling->reasons),
                     array_map(
-                        static fn(Substitution $one): SubstituteView => new SubstituteView($one->instead->slug, $one->instead->name, ReasonView::of($one->reason)),
+                        SubstituteView::of(...),
                         Substitution::among($rung, $this->open, $personHeight, self::SUBSTITUTES),
                     ),
                 );
@@ -118,6 +118,7 @@ final class BoardPage
                 $stand->placement->reason,
                 $stand->placement->stopped,
                 GateView::of($this->dossier->gate($stand)),
+                $this->dossier->circumstances()->nextOpen($ladder, $stand->rung, up: true)?->slug,
             ), $here),
             $this->ghosts($ladder->slug, $here),
             array_filter($ladder->rungs, fn(Rung $rung): bool => ! $this->rulings[$rung->slug]->putAway) === [],

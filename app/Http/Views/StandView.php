@@ -27,5 +27,7 @@ final readonly class StandView
         public bool $stopped,
         #[OA\Property]
         public GateView $gate,
+        #[OA\Property(description: 'the rung a climb would lead to', nullable: true)]
+        public ?string $next,
     ) {}
 }

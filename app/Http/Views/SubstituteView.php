@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views;
 
+use EvenRungs\Ladder\Substitution;
 use OpenApi\Attributes as OA;
 
 /** The nearest fitting rung for one that is ruled out. */
@@ -16,6 +17,13 @@ final readonly class SubstituteView
         #[OA\Property]
         public string $name,
         #[OA\Property]
+        public string $lost,
+        #[OA\Property]
         public ReasonView $reason,
     ) {}
+
+    public static function of(Substitution $one): self
+    {
+        return new self($one->instead->slug, $one->instead->name, $one->lost, ReasonView::of($one->reason));
+    }
 }

@@ -1267,6 +1267,8 @@ export interface components {
             reason: string;
             stopped: boolean;
             gate: components["schemas"]["GateView"];
+            /** @description the rung a climb would lead to */
+            next: string | null;
         };
         /** @description Whether the person may be planned for, trained and coached today. */
         StandingView: {
@@ -1301,6 +1303,7 @@ export interface components {
         SubstituteView: {
             slug: string;
             name: string;
+            lost: string;
             reason: components["schemas"]["ReasonView"];
         };
         /** @description A rung that can take the place of an exercise, with its default dose. */

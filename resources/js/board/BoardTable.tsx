@@ -33,11 +33,7 @@ export function BoardTable({
               ...stand,
               rung: ladder.rungs.find((rung) => rung.slug === stand.rung),
             }));
-            const highest = stands[0]?.rung?.height;
-            const next =
-              highest === undefined
-                ? undefined
-                : ladder.rungs.find((rung) => !rung.branch && !isClosed(rung) && rung.height > highest);
+            const next = ladder.rungs.find((rung) => rung.slug === stands[0]?.next);
             const side = (stand: (typeof stands)[number]) => (stand.side === 'both' ? '' : `${stand.side} `);
             return (
               <tr key={ladder.slug} className={cx(shown && demand.weakest && 'bg-band')}>

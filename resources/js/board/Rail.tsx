@@ -209,9 +209,10 @@ function Marker({
   const from = useRef<number | null>(null);
   const rung = ladder.rungs.find((other) => other.slug === stand.rung);
   if (!rung) return null;
-  const above = ladder.rungs.find((other) => !other.branch && other.height > rung.height);
+  const above = ladder.rungs.find((other) => other.slug === stand.next);
   const y = yOf(rung.height, length);
-  const gap = above ? y - yOf(above.height, length) : 0;
+  // A method can lead to a rung that is no higher: the gate then has no way to fill.
+  const gap = above ? Math.max(0, y - yOf(above.height, length)) : 0;
   const half = stand.side !== 'both';
   const x = stand.side === 'right' ? RUNG / 2 + 0.5 : -4;
   const width = half ? RUNG / 2 + 3.5 : RUNG + 8;

@@ -83,7 +83,7 @@ export function RungPane({
                     {one.name}
                   </button>
                   <Why title="Instead" reasons={one.reason} className="text-sm text-ink2">
-                    {one.reason.sentence.split('demand. ')[1] ?? one.reason.sentence}
+                    {one.lost}
                   </Why>
                 </div>
               ))}

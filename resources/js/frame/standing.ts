@@ -74,6 +74,7 @@ export function replayed(demands: BoardDemand[], move: Schemas['MoveView']): Boa
             placedOn: move.on,
             reason: '',
             stopped: false,
+            next: null,
             gate: NO_GATE,
           })),
       })),
