@@ -35,7 +35,7 @@ enum Aim: string
     public function targets(): TargetShares
     {
         $parts = match ($this) {
-            self::Even, self::Youth => [1, 1, 1, 1, 1, 1],
+            self::Even, self::Youth => [10, 10, 10, 10, 10, 10],
             self::DeskAndBack => [20, 15, 25, 15, 20, 5],
             self::ThrowingAndField => [15, 25, 10, 30, 15, 5],
             self::Endurance => [15, 15, 15, 25, 25, 5],

@@ -19,6 +19,8 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class Evenness
 {
+    private const UNEVEN_TENTHS = 20;
+
     /**
      * @param array<string, Height> $heights   by demand, only where placed
      * @param list<Demand>          $toppedOut
@@ -73,6 +75,12 @@ final readonly class Evenness
             $inputs,
             $weakest === null ? null : "A climb in {$weakest->shortName()} narrows it first.",
         ));
+    }
+
+    /** A board whose spread is above 2.0 wants a look (our own choice). */
+    public function isUneven(): bool
+    {
+        return $this->spreadTenths !== null && $this->spreadTenths > self::UNEVEN_TENTHS;
     }
 
     /** @param non-empty-list<Stand> $stands on one ladder */

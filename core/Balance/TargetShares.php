@@ -18,6 +18,17 @@ final readonly class TargetShares
         return new self($parts);
     }
 
+    /** @return array<string, int> by demand, those without a part at 0 */
+    public function toArray(): array
+    {
+        $parts = [];
+        foreach (Demand::withShare() as $demand) {
+            $parts[$demand->value] = $this->part($demand);
+        }
+
+        return $parts;
+    }
+
     public function part(Demand $demand): int
     {
         return $this->parts[$demand->value] ?? 0;

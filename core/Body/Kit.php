@@ -33,6 +33,11 @@ enum Kit: string
     case AnkleWeights = 'ankle-weights';
     case Dowel = 'dowel';
 
+    public function isWeight(): bool
+    {
+        return in_array($this, [self::Dumbbell, self::Kettlebell, self::Sandbag, self::Plate, self::CornerBar, self::Barbell, self::MedicineBall, self::AnkleWeights], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

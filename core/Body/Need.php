@@ -27,6 +27,18 @@ final readonly class Need
         return false;
     }
 
+    /** Whether it can only be met by a weight: a band or a partner in its place makes it none. */
+    public function isWeight(): bool
+    {
+        foreach ($this->anyOf as $piece) {
+            if (! $piece->isWeight()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** "band and anchor, cable or partner as resistance" */
     public function label(): string
     {

@@ -25,6 +25,11 @@ final readonly class Day
         return $this->midnight->format('Y-m-d');
     }
 
+    public function year(): int
+    {
+        return (int) $this->midnight->format('Y');
+    }
+
     /** Whole days from this date to the other; negative when the other is earlier. */
     public function daysUntil(self $other): int
     {

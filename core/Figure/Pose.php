@@ -11,7 +11,7 @@ namespace EvenRungs\Figure;
 final readonly class Pose
 {
     /** Segments that can point towards the viewer or away, and so are drawn short. */
-    private const SHORTENED = ['upper-arm', 'forearm', 'thigh', 'shank', 'far-upper-arm', 'far-forearm', 'far-thigh', 'far-shank'];
+    public const SHORTENED = ['upper-arm', 'forearm', 'thigh', 'shank', 'far-upper-arm', 'far-forearm', 'far-thigh', 'far-shank'];
 
     /**
      * @param array{int,int}      $trunk   hip to waist, waist to shoulder: they differ where the back bends

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace EvenRungs\Ladder;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
+use EvenRungs\Body\Side;
 use EvenRungs\Method\Method;
 
 /** What decides which rungs a person may stand on: limits of the body, the kit at hand and the trainer's method. */
@@ -22,6 +24,24 @@ final readonly class Circumstances
         return Ruling::of($rung, $this);
     }
 
+    /** Whether a belly that domes is a fault for this person. */
+    public function watchDoming(): bool
+    {
+        return array_filter($this->limits, static fn(Limit $limit): bool => $limit->watchesDoming) !== [];
+    }
+
+    /** Highest effort a climb may have asked for: 7 of 10 (common practice), less where a limit says so. */
+    public function highestEffort(): int
+    {
+        return min(7, ...array_map(static fn(Limit $limit): int => $limit->highestEffort ?? 7, $this->limits), ...[7]);
+    }
+
+    /** How many rungs lower than measured the limits place the person in a demand. */
+    public function rungsLower(Demand $demand): int
+    {
+        return max(0, ...array_map(static fn(Limit $limit): int => $limit->lowers($demand), $this->limits), ...[0]);
+    }
+
     /** Highest rung of a ladder that is open on at least one side, or null. */
     public function highestOpen(Ladder $ladder): ?Rung
     {
@@ -30,12 +50,12 @@ final readonly class Circumstances
         return $open === [] ? null : $open[array_key_last($open)];
     }
 
-    /** The next rung of the trunk in one direction that is open on at least one side, or null. */
-    public function nextOpen(Ladder $ladder, Rung $rung, bool $up): ?Rung
+    /** The next rung of the trunk in one direction that is open on the side, or on at least one when none is named; or null. */
+    public function nextOpen(Ladder $ladder, Rung $rung, bool $up, ?Side $on = null): ?Rung
     {
         do {
             $rung = $up ? $ladder->above($rung, $this->method) : $ladder->below($rung, $this->method);
-        } while ($rung !== null && ! $this->rule($rung)->openSomewhere());
+        } while ($rung !== null && ! ($on === null ? $this->rule($rung)->openSomewhere() : $this->rule($rung)->openOn($on)));
 
         return $rung;
     }

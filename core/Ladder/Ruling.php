@@ -24,7 +24,7 @@ final readonly class Ruling
     {
         $reasons = $ruledOut = [];
         foreach ($circumstances->limits as $limit) {
-            $objection = $limit->objectsTo($rung->loads, $rung->position);
+            $objection = $limit->objectsTo($rung->loads, $rung->position, $rung->kit);
             if ($objection === null) {
                 continue;
             }
@@ -34,7 +34,7 @@ final readonly class Ruling
             $reasons[] = Reason::because(
                 Rule::LimitRulesOut,
                 "“{$rung->name}” is ruled out".($side === Side::Both ? '' : " on the {$side->value} side")." by {$limit->name}: it {$objection}.",
-                ['limit' => $limit->name, 'rung' => $rung->name, 'why' => $objection],
+                ['limit' => $limit->name, ...($limit->origin === '' ? [] : ['where from' => $limit->origin]), 'rung' => $rung->name, 'why' => $objection],
                 "The rung opens when “{$limit->name}” is lifted.",
             );
         }

@@ -16,6 +16,8 @@ enum FormQuestion: string
     case ShouldersAndHead = 'shoulders-and-head';
     case InControl = 'in-control';
     case SidesAlike = 'sides-alike';
+    /** Asked only of those whose limit watches for it. */
+    case BellyFlat = 'belly-flat';
 
     public function question(): string
     {
@@ -26,6 +28,17 @@ enum FormQuestion: string
             self::ShouldersAndHead => 'Shoulders and head keep their place',
             self::InControl => 'In control, with ease',
             self::SidesAlike => 'Both sides alike',
+            self::BellyFlat => 'The belly stays flat along the middle',
         };
+    }
+
+    /** @return list<self> what is asked of a set */
+    public static function asked(bool $breathing, bool $doming): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $question): bool => match ($question) {
+            self::Breathing => $breathing,
+            self::BellyFlat => $doming,
+            default => true,
+        }));
     }
 }

@@ -24,14 +24,15 @@ final readonly class Gate
     /**
      * @param list<RungSession> $sessions on the rung, by date, since the person was placed on it
      * @param int|null          $painBaseline recorded baseline under a clinician's written scope
+     * @param int               $highestEffort of 10 that a clean session may have asked for
      */
-    public static function of(array $sessions, Method $method, Day $today, ?int $painBaseline = null): self
+    public static function of(array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7): self
     {
         $needed = $method->cleanSessionsToClimb();
         $allowed = $painBaseline === null ? 0 : min(2, $painBaseline);
         $clean = 0;
         foreach (array_reverse($sessions) as $session) {
-            if (! self::isClean($session, $allowed)) {
+            if (! self::isClean($session, $allowed, $highestEffort)) {
                 break;
             }
             $clean++;
@@ -44,7 +45,7 @@ final readonly class Gate
             new Condition($latest?->reachedTop(), Reason::because(Rule::GateTopOfBand, self::topSentence($latest), $latest === null ? [] : ['done' => self::done($latest)], 'Reaching the top of the band in every set.')),
             new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
             new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : ($latest->pain() === null ? 'No pain number was told.' : "Pain {$latest->pain()} of 10; at most {$allowed} to climb."), [], "Pain at most {$allowed} in every set.")),
-            new Condition($latest?->effort() === null ? null : $latest->effort() <= 7, Reason::because(Rule::GateEffort, $latest === null ? 'Effort at most 7 in the hardest set.' : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most 7 to climb."), [], 'The same work at effort 7 or less.')),
+            new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb."), [], "The same work at effort {$highestEffort} or less.")),
             new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.", ['clean sessions running' => $clean, 'asked for' => $needed], 'One more clean session.')),
             new Condition($sessions === [] ? null : $days >= $method->daysOnRungToClimb(), Reason::because(
                 Rule::GateDays,
@@ -76,10 +77,10 @@ final readonly class Gate
         return min(intdiv(100 * $this->cleanSessions, $this->sessionsNeeded), $this->cleanSessions === 0 ? 0 : $days);
     }
 
-    private static function isClean(RungSession $session, int $allowedPain): bool
+    private static function isClean(RungSession $session, int $allowedPain, int $highestEffort): bool
     {
         return $session->reachedTop() === true && $session->everyTick() && $session->painAtMost($allowedPain) === true
-            && $session->effort() !== null && $session->effort() <= 7;
+            && $session->effort() !== null && $session->effort() <= $highestEffort;
     }
 
     private static function topSentence(?RungSession $session): string

@@ -51,7 +51,7 @@ final readonly class Judge
     ): Proposal {
         usort($log, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
         $judge = new self($ladder, $working, $since, $log, $circumstances);
-        $gate = Gate::of($judge->onRung(), $method, $today, $painBaseline);
+        $gate = Gate::of($judge->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort());
 
         return $judge->afterPain($gate) ?? $judge->stepDown($gate) ?? $judge->climb($gate) ?? $judge->stay($gate);
     }

@@ -42,6 +42,10 @@ final readonly class SetLog
             if ($question === FormQuestion::Breathing && ! $breathingAsked) {
                 continue;
             }
+            // Sets logged before the limit was noted were not asked about the belly.
+            if ($question === FormQuestion::BellyFlat && ! isset($this->form[$question->value])) {
+                continue;
+            }
             if (($this->form[$question->value] ?? null) !== true) {
                 return false;
             }

@@ -26,6 +26,22 @@ enum Rule: string
     case PracticeHides = 'library.hidden';
     case Substitution = 'ladder.substitution';
     case DangerSign = 'screening.danger-sign';
+    case Rescreen = 'screening.rescreen';
+    case DaysOfTraining = 'week.days-of-training';
+    case Retest = 'assessment.retest';
+    case HoldNorm = 'assessment.hold-norm';
+    case HoldRatio = 'assessment.hold-ratio';
+    case HoldSides = 'assessment.hold-sides';
+    case HoldChange = 'assessment.minimal-detectable-change';
+    case ClimbTest = 'assessment.climb-test';
+    case AlignmentSide = 'assessment.alignment-side';
+    case AlignmentBack = 'assessment.alignment-back';
+    case BraceCheck = 'assessment.brace-check';
+    case PlacingFromHold = 'placing.from-hold';
+    case PlacingFromPlank = 'placing.from-front-plank';
+    case PlacingFromClimb = 'placing.from-climb-test';
+    case PlacingFromHeight = 'placing.from-tested-height';
+    case PlacingRungsLower = 'placing.rungs-lower';
     case GateTopOfBand = 'gate.top-of-band';
     case GateForm = 'gate.form';
     case GatePain = 'gate.pain';
@@ -46,10 +62,10 @@ enum Rule: string
     {
         return match ($this) {
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
-            self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
+            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::DoseTable, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
-            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
+            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };
     }
@@ -59,6 +75,10 @@ enum Rule: string
     {
         return match ($this) {
             self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => 'Bands from limb tendon and knee work (Thomeé 1997; Silbernagel et al. 2007), not validated for backs; what follows from them is our own choice.',
+            self::HoldNorm, self::HoldRatio => 'McGill, Childs, Liebenson 1999, Arch Phys Med Rehabil 80:941–944: a small sample of healthy students. A note, never a verdict.',
+            self::HoldChange => 'Weir 2005, J Strength Cond Res 19:231–240, with the spread and reliability of the published holds.',
+            self::DaysOfTraining => 'For the young two to three days a week that do not follow each other (NSCA position statement 2009, J Strength Cond Res 23(S5)).',
+            self::HoldSides => 'A note above 5 % (McGill, Low Back Disorders); a flag above the minimal detectable change, or above 10 % by common practice.',
             self::PracticeHides => 'The practice’s own library.',
             self::MethodPutsAway => 'The practice’s own method; schools of the trade differ here.',
             self::DangerSign => 'General screening knowledge, in our own words. It never diagnoses; local rules and the advice of a licensed professional come first.',

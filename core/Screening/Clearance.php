@@ -10,4 +10,9 @@ use EvenRungs\Calendar\Day;
 final readonly class Clearance
 {
     public function __construct(public Day $from, public Day $until, public int $sequence) {}
+
+    public function holdsOn(Day $day): bool
+    {
+        return ! $day->isBefore($this->from) && ! $this->until->isBefore($day);
+    }
 }

@@ -34,8 +34,7 @@ final readonly class Standing
             return self::clear();
         }
         $latest = max(array_map(static fn(Sign $sign): int => $sign->sequence, $signs));
-        $holding = array_filter($clearances, static fn(Clearance $clearance): bool => $clearance->sequence > $latest
-            && ! $clearance->until->isBefore($today) && ! $today->isBefore($clearance->from));
+        $holding = array_filter($clearances, static fn(Clearance $clearance): bool => $clearance->sequence > $latest && $clearance->holdsOn($today));
         if ($holding !== []) {
             return new self(true, null, null);
         }

@@ -7,9 +7,12 @@ namespace EvenRungs\Session;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Gathered;
+use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Open;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\RestBand;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
 
@@ -27,7 +30,7 @@ final readonly class Item
         public Dose $dose,
         public Side $firstSide = Side::Left,
     ) {
-        $timed = $dose->first() instanceof \EvenRungs\Dose\Timed;
+        $timed = $dose->first() instanceof Timed;
         if (! $timed && $rung->sidedness->countsEachSide() !== $dose->perSide) {
             throw InvalidSession::because($dose->perSide
                 ? "In “{$rung->name}” both sides work at once: its dose has no “/side”."
@@ -44,6 +47,25 @@ final readonly class Item
     public function repSeconds(): int
     {
         return $this->rung->tempoOf($this->dose)->repSeconds();
+    }
+
+    /** The longest time anything is held still without a break, the pauses of a tempo among them; 0 where nothing is. */
+    public function longestHoldSeconds(): int
+    {
+        $body = $this->dose->first();
+        if ($this->isInReps()) {
+            $tempo = $this->rung->tempoOf($this->dose);
+
+            return max($tempo->pauseLow->seconds, $tempo->pauseHigh->seconds);
+        }
+
+        return match (true) {
+            $body instanceof Holds => $body->seconds,
+            $body instanceof Gathered => $body->boutSeconds,
+            $body instanceof Open => $body->cap ?? $body->estimate,
+            $body instanceof Timed => $this->rung->dynamic ? 0 : $body->seconds,
+            default => 0,
+        };
     }
 
     public function isOneSided(): bool

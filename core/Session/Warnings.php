@@ -6,7 +6,7 @@ namespace EvenRungs\Session;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
-use EvenRungs\Dose\Holds;
+use EvenRungs\Body\Limit;
 use EvenRungs\Dose\Open;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
@@ -16,6 +16,9 @@ use EvenRungs\Reason\Rule;
 /** What the trainer should know about a session for this person before it is used. */
 final readonly class Warnings
 {
+    /** Front work from the plank on the toes upward can make a weak belly dome (our own boundary). */
+    private const DOMING_FROM_TENTHS = 40;
+
     /**
      * @param array<string, Rung> $working working rung by ladder, where the person is placed
      * @param list<string>        $stopped ladders stopped after pain
@@ -50,8 +53,49 @@ final readonly class Warnings
             );
         }
         foreach ($this->circumstances->limits as $limit) {
-            if ($limit->longestHoldSeconds !== null && $body instanceof Holds && $body->seconds > $limit->longestHoldSeconds) {
-                $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": no hold over {$limit->longestHoldSeconds} s at effort 7 or more; this one is {$body->seconds} s.", ['hold' => "{$body->seconds} s"], 'Shorter, repeated holds.');
+            $warnings = [...$warnings, ...self::beyond($limit, $item)];
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Reason> what in the dose of an exercise goes beyond a limit */
+    private static function beyond(Limit $limit, Item $item): array
+    {
+        $warnings = [];
+        $origin = $limit->origin === '' ? [] : ['where from' => $limit->origin];
+        foreach ($limit->caps as $cap) {
+            if (! $cap->concerns($item->rung->position, $item->rung->demand)) {
+                continue;
+            }
+            $written = $cap->wholeSet
+                ? array_sum(array_map(static fn(Segment $segment): int => $segment->seconds, SetClock::segments($item, 0, 1)))
+                : $item->longestHoldSeconds();
+            if ($written > $cap->seconds) {
+                $what = $cap->wholeSet ? 'a set' : 'this one';
+                $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}; {$what} is {$written} s.", [...$origin, 'written' => "{$written} s", 'allowed' => "{$cap->seconds} s"], 'Shorter bouts, or a rung in another position.');
+            }
+        }
+        if ($limit->watchesDoming && $item->rung->demand === Demand::AntiExtension && $item->rung->height->tenths >= self::DOMING_FROM_TENTHS) {
+            $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": “{$item->rung->name}” only while the belly stays flat along the middle; doming ends the set.", $origin, 'A lower rung of the ladder.');
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Reason> */
+    private function aboutPositions(Session $session): array
+    {
+        $warnings = [];
+        $positions = array_map(static fn(Item $item): string => $item->rung->position->value, $session->items());
+        $changes = 0;
+        foreach (array_slice($positions, 1) as $index => $position) {
+            $changes += (int) ($position !== $positions[$index]);
+        }
+        $least = max(0, count(array_unique($positions)) - 1);
+        foreach ($this->circumstances->limits as $limit) {
+            if ($limit->fewPositions && $changes > $least) {
+                $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": the position changes {$changes} times; grouped by position {$least} would do.", $limit->origin === '' ? [] : ['where from' => $limit->origin], 'Putting exercises in the same position next to each other.');
             }
         }
 
@@ -61,7 +105,7 @@ final readonly class Warnings
     /** @return list<Reason> about the session as a whole */
     public function aboutAll(Session $session): array
     {
-        $warnings = [];
+        $warnings = $this->aboutPositions($session);
         foreach ($session->blocks as $block) {
             if (! $block instanceof Circuit) {
                 continue;

@@ -36,6 +36,7 @@ final class Layers
             ->classes(Selector::inNamespace('EvenRungs\Body'), Selector::inNamespace('EvenRungs\Reason'), Selector::inNamespace('EvenRungs\Calendar'))
             ->shouldNot()->dependOn()
             ->classes(
+                Selector::inNamespace('EvenRungs\Assessment'),
                 Selector::inNamespace('EvenRungs\Balance'),
                 Selector::inNamespace('EvenRungs\Dose'),
                 Selector::inNamespace('EvenRungs\Ladder'),
@@ -53,7 +54,7 @@ final class Layers
         return PHPat::rule()
             ->classes(Selector::inNamespace('EvenRungs\Dose'), Selector::inNamespace('EvenRungs\Ladder'), Selector::inNamespace('EvenRungs\Screening'), Selector::inNamespace('EvenRungs\Method'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('EvenRungs\Session'), Selector::inNamespace('EvenRungs\Progress'), Selector::inNamespace('EvenRungs\Balance'))
+            ->classes(Selector::inNamespace('EvenRungs\Session'), Selector::inNamespace('EvenRungs\Progress'), Selector::inNamespace('EvenRungs\Balance'), Selector::inNamespace('EvenRungs\Assessment'))
             ->because('arrows point inward, without circles');
     }
 

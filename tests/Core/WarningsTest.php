@@ -51,6 +51,38 @@ final class WarningsTest extends TestCase
         self::assertSame(Rule::LimitCaution, $this->about('front-plank/forearms-toes', '2x11s', states: [State::RaisedPressure])[0]->rule);
     }
 
+    public function test_in_pregnancy_a_set_on_the_back_is_at_most_two_minutes_at_a_time(): void
+    {
+        // Lifts of 2-0-2-10 take 14 s each.
+        self::assertSame([], $this->about('bridge/long-top', '2x8', states: [State::Pregnancy]));
+        self::assertStringContainsString('at most 120 s at a time on the back; a set is 126 s', $this->about('bridge/long-top', '2x9', states: [State::Pregnancy])[0]->sentence);
+    }
+
+    public function test_with_doming_as_a_fault_front_work_from_the_toes_up_says_so(): void
+    {
+        foreach ([State::AbdominalSeparation, State::Hernia] as $state) {
+            self::assertStringContainsString('only while the belly stays flat', $this->about('front-plank/forearms-toes', '2x10s', states: [$state])[0]->sentence);
+            self::assertSame([], $this->about('front-plank/forearms-knees', '2x10s', states: [$state]));
+            self::assertSame([], $this->about('press-out/overhead', '2x10/side', states: [$state]), 'other demands are not meant');
+        }
+    }
+
+    public function test_with_hamstring_cramp_a_hip_hold_over_five_seconds_is_a_warning(): void
+    {
+        self::assertSame([], $this->about('front-plank/forearms-toes', '2x10s', states: [State::HamstringCramp]));
+        self::assertSame([], $this->about('bridge/short-top', '2x8', states: [State::HamstringCramp]), 'two seconds at the top');
+        self::assertStringContainsString('no hold over 5 s in hip work; this one is 10 s', $this->about('bridge/long-top', '2x8', states: [State::HamstringCramp])[0]->sentence);
+    }
+
+    public function test_with_dizziness_positions_are_grouped(): void
+    {
+        $session = static fn(string ...$rungs): Session => new Session(array_map(static fn(string $rung): StraightSets => new StraightSets(ShippedLibrary::item($rung, str_starts_with($rung, 'press') || str_starts_with($rung, 'side') ? '2x10/side' : '2x10')), array_values($rungs)));
+        $positions = fn(Session $written): array => array_values(array_filter($this->warnings([State::Dizziness])->aboutAll($written), static fn(Reason $reason): bool => $reason->rule === Rule::LimitCaution));
+
+        self::assertStringContainsString('changes 2 times; grouped by position 1 would do', $positions($session('press-out/standing', 'bridge/touch', 'press-out/split-stance'))[0]->sentence);
+        self::assertSame([], $positions($session('press-out/standing', 'press-out/split-stance', 'bridge/touch')));
+    }
+
     public function test_a_gap_in_a_circuit_as_long_as_the_change_over_is_long_enough(): void
     {
         $stations = [ShippedLibrary::item('front-plank/forearms-toes', '2x20s'), ShippedLibrary::item('side-bridge/knees-bent', '2x15s/side')];
@@ -81,8 +113,9 @@ final class WarningsTest extends TestCase
         return (new Warnings(new Circumstances($limits, Kit::cases(), Method::default()), $here, $stopped))->about(ShippedLibrary::item($rung, $dose));
     }
 
-    private function warnings(): Warnings
+    /** @param list<State> $states */
+    private function warnings(array $states = []): Warnings
     {
-        return new Warnings(new Circumstances([], Kit::cases(), Method::default()), [], []);
+        return new Warnings(new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases(), Method::default()), [], []);
     }
 }

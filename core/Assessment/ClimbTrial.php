@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Assessment;
+
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\FormQuestion;
+
+/** One small trial of a rung: the questions of the form check answered with no, and pain of 10. */
+final readonly class ClimbTrial
+{
+    /** @param list<FormQuestion> $faults */
+    public function __construct(public Rung $rung, public array $faults, public int $pain) {}
+
+    public function isClean(): bool
+    {
+        return $this->faults === [] && $this->pain === 0;
+    }
+
+    /** What went wrong, in words. */
+    public function trouble(): string
+    {
+        return $this->pain > 0
+            ? "pain {$this->pain} of 10"
+            : implode('; ', array_map(static fn(FormQuestion $question): string => 'not so: '.lcfirst($question->question()), $this->faults));
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Assessment\Climbed;
+use EvenRungs\Assessment\Hold;
+use EvenRungs\Assessment\HoldEnd;
+use EvenRungs\Assessment\HoldKind;
+use EvenRungs\Assessment\Start;
+use EvenRungs\Assessment\Starts;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** From measurements to a first rung on every ladder. */
+final class StartsTest extends TestCase
+{
+    /** @return iterable<string, array{int|null, int|null, string, array<string, string>}> toes, knees, rung, method (common practice) */
+    public static function planks(): iterable
+    {
+        yield 'knees under 15 s: bench' => [null, 14, 'forearms-bench', []];
+        yield 'knees 15 s: there' => [null, 15, 'forearms-knees', []];
+        yield 'toes under 15 s: knees' => [14, null, 'forearms-knees', []];
+        yield 'toes under 15 s, short bouts on the toes' => [14, null, 'forearms-toes', ['too-weak-for-plank' => 'short bouts on the toes']];
+        yield 'toes under 15 s and knees too: bench' => [8, 12, 'forearms-bench', []];
+        yield '15 s: the full version' => [15, null, 'forearms-toes', []];
+        yield '29 s: the full version' => [29, null, 'forearms-toes', []];
+        yield '30 s: on' => [30, null, 'tight-plank', []];
+        yield '30 s, hands after forearms' => [30, null, 'hands-toes', ['front-plank-next-step' => 'hands after forearms']];
+        yield '30 s, the method holds long' => [30, null, 'forearms-toes', ['hold-strategy' => 'long holds to 120 s']];
+    }
+
+    /** @param array<string, string> $method */
+    #[DataProvider('planks')]
+    public function test_the_front_plank_starts_where_its_hold_says(?int $toes, ?int $knees, string $rung, array $method): void
+    {
+        $chosen = Method::default();
+        foreach ($method as $question => $choice) {
+            $chosen = $chosen->with(Question::from($question), $choice);
+        }
+        $holds = [];
+        foreach ([[HoldKind::FrontPlank, $toes], [HoldKind::FrontPlankKnees, $knees]] as [$kind, $seconds]) {
+            $holds = $seconds === null ? $holds : [...$holds, self::hold($kind, Side::Both, $seconds)];
+        }
+
+        self::assertSame("front-plank/{$rung}", $this->on('front-plank', $this->propose($holds, [], method: $chosen))->rung->slug);
+    }
+
+    public function test_without_the_bench_at_hand_the_wall_takes_its_place(): void
+    {
+        $starts = $this->propose([self::hold(HoldKind::FrontPlankKnees, Side::Both, 9)], [], kit: [Kit::Wall]);
+
+        self::assertSame('front-plank/forearms-wall', $this->on('front-plank', $starts)->rung->slug);
+    }
+
+    public function test_nothing_tested_proposes_nothing(): void
+    {
+        self::assertSame([], $this->propose([], []));
+    }
+
+    public function test_the_weakest_comes_first_and_every_open_ladder_gets_a_start(): void
+    {
+        $starts = $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], []);
+        $heights = array_map(static fn(Start $start): int => $start->rung->height->tenths, $starts);
+        $sorted = $heights;
+        sort($sorted);
+
+        self::assertSame($sorted, $heights);
+        self::assertGreaterThanOrEqual(14, count(array_unique(array_map(static fn(Start $start): string => $start->rung->ladder, $starts))));
+        self::assertSame(Rule::PlacingFromHeight, $this->on('press-out', $starts)->reasons[0]->rule);
+        self::assertLessThanOrEqual(30, $this->on('press-out', $starts)->rung->height->tenths, 'a full step below the plank’s 4.0');
+    }
+
+    public function test_a_climb_test_goes_before_a_hold(): void
+    {
+        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/forearms-low-step'), Side::Both, 'The last clean rung.', 2);
+
+        self::assertSame('front-plank/forearms-low-step', $this->on('front-plank', $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 90)], [$climbed]))->rung->slug);
+    }
+
+    public function test_a_ladder_on_which_not_even_the_lowest_rung_was_clean_gets_no_start(): void
+    {
+        $starts = $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], [new Climbed('press-out', null, Side::Both, 'Not even the lowest.', 2)]);
+
+        self::assertSame([], array_filter($starts, static fn(Start $start): bool => $start->rung->ladder === 'press-out'));
+    }
+
+    public function test_left_and_right_start_apart_where_their_holds_differ(): void
+    {
+        $starts = array_values(array_filter(
+            $this->propose([self::hold(HoldKind::SidePlank, Side::Left, 22), self::hold(HoldKind::SidePlank, Side::Right, 9)], []),
+            static fn(Start $start): bool => $start->rung->ladder === 'side-bridge',
+        ));
+
+        self::assertSame([['side-bridge/knees-bent', 'right'], ['side-bridge/top-foot-front', 'left']], array_map(static fn(Start $start): array => [$start->rung->slug, $start->side->value], $starts));
+    }
+
+    public function test_a_limit_moves_the_start_down_to_an_open_rung_and_says_why(): void
+    {
+        $start = $this->on('front-plank', $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 12)], [], [State::KneelingPain]));
+
+        self::assertSame('front-plank/forearms-bench', $start->rung->slug);
+        self::assertSame([Rule::PlacingFromPlank, Rule::LimitRulesOut], array_map(static fn($reason): Rule => $reason->rule, $start->reasons));
+    }
+
+    public function test_pelvic_floor_trouble_starts_a_rung_lower_everywhere_and_cramp_only_at_the_hip(): void
+    {
+        $holds = [self::hold(HoldKind::FrontPlank, Side::Both, 20), self::hold(HoldKind::OneLegBridge, Side::Left, 40), self::hold(HoldKind::OneLegBridge, Side::Right, 40)];
+
+        self::assertSame('front-plank/forearms-low-step', $this->on('front-plank', $this->propose($holds, [], [State::PelvicFloor]))->rung->slug);
+        $cramp = $this->propose($holds, [], [State::HamstringCramp]);
+        self::assertSame('front-plank/forearms-toes', $this->on('front-plank', $cramp)->rung->slug);
+        self::assertSame('bridge/march', $this->on('bridge', $cramp)->rung->slug, 'one below the one-leg bridge');
+    }
+
+    public function test_over_65_a_wall_or_chair_version_is_offered_beside_the_measured_rung(): void
+    {
+        $start = $this->on('front-plank', $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], [], [State::Over65]));
+
+        self::assertSame('front-plank/forearms-toes', $start->rung->slug);
+        self::assertSame('front-plank/forearms-bench', $start->support?->slug);
+    }
+
+    public function test_who_stands_on_a_ladder_is_moved_by_a_newer_test_of_it_and_never_by_a_guess(): void
+    {
+        $starts = $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], []);
+        $tested = $this->on('front-plank', $starts);
+        $guessed = $this->on('press-out', $starts);
+
+        self::assertSame([false, false], [$tested->hasLapsed(null), $guessed->hasLapsed(null)]);
+        self::assertSame([false, true], [$tested->hasLapsed(0), $guessed->hasLapsed(0)], 'placed before the test');
+        self::assertSame([true, true], [$tested->hasLapsed(2), $guessed->hasLapsed(2)], 'placed after it');
+    }
+
+    public function test_no_proposal_ever_stands_on_a_ruled_out_rung(): void
+    {
+        $holds = [self::hold(HoldKind::FrontPlank, Side::Both, 60), self::hold(HoldKind::SidePlank, Side::Left, 40), self::hold(HoldKind::SidePlank, Side::Right, 12), self::hold(HoldKind::BackExtensor, Side::Both, 100)];
+        foreach (State::cases() as $state) {
+            $circumstances = new Circumstances([$state->limit(Side::Left)], [Kit::Wall, Kit::Bench, Kit::Band], Method::default());
+            foreach (Starts::propose(ShippedLibrary::get(), $circumstances, $holds, []) as $start) {
+                self::assertTrue($circumstances->rule($start->rung)->openOn($start->side), "{$state->value}: {$start->rung->slug}");
+            }
+        }
+    }
+
+    private static function hold(HoldKind $kind, Side $side, int $seconds): Hold
+    {
+        return Hold::of($kind, $side, $seconds, HoldEnd::FormLost, Day::parse('2026-06-01'), 1);
+    }
+
+    /**
+     * @param list<Hold>    $holds
+     * @param list<Climbed> $climbs
+     * @param list<State>   $states
+     * @param list<Kit>     $kit
+     *
+     * @return list<Start>
+     */
+    private function propose(array $holds, array $climbs, array $states = [], array $kit = [Kit::Mat, Kit::Wall, Kit::Bench, Kit::Step, Kit::Band], ?Method $method = null): array
+    {
+        $limits = array_map(static fn(State $state) => $state->limit(Side::Both), $states);
+
+        return Starts::propose(ShippedLibrary::get(), new Circumstances($limits, $kit, $method ?? Method::default()), $holds, $climbs);
+    }
+
+    /** @param list<Start> $starts */
+    private function on(string $ladder, array $starts): Start
+    {
+        foreach ($starts as $start) {
+            if ($start->rung->ladder === $ladder) {
+                return $start;
+            }
+        }
+        self::fail("No start on {$ladder}.");
+    }
+}
