@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Bench;
 use App\Http\Controllers\Board;
+use App\Http\Controllers\Brace;
+use App\Http\Controllers\Checks;
 use App\Http\Controllers\Coaching;
 use App\Http\Controllers\Ladders;
 use App\Http\Controllers\Library;
 use App\Http\Controllers\People;
+use App\Http\Controllers\Pictures;
 use App\Http\Controllers\Review;
 use App\Http\Controllers\Sessions;
 use App\Http\Controllers\SignIn;
@@ -33,16 +36,39 @@ Route::prefix('api')->group(function (): void {
         Route::get('/method', [Library::class, 'method']);
         Route::put('/method', [Library::class, 'change']);
 
+        Route::get('/people', [People::class, 'index']);
         Route::post('/people', [People::class, 'store']);
+        Route::post('/people/{person}/archive', [People::class, 'archive']);
+        Route::delete('/people/{person}/archive', [People::class, 'restore']);
         Route::get('/people/{person}', [People::class, 'show']);
         Route::put('/people/{person}', [People::class, 'update']);
         Route::post('/people/{person}/screenings', [People::class, 'screen']);
         Route::post('/people/{person}/clearances', [People::class, 'clear']);
 
+        Route::get('/people/{person}/checks', [Checks::class, 'show']);
+        Route::post('/people/{person}/holds', [Checks::class, 'hold']);
+        Route::delete('/people/{person}/holds/{hold}', [Checks::class, 'takeHoldBack']);
+        Route::post('/people/{person}/climbs/next', [Checks::class, 'next']);
+        Route::post('/people/{person}/climbs', [Checks::class, 'climb']);
+        Route::delete('/people/{person}/climbs/{climb}', [Checks::class, 'takeClimbBack']);
+
+        Route::get('/people/{person}/brace/readings', [Brace::class, 'readings']);
+        Route::post('/people/{person}/brace/preview', [Brace::class, 'preview']);
+        Route::post('/people/{person}/brace', [Brace::class, 'store']);
+        Route::delete('/people/{person}/brace/{brace}', [Brace::class, 'takeBack']);
+
+        Route::post('/people/{person}/photos', [Pictures::class, 'store']);
+        Route::get('/people/{person}/photos/{photo}', [Pictures::class, 'show']);
+        Route::delete('/people/{person}/photos/{photo}', [Pictures::class, 'destroy']);
+        Route::post('/people/{person}/alignments/preview', [Pictures::class, 'preview']);
+        Route::post('/people/{person}/alignments', [Pictures::class, 'align']);
+        Route::delete('/people/{person}/alignments/{alignment}', [Pictures::class, 'takeBack']);
+
         Route::get('/people/{person}/board', [Board::class, 'show']);
         Route::get('/people/{person}/path', [Board::class, 'path']);
         Route::post('/people/{person}/board/preview', [Board::class, 'preview']);
         Route::post('/people/{person}/placements', [Board::class, 'store']);
+        Route::put('/people/{person}/set-ups', [Board::class, 'setUp']);
         Route::delete('/people/{person}/placements/{placement}', [Board::class, 'destroy']);
 
         Route::get('/people/{person}/sessions', [Sessions::class, 'index']);

@@ -4,17 +4,31 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Climb;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Models\PersonLimit;
 use App\Models\Placement;
 use App\Models\SessionLog;
 use App\Models\SetEntry;
+use App\Models\TimedHold;
 use App\Time\PracticeClock;
+use EvenRungs\Assessment\Age;
+use EvenRungs\Assessment\Climbed;
+use EvenRungs\Assessment\Hold;
+use EvenRungs\Assessment\HoldEnd;
+use EvenRungs\Assessment\HoldKind;
+use EvenRungs\Assessment\HoldReport;
+use EvenRungs\Assessment\Retest;
+use EvenRungs\Assessment\Start;
+use EvenRungs\Assessment\Starts;
+use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\Evenness;
 use EvenRungs\Balance\Stand;
+use EvenRungs\Balance\TargetShares;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
+use EvenRungs\Body\Sex;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
@@ -29,7 +43,9 @@ use EvenRungs\Progress\Morning;
 use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\SetLog;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\Clearance;
+use EvenRungs\Screening\Rescreen;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\Standing;
 use EvenRungs\Screening\State;
@@ -64,16 +80,124 @@ final class Dossier
 
     public function circumstances(): Circumstances
     {
-        return $this->circumstances ??= new Circumstances(
-            array_map(static fn(PersonLimit $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $this->activeLimits()),
-            array_map(Kit::from(...), $this->person->kit),
-            $this->method(),
+        return $this->circumstances ??= $this->circumstancesWith(
+            array_map(fn(PersonLimit $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side), 'noted on '.Day::parse($limit->since)->inWords(), $limit->cleared && $this->isCleared()), $this->activeLimits()),
+            array_map(Kit::from(...), $this->person->kit()),
         );
+    }
+
+    /**
+     * The person under other limits or kit: what age asks for stands in any case.
+     *
+     * @param list<Limit> $limits
+     * @param list<Kit>   $kit
+     */
+    public function circumstancesWith(array $limits, array $kit): Circumstances
+    {
+        $born = $this->person->birth_year;
+        $byAge = $born === null ? [] : array_map(static fn(State $state): Limit => $state->limit(Side::Both, "born in {$born}"), State::ofAge($born, $this->today()->year()));
+
+        return new Circumstances([...$limits, ...$byAge], $kit, $this->method());
+    }
+
+    /** A clearance holds today. */
+    public function isCleared(): bool
+    {
+        return array_filter($this->clearances(), fn(Clearance $clearance): bool => $clearance->holdsOn($this->today())) !== [];
+    }
+
+    /** How the person sets up a rung for themselves; empty when nothing was written. */
+    public function setUp(string $rung): string
+    {
+        return $this->person->setUps->firstWhere('rung', $rung)->text ?? '';
+    }
+
+    /** The shares of work asked for: the person's own, else those of the aim. */
+    public function targets(): TargetShares
+    {
+        return $this->person->shares === null ? Aim::from($this->person->aim)->targets() : TargetShares::of($this->person->shares);
+    }
+
+    public function sex(): ?Sex
+    {
+        return $this->person->sex === null ? null : Sex::from($this->person->sex);
+    }
+
+    public function age(): ?Age
+    {
+        return $this->person->birth_year === null ? null : Age::inYear($this->person->birth_year, $this->today()->year());
+    }
+
+    /** @return list<Hold> oldest first */
+    public function holds(): array
+    {
+        return array_values($this->person->holds->map(static fn(TimedHold $row): Hold => Hold::of(
+            HoldKind::from($row->kind),
+            Side::from($row->side),
+            $row->seconds,
+            HoldEnd::from($row->end),
+            Day::parse($row->tested_on),
+            $row->sequence,
+        ))->all());
+    }
+
+    public function holdReport(): HoldReport
+    {
+        return HoldReport::of($this->holds(), $this->sex(), $this->age());
+    }
+
+    /** @return list<Climbed> the newest climb test of each ladder and side first */
+    public function climbed(): array
+    {
+        return array_values($this->person->climbs->reverse()->map(fn(Climb $row): Climbed => new Climbed(
+            $row->ladder,
+            $row->working_rung === null ? null : $this->library->rung($row->working_rung),
+            Side::from($row->side),
+            $row->sentence,
+            $row->sequence,
+        ))->all());
+    }
+
+    /**
+     * Where the tests say to start, weakest first; what has been placed since is left out.
+     *
+     * @return list<Start>
+     */
+    public function starts(): array
+    {
+        return array_values(array_filter(
+            Starts::propose($this->library, $this->circumstances(), $this->holds(), $this->climbed()),
+            function (Start $start): bool {
+                $here = array_filter($this->on($start->rung->ladder), static fn(Standpoint $stand): bool => $stand->side->meets($start->side));
+
+                return ! $start->hasLapsed($here === [] ? null : max(array_map(static fn(Standpoint $stand): int => $stand->placement->sequence, $here)));
+            },
+        ));
+    }
+
+    public function lastTest(): ?Day
+    {
+        $days = [...$this->person->holds->pluck('tested_on')->all(), ...$this->person->climbs->pluck('tested_on')->all()];
+
+        return $days === [] ? null : Day::parse((string) max($days));
+    }
+
+    public function retest(): ?Retest
+    {
+        return Retest::due($this->today(), $this->lastTest());
+    }
+
+    /** Why the danger signs are to be asked for, or null when they are not. */
+    public function rescreen(): ?Reason
+    {
+        $last = $this->person->screenings->last();
+
+        return Rescreen::due($this->today(), $last === null ? null : Day::parse($last->answered_on));
     }
 
     public function standing(): Standing
     {
-        $signs = $clearances = [];
+        $signs = [];
         foreach ($this->person->screenings as $screening) {
             if ($screening->urgency !== null) {
                 $signs[] = new Sign(Urgency::from($screening->urgency), $screening->sequence);
@@ -87,11 +211,14 @@ final class Dossier
         if ($signs === []) {
             return Standing::clear();
         }
-        foreach ($this->person->clearances as $clearance) {
-            $clearances[] = new Clearance(Day::parse($clearance->from), Day::parse($clearance->until), $clearance->sequence);
-        }
 
-        return Standing::on($this->clock->today(), $signs, $clearances);
+        return Standing::on($this->clock->today(), $signs, $this->clearances());
+    }
+
+    /** @return list<Clearance> */
+    private function clearances(): array
+    {
+        return array_values($this->person->clearances->map(static fn(\App\Models\Clearance $row): Clearance => new Clearance(Day::parse($row->from), Day::parse($row->until), $row->sequence))->all());
     }
 
     /** @return list<Standpoint> in the order of the library; a stopped ladder among them */

@@ -15,7 +15,7 @@ use Illuminate\Support\Collection as Several;
 /** Reads a person, or all of a practice, with every record the core asks for. */
 final readonly class OpenDossier
 {
-    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings'];
+    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps'];
 
     public function __construct(private Library $library) {}
 
@@ -30,13 +30,13 @@ final readonly class OpenDossier
     public function forPlanning(Person $person, User $by): Dossier
     {
         $person->load([
-            'limits' => static fn($rows) => $rows->where('lifted_on', null)->select(['id', 'person_id', 'state', 'side', 'lifted_on']),
+            'limits' => static fn($rows) => $rows->where('lifted_on', null)->select(['id', 'person_id', 'state', 'side', 'since', 'lifted_on', 'cleared']),
             'screenings' => static fn($rows) => $rows->where('urgency', '!=', null)->select(['id', 'person_id', 'urgency', 'sequence']),
             'placements' => static fn($rows) => $rows->select(['id', 'person_id', 'ladder', 'side', 'rung', 'stopped', 'sequence']),
             'decisions' => static fn($rows) => $rows->where('choice', Choice::Refer->value)->select(['id', 'person_id', 'choice', 'sequence', 'taken_back_at']),
         ]);
-        // A clearance matters only against a sign, and most people have none.
-        if ($person->screenings->isEmpty() && $person->decisions->isEmpty()) {
+        // A clearance matters only against a sign or for a cleared limit, and most people have neither.
+        if ($person->screenings->isEmpty() && $person->decisions->isEmpty() && ! $person->limits->contains('cleared', true)) {
             $person->setRelation('clearances', new Collection);
         } else {
             $person->load(['clearances' => static fn($rows) => $rows->select(['id', 'person_id', 'from', 'until', 'sequence'])]);
@@ -45,12 +45,12 @@ final readonly class OpenDossier
         return new Dossier($person, $this->library, $this->clock($by));
     }
 
-    /** @return Several<int, Dossier> */
-    public function all(User $by): Several
+    /** @return Several<int, Dossier> everyone of the practice, or those that are not archived */
+    public function all(User $by, bool $archived = false): Several
     {
         $clock = $this->clock($by);
 
-        $people = Person::query()->with([...self::RECORDS, 'trainingSessions'])->get();
+        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions'])->get();
 
         return $people->map(fn(Person $person): Dossier => new Dossier($person, $this->library, $clock))->values()->toBase();
     }

@@ -18,12 +18,14 @@ final class Path
     }
 
     /** @return list<OA\Response> */
-    public static function responses(?string $answers, int $status): array
+    public static function responses(?string $answers, int $status, ?string $media = null): array
     {
         $error = static fn(int $code, string $text): OA\Response => new OA\Response(response: $code, description: $text, content: new OA\JsonContent(ref: '#/components/schemas/ErrorView'));
-        $good = $answers === null
-            ? new OA\Response(response: 204, description: 'Done; nothing to say.')
-            : new OA\Response(response: $status, description: 'The answer.', content: new OA\JsonContent(ref: self::schema($answers)));
+        $good = match (true) {
+            $media !== null => new OA\Response(response: $status, description: 'The answer.', content: new OA\MediaType(mediaType: $media, schema: new OA\Schema(type: 'string', format: 'binary'))),
+            $answers === null => new OA\Response(response: 204, description: 'Done; nothing to say.'),
+            default => new OA\Response(response: $status, description: 'The answer.', content: new OA\JsonContent(ref: self::schema($answers))),
+        };
 
         return [
             $good,
@@ -35,12 +37,21 @@ final class Path
             $error(422, 'Something entered cannot be taken.'),
             $error(423, 'Closed by a danger sign.'),
             $error(429, 'Too many requests.'),
+            $error(503, 'A device or service does not answer.'),
         ];
     }
 
     public static function body(?string $takes): ?OA\RequestBody
     {
         return $takes === null ? null : new OA\RequestBody(required: true, content: new OA\JsonContent(ref: self::schema($takes)));
+    }
+
+    public static function upload(string $name): OA\RequestBody
+    {
+        return new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['id', $name], properties: [
+            new OA\Property(property: 'id', description: 'ULID made by the caller', type: 'string'),
+            new OA\Property(property: $name, type: 'string', format: 'binary'),
+        ], type: 'object')));
     }
 
     public static function schema(string $class): string

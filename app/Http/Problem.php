@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\Dossier;
 use EvenRungs\Screening\Standing;
 use Illuminate\Contracts\Debug\ShouldntReport;
 
@@ -37,6 +38,24 @@ final class Problem extends \RuntimeException implements ShouldntReport
         if (! $standing->open) {
             throw new self(423, 'danger-sign', $standing->reason->sentence ?? 'Closed by a danger sign.');
         }
+    }
+
+    /**
+     * Nobody is tested while a danger sign stands, nor before they were asked for.
+     *
+     * @throws self when that is so
+     */
+    public static function whenNotToBeTested(Dossier $dossier): void
+    {
+        self::whenClosed($dossier->standing());
+        if ($dossier->person->screenings->isEmpty()) {
+            throw new self(423, 'not-asked', 'The danger signs have not been asked for yet: nothing is tested before that.');
+        }
+    }
+
+    public static function unreachable(string $code, string $sentence): self
+    {
+        return new self(503, $code, $sentence);
     }
 
     public static function field(string $field, string $sentence): self

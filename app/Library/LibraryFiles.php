@@ -49,7 +49,7 @@ final class LibraryFiles
         $result = $validator->validate(json_decode((string) json_encode(self::withObjects($data))), $schema);
         $error = $result->error();
 
-        return $error === null ? [] : array_values(array_unique(self::leaves($error)));
+        return $error === null ? [] : array_values(array_unique(self::leaves($error, $data)));
     }
 
     /**
@@ -58,14 +58,27 @@ final class LibraryFiles
      *
      * @return list<string>
      */
-    private static function leaves(ValidationError $error): array
+    private static function leaves(ValidationError $error, mixed $data): array
     {
         if ($error->subErrors() !== []) {
-            return array_merge(...array_map(self::leaves(...), $error->subErrors()));
+            return array_merge(...array_map(static fn(ValidationError $sub): array => self::leaves($sub, $data), $error->subErrors()));
         }
         $sentence = (new ErrorFormatter)->formatErrorMessage($error);
 
-        return str_contains($sentence, 'stands_on') ? [] : [implode(' › ', array_map(strval(...), $error->data()->fullPath())).': '.$sentence];
+        return str_contains($sentence, 'stands_on') ? [] : [self::where($error->data()->fullPath(), $data).': '.$sentence];
+    }
+
+    /**
+     * The place in words: a rung by its name, where it has one.
+     *
+     * @param array<int|string> $path
+     */
+    private static function where(array $path, mixed $data): string
+    {
+        $name = ($path[0] ?? '') === 'rungs' && isset($path[1]) ? data_get($data, ['rungs', $path[1], 'name']) : null;
+        $steps = is_string($name) && $name !== '' ? ["“{$name}”", ...array_slice($path, 2)] : $path;
+
+        return $steps === [] ? 'the file' : implode(' › ', array_map(strval(...), $steps));
     }
 
     /** @return array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} */

@@ -18,7 +18,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string       $aim
  * @property list<int>    $training_days  1 Monday to 7 Sunday
  * @property int          $minutes        for core work in a session
- * @property list<string> $kit
+ * @property int|null     $birth_year
+ * @property string|null  $sex
+ * @property string|null  $hand
+ * @property string|null  $injured_side
+ * @property array<string, int>|null $shares own target shares by demand
+ * @property list<array{name: string, kit: list<string>}> $places where the person trains, and the kit there
+ * @property int          $place          the one planning looks at
+ * @property list<array{what: string, heavy: bool, day: int, part: string}>|null $week other training
+ * @property string|null  $notes
+ * @property string|null  $consented_on
+ * @property \Illuminate\Support\Carbon|null $archived_at
  * @property int          $version
  *
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PersonLimit>     $limits
@@ -28,6 +38,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TrainingSession> $trainingSessions
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SessionLog>      $logs
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Decision>        $decisions
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, TimedHold>        $holds
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Climb>           $climbs
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, SetUp>           $setUps
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
  */
 final class Person extends Model
 {
@@ -98,9 +113,64 @@ final class Person extends Model
         return $rows;
     }
 
+    /** @return HasMany<TimedHold, $this> */
+    public function holds(): HasMany
+    {
+        $rows = $this->hasMany(TimedHold::class);
+        $rows->whereNull('undone_at');
+        $rows->orderBy('sequence');
+
+        return $rows;
+    }
+
+    /** @return HasMany<Climb, $this> */
+    public function climbs(): HasMany
+    {
+        $rows = $this->hasMany(Climb::class);
+        $rows->whereNull('undone_at');
+        $rows->orderBy('sequence');
+
+        return $rows;
+    }
+
+    /** @return HasMany<SetUp, $this> */
+    public function setUps(): HasMany
+    {
+        return $this->hasMany(SetUp::class);
+    }
+
+    /** @return HasMany<AlignmentCheck, $this> */
+    public function alignments(): HasMany
+    {
+        $rows = $this->hasMany(AlignmentCheck::class);
+        $rows->whereNull('undone_at');
+        $rows->orderByDesc('sequence');
+
+        return $rows;
+    }
+
+    /** @return HasMany<BraceTest, $this> */
+    public function braceTests(): HasMany
+    {
+        $rows = $this->hasMany(BraceTest::class);
+        $rows->whereNull('undone_at');
+        $rows->orderByDesc('sequence');
+
+        return $rows;
+    }
+
+    /** @return list<string> at the place planning looks at */
+    public function kit(): array
+    {
+        return ($this->places[$this->place] ?? $this->places[0] ?? ['kit' => []])['kit'];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['training_days' => 'array', 'kit' => 'array', 'minutes' => 'integer', 'version' => 'integer'];
+        return [
+            'training_days' => 'array', 'minutes' => 'integer', 'version' => 'integer', 'birth_year' => 'integer', 'shares' => 'array',
+            'places' => 'array', 'place' => 'integer', 'week' => 'array', 'notes' => 'encrypted', 'archived_at' => 'datetime',
+        ];
     }
 }

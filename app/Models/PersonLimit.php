@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $note
  * @property string      $since
  * @property string|null $lifted_on
+ * @property bool        $cleared
  */
 final class PersonLimit extends Model
 {
@@ -30,6 +31,6 @@ final class PersonLimit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['note' => 'encrypted'];
+        return ['note' => 'encrypted', 'cleared' => 'boolean'];
     }
 }

@@ -6,9 +6,13 @@ namespace App\Providers;
 
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
+use App\Photos\PhotoShelf;
 use EvenRungs\Ladder\Library;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Encryption\Encrypter;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -18,6 +22,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(LibraryFiles::class, static fn(): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
+        $this->app->bind(PhotoShelf::class, static fn(Application $app): PhotoShelf => new PhotoShelf($app->make(Filesystem::class), $app->make(Encrypter::class), storage_path('app/photos')));
         $this->app->scoped(PracticeLibrary::class);
         $this->app->bind(Library::class, fn(): Library => $this->app->make(PracticeLibrary::class)->library());
     }

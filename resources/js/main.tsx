@@ -29,12 +29,14 @@ const router = createBrowserRouter([
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
       { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
+      { path: 'people', lazy: async () => ({ Component: (await import('./people/People')).People }) },
       { path: 'people/new', lazy: async () => ({ Component: (await import('./person/NewPerson')).NewPerson }) },
       {
         path: 'people/:id',
         children: [
           { index: true, element: <Navigate to="person" replace /> },
           { path: 'person', lazy: async () => ({ Component: (await import('./person/PersonStep')).PersonStep }) },
+          { path: 'checks', lazy: async () => ({ Component: (await import('./checks/Checks')).Checks }) },
           { path: 'board', lazy: async () => ({ Component: (await import('./board/Board')).Board }) },
           { path: 'session', lazy: async () => ({ Component: (await import('./session/SessionStep')).SessionStep }) },
           { path: 'sheet', lazy: async () => ({ Component: (await import('./sheet/Sheet')).Sheet }) },

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Database\Seeders\DemoSeeder;
+use Facebook\WebDriver\WebDriverKeys as Key;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\Daemon;
+use Tests\Browser\Support\Snapshot;
 
 /**
  * Tests in a real browser against a server and a database of their own, filled with the demo.
@@ -18,6 +20,8 @@ abstract class BrowserTestCase extends TestCase
 {
     private static ?Daemon $server = null;
 
+    private static ?Snapshot $demo = null;
+
     protected static string $base = '';
 
     protected Chromium $browser;
@@ -26,8 +30,7 @@ abstract class BrowserTestCase extends TestCase
     {
         parent::setUp();
         self::serve();
-        self::artisan('migrate:fresh', '--force', '--quiet');
-        self::artisan('demo:load');
+        self::demo();
         $this->browser = Chromium::at(self::$base);
     }
 
@@ -61,6 +64,30 @@ abstract class BrowserTestCase extends TestCase
         self::assertSame([], $this->browser->complaints());
     }
 
+    /**
+     * Tab by tab until the button has the focus, as the keyboard does it.
+     *
+     * @param non-empty-string $button
+     */
+    protected function tabTo(string $button): void
+    {
+        $focused = fn(): string => trim((string) $this->browser->driver->switchTo()->activeElement()->getText());
+        for ($tab = 0; $tab < 160 && ! str_starts_with($focused(), $button); $tab++) {
+            $this->browser->keys(Key::TAB);
+        }
+        self::assertStringStartsWith($button, $focused());
+    }
+
+    /** Tab by tab until the field with this label has the focus. */
+    protected function tabToField(string $label): void
+    {
+        $focused = fn(): mixed => $this->browser->driver->executeScript('return document.activeElement.labels?.[0]?.innerText ?? ""');
+        for ($tab = 0; $tab < 160 && $focused() !== $label; $tab++) {
+            $this->browser->keys(Key::TAB);
+        }
+        self::assertSame($label, $focused());
+    }
+
     private static function serve(): void
     {
         if (self::$server !== null) {
@@ -69,10 +96,33 @@ abstract class BrowserTestCase extends TestCase
         $port = Daemon::freePort();
         self::$base = "http://127.0.0.1:{$port}";
         self::$server = Daemon::start(
-            [PHP_BINARY, '-d', 'opcache.enable=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],
+            [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'memory_limit=256M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],
             [...self::environment(), 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_URL' => self::$base],
         );
         self::$server->waitFor(static fn(): ?bool => @file_get_contents(self::$base.'/up') === false ? null : true, 15, 'The server');
+    }
+
+    /** The demo as it was loaded: made once, then put back row by row. */
+    private static function demo(): void
+    {
+        if (self::$demo !== null) {
+            self::$demo->putBack();
+
+            return;
+        }
+        self::artisan('migrate:fresh', '--force', '--quiet');
+        self::artisan('demo:load');
+        $settings = parse_ini_file(dirname(__DIR__, 2).'/.env', false, INI_SCANNER_RAW) ?: [];
+        self::$demo = Snapshot::of((string) ($settings['DB_SOCKET'] ?? ''), self::environment()['DB_DATABASE'], (string) ($settings['DB_USERNAME'] ?? ''), (string) ($settings['DB_PASSWORD'] ?? ''));
+    }
+
+    /** A simulated cuff where the server looks for one. */
+    protected static function cuff(): Daemon
+    {
+        $cuff = Daemon::start([PHP_BINARY, 'bin/cuff'], self::environment());
+        $cuff->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'speaks at') ? true : null, 10, 'The cuff');
+
+        return $cuff;
     }
 
     private static function artisan(string ...$command): void
@@ -85,7 +135,7 @@ abstract class BrowserTestCase extends TestCase
     {
         return [
             'APP_ENV' => 'testing', 'DB_DATABASE' => 'even_rungs_test_browser', 'SESSION_DRIVER' => 'database',
-            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => 'even_rungs_browser_test',
+            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_STREAM' => 'unix:///tmp/even-rungs-cuff-browser-'.getmypid().'.sock',
         ];
     }
 }

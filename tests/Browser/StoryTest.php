@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebElement;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
 
 /** One person from intake to a decided session: once by keyboard alone, once by mouse where it is used. */
@@ -15,14 +14,19 @@ final class StoryTest extends BrowserTestCase
     {
         $browser = $this->signIn()->visit('/people/new')->see('Add a person');
         $browser->label('Name')->click();
-        $browser->keys('Tilda <b>Marrow</b>', Key::TAB, 'pastry cook on her feet all day', Key::TAB, Key::TAB, Key::BACKSPACE, Key::BACKSPACE, '15', Key::TAB, Key::SPACE);
+        $browser->keys('Tilda <b>Marrow</b>', Key::TAB, 'pastry cook on her feet all day', Key::TAB, '1990');
+        $this->tabToField('Minutes for core work');
+        $browser->keys(Key::BACKSPACE, Key::BACKSPACE, '15', Key::TAB, Key::SPACE);
         $this->tabTo('Add, then ask the danger signs');
         $browser->keys(Key::ENTER)->see('Danger signs')->see('Tilda <b>Marrow</b>');
 
-        // Past every question to the button, with no box ticked.
+        // N to each of the nineteen questions; the last one leads to the button.
+        $browser->keys(...array_fill(0, 19, 'n'));
         $this->tabTo('No to every question');
-        $browser->keys(Key::ENTER)->see('On to the board');
-        $this->tabTo('On to the board');
+        $browser->keys(Key::ENTER)->see('On to the checks');
+        // Saving the answers leaves the focus on the next step.
+        $browser->keys(Key::ENTER)->see('Nothing tested yet.');
+        $this->tabTo('Board');
         $browser->keys(Key::ENTER)->see('no spread yet');
 
         // A rail, up the rungs, Enter; then the next demand.
@@ -37,9 +41,7 @@ final class StoryTest extends BrowserTestCase
         $browser->keys(Key::PAGE_DOWN, Key::HOME)->see('needs band and anchor, cable or partner');
 
         $browser->visit(str_replace(self::$base, '', str_replace('/board', '/session', $browser->driver->getCurrentURL())))->see('Front plank, forearms, knees down')->see('Rotation: no working rung yet');
-        $browser->keys('/');
-        $dose = $browser->driver->switchTo()->activeElement();
-        self::assertSame('3x(4x10s/5)', $dose->getAttribute('value'));
+        $browser->keys('/')->waitUntil(fn(): bool => $browser->driver->switchTo()->activeElement()->getAttribute('value') === '3x(4x10s/5)', 'the first dose under the keyboard');
         $all = Key::CONTROL.'a'.Key::NULL;
         $browser->keys($all, '3x30s 3-1-x1-9')->see('third part, lifting, of the tempo is “x1”');
         $browser->keys($all, '2 × 45 s r30', Key::ENTER)->see('2 × 45 s · 30 s rest')->see('Saved');
@@ -63,7 +65,7 @@ final class StoryTest extends BrowserTestCase
         $sets = 9;
         for ($set = 1; $set <= $sets; $set++) {
             // On to the end of the set, then the check: effort 6, all clean.
-            for ($cue = 0; $cue < 40 && $browser->driver->findElements(WebDriverBy::xpath('//button[starts-with(normalize-space(), "All clean")]')) === []; $cue++) {
+            for ($cue = 0; $cue < 40 && ! $browser->has('//button[starts-with(normalize-space(), "All clean")]'); $cue++) {
                 $browser->press('Skip');
             }
             $browser->press('effort 6')->press('All clean')->see($set === $sets ? "{$sets} of {$sets} sets logged" : "{$set} of {$sets} sets kept");
@@ -83,7 +85,7 @@ final class StoryTest extends BrowserTestCase
         $browser->press('Confirm all')->see('Nothing waits.');
         $browser->press('See the board')->see('Board');
         $browser->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
-        self::assertSame('true', $browser->find('//div[@role="option"][contains(@aria-label, "Press-out, standing, height 4.0")]')->getAttribute('aria-selected'));
+        $browser->find('//div[@role="option"][@aria-selected="true"][contains(@aria-label, "Press-out, standing, height 4.0")]');
         $this->noComplaints();
     }
 
@@ -91,7 +93,7 @@ final class StoryTest extends BrowserTestCase
     {
         $browser = $this->signIn();
         $browser->visit($this->addressOf('Corvin Strake', 'coach'))->see('morning after')->press('not asked today')->press('Start')->see('kept on this device');
-        for ($cue = 0; $cue < 20 && $browser->driver->findElements(WebDriverBy::xpath('//button[starts-with(normalize-space(), "All clean")]')) === []; $cue++) {
+        for ($cue = 0; $cue < 20 && ! $browser->has('//button[starts-with(normalize-space(), "All clean")]'); $cue++) {
             $browser->press('Skip');
         }
         $browser->press('All clean')->press('end here');
@@ -100,7 +102,7 @@ final class StoryTest extends BrowserTestCase
         $browser->see('1 of 9 sets logged')->press('Save the log')->see('The log stays on this device.');
         $this->offline(false);
         $browser->press('Try again')->see('Confirm');
-        self::assertSame(0, $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length'));
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length') === 0, 'no log left on the device');
     }
 
     public function test_a_practice_makes_a_rung_of_its_own_and_lets_go_of_it_again(): void
@@ -122,6 +124,28 @@ final class StoryTest extends BrowserTestCase
         $browser->click('//button[starts-with(@aria-label, "Open Integrated squat")] | //button[@aria-expanded="false"][contains(., "Integrated")]')->see('box two');
 
         $browser->visit('/library?ladder=squat')->press('Back to the shipped ladder')->see('as shipped')->doesNotSee('Sit to the hive');
+        $this->noComplaints();
+    }
+
+    public function test_a_practice_writes_a_ladder_of_its_own_from_nothing(): void
+    {
+        $browser = $this->signIn()->visit('/library?ladder=bridge')->see('as shipped')->press('New ladder')->see('“First rung”: The required properties');
+        foreach ([
+            'Purpose, one line' => 'Breath and brace on the jetty.', 'Check by' => 'A hand on the ribs.', 'Breathing' => 'Quietly through the nose.', 'Felt' => 'Round the waist.',
+            'Not felt' => 'In the neck.', 'Easier now' => 'Half as long.', 'Way out' => 'Roll to one side.', 'Relief position' => 'On the back, legs up.',
+            'Cues, one a line (3 to 5)' => "Lie down.\nLet the ribs sink.\nBreathe on.", 'Faults, one a line (2 to 4): seen > fix' => "The ribs rise. > Breathe out first.\nThe neck works. > A pillow under the head.",
+        ] as $field => $text) {
+            $browser->label($field)->sendKeys($text);
+        }
+        $browser->doesNotSee('Nothing is kept until')->press('the ladder itself');
+        $name = $browser->find('//aside//input[@id=//label[normalize-space()="Name of the ladder"]/@for]');
+        $name->sendKeys([Key::CONTROL, 'a']);
+        $name->sendKeys('Jetty ladder');
+        $browser->press('lateral')->press('Keep as your own version')->see('your own ladder');
+
+        $browser->visit($this->addressOf('Corvin Strake', 'board'))->see('Gate')->see('own');
+        $browser->visit('/library')->press('Jetty')->see('your own ladder')->press('Take the ladder out')->see('The ladder is taken out.')->doesNotSee('Jetty');
+        $browser->press('Take back')->see('Jetty ladder');
         $this->noComplaints();
     }
 
@@ -154,7 +178,7 @@ final class StoryTest extends BrowserTestCase
             $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
         }
         $browser->see('stands on “Press-out,');
-        self::assertLessThan(4.2, (float) $browser->find('//aside//h2/span')->getText());
+        $browser->waitUntil(fn(): bool => (float) $browser->find('//aside//h2/span')->getText() < 4.2, 'a rung below where it stood');
 
         $browser->keys('h')->see('back to today')->see('Down to “Press-out');
         $browser->press('Play from the start')->see('as it stood on');
@@ -207,34 +231,33 @@ final class StoryTest extends BrowserTestCase
     public function test_every_main_view_is_accessible_in_light_and_dark_and_nothing_complains(): void
     {
         $browser = $this->signIn();
-        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Kit at hand', '/library?ladder=side-bridge' => 'Your own rungs'];
-        foreach (['person' => 'Kit at hand', 'board' => 'Gate', 'session' => 'Where the work falls', 'sheet' => 'Easier today', 'coach' => 'morning after', 'review' => 'Confirm'] as $step => $wait) {
+        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Where, and with what kit', '/people' => 'put away', '/library?ladder=side-bridge' => 'Your own rungs'];
+        foreach (['person' => 'Where, and with what kit', 'checks' => 'Where to start', 'board' => 'Gate', 'session' => 'Where the work falls', 'sheet' => 'Easier today', 'coach' => 'morning after', 'review' => 'Confirm'] as $step => $wait) {
             $views[$this->addressOf('Maud Ferrick', $step)] = $wait;
         }
         $views[$this->addressOf('Osk Brannoch', 'person')] = 'Record the clearance';
         foreach ($views as $path => $wait) {
             $browser->visit($path)->see($wait);
-            foreach (['light', 'dark'] as $theme) {
-                $browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-                self::assertSame([], $browser->accessibilityProblems(), "{$path} in {$theme}");
-            }
-            $browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
+            $this->isAccessible($path);
         }
+        $browser->visit($this->addressOf('Edda Quillon', 'checks'))->see('Place on all')->keys('t')->see('leave the test');
+        $this->isAccessible('the clock of a hold');
+        $browser->keys(Key::ESCAPE)->see('Place on all')->keys('c')->see('Front-plank')->press('Front-plank')->see('What was lost?');
+        $this->isAccessible('a climb test');
+        $browser->keys(Key::ESCAPE)->see('Place on all')->keys('a')->press('Try it on a drawing')->see('Mark the ankle');
+        $this->isAccessible('marks on a picture');
+        $browser->keys(Key::ESCAPE)->see('Place on all')->keys('b')->see('No cuff answers.');
+        $this->isAccessible('the brace check');
         $this->noComplaints();
     }
 
-    /**
-     * Tab by tab until the button has the focus, as the keyboard does it.
-     *
-     * @param non-empty-string $button
-     */
-    private function tabTo(string $button): void
+    private function isAccessible(string $what): void
     {
-        $focused = fn(): string => trim((string) $this->browser->driver->switchTo()->activeElement()->getText());
-        for ($tab = 0; $tab < 120 && ! str_starts_with($focused(), $button); $tab++) {
-            $this->browser->keys(Key::TAB);
+        foreach (['light', 'dark'] as $theme) {
+            $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
         }
-        self::assertStringStartsWith($button, $focused());
+        $this->browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
     }
 
     /** To a rail by keyboard: Tab into the board, then from rail to rail. */
@@ -244,7 +267,7 @@ final class StoryTest extends BrowserTestCase
         for ($tab = 0; $tab < 60 && $focused()->getAttribute('role') !== 'option'; $tab++) {
             $this->browser->keys(Key::TAB);
         }
-        for ($step = 0; $step < 25 && $this->browser->driver->findElements(WebDriverBy::xpath("//div[@role='listbox'][@aria-label='{$ladder}']")) === []; $step++) {
+        for ($step = 0; $step < 25 && ! $this->browser->has("//div[@role='listbox'][@aria-label='{$ladder}']"); $step++) {
             $this->browser->keys(Key::ARROW_RIGHT);
         }
         self::assertSame('option', $focused()->getAttribute('role'));

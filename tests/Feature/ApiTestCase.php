@@ -66,7 +66,8 @@ abstract class ApiTestCase extends TestCase
     {
         return [
             'id' => $id, 'version' => 0, 'name' => 'Corvin Strake', 'about' => 'canal lock keeper', 'aim' => 'even',
-            'trainingDays' => [2, 5], 'minutes' => 25, 'kit' => ['mat', 'wall', 'bench', 'step', 'band'], 'limits' => [],
+            'trainingDays' => [2, 5], 'minutes' => 25, 'limits' => [], 'birthYear' => null, 'sex' => null, 'hand' => null, 'injuredSide' => null, 'shares' => null,
+            'places' => [['name' => 'here', 'kit' => ['mat', 'wall', 'bench', 'step', 'band']]], 'place' => 0, 'week' => [], 'notes' => '', 'consentedOn' => null,
         ];
     }
 
@@ -134,7 +135,7 @@ abstract class ApiTestCase extends TestCase
     }
 
     /** @param TestResponse<Response> $response */
-    private function holdAgainstDocument(string $method, string $uri, TestResponse $response): void
+    protected function holdAgainstDocument(string $method, string $uri, TestResponse $response): void
     {
         $document = self::document();
         $path = strtok($uri, '?');
@@ -150,7 +151,10 @@ abstract class ApiTestCase extends TestCase
             self::assertArrayHasKey((string) $response->status(), $answers, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
             $schema = self::schemaOf($answers, $response->status());
             if ($schema === null) {
-                self::assertSame('', (string) $response->getContent());
+                // An answer that is no JSON is only named in the document.
+                if (data_get($answers, [(string) $response->status(), 'content']) === null) {
+                    self::assertSame('', (string) $response->getContent());
+                }
 
                 return;
             }
@@ -159,7 +163,7 @@ abstract class ApiTestCase extends TestCase
                 '$id' => 'urn:even-rungs:api', 'components' => json_decode((string) json_encode($document['components'])), '$ref' => $schema,
             ]);
             $error = $result->error();
-            self::assertNull($error, "{$method} {$template}: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
+            self::assertTrue($error === null, "{$method} {$template}: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
 
             return;
         }

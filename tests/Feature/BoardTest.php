@@ -167,4 +167,23 @@ final class BoardTest extends ApiTestCase
         }
         self::fail("The board has no ladder {$ladder}.");
     }
+
+    public function test_an_own_set_up_of_a_rung_goes_to_board_sheet_and_player_and_is_encrypted(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'press-out/standing');
+        $write = fn(string $text, int $version) => $this->putJson("/api/people/{$id}/set-ups", ['rung' => 'press-out/standing', 'text' => $text, 'version' => $version]);
+        $write('Left toe out by a hand, band at the lock beam.', 0)->assertOk()->assertJsonPath('version', 1);
+
+        $this->getJson("/api/people/{$id}/board")->assertJsonPath('setUps.0.text', 'Left toe out by a hand, band at the lock beam.');
+        $session = $this->writtenSession($id, ['press-out/standing' => '2x10/side']);
+        $this->getJson("/api/people/{$id}/sessions/{$session}/sheet")->assertOk()->assertJsonPath('items.0.setUp', 'Left toe out by a hand, band at the lock beam.');
+        $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertOk()->assertJsonPath('items.0.setUp', 'Left toe out by a hand, band at the lock beam.');
+        self::assertStringNotContainsString('lock beam', (string) json_encode(\Illuminate\Support\Facades\DB::table('set_ups')->get()));
+
+        $write('Another trainer’s words.', 0)->assertConflict()->assertJsonPath('present.text', 'Left toe out by a hand, band at the lock beam.');
+        $write('', 1)->assertOk();
+        $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertJsonPath('items.0.setUp', '');
+        $this->putJson("/api/people/{$id}/set-ups", ['rung' => 'sky/hook', 'text' => 'x', 'version' => 0])->assertUnprocessable();
+    }
 }

@@ -25,7 +25,14 @@ final class PersonTest extends ApiTestCase
         yield 'a name of 300 characters' => [['name' => str_repeat('n', 300)], 'name', 'A name has at most 120 characters.'];
         yield 'no training day' => [['trainingDays' => []], 'trainingDays', 'Choose at least one training day.'];
         yield 'no minutes' => [['minutes' => 0], 'minutes', 'From 3 to 180 minutes.'];
-        yield 'kit nobody has' => [['kit' => ['trampoline']], 'kit.0', 'This is not one of the choices.'];
+        yield 'kit nobody has' => [['places' => [['name' => 'home', 'kit' => ['trampoline']]]], 'places.0.kit.0', 'This is not one of the choices.'];
+        yield 'nowhere to train' => [['places' => []], 'places', 'Name at least one place to train.'];
+        yield 'two places of one name' => [['places' => [['name' => 'home', 'kit' => []], ['name' => 'Home', 'kit' => []]]], 'places.0.name', 'Two places have this name.'];
+        yield 'born in 1850' => [['birthYear' => 1850], 'birthYear', 'A year of birth from 1916 to 2021.'];
+        yield 'born next year' => [['birthYear' => 2027], 'birthYear', 'A year of birth from 1916 to 2021.'];
+        yield 'a limit that begins tomorrow' => [['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => '', 'since' => '2026-06-02']]], 'limits.0.since', 'This cannot be in the future.'];
+        yield 'a limit that only age gives' => [['limits' => [['state' => 'over-65', 'side' => 'both', 'note' => '']]], 'limits.0.state', 'This is not one of the choices.'];
+        yield 'a share of 400' => [['shares' => ['anti-extension' => 400]], 'shares.anti-extension', 'From 0 to 100.'];
         yield 'a limit that is not in the table' => [['limits' => [['state' => 'tired', 'side' => 'both', 'note' => '']]], 'limits.0.state', 'This is not one of the choices.'];
     }
 
@@ -54,6 +61,94 @@ final class PersonTest extends ApiTestCase
         $this->putJson("/api/people/{$id}", [...self::fields($id), 'version' => 1, 'minutes' => 40])
             ->assertConflict()->assertJsonPath('code', 'changed-meanwhile')->assertJsonPath('present.minutes', 30)->assertJsonPath('present.version', 2);
         $this->getJson("/api/people/{$id}")->assertJsonPath('minutes', 30);
+    }
+
+    public function test_the_whole_intake_is_kept_as_it_was_entered(): void
+    {
+        $whole = [
+            'birthYear' => 1988, 'sex' => 'female', 'hand' => 'left', 'injuredSide' => 'right', 'notes' => 'Sleeps badly before concerts.', 'consentedOn' => '2026-05-30',
+            'places' => [['name' => 'room', 'kit' => ['mat', 'bench']], ['name' => 'home', 'kit' => ['wall']]], 'place' => 1,
+            'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening']],
+            'limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => '2026-04-02']],
+        ];
+        $id = $this->person($whole);
+
+        $kept = $this->getJson("/api/people/{$id}")->assertOk();
+        foreach (['birthYear', 'sex', 'hand', 'injuredSide', 'notes', 'consentedOn', 'places', 'place', 'week'] as $field) {
+            $kept->assertJsonPath($field, $whole[$field]);
+        }
+        $kept->assertJsonPath('kit', ['wall'])->assertJsonPath('limits.0.since', '2026-04-02')->assertJsonPath('cautions.0.origin', 'noted on Thursday 2 April');
+        self::assertStringNotContainsString('concerts', (string) json_encode(DB::table('people')->get()));
+    }
+
+    public function test_shares_are_those_of_the_aim_until_the_trainer_sets_own_ones(): void
+    {
+        $id = $this->person(['aim' => 'strength']);
+        $this->getJson("/api/people/{$id}")->assertJsonPath('ownShares', false)->assertJsonPath('shares.anti-extension', 25);
+
+        $own = ['anti-extension' => 10, 'anti-lateral-flexion' => 10, 'anti-flexion' => 10, 'anti-rotation' => 50, 'hip-stability' => 10, 'shoulder-girdle-stability' => 10];
+        $this->putJson("/api/people/{$id}", [...self::fields($id), 'version' => 1, 'aim' => 'strength', 'shares' => $own])->assertOk()->assertJsonPath('ownShares', true);
+        $this->place($id, 'press-out/standing');
+        $shares = (array) $this->postJson("/api/people/{$id}/sessions/preview", ['blocks' => self::blocks(['press-out/standing' => '2x10/side'])])->assertOk()->json('shares');
+        self::assertSame(500, collect($shares)->firstWhere('demand', 'anti-rotation')['target'] ?? null, 'the composer measures against the own shares');
+    }
+
+    public function test_the_place_decides_which_rungs_the_kit_closes(): void
+    {
+        $places = [['name' => 'room', 'kit' => ['band']], ['name' => 'home', 'kit' => []]];
+        $id = $this->person(['places' => $places]);
+        $this->place($id, 'press-out/standing-short');
+
+        $this->putJson("/api/people/{$id}", [...self::fields($id), 'version' => 1, 'places' => $places, 'place' => 1])->assertOk()->assertJsonPath('kit', []);
+        $this->postJson("/api/people/{$id}/placements", ['id' => self::id(), 'rung' => 'press-out/standing', 'side' => 'both', 'reason' => ''])
+            ->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Press-out, standing” needs band and anchor, cable or partner as resistance, which is not at hand.');
+    }
+
+    public function test_age_asks_for_care_without_being_ticked(): void
+    {
+        $id = $this->person(['birthYear' => 1950]);
+
+        $this->getJson("/api/people/{$id}")->assertJsonPath('limits', [])->assertJsonPath('cautions.0.name', 'over 65')->assertJsonPath('cautions.0.origin', 'born in 1950')->assertJsonPath('cautions.0.effects', ['wall and chair versions first']);
+    }
+
+    public function test_someone_put_away_leaves_the_bench_keeps_everything_and_comes_back(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'press-out/standing');
+        $this->postJson("/api/people/{$id}/archive")->assertOk()->assertJsonPath('archivedOn', '2026-06-01');
+        $this->getJson('/api/bench')->assertJsonPath('lines', []);
+        $this->getJson('/api/people')->assertJsonPath('people.0.archivedOn', '2026-06-01');
+
+        $this->deleteJson("/api/people/{$id}/archive")->assertOk()->assertJsonPath('archivedOn', null);
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.id', $id);
+        self::assertSame(1, DB::table('placements')->count());
+    }
+
+    public function test_danger_signs_are_asked_again_when_they_are_twelve_weeks_old(): void
+    {
+        $id = $this->person();
+        $this->getJson("/api/people/{$id}")->assertJsonPath('rescreen', null);
+        $this->travel(84)->days();
+
+        $this->getJson("/api/people/{$id}")->assertJsonPath('rescreen.sentence', 'The danger signs were last asked for 12 weeks ago: ask again.')->assertJsonPath('steps.0.state', 'attention');
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.action', 'Ask the danger signs');
+    }
+
+    public function test_with_a_hernia_weights_wait_for_a_clearance_and_close_again_when_it_runs_out(): void
+    {
+        $hernia = static fn(bool $cleared): array => [['state' => 'hernia', 'side' => 'both', 'note' => '', 'cleared' => $cleared]];
+        $places = [['name' => 'room', 'kit' => ['kettlebell']]];
+        $id = $this->person(['limits' => $hernia(false), 'places' => $places]);
+        $carry = ['id' => self::id(), 'rung' => 'carry/one-side-light', 'side' => 'both', 'reason' => ''];
+        $this->postJson("/api/people/{$id}/placements", $carry)->assertUnprocessable();
+        $save = fn(int $version) => $this->putJson("/api/people/{$id}", [...self::fields($id), 'version' => $version, 'limits' => $hernia(true), 'places' => $places]);
+        $save(1)->assertUnprocessable()->assertJsonPath('fields.limits.0', 'Record the clinician’s clearance first: it says who cleared what, and until when.');
+
+        $this->postJson("/api/people/{$id}/clearances", ['id' => self::id(), 'clinician' => 'Dr. Ferris Oll', 'scope' => 'light carries', 'from' => '2026-06-01', 'until' => '2026-06-30'])->assertCreated();
+        $save(1)->assertOk();
+        $this->postJson("/api/people/{$id}/placements", $carry)->assertCreated();
+        $this->travelTo('2026-07-01 09:00:00');
+        $this->postJson("/api/people/{$id}/placements", [...$carry, 'id' => self::id()])->assertUnprocessable();
     }
 
     public function test_a_limit_that_is_taken_away_is_lifted_and_kept(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 
 /** Nobody sees another practice's people: all routes walked as a guest and as a stranger. */
@@ -26,6 +27,12 @@ final class StrangerTest extends ApiTestCase
         $placement = $this->place($person, 'press-out/standing');
         $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
         $this->logAndDecide($person, $session);
+        $this->postJson("/api/people/{$person}/holds", ['id' => $hold = self::id(), 'kind' => 'front-plank', 'side' => 'both', 'seconds' => 40, 'end' => 'form-lost', 'note' => ''])->assertCreated();
+        $this->postJson("/api/people/{$person}/climbs", ['id' => $climb = self::id(), ...self::fallAtOnce()])->assertCreated();
+        $this->postJson("/api/people/{$person}/alignments", ['id' => $alignment = self::id(), ...self::levelPelvis()])->assertCreated();
+        $this->postJson("/api/people/{$person}/brace", ['id' => $brace = self::id(), ...self::twoReadings()])->assertCreated();
+        $photo = self::id();
+        DB::table('photos')->insert(['id' => $photo, 'practice_id' => $this->trainer->practice_id, 'person_id' => $person, 'tested_on' => '2026-06-01', 'time_zone' => 'Europe/Vienna', 'sequence' => 1, 'width' => 100, 'height' => 100]);
         $decision = (string) $this->getJson("/api/people/{$person}/review")->json('decisions.0.id');
 
         $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
@@ -36,11 +43,22 @@ final class StrangerTest extends ApiTestCase
                 continue;
             }
             $walked++;
-            $this->json($method, $this->filled($uri, [$person, str_contains($uri, 'placement') ? $placement : (str_contains($uri, 'decision') ? $decision : $session)]), $this->bodyFor($uri, $person, $session))
+            $record = match (true) {
+                str_contains($uri, '{placement}') => $placement,
+                str_contains($uri, '{decision}') => $decision,
+                str_contains($uri, '{hold}') => $hold,
+                str_contains($uri, '{climb}') => $climb,
+                str_contains($uri, '{alignment}') => $alignment,
+                str_contains($uri, '{brace}') => $brace,
+                str_contains($uri, '{photo}') => $photo,
+                default => $session,
+            };
+            $this->json($method, $this->filled($uri, [$person, $record]), $this->bodyFor($uri, $person, $session))
                 ->assertNotFound()->assertJsonPath('code', 'not-found');
         }
         self::assertGreaterThan(12, $walked);
         $this->getJson('/api/bench')->assertOk()->assertJsonPath('lines', []);
+        $this->getJson('/api/people')->assertOk()->assertJsonPath('people', []);
     }
 
     public function test_an_id_of_another_practice_cannot_be_taken_over(): void
@@ -63,16 +81,39 @@ final class StrangerTest extends ApiTestCase
     {
         return match (true) {
             str_ends_with($uri, 'sessions'), str_ends_with($uri, '{session}') => ['id' => $session, 'version' => 1, 'title' => 'Mine now', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],
-            str_ends_with($uri, 'preview') => ['blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_ends_with($uri, 'sessions/preview') => ['blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
             str_ends_with($uri, 'placements') => ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''],
             str_ends_with($uri, 'screenings') => ['id' => self::id(), 'signs' => []],
             str_ends_with($uri, 'clearances') => ['id' => self::id(), 'clinician' => 'A. Clinician', 'scope' => 'all', 'from' => '2026-06-01', 'until' => '2026-07-01'],
+            str_ends_with($uri, 'holds') => ['id' => self::id(), 'kind' => 'front-plank', 'side' => 'both', 'seconds' => 40, 'end' => 'form-lost', 'note' => ''],
+            str_contains($uri, 'alignments') => ['id' => self::id(), ...self::levelPelvis()],
+            str_contains($uri, '/brace') => ['id' => self::id(), ...self::twoReadings()],
+            str_contains($uri, 'climbs') => ['id' => self::id(), ...self::fallAtOnce()],
             str_ends_with($uri, 'logs') => ['id' => self::id(), 'session' => $session, 'seconds' => 1, 'sets' => [self::set('press-out/standing', 1, 10)]],
             str_ends_with($uri, 'mornings') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'pain' => 0, 'worse' => false],
             str_ends_with($uri, 'decisions') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => ''],
             default => [...self::fields($person), 'version' => 1],
         };
+    }
+
+    /** @return array<string, mixed> a climb test that ended on the lowest rung */
+    private static function fallAtOnce(): array
+    {
+        return ['ladder' => 'front-plank', 'side' => 'both', 'guess' => null, 'trials' => [['rung' => 'front-plank/forearms-wall', 'faults' => ['ribs'], 'pain' => 0]]];
+    }
+
+    /** @return array<string, mixed> an alignment check from behind */
+    private static function levelPelvis(): array
+    {
+        return ['view' => 'behind', 'photo' => null, 'marks' => ['left' => ['x' => 100, 'y' => 100], 'right' => ['x' => 200, 'y' => 100]], 'scaleFrom' => null, 'scaleTo' => null, 'centimetres' => null, 'note' => ''];
+    }
+
+    /** @return array<string, mixed> the shortest brace check */
+    private static function twoReadings(): array
+    {
+        return ['samples' => [['ms' => 0, 'mmHg' => 40], ['ms' => 200, 'mmHg' => 40]]];
     }
 
     /** @return list<array{string, string}> */

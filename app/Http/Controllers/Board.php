@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\OpenDossier;
 use App\Actions\Placing;
 use App\Actions\Standpoint;
+use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
@@ -16,15 +17,18 @@ use App\Http\Problem;
 use App\Http\Requests\BoardChangeInput;
 use App\Http\Requests\LimitInput;
 use App\Http\Requests\PlacementInput;
+use App\Http\Requests\SetUpInput;
 use App\Http\Views\BoardChangeView;
 use App\Http\Views\BoardView;
 use App\Http\Views\LimitEffectView;
 use App\Http\Views\PathView;
 use App\Http\Views\PlacedView;
 use App\Http\Views\ReasonView;
+use App\Http\Views\SetUpView;
 use App\Http\Views\SubstituteView;
 use App\Models\Person;
 use App\Models\Placement;
+use App\Models\SetUp;
 use App\Models\User;
 use EvenRungs\Balance\BoardChange;
 use EvenRungs\Balance\Displaced;
@@ -34,7 +38,6 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
-use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Screening\State;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -67,12 +70,12 @@ final readonly class Board
     public function preview(Person $person, BoardChangeInput $input): JsonResponse
     {
         $dossier = $this->open->of($person, $input->by());
-        $limits = array_map(static fn(LimitInput $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side)), $input->limits());
+        $limits = array_map(static fn(LimitInput $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side), 'not saved yet', $limit->cleared && $dossier->isCleared()), $input->limits());
         $change = BoardChange::between(
             $dossier->library,
             array_map(static fn(Standpoint $here): Stand => new Stand($here->rung, $here->side), $dossier->standpoints()),
             $dossier->circumstances(),
-            new Circumstances($limits, array_map(Kit::from(...), $input->texts('kit')), $dossier->method()),
+            $dossier->circumstancesWith($limits, array_map(Kit::from(...), $input->texts('kit'))),
         );
 
         return new JsonResponse(new BoardChangeView(
@@ -114,6 +117,20 @@ final readonly class Board
         }
 
         return new JsonResponse(new PlacedView($known->id, "{$person->name} stands on “{$rung->name}”".($side === Side::Both ? '.' : ", {$side->value} side.")), 201);
+    }
+
+    /** Writes how the person sets up a rung; an empty text takes it away. */
+    #[Changes('/api/people/{person}/set-ups', 'setUp', SetUpView::class, SetUpInput::class)]
+    public function setUp(Person $person, SetUpInput $input): JsonResponse
+    {
+        $rung = $this->open->of($person, $input->by())->library->rung($input->text('rung'));
+        $row = SetUp::query()->where('person_id', $person->id)->where('rung', $rung->slug)->first();
+        if (($row->version ?? 0) !== $input->integer('version')) {
+            throw Problem::changedMeanwhile('This set-up', new SetUpView($rung->slug, $row->text ?? '', $row->version ?? 0));
+        }
+        $row = SetUp::query()->updateOrCreate(['person_id' => $person->id, 'rung' => $rung->slug], ['text' => $input->text('text'), 'version' => $input->integer('version') + 1, 'user_id' => $input->by()->id]);
+
+        return new JsonResponse(new SetUpView($rung->slug, $row->text, $row->version));
     }
 
     /** Takes a placing by hand back; the row stays, marked as taken back. */

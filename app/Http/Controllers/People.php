@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Dossier;
 use App\Actions\OpenDossier;
 use App\Api\Changes;
 use App\Api\Reads;
+use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Present\PersonPage;
 use App\Http\Problem;
@@ -14,6 +16,8 @@ use App\Http\Requests\ClearanceInput;
 use App\Http\Requests\LimitInput;
 use App\Http\Requests\PersonInput;
 use App\Http\Requests\ScreeningInput;
+use App\Http\Views\PeopleView;
+use App\Http\Views\PersonLineView;
 use App\Http\Views\PersonView;
 use App\Models\Clearance;
 use App\Models\Person;
@@ -21,7 +25,9 @@ use App\Models\PersonLimit;
 use App\Models\Screening;
 use App\Models\User;
 use App\Time\PracticeClock;
+use Carbon\CarbonInterface;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -62,17 +68,40 @@ final readonly class People
     public function update(Person $person, PersonInput $input): JsonResponse
     {
         DB::transaction(function () use ($person, $input): void {
-            $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update([
-                ...array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $input->columns()),
-                'version' => $input->integer('version') + 1,
-            ]);
+            $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update(['version' => $input->integer('version') + 1]);
             if ($changed !== 1) {
                 throw Problem::changedMeanwhile('This person', (new PersonPage($this->open->of($person->refresh(), $input->by())))->view());
             }
+            $person->refresh()->update($input->columns());
             $this->keepLimits($person, $input);
         });
 
         return $this->answer($person->refresh(), $input->by());
+    }
+
+    /** Everyone, archived people among them, with what there is to filter by. */
+    #[Reads('/api/people', 'people', PeopleView::class)]
+    public function index(Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $lines = $this->open->all($user, archived: true)->map(static fn(Dossier $dossier): PersonLineView => (new PersonPage($dossier))->line())->all();
+        usort($lines, static fn(PersonLineView $a, PersonLineView $b): int => [$a->archivedOn !== null, mb_strtolower($a->name)] <=> [$b->archivedOn !== null, mb_strtolower($b->name)]);
+
+        return new JsonResponse(new PeopleView($lines));
+    }
+
+    /** Puts a person away, with everything that was kept; nothing is deleted. */
+    #[Writes('/api/people/{person}/archive', 'archivePerson', PersonView::class)]
+    public function archive(Person $person, Request $request): JsonResponse
+    {
+        return $this->putAway($person, $request, now());
+    }
+
+    #[Removes('/api/people/{person}/archive', 'restorePerson', PersonView::class)]
+    public function restore(Person $person, Request $request): JsonResponse
+    {
+        return $this->putAway($person, $request, null);
     }
 
     #[Writes('/api/people/{person}/screenings', 'screen', PersonView::class, ScreeningInput::class, 201)]
@@ -116,12 +145,21 @@ final readonly class People
         return $this->answer($person, $input->by(), 201);
     }
 
+    private function putAway(Person $person, Request $request, ?CarbonInterface $at): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $person->update(['archived_at' => $at]);
+
+        return $this->answer($person, $user);
+    }
+
     private function answer(Person $person, User $by, int $status = 200): JsonResponse
     {
         return new JsonResponse((new PersonPage($this->open->of($person->load('trainingSessions'), $by)))->view(), $status);
     }
 
-    /** Limits that are no longer named are lifted today, new ones begin today; none is deleted. */
+    /** Limits that are no longer named are lifted today, new ones begin when they say; none is deleted. */
     private function keepLimits(Person $person, PersonInput $input): void
     {
         $today = PracticeClock::of($input->by())->today()->iso();
@@ -132,14 +170,27 @@ final readonly class People
         foreach (PersonLimit::query()->where('person_id', $person->id)->where('lifted_on', null)->get() as $row) {
             $limit = $wanted[$row->state.'|'.$row->side] ?? null;
             if ($limit instanceof LimitInput) {
-                $row->update(['note' => $limit->note]);
+                $row->update(['note' => $limit->note, 'since' => $limit->since ?? $row->since, 'cleared' => $this->cleared($person, $limit)]);
                 unset($wanted[$row->state.'|'.$row->side]);
             } else {
                 $row->update(['lifted_on' => $today]);
             }
         }
         foreach ($wanted as $limit) {
-            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state, 'side' => $limit->side, 'note' => $limit->note, 'since' => $today]);
+            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state, 'side' => $limit->side, 'note' => $limit->note, 'since' => $limit->since ?? $today, 'cleared' => $this->cleared($person, $limit)]);
         }
+    }
+
+    /** Whether the limit is cleared: said so, by a state that can be, and with a clearance on record. */
+    private function cleared(Person $person, LimitInput $limit): bool
+    {
+        if (! $limit->cleared || ! State::from($limit->state)->canBeCleared()) {
+            return false;
+        }
+        if (! Clearance::query()->where('person_id', $person->id)->exists()) {
+            throw Problem::field('limits', 'Record the clinician’s clearance first: it says who cleared what, and until when.');
+        }
+
+        return true;
     }
 }

@@ -12,9 +12,11 @@ use App\Http\Views\DemandView;
 use App\Http\Views\GateView;
 use App\Http\Views\LadderView;
 use App\Http\Views\ReasonView;
+use App\Http\Views\SetUpView;
 use App\Http\Views\StandView;
 use App\Http\Views\StoodView;
 use App\Http\Views\SubstituteView;
+use App\Models\SetUp;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Side;
@@ -83,6 +85,7 @@ final class BoardPage
             count($this->rulings) - count($this->open) - $putAway,
             $putAway,
             $before->spreadTenths === null ? null : Height::tenthsLabel($before->spreadTenths),
+            array_values($this->dossier->person->setUps->map(static fn(SetUp $row): SetUpView => new SetUpView($row->rung, $row->text, $row->version))->all()),
         );
     }
 

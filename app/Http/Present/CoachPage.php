@@ -115,6 +115,7 @@ final readonly class CoachPage
                     $item->rung->coaching()->cues($this->dossier->method()),
                     array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching()->faults),
                     $item->rung->coaching()->fallback,
+                    $this->dossier->setUp($item->rung->slug),
                     implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     $circuit,
                     FigureView::of($item->rung->figure()),
@@ -139,7 +140,7 @@ final readonly class CoachPage
 
     private function item(Item $item, ?string $easier): CueItemView
     {
-        $questions = array_filter(FormQuestion::cases(), static fn(FormQuestion $question): bool => $question !== FormQuestion::Breathing || $item->rung->asksForBreathing($item->dose));
+        $questions = FormQuestion::asked($item->rung->asksForBreathing($item->dose), $this->dossier->circumstances()->watchDoming());
 
         return new CueItemView(
             $item->id,
@@ -154,8 +155,9 @@ final readonly class CoachPage
             $item->rung->coaching()->cues($this->dossier->method()),
             array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching()->faults),
             $item->rung->coaching()->fallback,
+            $this->dossier->setUp($item->rung->slug),
             $easier,
-            array_values(array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions)),
+            array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions),
             FigureView::of($item->rung->figure()),
         );
     }

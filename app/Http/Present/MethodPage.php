@@ -18,7 +18,7 @@ final readonly class MethodPage
     /** The rest of the questions follow with the steps they belong to. */
     private const ACTING = [
         Question::MovementsAllowed, Question::SidePlankFeet, Question::FrontPlankNextStep, Question::TrunkTechnique,
-        Question::HoldStrategy, Question::LeavingARung,
+        Question::HoldStrategy, Question::TooWeakForPlank, Question::PelvisInPlanks, Question::LeavingARung,
     ];
 
     public function __construct(private Library $library, private Practice $practice) {}
@@ -50,6 +50,8 @@ final readonly class MethodPage
             $asked !== [] => 'All rungs are offered.'.$cue,
             $passedBy !== [] => 'Climbing passes by '.rtrim($names($passedBy), '.').'; it stands beside the ladder.',
             $question === Question::HoldStrategy => 'Sets the default dose of holds.',
+            $question === Question::TooWeakForPlank => 'Decides where a front plank under 15 s starts.',
+            $question === Question::PelvisInPlanks => 'Decides how far up the hips may stand in an alignment check.',
             $question === Question::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
             default => 'All its rungs are steps of the ladder.',
         };

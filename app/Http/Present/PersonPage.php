@@ -6,10 +6,14 @@ namespace App\Http\Present;
 
 use App\Actions\Dossier;
 use App\Http\Views\BenchLineView;
+use App\Http\Views\CautionView;
 use App\Http\Views\ClearanceView;
 use App\Http\Views\DangerSignView;
 use App\Http\Views\LimitView;
+use App\Http\Views\OtherTrainingView;
+use App\Http\Views\PersonLineView;
 use App\Http\Views\PersonView;
+use App\Http\Views\PlaceView;
 use App\Http\Views\ReasonView;
 use App\Http\Views\ScreeningView;
 use App\Http\Views\StandingView;
@@ -19,9 +23,10 @@ use App\Models\PersonLimit;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
-use EvenRungs\Body\Side;
+use EvenRungs\Body\Limit;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\State;
+use EvenRungs\Week\TrainingDays;
 
 /** A dossier as the Person view, the frame and the bench show it. */
 final readonly class PersonPage
@@ -33,25 +38,68 @@ final readonly class PersonPage
         $person = $this->dossier->person;
         $aim = Aim::from($person->aim);
 
+        $rescreen = $this->dossier->rescreen();
+        $retest = $this->dossier->retest();
+
         return new PersonView(
             $person->id,
             $person->name,
             $person->about,
             $aim->value,
             $aim->label(),
+            (object) $this->dossier->targets()->toArray(),
+            $person->shares !== null,
+            $person->birth_year,
+            $person->sex,
+            $person->hand,
+            $person->injured_side,
             $person->training_days,
             $person->minutes,
-            $person->kit,
-            array_map(static function (PersonLimit $row): LimitView {
-                $limit = State::from($row->state)->limit(Side::from($row->side));
-
-                return new LimitView($row->id, $row->state, $limit->name, $row->side, $row->note ?? '', $row->since, $limit->caution);
-            }, $this->dossier->activeLimits()),
+            array_map(static fn(array $place): PlaceView => new PlaceView($place['name'], $place['kit']), $person->places),
+            $person->place,
+            $person->kit(),
+            array_map(static fn(array $other): OtherTrainingView => new OtherTrainingView($other['what'], $other['heavy'], $other['day'], $other['part']), $person->week ?? []),
+            array_map(
+                static fn(PersonLimit $row): LimitView => new LimitView($row->id, $row->state, State::from($row->state)->label(), $row->side, $row->note ?? '', $row->since, $row->cleared),
+                $this->dossier->activeLimits(),
+            ),
+            array_map(static fn(Limit $limit): CautionView => new CautionView($limit->name, $limit->origin, $limit->caution, $limit->effects()), $this->dossier->circumstances()->limits),
+            ReasonView::all(TrainingDays::against($this->dossier->circumstances()->limits, $person->training_days)),
+            $person->notes ?? '',
+            $person->consented_on,
+            $person->archived_at?->format('Y-m-d'),
+            $rescreen === null ? null : ReasonView::of($rescreen),
+            $retest === null ? null : ReasonView::of($retest->reason),
             $this->standing(),
             $this->screening(),
             array_values($person->clearances->map(static fn(Clearance $row): ClearanceView => new ClearanceView($row->id, $row->clinician, $row->scope, $row->from, $row->until, $row->recorded_on))->reverse()->all()),
             $this->steps(),
             $person->version,
+        );
+    }
+
+    /** The person in the list of all. */
+    public function line(): PersonLineView
+    {
+        $dossier = $this->dossier;
+        $evenness = $dossier->evenness();
+        $flags = array_keys(array_filter([
+            'stop' => ! $dossier->standing()->open,
+            'decide' => $dossier->pending() !== [],
+            'due' => $dossier->rescreen() !== null || $dossier->retest() !== null,
+            'uneven' => $evenness->isUneven() || $dossier->holdReport()->flagged,
+        ]));
+
+        return new PersonLineView(
+            $dossier->person->id,
+            $dossier->person->name,
+            $dossier->person->about,
+            Aim::from($dossier->person->aim)->label(),
+            $flags,
+            $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
+            $evenness->weakest?->shortName(),
+            $dossier->lastLog()?->done_on,
+            $dossier->person->archived_at?->format('Y-m-d'),
         );
     }
 
@@ -74,11 +122,14 @@ final readonly class PersonPage
         [$urgency, $status, $sentence, $action, $step] = match (true) {
             ! $standing->open => [0, 'stop', ($standing->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', 'person'],
             $pending > 0 => [1, 'watch', $pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.", 'Decide', 'review'],
-            $dossier->person->screenings->isEmpty() => [2, 'information', 'New: the danger signs have not been asked for.', 'Ask the danger signs', 'person'],
-            $dossier->standpoints() === [] => [3, 'information', 'Not placed on any ladder yet.', 'Place on the board', 'board'],
+            $dossier->rescreen() !== null => [2, $dossier->person->screenings->isEmpty() ? 'information' : 'watch', $dossier->rescreen()->sentence, 'Ask the danger signs', 'person'],
+            $dossier->standpoints() === [] && $dossier->lastTest() === null => [3, 'information', 'Nothing tested and not placed yet.', 'Test and place', 'checks'],
+            $dossier->standpoints() === [] => [3, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', 'checks'],
+            $dossier->retest()?->overdue === true => [3, 'watch', $dossier->retest()->reason->sentence, 'Test again', 'checks'],
             $session === null => [4, 'information', 'Placed; no session written yet.', 'Write the session', 'session'],
             $mornings !== [] => [5, 'ready', "Ready to coach: {$session->title}. The next morning is asked first.", 'Coach', 'coach'],
             $open !== [] => [6, 'ready', "Ready to coach: {$session->title}. Open demand: ".implode(', ', $open).'.', 'Coach', 'coach'],
+            $evenness->isUneven() => [6, 'ready', "Ready to coach: {$session->title}. Uneven: {$evenness->weakest?->shortName()} sets the pace.", 'Coach', 'coach'],
             default => [6, 'ready', "Ready to coach: {$session->title}.", 'Coach', 'coach'],
         };
 
@@ -134,7 +185,12 @@ final readonly class PersonPage
         $state = static fn(bool $done): string => ! $open ? 'closed' : ($done ? 'done' : 'open');
 
         return [
-            new StepView('person', ! $open ? 'attention' : ($screened ? 'done' : 'open'), 0),
+            new StepView('person', ! $open || ($screened && $dossier->rescreen() !== null) ? 'attention' : ($screened ? 'done' : 'open'), 0),
+            new StepView('checks', match (true) {
+                ! $open => 'closed',
+                $dossier->retest() !== null => 'attention',
+                default => $dossier->lastTest() === null ? 'open' : 'done',
+            }, 0),
             new StepView('board', $placed ? 'done' : 'open', 0),
             new StepView('session', $state($session), 0),
             new StepView('sheet', $state($session), 0),

@@ -19,7 +19,6 @@ use App\Http\Views\ShareView;
 use App\Http\Views\SwapView;
 use App\Http\Views\TotalsView;
 use App\Models\TrainingSession;
-use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
@@ -74,7 +73,7 @@ final readonly class SessionPage
         $byItem = $timeline?->totalsByItem() ?? [];
         $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * $this->dossier->person->minutes;
-        $aim = Aim::from($this->dossier->person->aim)->targets();
+        $aim = $this->dossier->targets();
         $shares = $read->session === null ? WorkShares::ofWork([]) : WorkShares::of($read->session, $timeline ?? $read->session->timeline());
 
         return new PreviewView(

@@ -27,7 +27,7 @@ final class ClearanceInput extends Input
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

@@ -52,7 +52,7 @@ abstract class Input extends FormRequest
         }
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> by rule, and by type where a rule measures size */
     public function messages(): array
     {
         return [
@@ -71,13 +71,9 @@ abstract class Input extends FormRequest
             Enum::class => 'This is not one of the choices.',
             'regex' => 'This does not have the right form.',
             'email' => 'This is not an e-mail address.',
-            'max.string' => 'At most :max characters fit here.',
-            'max.array' => 'At most :max entries fit here.',
-            'max.numeric' => 'At most :max.',
-            'min.string' => 'At least :min characters, please.',
-            'min.array' => 'At least :min, please.',
-            'min.numeric' => 'At least :min.',
-            'between.numeric' => 'From :min to :max.',
+            'max' => ['string' => 'At most :max characters fit here.', 'array' => 'At most :max entries fit here.', 'numeric' => 'At most :max.'],
+            'min' => ['string' => 'At least :min characters, please.', 'array' => 'At least :min, please.', 'numeric' => 'At least :min.'],
+            'between' => ['numeric' => 'From :min to :max.'],
         ];
     }
 }

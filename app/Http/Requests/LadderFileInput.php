@@ -19,7 +19,7 @@ final class LadderFileInput extends Input
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [...parent::messages(), 'text.max' => 'This file is larger than a ladder can be (400 000 characters).'];

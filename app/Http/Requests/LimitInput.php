@@ -20,6 +20,10 @@ final readonly class LimitInput
         public string $side,
         #[OA\Property]
         public string $note,
+        #[OA\Property(description: 'first date; today when null', format: 'date', nullable: true)]
+        public ?string $since,
+        #[OA\Property(description: 'a clinician has cleared what the limit keeps for one')]
+        public bool $cleared,
     ) {}
 
     /** @param array<array-key, mixed> $data validated */
@@ -27,6 +31,6 @@ final readonly class LimitInput
     {
         $text = static fn(string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
 
-        return new self($text('state'), $text('side'), $text('note'));
+        return new self($text('state'), $text('side'), $text('note'), $text('since') === '' ? null : $text('since'), (bool) ($data['cleared'] ?? false));
     }
 }

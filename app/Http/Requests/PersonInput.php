@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Api\OneOf;
+use App\Time\PracticeClock;
 use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Sex;
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\TrainingKind;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -19,7 +25,16 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'aim', type: 'string'),
     new OA\Property(property: 'trainingDays', type: 'array', items: new OA\Items(type: 'integer')),
     new OA\Property(property: 'minutes', type: 'integer'),
-    new OA\Property(property: 'kit', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'birthYear', type: 'integer', nullable: true),
+    new OneOf(Sex::class, nullable: true, property: 'sex'),
+    new OneOf(Side::class, nullable: true, property: 'hand'),
+    new OneOf(Side::class, nullable: true, property: 'injuredSide'),
+    new OA\Property(property: 'shares', description: 'own parts of work by demand; null for those of the aim', type: 'object', nullable: true, additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'places', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlaceView')),
+    new OA\Property(property: 'place', type: 'integer'),
+    new OA\Property(property: 'week', type: 'array', items: new OA\Items(ref: '#/components/schemas/OtherTrainingView')),
+    new OA\Property(property: 'notes', type: 'string'),
+    new OA\Property(property: 'consentedOn', description: 'date on which the person agreed that health details are kept', type: 'string', nullable: true),
     new OA\Property(property: 'limits', type: 'array', items: new OA\Items(ref: '#/components/schemas/LimitInput')),
 ])]
 final class PersonInput extends Input
@@ -27,6 +42,10 @@ final class PersonInput extends Input
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $now = PracticeClock::of($this->by())->today();
+        $today = $now->iso();
+        [$oldest, $youngest] = [$now->year() - 110, $now->year() - 5];
+
         return [
             'id' => ['required', 'string', self::ULID],
             'version' => ['required', 'integer', 'min:0'],
@@ -36,16 +55,34 @@ final class PersonInput extends Input
             'trainingDays' => ['required', 'list', 'min:1', 'max:7'],
             'trainingDays.*' => ['integer', 'between:1,7', 'distinct'],
             'minutes' => ['required', 'integer', 'between:3,180'],
-            'kit' => ['present', 'list', 'max:40'],
-            'kit.*' => ['string', 'distinct', Rule::enum(Kit::class)],
+            'birthYear' => ['present', 'nullable', 'integer', "between:{$oldest},{$youngest}"],
+            'sex' => ['present', 'nullable', Rule::enum(Sex::class)],
+            'hand' => ['present', 'nullable', Rule::enum(Side::class)],
+            'injuredSide' => ['present', 'nullable', Rule::enum(Side::class)],
+            'shares' => ['present', 'nullable', 'array:'.implode(',', array_map(static fn(Demand $demand): string => $demand->value, Demand::withShare()))],
+            'shares.*' => ['integer', 'between:0,100'],
+            'places' => ['required', 'list', 'min:1', 'max:6'],
+            'places.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
+            'places.*.kit' => ['present', 'list', 'max:40'],
+            'places.*.kit.*' => ['string', Rule::enum(Kit::class)],
+            'place' => ['required', 'integer', 'min:0', 'max:'.max(0, count($this->entries('places')) - 1)],
+            'week' => ['present', 'list', 'max:42'],
+            'week.*.what' => ['required', Rule::enum(TrainingKind::class)],
+            'week.*.heavy' => ['required', 'boolean'],
+            'week.*.day' => ['required', 'integer', 'between:1,7'],
+            'week.*.part' => ['required', Rule::enum(DayPart::class)],
+            'notes' => ['present', 'nullable', 'string', 'max:2000'],
+            'consentedOn' => ['present', 'nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
             'limits' => ['present', 'list', 'max:20'],
-            'limits.*.state' => ['required', Rule::enum(State::class)],
+            'limits.*.state' => ['required', Rule::enum(State::class)->except(array_filter(State::cases(), static fn(State $state): bool => $state->isByAge()))],
             'limits.*.side' => ['required', Rule::enum(Side::class)],
+            'limits.*.cleared' => ['boolean'],
+            'limits.*.since' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
             'limits.*.note' => ['present', 'nullable', 'string', 'max:500'],
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [
@@ -57,6 +94,12 @@ final class PersonInput extends Input
             'trainingDays.min' => 'Choose at least one training day.',
             'minutes.required' => 'Say how many minutes there are.',
             'minutes.between' => 'From 3 to 180 minutes.',
+            'birthYear.between' => 'A year of birth from :min to :max.',
+            'places.required' => 'Name at least one place to train.',
+            'places.min' => 'Name at least one place to train.',
+            'places.*.name.required' => 'A place needs a name, such as “home”.',
+            'places.*.name.distinct' => 'Two places have this name.',
+            'place.max' => 'There is no such place.',
         ];
     }
 
@@ -72,8 +115,25 @@ final class PersonInput extends Input
             'aim' => $this->text('aim'),
             'training_days' => $days,
             'minutes' => $this->integer('minutes'),
-            'kit' => $this->texts('kit'),
+            'birth_year' => $this->input('birthYear'),
+            'sex' => $this->input('sex'),
+            'hand' => $this->input('hand'),
+            'injured_side' => $this->input('injuredSide'),
+            'shares' => $this->shares(),
+            'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit')))], $this->entries('places')),
+            'place' => $this->integer('place'),
+            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part')], $this->entries('week')),
+            'notes' => $this->text('notes'),
+            'consented_on' => $this->input('consentedOn'),
         ];
+    }
+
+    /** @return array<string, int>|null null when they are those of the aim, or all nothing */
+    private function shares(): ?array
+    {
+        $shares = array_map(intval(...), array_filter((array) $this->input('shares'), is_numeric(...)));
+
+        return array_sum($shares) === 0 || $shares == Aim::from($this->text('aim'))->targets()->toArray() ? null : $shares;
     }
 
     /** @return list<LimitInput> */

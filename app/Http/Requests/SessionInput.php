@@ -26,7 +26,7 @@ final class SessionInput extends PreviewInput
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
         return [

@@ -21,7 +21,7 @@ final readonly class BenchLineView
         public string $sentence,
         #[OA\Property(description: 'what to do next')]
         public string $action,
-        #[OA\Property(enum: ['person', 'board', 'session', 'sheet', 'coach', 'review'])]
+        #[OA\Property(enum: ['person', 'checks', 'board', 'session', 'sheet', 'coach', 'review'])]
         public string $step,
         #[OA\Property(enum: ['stop', 'watch', 'ready', 'information'])]
         public string $status,

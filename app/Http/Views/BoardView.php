@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class BoardView
 {
-    /** @param list<DemandView> $demands */
+    /**
+     * @param list<DemandView> $demands
+     * @param list<SetUpView>  $setUps  of rungs the person has an own set-up for
+     */
     public function __construct(
         #[ListOf(DemandView::class)]
         public array $demands,
@@ -26,5 +29,7 @@ final readonly class BoardView
         public int $putAway,
         #[OA\Property(description: 'spread four weeks ago', nullable: true)]
         public ?string $spreadBefore,
+        #[ListOf(SetUpView::class)]
+        public array $setUps,
     ) {}
 }

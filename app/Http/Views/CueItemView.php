@@ -42,6 +42,8 @@ final readonly class CueItemView
         public array $faults,
         #[OA\Property]
         public string $fallback,
+        #[OA\Property(description: 'the person’s own set-up; empty for none')]
+        public string $setUp,
         #[OA\Property]
         public ?string $easier,
         #[ListOf(ChoiceView::class)]

@@ -26,6 +26,6 @@ final readonly class LimitView
         #[OA\Property]
         public string $since,
         #[OA\Property]
-        public string $caution,
+        public bool $cleared,
     ) {}
 }

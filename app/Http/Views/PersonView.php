@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Views;
 
 use App\Api\ListOf;
+use App\Api\MapOf;
 use App\Api\OneOf;
 use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Sex;
+use EvenRungs\Body\Side;
 use OpenApi\Attributes as OA;
 
 /** A person with what the frame and the Person view show. */
@@ -15,8 +18,13 @@ final readonly class PersonView
 {
     /**
      * @param list<int>           $trainingDays 1 Monday to 7 Sunday
-     * @param list<string>        $kit
-     * @param list<LimitView>     $limits
+     * @param object              $shares       parts of work asked for, by demand; those of the aim unless the person has own ones
+     * @param list<PlaceView>     $places
+     * @param list<string>        $kit          at the place planning looks at
+     * @param list<OtherTrainingView> $week
+     * @param list<LimitView>     $limits       as noted
+     * @param list<CautionView>   $cautions     of the limits and of age
+     * @param list<ReasonView>    $dayWarnings  training days that a limit does not allow
      * @param list<ClearanceView> $clearances
      * @param list<StepView>      $steps
      */
@@ -31,14 +39,46 @@ final readonly class PersonView
         public string $aim,
         #[OA\Property]
         public string $aimText,
+        #[MapOf('integer')]
+        public object $shares,
+        #[OA\Property(description: 'whether the shares are the person’s own')]
+        public bool $ownShares,
+        #[OA\Property(nullable: true)]
+        public ?int $birthYear,
+        #[OneOf(Sex::class, nullable: true)]
+        public ?string $sex,
+        #[OneOf(Side::class, nullable: true)]
+        public ?string $hand,
+        #[OneOf(Side::class, nullable: true)]
+        public ?string $injuredSide,
         #[ListOf('integer')]
         public array $trainingDays,
         #[OA\Property]
         public int $minutes,
+        #[ListOf(PlaceView::class)]
+        public array $places,
+        #[OA\Property(description: 'which of the places planning looks at')]
+        public int $place,
         #[ListOf('string')]
         public array $kit,
+        #[ListOf(OtherTrainingView::class)]
+        public array $week,
         #[ListOf(LimitView::class)]
         public array $limits,
+        #[ListOf(CautionView::class)]
+        public array $cautions,
+        #[ListOf(ReasonView::class)]
+        public array $dayWarnings,
+        #[OA\Property]
+        public string $notes,
+        #[OA\Property]
+        public ?string $consentedOn,
+        #[OA\Property]
+        public ?string $archivedOn,
+        #[OA\Property(ref: '#/components/schemas/ReasonView', description: 'why the danger signs are to be asked for again', nullable: true)]
+        public ?ReasonView $rescreen,
+        #[OA\Property(ref: '#/components/schemas/ReasonView', description: 'why a re-test is due', nullable: true)]
+        public ?ReasonView $retest,
         #[OA\Property]
         public StandingView $standing,
         #[OA\Property(ref: '#/components/schemas/ScreeningView', nullable: true)]

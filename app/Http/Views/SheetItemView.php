@@ -32,6 +32,8 @@ final readonly class SheetItemView
         public array $faults,
         #[OA\Property]
         public string $fallback,
+        #[OA\Property(description: 'the person’s own set-up; empty for none')]
+        public string $setUp,
         #[OA\Property]
         public string $kit,
         #[OA\Property(description: 'circuit the exercise belongs to, such as 1; 0 for none')]

@@ -19,5 +19,7 @@ final readonly class StateView
         public bool $sided,
         #[OA\Property]
         public string $caution,
+        #[OA\Property(description: 'a clearance opens part of it')]
+        public bool $clearable,
     ) {}
 }

@@ -118,6 +118,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/set-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes how the person sets up a rung; an empty text takes it away. */
+        put: operations["setUp"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/placements/{placement}": {
         parameters: {
             query?: never;
@@ -130,6 +147,172 @@ export interface paths {
         post?: never;
         /** Takes a placing by hand back; the row stays, marked as taken back. */
         delete: operations["takePlacingBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/brace/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The cuff's readings as server-sent events, each a JSON object with ms and mmHg. */
+        get: operations["cuffReadings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/brace/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What readings come to; nothing is saved. */
+        post: operations["previewBrace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/brace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepBrace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/brace/{brace}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a check back; the row stays, marked as taken back. */
+        delete: operations["takeBraceBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/holds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepHold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/holds/{hold}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a hold back; the row stays, marked as taken back. */
+        delete: operations["takeHoldBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/climbs/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to try next, from the trials so far; nothing is saved. */
+        post: operations["nextTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/climbs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepClimb"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/climbs/{climb}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a climb test back; the row stays, marked as taken back. */
+        delete: operations["takeClimbBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -272,7 +455,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Everyone, archived people among them, with what there is to filter by. */
+        get: operations["people"];
         put?: never;
         post: operations["addPerson"];
         delete?: never;
@@ -292,6 +476,23 @@ export interface paths {
         put: operations["changePerson"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a person away, with everything that was kept; nothing is deleted. */
+        post: operations["archivePerson"];
+        delete: operations["restorePerson"];
         options?: never;
         head?: never;
         patch?: never;
@@ -324,6 +525,89 @@ export interface paths {
         put?: never;
         post: operations["clear"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        /** Takes a picture out for good: what shows a body is not kept against a person's wish. */
+        delete: operations["removePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/alignments/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the marks come to; nothing is saved. */
+        post: operations["previewAlignment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/alignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepAlignment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/alignments/{alignment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a check back; the row stays, marked as taken back. */
+        delete: operations["takeAlignmentBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -526,6 +810,23 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AlignmentInput: {
+            /** @description ULID made by the caller: sending twice saves once */
+            id: string;
+            /** @enum {string} */
+            view: "side" | "behind";
+            /** @description the picture that was marked; null for a drawing */
+            photo: string | null;
+            /** @description ankle, knee, hip, shoulder and ear from the side; left and right from behind */
+            marks: {
+                [key: string]: components["schemas"]["PointInput"];
+            };
+            scaleFrom: components["schemas"]["PointInput"] | null;
+            scaleTo: components["schemas"]["PointInput"] | null;
+            /** @description known length between the two marks of the scale */
+            centimetres: number | null;
+            note: string;
+        };
         BlockInput: {
             /** @enum {string} */
             kind: "straight" | "circuit";
@@ -538,12 +839,40 @@ export interface components {
             kit: string[];
             limits: components["schemas"]["LimitInput"][];
         };
+        BraceInput: {
+            /** @description ULID made by the caller: sending twice saves once */
+            id: string;
+            samples: components["schemas"]["BraceSampleInput"][];
+        };
+        /** @description One reading of a cuff. */
+        BraceSampleInput: {
+            /** @description since the check began */
+            ms: number;
+            /** Format: float */
+            mmHg: number;
+        };
         ClearanceInput: {
             id: string;
             clinician: string;
             scope: string;
             from: string;
             until: string;
+        };
+        ClimbInput: {
+            /** @description ULID made by the caller: sending twice saves once */
+            id: string;
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            /** @description rung the trainer thinks the person stands on */
+            guess: string | null;
+            trials: components["schemas"]["ClimbTrialInput"][];
+        };
+        /** @description One trial of a climb test. */
+        ClimbTrialInput: {
+            rung: string;
+            faults: string[];
+            pain: number;
         };
         DecisionInput: {
             id: string;
@@ -554,6 +883,18 @@ export interface components {
             /** @enum {string} */
             choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
             reason: string;
+        };
+        HoldInput: {
+            /** @description ULID made by the caller: sending twice saves once */
+            id: string;
+            /** @enum {string} */
+            kind: "front-plank-knees" | "front-plank" | "side-plank" | "back-extensor" | "trunk-flexor" | "one-leg-bridge";
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            seconds: number;
+            /** @enum {string} */
+            end: "form-lost" | "stopped" | "pain" | "cap";
+            note: string;
         };
         ItemInput: {
             id: string;
@@ -579,10 +920,17 @@ export interface components {
         /** @description A limit as it is entered with the person. */
         LimitInput: {
             /** @enum {string} */
-            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "hip-pinch";
+            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
             /** @enum {string} */
             side: "left" | "right" | "both";
             note: string;
+            /**
+             * Format: date
+             * @description first date; today when null
+             */
+            since: string | null;
+            /** @description a clinician has cleared what the limit keeps for one */
+            cleared: boolean;
         };
         LogInput: {
             /** @description ULID made on the device: sending twice saves once */
@@ -614,7 +962,23 @@ export interface components {
             aim: string;
             trainingDays: number[];
             minutes: number;
-            kit: string[];
+            birthYear: number | null;
+            /** @enum {string|null} */
+            sex: "female" | "male" | null;
+            /** @enum {string|null} */
+            hand: "left" | "right" | "both" | null;
+            /** @enum {string|null} */
+            injuredSide: "left" | "right" | "both" | null;
+            /** @description own parts of work by demand; null for those of the aim */
+            shares: {
+                [key: string]: number;
+            } | null;
+            places: components["schemas"]["PlaceView"][];
+            place: number;
+            week: components["schemas"]["OtherTrainingView"][];
+            notes: string;
+            /** @description date on which the person agreed that health details are kept */
+            consentedOn: string | null;
             limits: components["schemas"]["LimitInput"][];
         };
         PlacementInput: {
@@ -623,6 +987,13 @@ export interface components {
             /** @enum {string} */
             side: "left" | "right" | "both";
             reason: string;
+        };
+        /** @description A mark on a picture, in its pixels: x to the right, y down. */
+        PointInput: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
         };
         PreviewInput: {
             blocks: components["schemas"]["BlockInput"][];
@@ -655,9 +1026,46 @@ export interface components {
             feltWrong: boolean;
             painNote: string;
         };
+        SetUpInput: {
+            rung: string;
+            /** @description empty to have none */
+            text: string;
+            /** @description version that was read; 0 when there was none */
+            version: number;
+        };
         SignInInput: {
             email: string;
             password: string;
+        };
+        /** @description The parts of work an aim asks for, by demand. */
+        AimSharesView: {
+            /** @enum {string} */
+            aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
+            shares: {
+                [key: string]: number;
+            };
+        };
+        /** @description An alignment check as it was kept. */
+        AlignmentRowView: {
+            id: string;
+            /** @enum {string} */
+            view: "side" | "behind";
+            photo: string | null;
+            found: components["schemas"]["AlignmentView"];
+            note: string;
+            testedOn: string;
+        };
+        /** @description What marks on a picture come to. */
+        AlignmentView: {
+            /**
+             * Format: float
+             * @description sag or a lower left side above 0, pike or a lower right side below
+             */
+            degrees: number;
+            /** Format: float */
+            centimetres: number | null;
+            inLine: boolean;
+            reasons: components["schemas"]["ReasonView"][];
         };
         /** @description A person on the bench, with the single next action. */
         BenchLineView: {
@@ -669,7 +1077,7 @@ export interface components {
             /** @description what to do next */
             action: string;
             /** @enum {string} */
-            step: "person" | "board" | "session" | "sheet" | "coach" | "review";
+            step: "person" | "checks" | "board" | "session" | "sheet" | "coach" | "review";
             /** @enum {string} */
             status: "stop" | "watch" | "ready" | "information";
             /** @description spread of the board, such as 1.6; null when there is none */
@@ -712,6 +1120,39 @@ export interface components {
             putAway: number;
             /** @description spread four weeks ago */
             spreadBefore: string | null;
+            setUps: components["schemas"]["SetUpView"][];
+        };
+        /** @description What a brace check asks for, in mmHg and seconds. */
+        BraceBandView: {
+            /** Format: float */
+            target: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            seconds: number;
+        };
+        /** @description A brace check as it was kept. */
+        BraceRowView: {
+            id: string;
+            found: components["schemas"]["BraceView"];
+            testedOn: string;
+        };
+        /** @description What the readings of a cuff come to. */
+        BraceView: {
+            /** Format: float */
+            seconds: number;
+            /** Format: float */
+            secondsInBand: number;
+            /** Format: float */
+            longestInBand: number;
+            /**
+             * Format: float
+             * @description mmHg a minute
+             */
+            drift: number;
+            held: boolean;
+            reason: components["schemas"]["ReasonView"];
         };
         /** @description The closed lists that forms choose from, in the words of the core. */
         CatalogueView: {
@@ -724,6 +1165,28 @@ export interface components {
             doseKinds: string[];
             loads: components["schemas"]["ChoiceView"][];
             poses: string[];
+            trainingKinds: components["schemas"]["ChoiceView"][];
+            aimShares: components["schemas"]["AimSharesView"][];
+            demands: components["schemas"]["ChoiceView"][];
+            segments: string[];
+        };
+        /** @description A limit that holds for the person: what it asks, what it does, and where it comes from. */
+        CautionView: {
+            name: string;
+            origin: string;
+            caution: string;
+            effects: string[];
+        };
+        /** @description What was tested, how it compares, and where it says to start. */
+        ChecksView: {
+            holds: components["schemas"]["HoldTestView"][];
+            notes: components["schemas"]["ReasonView"][];
+            climbs: components["schemas"]["ClimbView"][];
+            ladders: components["schemas"]["ClimbableView"][];
+            starts: components["schemas"]["StartView"][];
+            braces: components["schemas"]["BraceRowView"][];
+            alignments: components["schemas"]["AlignmentRowView"][];
+            braceBand: components["schemas"]["BraceBandView"];
         };
         /** @description A value with its label, for lists to choose from. */
         ChoiceView: {
@@ -737,6 +1200,36 @@ export interface components {
             from: string;
             until: string;
             recordedOn: string;
+        };
+        /** @description The next trial of a climb test, or how it ended. */
+        ClimbStepView: {
+            /** @description rung to try now; null when the test is over */
+            next: string | null;
+            /** @description the small trial in words */
+            doseText: string | null;
+            /** @description seconds of a hold; null where it is not held */
+            holdSeconds: number | null;
+            questions: components["schemas"]["ChoiceView"][];
+            workingRung: string | null;
+            reason: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description A climb test as it ended. */
+        ClimbView: {
+            id: string;
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            workingRung: string | null;
+            sentence: string;
+            testedOn: string;
+        };
+        /** @description A ladder that can be climbed in a test. */
+        ClimbableView: {
+            ladder: string;
+            /** @description left and right are tried apart */
+            sided: boolean;
+            /** @description where the person stands: the test begins two rungs below */
+            guess: string | null;
         };
         /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
         ClosedRungView: {
@@ -768,6 +1261,8 @@ export interface components {
             cues: string[];
             faults: components["schemas"]["FaultView"][];
             fallback: string;
+            /** @description the person’s own set-up; empty for none */
+            setUp: string;
             easier: string | null;
             questions: components["schemas"]["ChoiceView"][];
             figure: components["schemas"]["FigureView"];
@@ -895,6 +1390,41 @@ export interface components {
             sessionsNeeded: number;
             conditions: components["schemas"]["ConditionView"][];
         };
+        /** @description One timed hold as it was done. */
+        HoldRowView: {
+            id: string;
+            seconds: number;
+            /** @enum {string} */
+            end: "form-lost" | "stopped" | "pain" | "cap";
+            note: string;
+            testedOn: string;
+        };
+        /** @description One side of a hold: whether it can be tested, and what was held. */
+        HoldStandingView: {
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            ruledOut: components["schemas"]["ReasonView"] | null;
+            last: number | null;
+            best: number | null;
+            norm: components["schemas"]["NormView"] | null;
+            /** @description whole per cent of the published group below; null where it would say more than is known */
+            percentile: number | null;
+            reason: components["schemas"]["ReasonView"] | null;
+            change: components["schemas"]["ReasonView"] | null;
+            history: components["schemas"]["HoldRowView"][];
+        };
+        /** @description A timed hold: how it is done, and how the person does. */
+        HoldTestView: {
+            /** @enum {string} */
+            kind: "front-plank-knees" | "front-plank" | "side-plank" | "back-extensor" | "trunk-flexor" | "one-leg-bridge";
+            label: string;
+            setUp: string[];
+            endsWhen: string;
+            /** @description seconds at which the clock is stopped */
+            stopAt: number;
+            sides: components["schemas"]["HoldStandingView"][];
+            inTurn: ("left" | "right" | "both")[];
+        };
         InputView: {
             name: string;
             value: string;
@@ -981,13 +1511,13 @@ export interface components {
         LimitView: {
             id: string;
             /** @enum {string} */
-            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "hip-pinch";
+            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
             label: string;
             /** @enum {string} */
             side: "left" | "right" | "both";
             note: string;
             since: string;
-            caution: string;
+            cleared: boolean;
         };
         /** @description A logged session. */
         LogView: {
@@ -1043,6 +1573,26 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /** @description The published group a hold is compared with, in seconds. */
+        NormView: {
+            mean: number;
+            sd: number;
+            /**
+             * Format: float
+             * @description minimal detectable change
+             */
+            detectable: number;
+        };
+        /** @description What else fills the person's week, on one day. */
+        OtherTrainingView: {
+            /** @enum {string} */
+            what: "lifting" | "endurance" | "sport" | "work";
+            heavy: boolean;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+        };
         /** @description A person's way over the board. */
         PathView: {
             moves: components["schemas"]["MoveView"][];
@@ -1074,6 +1624,22 @@ export interface components {
             /** @description next open rung down, if any */
             down: string | null;
         };
+        PeopleView: {
+            people: components["schemas"]["PersonLineView"][];
+        };
+        /** @description A person in the list, with what it filters by. */
+        PersonLineView: {
+            id: string;
+            name: string;
+            about: string;
+            aimText: string;
+            flags: ("stop" | "decide" | "due" | "uneven")[];
+            /** @description spread of the board, such as 1.6; null when there is none */
+            spread: string | null;
+            weakest: string | null;
+            lastDone: string | null;
+            archivedOn: string | null;
+        };
         /** @description A person with what the frame and the Person view show. */
         PersonView: {
             id: string;
@@ -1082,18 +1648,52 @@ export interface components {
             /** @enum {string} */
             aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
             aimText: string;
+            shares: {
+                [key: string]: number;
+            };
+            /** @description whether the shares are the person’s own */
+            ownShares: boolean;
+            birthYear: number | null;
+            /** @enum {string|null} */
+            sex: "female" | "male" | null;
+            /** @enum {string|null} */
+            hand: "left" | "right" | "both" | null;
+            /** @enum {string|null} */
+            injuredSide: "left" | "right" | "both" | null;
             trainingDays: number[];
             minutes: number;
+            places: components["schemas"]["PlaceView"][];
+            /** @description which of the places planning looks at */
+            place: number;
             kit: string[];
+            week: components["schemas"]["OtherTrainingView"][];
             limits: components["schemas"]["LimitView"][];
+            cautions: components["schemas"]["CautionView"][];
+            dayWarnings: components["schemas"]["ReasonView"][];
+            notes: string;
+            consentedOn: string | null;
+            archivedOn: string | null;
+            rescreen: components["schemas"]["ReasonView"] | null;
+            retest: components["schemas"]["ReasonView"] | null;
             standing: components["schemas"]["StandingView"];
             screening: components["schemas"]["ScreeningView"] | null;
             clearances: components["schemas"]["ClearanceView"][];
             steps: components["schemas"]["StepView"][];
             version: number;
         };
+        /** @description A picture that was kept, in its own pixels. */
+        PhotoView: {
+            id: string;
+            width: number;
+            height: number;
+        };
         PingView: {
             here: boolean;
+        };
+        /** @description A place the person trains at, and the kit there. */
+        PlaceView: {
+            name: string;
+            kit: string[];
         };
         /** @description A placing that was saved, and how to take it back. */
         PlacedView: {
@@ -1221,6 +1821,12 @@ export interface components {
             changedAt: string;
             preview: components["schemas"]["PreviewView"];
         };
+        /** @description How a person sets up a rung for themselves. */
+        SetUpView: {
+            rung: string;
+            text: string;
+            version: number;
+        };
         ShareView: {
             demand: string;
             shortName: string;
@@ -1239,6 +1845,8 @@ export interface components {
             cues: string[];
             faults: components["schemas"]["FaultView"][];
             fallback: string;
+            /** @description the person’s own set-up; empty for none */
+            setUp: string;
             kit: string;
             /** @description circuit the exercise belongs to, such as 1; 0 for none */
             circuit: number;
@@ -1277,17 +1885,31 @@ export interface components {
             urgencyText: string | null;
             reason: components["schemas"]["ReasonView"] | null;
         };
+        /** @description A rung proposed to start on. */
+        StartView: {
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+            /** @description wall or chair version offered beside it */
+            support: string | null;
+            reasons: components["schemas"]["ReasonView"][];
+            /** @description where the person stands now */
+            standsOn: string | null;
+        };
         /** @description A state of the caution table. */
         StateView: {
             value: string;
             label: string;
             sided: boolean;
             caution: string;
+            /** @description a clearance opens part of it */
+            clearable: boolean;
         };
         /** @description A step of the ladder of work. */
         StepView: {
             /** @enum {string} */
-            key: "person" | "board" | "session" | "sheet" | "coach" | "review";
+            key: "person" | "checks" | "board" | "session" | "sheet" | "coach" | "review";
             /** @enum {string} */
             state: "done" | "open" | "attention" | "closed";
             count: number;
@@ -1317,6 +1939,11 @@ export interface components {
             word: string;
             seconds: number;
             isPause: boolean;
+        };
+        /** @description A test that was kept, in a sentence. */
+        TestedView: {
+            id: string;
+            sentence: string;
         };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {
@@ -1429,6 +2056,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     ping: {
@@ -1521,6 +2157,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     catalogue: {
@@ -1606,6 +2251,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1707,6 +2361,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     path: {
@@ -1794,6 +2457,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1899,6 +2571,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     place: {
@@ -1997,6 +2678,122 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     takePlacingBack: {
@@ -2083,6 +2880,1062 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    cuffReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    previewBrace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BraceInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BraceView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    keepBrace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BraceInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestedView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    takeBraceBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                brace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    checks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChecksView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    keepHold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoldInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestedView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    takeHoldBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                hold: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    nextTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClimbInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClimbStepView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    keepClimb: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClimbInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestedView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    takeClimbBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                climb: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2188,6 +4041,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     tellMorning: {
@@ -2286,6 +4148,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     ladder: {
@@ -2373,6 +4244,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2478,6 +4358,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     letGoOfLadder: {
@@ -2563,6 +4452,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2666,6 +4564,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     readLadder: {
@@ -2755,6 +4662,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2856,6 +4772,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     library: {
@@ -2948,6 +4873,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     method: {
@@ -3033,6 +4967,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3136,6 +5079,116 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     addPerson: {
@@ -3232,6 +5285,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     person: {
@@ -3319,6 +5381,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3424,6 +5495,221 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    archivePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    restorePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     screen: {
@@ -3515,6 +5801,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3620,6 +5915,649 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    keepPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** @description ULID made by the caller */
+                    id: string;
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    removePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    previewAlignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlignmentInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlignmentView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    keepAlignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlignmentInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestedView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    takeAlignmentBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                alignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     review: {
@@ -3707,6 +6645,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3812,6 +6759,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     takeDecisionBack: {
@@ -3907,6 +6863,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     sessions: {
@@ -3994,6 +6959,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4099,6 +7073,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     draftSession: {
@@ -4186,6 +7169,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4291,6 +7283,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     session: {
@@ -4379,6 +7380,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4485,6 +7495,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     sheet: {
@@ -4580,6 +7599,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     cueSheet: {
@@ -4668,6 +7696,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4771,6 +7808,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorView"];
                 };
             };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
         };
     };
     signOut: {
@@ -4854,6 +7900,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4946,6 +8001,15 @@ export interface operations {
             };
             /** @description Too many requests. */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

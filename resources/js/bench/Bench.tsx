@@ -17,12 +17,20 @@ export function Bench() {
           <h1 className="text-3xl">Bench</h1>
           <p className="text-ink2">{longDay(today)}</p>
         </div>
-        <Link
-          to="/people/new"
-          className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
-        >
-          Add a person
-        </Link>
+        <div className="flex gap-2">
+          <Link
+            to="/people"
+            className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
+          >
+            All people
+          </Link>
+          <Link
+            to="/people/new"
+            className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
+          >
+            Add a person
+          </Link>
+        </div>
       </div>
       {lines.length === 0 ? (
         <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">

@@ -410,7 +410,15 @@ export function Board() {
               </p>
             )}
             {rung && active && (
-              <RungPane demand={active.demand.shortName} ladder={active.ladder} rung={rung} onPlace={placeHere} onGo={go} />
+              <RungPane
+                person={person.id}
+                setUp={board.data?.setUps.find((one) => one.rung === rung.slug)}
+                demand={active.demand.shortName}
+                ladder={active.ladder}
+                rung={rung}
+                onPlace={placeHere}
+                onGo={go}
+              />
             )}
           </>
         )}

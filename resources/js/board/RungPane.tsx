@@ -1,10 +1,12 @@
 import { useState, type ReactNode } from 'react';
+import type { Schemas } from '@/api/client';
 import { MovingFigure } from '@/figure/MovingFigure';
 import { Figure } from '@/figure/Figure';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
+import { SetUpNote } from './SetUpNote';
 import { workingRung, type BoardLadder, type BoardRung } from '@/frame/standing';
 
 /** The rung in focus beside the one the person stands on: what makes it harder, how it is coached, what it loads. */
@@ -12,9 +14,14 @@ export function RungPane({
   demand,
   ladder,
   rung,
+  person,
+  setUp,
   onPlace,
   onGo,
 }: {
+  person: string;
+  /** The person's own set-up of the rung. */
+  setUp: Schemas['SetUpView'] | undefined;
   demand: string;
   ladder: BoardLadder;
   rung: BoardRung;
@@ -139,6 +146,7 @@ export function RungPane({
           </li>
         ))}
       </ul>
+      <SetUpNote key={rung.slug} person={person} rung={rung.slug} kept={setUp} />
       <details className="group">
         <summary className="min-h-7 cursor-pointer font-semibold">Check, faults, feel and the way out</summary>
         <dl className="mt-1 grid gap-1.5 text-sm">

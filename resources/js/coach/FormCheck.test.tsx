@@ -17,6 +17,7 @@ const item: Schemas['CueItemView'] = {
   cues: [],
   faults: [],
   fallback: '',
+  setUp: '',
   easier: null,
   figure: {
     view: 'side',

@@ -263,6 +263,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
               />
             ) : (
               <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
+                {shown?.setUp && <p className="font-semibold">{shown.setUp}</p>}
                 <p>{shown?.cues.join(' ')}</p>
                 <p className="text-ink2">
                   Watch: {shown?.faults[0]?.seen} {shown?.faults[0]?.fix}

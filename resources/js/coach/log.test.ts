@@ -14,6 +14,7 @@ const item = {
   cues: [],
   faults: [],
   fallback: '',
+  setUp: '',
   easier: null,
   figure: {
     view: 'side' as const,

@@ -20,6 +20,20 @@ const everywhere: [string, string][] = [
   ['Esc', 'close, or put a reason back'],
 ];
 const byStep: Record<string, [string, string][]> = {
+  person: [
+    ['N, Y', 'answer a danger sign, go to the next'],
+    ['G', 'go on to the checks'],
+  ],
+  checks: [
+    ['Space, Enter, Page ↓', 'start and stop the clock (a clicker does too)'],
+    ['1, 2, 3', 'why the hold ended; what was lost in a trial'],
+    ['Enter', 'the trial was clean'],
+    ['T', 'time the next hold'],
+    ['C', 'climb a ladder'],
+    ['B, A', 'brace check, alignment from a picture'],
+    ['P', 'place on every proposed rung'],
+    ['Esc', 'leave the test'],
+  ],
   board: [
     ['↑ ↓', 'walk the rungs of a rail'],
     ['← →', 'go to the next rail'],
@@ -110,7 +124,7 @@ export function Frame() {
                 </span>
               </>
             ) : (
-              <span className="text-ink3">Go to a person</span>
+              <span className="truncate text-ink3">Go to a person</span>
             )}
             <span className="ml-auto">
               <Key>Ctrl K</Key>
@@ -119,6 +133,9 @@ export function Frame() {
           <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
             <span role="status">{saving}</span>
             <span className="max-xl:hidden">{me.data.practice}</span>
+            <Link to="/people" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
+              people
+            </Link>
             <Link to="/library" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
               library
             </Link>

@@ -4,6 +4,7 @@ import { cx } from '@/ui/cx';
 
 const names: Record<string, string> = {
   person: 'Person',
+  checks: 'Checks',
   board: 'Board',
   session: 'Session',
   sheet: 'Sheet',

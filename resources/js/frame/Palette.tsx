@@ -43,6 +43,13 @@ export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (
           Bench
         </Command.Item>
         <Command.Item
+          value="people everyone list archive"
+          onSelect={() => go('/people')}
+          className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+        >
+          All people
+        </Command.Item>
+        <Command.Item
           value="library ladders rungs exercises"
           onSelect={() => go('/library')}
           className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"

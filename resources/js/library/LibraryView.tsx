@@ -6,13 +6,14 @@ import { api, http, newId, refusalOf, type Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { Pane } from '@/frame/Pane';
 import { savedNow } from '@/frame/saving';
-import { useLibrary } from '@/frame/useLibrary';
+import { useLibrary, type Library } from '@/frame/useLibrary';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { Loading } from '@/ui/Loading';
+import { LadderFields } from './LadderFields';
 import { RungEditor } from './RungEditor';
-import { rungOf, textOf, withCopy, withField, without, type Source } from './source';
+import { blankLadder, rungOf, textOf, withCopy, withField, without, type Source } from './source';
 
 /** The ladders of the practice: all rungs as figures, and an editor for own versions of them. */
 export function LibraryView() {
@@ -47,12 +48,12 @@ export function LibraryView() {
           ))}
         </ul>
       </nav>
-      <Editor key={chosen} ladder={chosen} onSaved={(slug) => setSearch({ ladder: slug })} />
+      <Editor key={chosen} ladder={chosen} library={library} onSaved={(slug) => setSearch(slug === '' ? {} : { ladder: slug })} />
     </div>
   );
 }
 
-function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) => void }) {
+function Editor({ ladder, library, onSaved }: { ladder: string; library: Library; onSaved: (slug: string) => void }) {
   const client = useQueryClient();
   const kept = api.useQuery('get', '/api/ladders/{ladder}', { params: { path: { ladder } } }, { staleTime: 0 });
   const lists = api.useQuery('get', '/api/catalogue', {}, { staleTime: Infinity });
@@ -130,9 +131,22 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
       return setProblems(refusal.fields.document ?? [refusal.sentence]);
     }
     const mine = source;
-    toast('The shipped ladder is back.', {
-      action: { label: 'Take back', onClick: () => setDraft({ source: mine, version: 0 }) },
+    const takeBack = async () => {
+      const { error } = await http
+        .PUT('/api/ladders/{ladder}', {
+          params: { path: { ladder: mine.slug } },
+          body: { version: 0, document: mine as unknown as Record<string, never> },
+        })
+        .catch((failed: unknown) => ({ error: failed }));
+      if (error) return void toast(refusalOf(error).sentence);
+      await client.invalidateQueries();
+      onSaved(mine.slug);
+    };
+    const shipped = kept.data.shipped;
+    toast(shipped ? 'The shipped ladder is back.' : 'The ladder is taken out.', {
+      action: { label: 'Take back', onClick: () => void takeBack() },
     });
+    if (!shipped) onSaved('');
     await fresh();
   };
   const download = async () => {
@@ -184,11 +198,13 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
             <h1 className="text-3xl">{textOf(source.name)}</h1>
           )}
           <p className="text-ink2">
-            {kept.data.version === 0
-              ? 'as shipped'
-              : kept.data.shipped
-                ? 'your own version of a shipped ladder'
-                : 'your own ladder'}
+            {changed && source.slug !== ladder
+              ? 'not kept yet'
+              : kept.data.version === 0
+                ? 'as shipped'
+                : kept.data.shipped
+                  ? 'your own version of a shipped ladder'
+                  : 'your own ladder'}
           </p>
           <div className="ml-auto flex flex-wrap gap-2">
             {changed && (
@@ -224,6 +240,19 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
                 Copy the ladder
               </Button>
             )}
+            {!changed && (
+              <Button
+                onClick={() => {
+                  const first = newId();
+                  setPast([source]);
+                  setCheck(null);
+                  setRung(first);
+                  setDraft({ source: blankLadder(newId(), first), version: 0 });
+                }}
+              >
+                New ladder
+              </Button>
+            )}
             {!changed && <Button onClick={() => void download()}>Save as a file</Button>}
             {!changed && <Button onClick={() => file.current?.click()}>Read a file</Button>}
             <input
@@ -257,7 +286,7 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
           {source.rungs.map((one) => {
             const slug = textOf(one.slug);
             const picture = drawn.get(slug);
-            if (!picture) return textOf(one.stands_on) ? null : <li key={slug}>{textOf(one.name)}</li>;
+            if (textOf(one.stands_on)) return null;
             return (
               <li key={slug}>
                 <button
@@ -270,9 +299,13 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
                     one.hidden === true && 'opacity-50',
                   )}
                 >
-                  <Figure figure={picture.figure} className="h-24 w-full" />
+                  {picture ? (
+                    <Figure figure={picture.figure} className="h-24 w-full" />
+                  ) : (
+                    <span className="grid h-24 place-items-center text-sm text-ink3">drawn once it can be read</span>
+                  )}
                   <span className="text-sm leading-snug">
-                    <span className="font-mono">{picture.heightText}</span> <strong>{picture.name}</strong>
+                    <span className="font-mono">{picture?.heightText}</span> <strong>{picture?.name ?? textOf(one.name)}</strong>
                     {one.hidden === true && ' (hidden)'}
                   </span>
                 </button>
@@ -307,6 +340,9 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
                   Take it out
                 </Button>
               )}
+              <Button look="quiet" onClick={() => setRung(null)}>
+                the ladder itself
+              </Button>
               <Button look="quiet" aria-pressed={moving} onClick={() => setMoving(!moving)}>
                 {moving ? 'hold still' : 'show moving'}
               </Button>
@@ -329,6 +365,7 @@ function Editor({ ladder, onSaved }: { ladder: string; onSaved: (slug: string) =
               you keep is your practice’s own version; the shipped ladder stays as it is and can come back at any time.
             </p>
             <p className="text-ink2">Heights are our own choice, the order of rungs is the trade’s common practice.</p>
+            <LadderFields source={source} lists={lists.data} library={library} onChange={change} />
           </div>
         )}
       </Pane>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import type { Schemas } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
 import { MovingFigure } from '@/figure/MovingFigure';
-import { SelectField, TextArea, TextField } from '@/ui/Field';
+import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
 import {
   anglesLine,
   anglesOf,
@@ -10,6 +10,7 @@ import {
   fieldOf,
   kitLine,
   kitOf,
+  listOf,
   textOf,
   withField,
   type Fields,
@@ -77,7 +78,18 @@ export function RungEditor({
       onChange: (event: { target: { value: string } }) => set(field, { ...whole, [name]: Number(event.target.value) }),
     };
   };
+  const method = api.useQuery('get', '/api/method');
   const loads = (value('loads') ?? {}) as Fields;
+  const others = source.rungs.filter((rung) => textOf(rung.slug) !== '' && rung.slug !== slug);
+  const ofThisLadder = others.map((rung) => (
+    <option key={textOf(rung.slug)} value={textOf(rung.slug)}>
+      {textOf(rung.name)}
+    </option>
+  ));
+  const rest = (field: string) => ({
+    value: textOf(value(field)),
+    onChange: (event: { target: { value: string } }) => set(field, event.target.value === '' ? undefined : event.target.value),
+  });
   const figure = (value('figure') ?? {}) as Fields;
 
   return (
@@ -154,11 +166,45 @@ export function RungEditor({
         <TextField label="In words" {...part('lever', 'text')} />
       </Group>
 
+      <Group title="Demand and method">
+        <Choices
+          legend="Also met, with half weight"
+          options={lists.demands.filter((demand) => demand.value !== source.demand)}
+          chosen={listOf(value('secondary') ?? source.secondary)}
+          onChange={(secondary) => set('secondary', secondary)}
+        />
+        {(
+          [
+            ['offered_with', 'Only offered when the method says'],
+            ['trunk_with', 'A step of the ladder only when the method says'],
+          ] as const
+        ).map(([field, label]) => (
+          <Condition
+            key={field}
+            label={label}
+            questions={method.data?.questions ?? []}
+            value={value(field)}
+            onChange={(next) => set(field, next)}
+          />
+        ))}
+        <SelectField label="Follows, where that is not the next lower rung" wide {...rest('after')}>
+          <option value="">the next lower rung</option>
+          {ofThisLadder}
+        </SelectField>
+      </Group>
+
       <Group title="Figure: degrees, 0 to the right, 90 up">
-        {(['start', 'end'] as const).map((at) => (
+        {(
+          [
+            ['start', 'Start'],
+            ['middle', 'Middle, where the way matters'],
+            ['end', 'End, where it moves'],
+          ] as const
+        ).map(([at, title]) => (
           <Pose
             key={at}
-            title={at === 'start' ? 'Start' : 'End, where it moves'}
+            title={title}
+            segments={lists.segments}
             pose={figure[at]}
             names={lists.poses}
             onChange={(pose) => {
@@ -177,6 +223,19 @@ export function RungEditor({
           label="Stays in place"
           hint="a joint, such as toe or elbow; found by itself when empty"
           {...part('figure', 'pin')}
+        />
+        <TextField
+          label="Lifted above the ground"
+          hint="in the figure's own units: a thigh is 46"
+          type="number"
+          min={0}
+          max={200}
+          value={textOf(figure.lift)}
+          onChange={(event) => {
+            const drawn = { ...figure, lift: Number(event.target.value) };
+            if (event.target.value === '') delete (drawn as Fields).lift;
+            set('figure', drawn);
+          }}
         />
         <TextField
           label="Kit in the picture"
@@ -208,6 +267,13 @@ export function RungEditor({
         {SENTENCES.map(([field, label]) => (
           <TextField key={field} label={label} {...text(field)} />
         ))}
+        <SelectField label="The easier version is this rung" wide {...rest('fallback_rung')}>
+          <option value="">none of this ladder</option>
+          {textOf(value('fallback_rung')).includes('/') && (
+            <option value={textOf(value('fallback_rung'))}>{textOf(value('fallback_rung'))}</option>
+          )}
+          {ofThisLadder}
+        </SelectField>
       </Group>
 
       <Group title="Dose">
@@ -264,11 +330,14 @@ function Pose({
   title,
   pose,
   names,
+  segments,
   onChange,
 }: {
   title: string;
   pose: unknown;
   names: string[];
+  /** Segments that can point towards the viewer. */
+  segments: string[];
   onChange: (pose: unknown) => void;
 }) {
   const own: Fields = typeof pose === 'string' ? { like: pose } : ((pose ?? {}) as Fields);
@@ -298,6 +367,58 @@ function Pose({
           onChange={(event) => set(field, anglesOf(event.target.value))}
         />
       ))}
+      <details className="col-span-3">
+        <summary className="min-h-6 text-sm text-ink2">drawn short: points towards the viewer</summary>
+        <Choices
+          legend={`${title}: drawn short`}
+          options={segments.map((segment) => ({ value: segment, label: segment.replaceAll('-', ' ') }))}
+          chosen={listOf(own.short)}
+          onChange={(short) => set('short', short.length === 0 ? undefined : short)}
+        />
+      </details>
+    </div>
+  );
+}
+
+/** A question of the method and the answers that let a rung in. */
+function Condition({
+  label,
+  questions,
+  value,
+  onChange,
+}: {
+  label: string;
+  questions: Schemas['MethodQuestionView'][];
+  value: unknown;
+  onChange: (value: unknown) => void;
+}) {
+  const own = (value ?? {}) as Fields;
+  const question = questions.find((one) => one.question === own.question);
+  return (
+    <div className="grid gap-2 sm:col-span-2">
+      <SelectField
+        label={label}
+        value={textOf(own.question)}
+        onChange={(event) => {
+          const next = questions.find((one) => one.question === event.target.value);
+          onChange(next ? { question: next.question, choices: [next.choices[0]] } : undefined);
+        }}
+      >
+        <option value="">anything</option>
+        {questions.map((one) => (
+          <option key={one.question} value={one.question}>
+            {one.label}
+          </option>
+        ))}
+      </SelectField>
+      {question && (
+        <Choices
+          legend={question.label}
+          options={question.choices.map((choice) => ({ value: choice, label: choice }))}
+          chosen={listOf(own.choices)}
+          onChange={(choices) => choices.length > 0 && onChange({ question: question.question, choices })}
+        />
+      )}
     </div>
   );
 }

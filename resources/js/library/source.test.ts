@@ -2,14 +2,18 @@ import { describe, expect, it } from 'vitest';
 import {
   anglesLine,
   anglesOf,
+  blankLadder,
   faultLines,
   faultsOf,
   fieldOf,
   kitLine,
   kitOf,
+  signpostsOf,
   withCopy,
   withField,
   without,
+  withoutSignpost,
+  withSignpost,
   type Source,
 } from './source';
 
@@ -33,6 +37,19 @@ describe('a ladder as it is edited', () => {
     expect(changed.rungs.map((rung) => rung.slug)).toEqual(['bodyweight', 'box']);
     expect(source.rungs[0]?.height).toBe(20);
     expect(withField(source, 'box', 'kit', undefined).rungs[0]).not.toHaveProperty('kit');
+  });
+
+  it('begins a new ladder with one rung under an identity of its own', () => {
+    const blank = blankLadder('own-ladder', 'own-rung');
+    expect(blank).toMatchObject({ slug: 'own-ladder', rungs: [{ slug: 'own-rung', height: 20 }] });
+  });
+
+  it('points to rungs of other ladders once each, whatever the order of heights', () => {
+    const pointed = withSignpost(withSignpost(source, 'hinge/dowel'), 'hinge/dowel');
+    expect(signpostsOf(pointed)).toEqual(['hinge/dowel']);
+    expect(signpostsOf(withField(pointed, 'box', 'height', 45))).toEqual(['hinge/dowel']);
+    expect(withoutSignpost(pointed, 'hinge/dowel')).toEqual(source);
+    expect(withSignpost(source, '')).toBe(source);
   });
 
   it('puts a copy just above its rung, with an identity and a lever of its own', () => {

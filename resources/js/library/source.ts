@@ -44,6 +44,31 @@ export function withCopy(source: Source, slug: string, id: string): Source {
   return { ...source, rungs: inOrder([...source.rungs, copy]) };
 }
 
+/** A ladder to begin with: one rung, and everything that still has to be said left empty. */
+export const blankLadder = (id: string, rung: string): Source => ({
+  slug: id,
+  name: 'Own ladder',
+  short: 'own',
+  demand: 'anti-extension',
+  secondary: [],
+  defaults: { position: 'supine', moves: 'static', sided: 'both', kit: [], loads: {}, dose: 'static-hold' },
+  rungs: [
+    { slug: rung, name: 'First rung', short: 'first', height: 20, figure: { start: 'back-arms-up' }, cues: [], faults: [] },
+  ],
+});
+
+/** Rungs of other ladders that belong here too, and the same ladder with one more, or one less. */
+export const signpostsOf = (source: Source): string[] => source.rungs.flatMap((rung) => textOf(rung.stands_on) || []);
+export const withSignpost = (source: Source, slug: string): Source =>
+  slug === '' || signpostsOf(source).includes(slug) ? source : { ...source, rungs: [...source.rungs, { stands_on: slug }] };
+export const withoutSignpost = (source: Source, slug: string): Source => ({
+  ...source,
+  rungs: source.rungs.filter((rung) => rung.stands_on !== slug),
+});
+
+export const listOf = (value: unknown): string[] =>
+  Array.isArray(value) ? value.filter((entry): entry is string => typeof entry === 'string') : [];
+
 export const without = (source: Source, slug: string): Source => ({
   ...source,
   rungs: source.rungs.filter((rung) => rung.slug !== slug),

@@ -9,25 +9,6 @@ import { Status } from '@/ui/Status';
 
 /** What stands while a danger sign is open: how urgent, the note to print, and the clearance to record. */
 export function Clearance({ person }: { person: Schemas['PersonView'] }) {
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const id = useRef(newId());
-  const refresh = useRefresh();
-
-  const save = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const text = formText(event.currentTarget);
-    const { error } = await http
-      .POST('/api/people/{person}/clearances', {
-        params: { path: { person: person.id } },
-        body: { id: id.current, clinician: text('clinician'), scope: text('scope'), from: text('from'), until: text('until') },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
-    if (error) return setRefusal(refusalOf(error));
-    toast('The clearance is recorded; training is open.');
-    await refresh();
-  };
-  const problem = (field: string) => refusal?.fields[field]?.[0];
-
   return (
     <section className="grid gap-5 rounded-lg border-2 border-ink bg-sheet p-5">
       <div className="grid gap-2">
@@ -46,27 +27,52 @@ export function Clearance({ person }: { person: Schemas['PersonView'] }) {
           <Button onClick={() => window.print()}>Print the referral note</Button>
         </div>
       </div>
-      <form
-        noValidate
-        onSubmit={(event) => void save(event)}
-        className="grid gap-4 border-t border-hairline pt-4 sm:grid-cols-2 print:hidden"
-      >
-        <h3 className="text-lg sm:col-span-2">The clinician’s clearance</h3>
-        <TextField label="Who cleared it" name="clinician" problem={problem('clinician')} hint="Name and profession; encrypted" />
-        <TextArea label="For what" name="scope" problem={problem('scope')} hint="What may be trained, and what not" />
-        <TextField label="From" name="from" type="date" problem={problem('from')} />
-        <TextField label="Until" name="until" type="date" problem={problem('until')} />
-        {refusal && (
-          <p role="alert" className="font-semibold text-rowan sm:col-span-2">
-            {refusal.sentence}
-          </p>
-        )}
-        <div className="sm:col-span-2">
-          <Button look="next" type="submit">
-            Record the clearance
-          </Button>
-        </div>
-      </form>
+      <div className="grid gap-4 border-t border-hairline pt-4 print:hidden">
+        <h3 className="text-lg">The clinician’s clearance</h3>
+        <ClearanceForm person={person.id} />
+      </div>
     </section>
+  );
+}
+
+/** Who cleared what, from when until when. */
+export function ClearanceForm({ person, onDone }: { person: string; onDone?: () => void }) {
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const id = useRef(newId());
+  const refresh = useRefresh();
+
+  const save = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const text = formText(event.currentTarget);
+    const { error } = await http
+      .POST('/api/people/{person}/clearances', {
+        params: { path: { person } },
+        body: { id: id.current, clinician: text('clinician'), scope: text('scope'), from: text('from'), until: text('until') },
+      })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) return setRefusal(refusalOf(error));
+    toast('The clearance is recorded; training is open.');
+    await refresh();
+    onDone?.();
+  };
+  const problem = (field: string) => refusal?.fields[field]?.[0];
+
+  return (
+    <form noValidate onSubmit={(event) => void save(event)} className="grid gap-4 sm:grid-cols-2">
+      <TextField label="Who cleared it" name="clinician" problem={problem('clinician')} hint="Name and profession; encrypted" />
+      <TextArea label="For what" name="scope" problem={problem('scope')} hint="What may be trained, and what not" />
+      <TextField label="From" name="from" type="date" problem={problem('from')} />
+      <TextField label="Until" name="until" type="date" problem={problem('until')} />
+      {refusal && (
+        <p role="alert" className="font-semibold text-rowan sm:col-span-2">
+          {refusal.sentence}
+        </p>
+      )}
+      <div className="sm:col-span-2">
+        <Button look="next" type="submit">
+          Record the clearance
+        </Button>
+      </div>
+    </form>
   );
 }

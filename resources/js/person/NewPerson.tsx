@@ -3,7 +3,8 @@ import { useNavigate } from 'react-router';
 import { http, newId, refusalOf, type Refusal } from '@/api/client';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
-import { emptyPerson, PersonForm, type PersonFields } from './PersonForm';
+import { bodyOf, emptyPerson, type PersonFields } from './fields';
+import { PersonForm } from './PersonForm';
 
 /** Adds a person; the id is made once, so that pressing twice adds one. */
 export function NewPerson() {
@@ -16,7 +17,7 @@ export function NewPerson() {
   const save = async (fields: PersonFields) => {
     setBusy(true);
     const { error } = await http
-      .POST('/api/people', { body: { id: id.current, version: 0, ...fields } })
+      .POST('/api/people', { body: { id: id.current, version: 0, ...bodyOf(fields) } })
       .catch((failed: unknown) => ({ error: failed }));
     setBusy(false);
     if (error) return setRefusal(refusalOf(error));
@@ -26,15 +27,17 @@ export function NewPerson() {
   };
 
   return (
-    <main className="mx-auto w-full max-w-3xl flex-1 p-6">
-      <h1 className="mb-5 text-3xl">Add a person</h1>
-      <PersonForm
-        start={emptyPerson}
-        refusal={refusal}
-        busy={busy}
-        onSave={(fields) => void save(fields)}
-        action="Add, then ask the danger signs"
-      />
+    <main className="relative min-h-0 flex-1 scroll-pb-20 p-6 lg:overflow-y-auto">
+      <div className="mx-auto max-w-3xl">
+        <h1 className="mb-5 text-3xl">Add a person</h1>
+        <PersonForm
+          start={emptyPerson}
+          refusal={refusal}
+          busy={busy}
+          onSave={(fields) => void save(fields)}
+          action="Add, then ask the danger signs"
+        />
+      </div>
     </main>
   );
 }

@@ -2,26 +2,20 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { http, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
+import { Why } from '@/frame/reason';
 import { savedNow } from '@/frame/saving';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
-import { Clearance } from './Clearance';
+import { Clearance, ClearanceForm } from './Clearance';
 import { DangerSigns } from './DangerSigns';
-import { PersonForm, type PersonFields } from './PersonForm';
+import { bodyOf, fieldsOf, type PersonFields } from './fields';
+import { PersonForm } from './PersonForm';
+import { PutAway } from './PutAway';
 import { ReferralNote } from './ReferralNote';
-
-const fieldsOf = (person: Schemas['PersonView']): PersonFields => ({
-  name: person.name,
-  about: person.about,
-  aim: person.aim,
-  trainingDays: person.trainingDays,
-  minutes: person.minutes,
-  kit: person.kit,
-  limits: person.limits.map(({ state, side, note }) => ({ state, side, note })),
-});
 
 /** Intake: the person, the danger signs, and what stands in the way. */
 export function PersonStep() {
@@ -29,6 +23,9 @@ export function PersonStep() {
   const refresh = useRefresh();
   const navigate = useNavigate();
   const [asking, setAsking] = useState(false);
+  const [clearing, setClearing] = useState(false);
+  // Once the questions are answered, the next step takes the keys.
+  const [answered, setAnswered] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [theirs, setTheirs] = useState<{ mine: PersonFields; theirs: Schemas['PersonView'] } | null>(null);
   const [busy, setBusy] = useState(false);
@@ -37,7 +34,10 @@ export function PersonStep() {
   const save = async (fields: PersonFields, version = person.version) => {
     setBusy(true);
     const { error } = await http
-      .PUT('/api/people/{person}', { params: { path: { person: person.id } }, body: { id: person.id, version, ...fields } })
+      .PUT('/api/people/{person}', {
+        params: { path: { person: person.id } },
+        body: { id: person.id, version, ...bodyOf(fields) },
+      })
       .catch((failed: unknown) => ({ error: failed }));
     setBusy(false);
     if (error) {
@@ -54,15 +54,27 @@ export function PersonStep() {
   };
 
   const screened = person.screening !== null;
+  const goOn = () => void navigate(`/people/${person.id}/checks`);
+  useShortcuts(screened && person.standing.open ? [{ key: 'g', label: 'go on', run: goOn }] : []);
   return (
     <>
       <ReferralNote person={person} />
-      <main className="relative min-w-0 flex-1 overflow-y-auto p-6 print:hidden">
+      <main className="relative min-w-0 flex-1 scroll-pb-20 p-6 lg:overflow-y-auto print:hidden">
         <div className="mx-auto grid max-w-3xl gap-6 lg:mx-0">
           <h1 className="text-3xl">Person</h1>
           {!person.standing.open && <Clearance person={person} />}
-          {(asking || !screened) && (
-            <DangerSigns key={person.screening?.answeredOn ?? 'first'} person={person} onDone={() => setAsking(false)} />
+          {person.archivedOn && (
+            <p className="border-l-4 border-slate bg-paper p-3">Put away on {day(person.archivedOn)}; everything is kept.</p>
+          )}
+          {(asking || person.rescreen !== null) && (
+            <DangerSigns
+              key={person.screening?.answeredOn ?? 'first'}
+              person={person}
+              onDone={() => {
+                setAsking(false);
+                setAnswered(true);
+              }}
+            />
           )}
           <PersonForm
             start={start}
@@ -78,6 +90,11 @@ export function PersonStep() {
         <div className="grid gap-5">
           <section className="grid gap-2">
             <h2 className="text-xl">Danger signs</h2>
+            {person.rescreen && screened && (
+              <Why title="Ask again" reasons={person.rescreen} className="font-semibold text-ochre">
+                {person.rescreen.sentence}
+              </Why>
+            )}
             {screened ? (
               <p>
                 Asked on {day(person.screening?.answeredOn ?? '')}:{' '}
@@ -92,34 +109,65 @@ export function PersonStep() {
               </div>
             )}
           </section>
-          {person.clearances.length > 0 && (
+          {(person.clearances.length > 0 || person.standing.open) && (
             <section className="grid gap-2">
               <h2 className="text-xl">Clearances</h2>
+              {person.clearances.length === 0 && <p>None recorded.</p>}
               {person.clearances.map((clearance) => (
                 <p key={clearance.id}>
                   <strong>{clearance.clinician}</strong>, {day(clearance.from)} to {day(clearance.until)}: {clearance.scope}
                 </p>
               ))}
+              {person.standing.open && (
+                <div>
+                  <Button onClick={() => setClearing(true)}>Record a clearance</Button>
+                </div>
+              )}
             </section>
           )}
-          {person.limits.length > 0 && (
-            <section className="grid gap-2">
+          {person.cautions.length > 0 && (
+            <section className="grid gap-3">
               <h2 className="text-xl">What the limits ask</h2>
-              {person.limits.map((limit) => (
-                <p key={limit.id}>
-                  <strong className="inline-block first-letter:uppercase">{limit.label}.</strong> {limit.caution}
-                </p>
+              {person.cautions.map((limit) => (
+                <div key={limit.name}>
+                  <p>
+                    <strong className="inline-block first-letter:uppercase">{limit.name}</strong>{' '}
+                    <span className="text-sm text-ink2">({limit.origin})</span>
+                  </p>
+                  <p>{limit.caution}</p>
+                  <ul className="list-disc pl-5 text-sm text-ink2">
+                    {limit.effects.map((effect) => (
+                      <li key={effect}>{effect}</li>
+                    ))}
+                  </ul>
+                </div>
+              ))}
+              {person.dayWarnings.map((warning) => (
+                <Why key={warning.sentence} title="Training days" reasons={warning} className="font-semibold text-ochre">
+                  {warning.sentence}
+                </Why>
               ))}
               <p className="text-sm text-ink3">Local rules and the advice of a licensed professional come first.</p>
             </section>
           )}
           {screened && person.standing.open && (
-            <Button look="next" onClick={() => void navigate(`/people/${person.id}/board`)}>
-              On to the board
+            <Button
+              key={String(answered)}
+              look="next"
+              hotkey="G"
+              // eslint-disable-next-line jsx-a11y/no-autofocus
+              autoFocus={answered}
+              onClick={goOn}
+            >
+              On to the checks
             </Button>
           )}
+          <PutAway person={person} />
         </div>
       </Pane>
+      <Dialog open={clearing} onClose={() => setClearing(false)} title="The clinician’s clearance">
+        <ClearanceForm person={person.id} onDone={() => setClearing(false)} />
+      </Dialog>
       <Dialog open={theirs !== null} onClose={() => setTheirs(null)} title="Changed somewhere else in the meantime">
         <p>Nothing was overwritten. Both versions are here:</p>
         <div className="grid grid-cols-2 gap-4 text-sm">
@@ -135,7 +183,7 @@ export function PersonStep() {
                 <dd>
                   {fields.aim} · {fields.minutes} min · days {fields.trainingDays.join(', ')}
                 </dd>
-                <dd>{fields.kit.join(', ')}</dd>
+                <dd>{fields.places.map((place) => `${place.name}: ${place.kit.join(', ')}`).join(' · ')}</dd>
                 <dd>{fields.limits.map((limit) => `${limit.state} (${limit.side})`).join('; ')}</dd>
               </dl>
             ))}

@@ -71,6 +71,7 @@ function OpenSheet({ person }: { person: string }) {
                 <p className="text-ink2">
                   {[item.position, item.kit && `with ${item.kit}`, item.tempoText, item.restText].filter(Boolean).join(' · ')}
                 </p>
+                {item.setUp && <p className="font-semibold">{item.setUp}</p>}
                 <ul className="list-disc pl-5">
                   {item.cues.map((cue) => (
                     <li key={cue}>{cue}</li>

@@ -132,13 +132,25 @@ final class Chromium
 
     public function find(string $xpath): WebDriverElement
     {
-        $this->waitUntil(fn(): bool => $this->driver->findElements(WebDriverBy::xpath($xpath)) !== [], $xpath);
+        $this->waitUntil(fn(): bool => $this->has($xpath), $xpath);
 
         return $this->driver->findElement(WebDriverBy::xpath($xpath));
     }
 
+    /** Whether it is on the page at this moment; what is on its way is waited for with `find` or `isGone`. */
+    public function has(string $xpath): bool
+    {
+        return $this->driver->findElements(WebDriverBy::xpath($xpath)) !== [];
+    }
+
+    /** Waits until nothing on the page answers to it. */
+    public function isGone(string $xpath): self
+    {
+        return $this->waitUntil(fn(): bool => ! $this->has($xpath), "no {$xpath}");
+    }
+
     /** @param callable(): bool $true */
-    public function waitUntil(callable $true, string $what, float $seconds = 10): self
+    public function waitUntil(callable $true, string $what, float $seconds = 20): self
     {
         $end = microtime(true) + $seconds;
         do {

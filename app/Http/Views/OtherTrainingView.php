@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use App\Api\OneOf;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\TrainingKind;
+use OpenApi\Attributes as OA;
+
+/** What else fills the person's week, on one day. */
+#[OA\Schema]
+final readonly class OtherTrainingView
+{
+    public function __construct(
+        #[OneOf(TrainingKind::class)]
+        public string $what,
+        #[OA\Property]
+        public bool $heavy,
+        #[OA\Property(description: '1 Monday to 7 Sunday')]
+        public int $day,
+        #[OneOf(DayPart::class)]
+        public string $part,
+    ) {}
+}

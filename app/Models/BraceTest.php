@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A brace check with a cuff, as it was read.
+ *
+ * @property string               $id
+ * @property string               $person_id
+ * @property list<array{int, int}> $samples   milliseconds and tenths of mmHg
+ * @property string               $tested_on
+ * @property int                  $sequence
+ */
+final class BraceTest extends Model
+{
+    use BelongsToPractice;
+    use HasUlids;
+
+    public $timestamps = false;
+
+    protected $table = 'brace_checks';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['samples' => 'array', 'sequence' => 'integer'];
+    }
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { http, refusalOf, type Schemas } from '@/api/client';
+import { savedNow } from '@/frame/saving';
+import { useRefresh } from '@/frame/usePerson';
+import { TextArea } from '@/ui/Field';
+
+/** How this person sets up the rung: toe angle, pad, hand place. Kept when the field is left; shown on sheet and in the player. */
+export function SetUpNote({ person, rung, kept }: { person: string; rung: string; kept: Schemas['SetUpView'] | undefined }) {
+  const [text, setText] = useState(kept?.text ?? '');
+  const [problem, setProblem] = useState<string>();
+  const refresh = useRefresh();
+  const save = async () => {
+    if (text.trim() === (kept?.text ?? '')) return;
+    const { error } = await http
+      .PUT('/api/people/{person}/set-ups', {
+        params: { path: { person } },
+        body: { rung, text, version: kept?.version ?? 0 },
+      })
+      .catch((failed: unknown) => ({ error: failed }));
+    if (error) {
+      const refusal = refusalOf(error);
+      const theirs = refusal.code === 'changed-meanwhile' ? (refusal.present as { text?: string } | null)?.text : undefined;
+      setProblem(
+        theirs === undefined
+          ? (Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence)
+          : `Someone else wrote: “${theirs}”. Yours is still here; leave the field again to keep it.`,
+      );
+      await refresh();
+      return;
+    }
+    setProblem(undefined);
+    savedNow();
+    await refresh();
+  };
+  return (
+    <TextArea
+      label="Own set-up"
+      hint="Such as toe angle, pad or hand place; encrypted. On the sheet and in the player too."
+      rows={2}
+      maxLength={300}
+      value={text}
+      problem={problem}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => void save()}
+    />
+  );
+}

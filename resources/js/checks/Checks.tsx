@@ -1,0 +1,364 @@
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { api, refusalOf, type Schemas } from '@/api/client';
+import { useShortcuts } from '@/frame/keys';
+import { Pane } from '@/frame/Pane';
+import { Why } from '@/frame/reason';
+import { useLibrary, type Library } from '@/frame/useLibrary';
+import { usePerson } from '@/frame/usePerson';
+import { Button } from '@/ui/Button';
+import { DemandGlyph } from '@/ui/DemandGlyph';
+import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
+import { Loading } from '@/ui/Loading';
+import { Status } from '@/ui/Status';
+import { begunClimb, keptClimb, type Climb } from './climb';
+import { AlignmentCheck } from './AlignmentCheck';
+import { BraceCheck } from './BraceCheck';
+import { ClimbTest } from './ClimbTest';
+import { HoldClock } from './HoldClock';
+import { KeptPicture } from './KeptPicture';
+import { NormBand } from './NormBand';
+import { Starts } from './Starts';
+import { begin, keptWatch, type Watch } from './stopwatch';
+
+type ChecksData = Schemas['ChecksView'];
+type HoldTest = Schemas['HoldTestView'];
+
+/** Tests of the person at hand: timed holds, climb tests, and where they say to start. */
+export function Checks() {
+  const person = usePerson();
+  const { library, error: libraryError, again } = useLibrary();
+  const checks = api.useQuery(
+    'get',
+    '/api/people/{person}/checks',
+    { params: { path: { person: person.id } } },
+    { retry: false },
+  );
+  const refusal = checks.error && refusalOf(checks.error);
+  if (refusal && (refusal.code === 'danger-sign' || refusal.code === 'not-asked'))
+    return (
+      <main className="grid flex-1 content-start gap-3 p-6">
+        <h1 className="text-3xl">Checks</h1>
+        <div className="grid max-w-xl gap-3 rounded-lg border-2 border-ink bg-sheet p-5">
+          <Status kind={refusal.code === 'not-asked' ? 'information' : 'stop'} />
+          <p>{refusal.sentence}</p>
+          <Link
+            to={`/people/${person.id}/person`}
+            className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
+          >
+            {refusal.code === 'not-asked' ? 'Ask the danger signs' : 'Record the clearance'}
+          </Link>
+        </div>
+      </main>
+    );
+  if (!checks.data || !library)
+    return (
+      <Loading
+        what="Reading the tests"
+        error={checks.error ?? libraryError}
+        again={() => {
+          void checks.refetch();
+          again();
+        }}
+      />
+    );
+  return <Desk key={person.id} person={person} checks={checks.data} library={library} />;
+}
+
+function Desk({ person, checks, library }: { person: Schemas['PersonView']; checks: ChecksData; library: Library }) {
+  const [timing, setTiming] = useState<Watch | null>(() => keptWatch(person.id));
+  const [climbing, setClimbing] = useState<Climb | null>(() => keptClimb(person.id));
+  const [choosing, setChoosing] = useState(false);
+  const [other, setOther] = useState<'brace' | 'alignment' | null>(null);
+  const nameOf = (ladder: string): string => library.ladders.get(ladder)?.name.replace(/ ladder$/, '') ?? ladder;
+  const tested = checks.holds.some((test) => test.sides.some((side) => side.last !== null)) || checks.climbs.length > 0;
+  const time = (test: HoldTest) => {
+    if (test.inTurn.length > 0) setTiming(begin(test.kind, test.inTurn));
+  };
+  // The plank on the toes first: it decides most; the knees version only when that is too much.
+  const order = [
+    ...checks.holds.filter((test) => test.kind !== 'front-plank-knees'),
+    ...checks.holds.filter((test) => test.kind === 'front-plank-knees'),
+  ];
+  const next = order.find((test) => test.inTurn.length > 0 && test.sides.every((side) => side.last === null));
+
+  useShortcuts(
+    timing || climbing || other
+      ? []
+      : [
+          { key: 't', label: 'time the next hold', run: () => next && time(next) },
+          { key: 'c', label: 'climb a ladder', run: () => setChoosing(true) },
+          { key: 'b', label: 'brace check', run: () => setOther('brace') },
+          { key: 'a', label: 'alignment check', run: () => setOther('alignment') },
+        ],
+  );
+
+  const test = timing && checks.holds.find((one) => one.kind === timing.kind);
+  if (timing && test)
+    return (
+      <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto">
+        <HoldClock key={timing.kind} person={person.id} test={test} start={timing} onLeave={() => setTiming(null)} />
+      </main>
+    );
+  if (climbing && library.ladders.has(climbing.ladder))
+    return (
+      <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto">
+        <ClimbTest
+          key={`${climbing.ladder} ${climbing.side}`}
+          person={person.id}
+          start={climbing}
+          library={library}
+          onLeave={setClimbing}
+        />
+      </main>
+    );
+
+  if (other)
+    return (
+      <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto">
+        {other === 'brace' ? (
+          <BraceCheck person={person.id} band={checks.braceBand} onLeave={() => setOther(null)} />
+        ) : (
+          <AlignmentCheck person={person.id} library={library} onLeave={() => setOther(null)} />
+        )}
+      </main>
+    );
+
+  return (
+    <>
+      <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto">
+        <div className="grid max-w-4xl gap-7">
+          <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+            <h1 className="text-3xl">Checks</h1>
+            {person.retest && (
+              <Why title="Re-test" reasons={person.retest} className="font-semibold text-ochre">
+                {person.retest.sentence}
+              </Why>
+            )}
+          </div>
+          <section className="grid gap-2" aria-labelledby="holds">
+            <div className="flex flex-wrap items-baseline justify-between gap-2">
+              <h2 id="holds" className="text-xl">
+                Timed holds
+              </h2>
+              {next && (
+                <Button look={tested ? 'plain' : 'next'} hotkey="T" onClick={() => time(next)}>
+                  Time: {next.label.toLowerCase()}
+                </Button>
+              )}
+            </div>
+            <ul className="grid gap-1">
+              {checks.holds.map((one) => (
+                <HoldLines key={one.kind} test={one} onTime={() => time(one)} />
+              ))}
+            </ul>
+            {checks.notes.length > 0 && (
+              <div className="grid gap-1.5 border-l-4 border-ochre bg-paper p-3">
+                {checks.notes.map((note) => (
+                  <Why key={note.sentence} title="A note" reasons={note}>
+                    {note.sentence}
+                  </Why>
+                ))}
+              </div>
+            )}
+            <p className="text-sm text-ink3">
+              The band is the published mean with one standard deviation each way, in healthy students of 18 to 35. A hold to the
+              end of form is hard work: warm up first, stop at pain. Local rules and the advice of a licensed professional come
+              first.
+            </p>
+          </section>
+
+          <Found
+            id="climbs"
+            title="Climb tests"
+            hint="Up rung by rung with a small trial of each: the last clean one is the working rung."
+            action="Climb a ladder"
+            hotkey="C"
+            look={tested || next ? 'plain' : 'next'}
+            onStart={() => setChoosing(!choosing)}
+            rows={checks.climbs.map((climb) => ({
+              id: climb.id,
+              testedOn: climb.testedOn,
+              title: nameOf(climb.ladder) + (climb.side === 'both' ? '' : `, ${climb.side}`),
+              says: climb.sentence,
+            }))}
+          >
+            {choosing && (
+              <ul className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-1.5">
+                {checks.ladders.map((ladder, index) => (
+                  <li key={ladder.ladder}>
+                    <Button
+                      className="w-full"
+                      // The choice was asked for by key or press: the first ladder is ready for the next one.
+                      // eslint-disable-next-line jsx-a11y/no-autofocus
+                      autoFocus={index === 0}
+                      onClick={() => {
+                        setChoosing(false);
+                        setClimbing(begunClimb(ladder));
+                      }}
+                    >
+                      <span className="flex items-center gap-2">
+                        <DemandGlyph demand={library.ladders.get(ladder.ladder)?.demand ?? ''} />
+                        {nameOf(ladder.ladder)}
+                        {ladder.sided && <span className="text-sm text-ink2">left, right</span>}
+                      </span>
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </Found>
+          <Found
+            id="brace"
+            title="Brace and breathing"
+            hint="A minute behind the brace with a pressure cuff, first of all with someone new."
+            action="Check the brace"
+            hotkey="B"
+            onStart={() => setOther('brace')}
+            rows={checks.braces.map((row) => ({
+              id: row.id,
+              testedOn: row.testedOn,
+              title: 'Brace check',
+              says: why('Brace check', [row.found.reason]),
+            }))}
+          />
+          <Found
+            id="alignment"
+            title="Alignment"
+            hint="Sag, pike or tilt from marks on a picture, in degrees and centimetres."
+            action="Mark a picture"
+            hotkey="A"
+            onStart={() => setOther('alignment')}
+            rows={checks.alignments.map((row) => ({
+              id: row.id,
+              testedOn: row.testedOn,
+              title: row.view === 'side' ? 'From the side' : 'From behind',
+              says: (
+                <>
+                  {why('Alignment', row.found.reasons)} {row.photo && <KeptPicture person={person.id} photo={row.photo} />}
+                </>
+              ),
+            }))}
+          />
+        </div>
+      </main>
+      <Pane label="Where to start">
+        <Starts person={person} starts={checks.starts} tested={tested} library={library} />
+      </Pane>
+    </>
+  );
+}
+
+/** What was found, which opens to why. */
+const why = (title: string, reasons: Schemas['ReasonView'][]): ReactNode => (
+  <Why title={title} reasons={reasons}>
+    {reasons[0]?.sentence}
+  </Why>
+);
+
+/** A kind of test with its button, and what it has found so far. */
+function Found({
+  id,
+  title,
+  hint,
+  action,
+  hotkey,
+  look = 'plain',
+  onStart,
+  rows,
+  children,
+}: {
+  id: string;
+  title: string;
+  hint: string;
+  action: string;
+  hotkey: string;
+  look?: 'plain' | 'next';
+  onStart: () => void;
+  rows: { id: string; testedOn: string; title: string; says: ReactNode }[];
+  children?: ReactNode;
+}) {
+  return (
+    <section className="grid gap-2" aria-labelledby={id}>
+      <div className="flex flex-wrap items-baseline justify-between gap-2">
+        <h2 id={id} className="text-xl">
+          {title}
+        </h2>
+        <Button look={look} hotkey={hotkey} onClick={onStart}>
+          {action}
+        </Button>
+      </div>
+      <p className="text-ink2">{hint}</p>
+      {children}
+      {rows.length > 0 && (
+        <ul className="grid gap-1">
+          {rows.map((row) => (
+            <li
+              key={row.id}
+              className="grid gap-x-4 rounded-md border border-hairline bg-sheet px-4 py-2 sm:grid-cols-[6rem_11rem_1fr]"
+            >
+              <span className="text-ink2">{day(row.testedOn)}</span>
+              <span className="font-semibold">{row.title}</span>
+              <div>{row.says}</div>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function HoldLines({ test, onTime }: { test: HoldTest; onTime: () => void }) {
+  const open = test.inTurn.length > 0;
+  const again = test.sides.some((side) => side.last !== null);
+  return (
+    <li className="grid items-center gap-x-3 gap-y-1 rounded-md border border-hairline bg-sheet py-1.5 pr-3 pl-4 max-sm:grid-cols-[1fr_auto] sm:grid-cols-[9rem_1fr_auto]">
+      <span className="font-semibold">{test.label}</span>
+      <div className="grid gap-0.5 max-sm:order-last max-sm:col-span-2">
+        {test.sides.map((side) => (
+          <div
+            key={side.side}
+            className="grid grid-cols-[2.5rem_4.5rem_1fr] items-center gap-x-3 lg:grid-cols-[2.5rem_4.5rem_12rem_1fr]"
+          >
+            <span className="text-sm text-ink2">{side.side === 'both' ? '' : side.side}</span>
+            {side.reason && side.last !== null ? (
+              <Why
+                title={test.label}
+                reasons={side.change ? [side.reason, side.change] : side.reason}
+                className="text-right font-mono text-lg font-bold"
+              >
+                {side.last} s
+              </Why>
+            ) : (
+              <span className={cx('text-ink3', side.ruledOut ? 'col-span-2' : 'text-right')}>
+                {side.ruledOut ? (
+                  <Why title="Not tested" reasons={side.ruledOut} className="text-ochre">
+                    {side.ruledOut.inputs[0]?.value}
+                  </Why>
+                ) : (
+                  '–'
+                )}
+              </span>
+            )}
+            {side.ruledOut === null && (
+              <NormBand side={side} label={`${test.label}${side.side === 'both' ? '' : `, ${side.side}`}`} />
+            )}
+            <span className="text-sm text-ink2 max-lg:hidden">
+              {side.percentile !== null
+                ? `${side.percentile} of 100 held less`
+                : side.norm
+                  ? `mean ${side.norm.mean} s`
+                  : side.best !== null && side.best !== side.last
+                    ? `best ${side.best} s`
+                    : side.history[0] && day(side.history[0].testedOn)}
+            </span>
+          </div>
+        ))}
+      </div>
+      <Button disabled={!open} aria-label={`${again ? 'Again' : 'Time it'}: ${test.label}`} onClick={onTime}>
+        {again ? 'Again' : 'Time it'}
+      </Button>
+    </li>
+  );
+}

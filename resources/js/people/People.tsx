@@ -1,0 +1,142 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { api, type Schemas } from '@/api/client';
+import { usePutAway } from '@/person/PutAway';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
+import { Loading } from '@/ui/Loading';
+import { Status, type StatusKind } from '@/ui/Status';
+
+type Line = Schemas['PersonLineView'];
+type Flag = Line['flags'][number];
+
+const flags: Record<Flag, { word: string; kind: StatusKind }> = {
+  stop: { word: 'stop', kind: 'stop' },
+  decide: { word: 'decide', kind: 'watch' },
+  due: { word: 'due', kind: 'information' },
+  uneven: { word: 'uneven', kind: 'watch' },
+};
+const filters = ['here', 'stop', 'decide', 'due', 'uneven', 'put away'] as const;
+type Filter = (typeof filters)[number];
+
+const passes = (line: Line, filter: Filter): boolean =>
+  filter === 'put away'
+    ? line.archivedOn !== null
+    : line.archivedOn === null && (filter === 'here' || line.flags.includes(filter));
+
+/** Everyone of the practice: typed for by name, filtered by what wants attention. */
+export function People() {
+  const people = api.useQuery('get', '/api/people');
+  const [text, setText] = useState('');
+  const [filter, setFilter] = useState<Filter>('here');
+  const putAway = usePutAway();
+  const lines = people.data?.people;
+  const shown = useMemo(() => {
+    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+    return lines?.filter(
+      (line) =>
+        passes(line, filter) && words.every((word) => `${line.name} ${line.about} ${line.aimText}`.toLowerCase().includes(word)),
+    );
+  }, [lines, text, filter]);
+  if (!lines || !shown) return <Loading what="Reading the list" error={people.error} again={() => void people.refetch()} />;
+
+  return (
+    <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
+        <h1 className="text-3xl">People</h1>
+        <Link
+          to="/people/new"
+          className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
+        >
+          Add a person
+        </Link>
+      </div>
+      <div className="mb-4 flex flex-wrap items-center gap-2">
+        <input
+          type="search"
+          aria-label="Find by name, work, hobby or aim"
+          placeholder="Name, work, hobby or aim"
+          // The list is come to in order to find someone.
+          // eslint-disable-next-line jsx-a11y/no-autofocus
+          autoFocus
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          className="min-h-10 w-full rounded-md border border-rung-edge bg-paper px-3 sm:w-72"
+        />
+        <div role="group" aria-label="Show" className="flex flex-wrap gap-1.5">
+          {filters.map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={one === filter}
+              onClick={() => setFilter(one)}
+              className={cx(
+                'min-h-9 rounded-md border px-2.5',
+                one === filter ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink',
+              )}
+            >
+              {one} <span className="font-mono">{lines.filter((line) => passes(line, one)).length}</span>
+            </button>
+          ))}
+        </div>
+      </div>
+      {shown.length === 0 ? (
+        <p className="rounded-lg border border-hairline bg-sheet p-5">
+          {text === '' ? 'Nobody here.' : `Nobody found by “${text}”.`}{' '}
+          {(text !== '' || filter !== 'here') && (
+            <Button
+              look="quiet"
+              onClick={() => {
+                setText('');
+                setFilter('here');
+              }}
+            >
+              show everyone
+            </Button>
+          )}
+        </p>
+      ) : (
+        <ul className="grid gap-1">
+          {shown.map((line) => (
+            <li
+              key={line.id}
+              className="grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet px-4 py-2 md:grid-cols-[1fr_15rem_9rem_5.5rem]"
+            >
+              <div className="min-w-0">
+                <Link to={`/people/${line.id}`} className="font-display text-lg font-[650] hover:underline">
+                  {line.name}
+                </Link>
+                <span className="ml-2 text-ink2">{line.about}</span>
+                <span className="block text-sm text-ink3">{line.aimText}</span>
+              </div>
+              <p className="flex flex-wrap gap-x-2">
+                {line.flags.map((flag) => (
+                  <Status key={flag} kind={flags[flag].kind} word={flags[flag].word} />
+                ))}
+              </p>
+              <p className="text-sm text-ink2">
+                {line.spread && (
+                  <>
+                    spread <span className="font-mono font-bold text-ink">{line.spread}</span>
+                    {line.weakest && <span className="block">weakest {line.weakest}</span>}
+                  </>
+                )}
+                {line.archivedOn
+                  ? `put away ${day(line.archivedOn)}`
+                  : !line.spread && line.lastDone && `last ${day(line.lastDone)}`}
+              </p>
+              <Button
+                look="quiet"
+                className="justify-self-start"
+                onClick={() => void putAway(line.id, line.name, line.archivedOn === null)}
+              >
+                {line.archivedOn === null ? 'put away' : 'bring back'}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,89 @@
+import type { Schemas } from '@/api/client';
+import { cx } from '@/ui/cx';
+import type { OtherTraining } from './fields';
+
+export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const longDays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const parts = ['morning', 'midday', 'evening'] as const;
+
+/** The rest of the week: each cell steps through what there is, light or heavy; empty is free. */
+export function TrainingWeek({
+  week,
+  kinds,
+  onChange,
+}: {
+  week: OtherTraining[];
+  kinds: Schemas['ChoiceView'][];
+  onChange: (week: OtherTraining[]) => void;
+}) {
+  const at = (day: number, part: string) => week.find((other) => other.day === day && other.part === part);
+  return (
+    <fieldset className="grid gap-1.5 sm:col-span-2">
+      <legend className="mb-1 font-semibold">
+        Other training in the week{' '}
+        <span className="font-normal text-ink2">dark is heavy: 80 % of the best single and above, or very hard</span>
+      </legend>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-160 border-separate border-spacing-1 text-sm">
+          <thead>
+            <tr>
+              <td />
+              {weekdays.map((name) => (
+                <th key={name} scope="col" className="font-semibold">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {parts.map((part) => (
+              <tr key={part}>
+                <th scope="row" className="pr-1 text-left font-normal text-ink2">
+                  {part}
+                </th>
+                {weekdays.map((_, index) => {
+                  const other = at(index + 1, part);
+                  return (
+                    <td key={index}>
+                      <select
+                        aria-label={`${longDays[index]} ${part}`}
+                        value={other ? `${other.what} ${other.heavy}` : ''}
+                        onChange={(event) => {
+                          const rest = week.filter((one) => one !== other);
+                          const [what, heavy] = event.target.value.split(' ');
+                          onChange(
+                            event.target.value === ''
+                              ? rest
+                              : [...rest, { what: what as OtherTraining['what'], heavy: heavy === 'true', day: index + 1, part }],
+                          );
+                        }}
+                        className={cx(
+                          'min-h-9 w-full rounded-sm border px-1',
+                          other
+                            ? other.heavy
+                              ? 'border-ink bg-ink text-ground'
+                              : 'border-ink bg-rung'
+                            : 'border-hairline bg-paper text-ink3',
+                        )}
+                      >
+                        <option value="">–</option>
+                        {kinds.flatMap((kind) => [
+                          <option key={`${kind.value} light`} value={`${kind.value} false`}>
+                            {kind.label}
+                          </option>,
+                          <option key={`${kind.value} heavy`} value={`${kind.value} true`}>
+                            {kind.label} (heavy)
+                          </option>,
+                        ])}
+                      </select>
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use EvenRungs\Assessment\CuffLine;
+use Symfony\Component\Process\Process;
+
+final class BraceTest extends ApiTestCase
+{
+    public function test_readings_come_to_time_in_band_and_are_kept_until_taken_back(): void
+    {
+        $person = $this->person();
+        $body = ['id' => self::id(), 'samples' => array_map(static fn(int $second): array => ['ms' => $second * 1000, 'mmHg' => 40.4], range(0, 60))];
+        $this->postJson("/api/people/{$person}/brace/preview", $body)->assertOk()->assertJsonPath('secondsInBand', 60)->assertJsonPath('held', true);
+        $this->postJson("/api/people/{$person}/brace", $body)->assertCreated()->assertJsonPath('sentence', '60 of 60 s in the band. The brace holds while the breath goes on.');
+
+        $this->getJson("/api/people/{$person}/checks")->assertOk()->assertJsonPath('braces.0.found.longestInBand', 60);
+        $this->deleteJson("/api/people/{$person}/brace/{$body['id']}")->assertNoContent();
+        $this->getJson("/api/people/{$person}/checks")->assertJsonPath('braces', []);
+    }
+
+    public function test_too_little_and_backwards_readings_are_refused(): void
+    {
+        $person = $this->person();
+        $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [['ms' => 0, 'mmHg' => 40]]])->assertUnprocessable()->assertJsonPath('fields.samples.0', 'The cuff has said too little: at least two readings are needed.');
+        $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [['ms' => 900, 'mmHg' => 40], ['ms' => 0, 'mmHg' => 40]]])->assertUnprocessable()->assertJsonPath('code', 'brace');
+    }
+
+    public function test_without_a_cuff_the_answer_says_how_to_get_one(): void
+    {
+        config(['cuff.stream' => 'unix:///tmp/even-rungs-no-cuff.sock']);
+
+        $this->getJson("/api/people/{$this->person()}/brace/readings")->assertStatus(503)->assertJsonPath('code', 'cuff');
+    }
+
+    public function test_the_simulated_cuff_speaks_the_documented_protocol(): void
+    {
+        $address = 'unix:///tmp/even-rungs-cuff-'.getmypid().'.sock';
+        $cuff = new Process([PHP_BINARY, 'bin/cuff', "--stream={$address}"], dirname(__DIR__, 2));
+        $cuff->start();
+        try {
+            $cuff->waitUntil(static fn(string $type, string $text): bool => str_contains($text, 'speaks at'));
+            $line = stream_socket_client($address, $code, $error, 5);
+            self::assertIsResource($line);
+            self::assertSame("CUFF simulated 1\n", fgets($line));
+            $before = -150;
+            for ($reading = 0; $reading < 4; $reading++) {
+                $sample = CuffLine::read((string) fgets($line));
+                self::assertNotNull($sample);
+                self::assertEqualsWithDelta(40, $sample->mmHg, 4);
+                self::assertGreaterThanOrEqual(150, $sample->ms - $before, 'five readings a second');
+                $before = $sample->ms;
+            }
+        } finally {
+            $cuff->stop(1);
+        }
+    }
+}
