@@ -7,8 +7,10 @@ namespace EvenRungs\Balance;
 use EvenRungs\Body\Demand;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Timeline;
+use EvenRungs\Session\Totals;
 
 /**
  * How the time under tension falls on the demands: weight 1 for the rung's main demand, 0.5 for each
@@ -84,6 +86,37 @@ final readonly class WorkShares
             Rule::WorkShares,
             'Time under tension of each exercise counts once for its main demand and half for each secondary one; agreement is 1 minus half the sum of the differences from the aim.',
             $inputs,
+        );
+    }
+
+    /**
+     * Which exercise gives what to one demand.
+     *
+     * @param list<Item>            $items
+     * @param array<string, Totals> $totals by id of the exercise
+     */
+    public function reasonFor(Demand $demand, array $items, array $totals, TargetShares $targets): Reason
+    {
+        $inputs = [];
+        foreach ($items as $item) {
+            $work = isset($totals[$item->id]) ? $totals[$item->id]->work : 0;
+            $weight = match (true) {
+                $item->rung->demand === $demand => "{$work} s",
+                in_array($demand, $item->rung->secondary, true) => "½ × {$work} s",
+                default => null,
+            };
+            if ($weight !== null) {
+                $inputs[isset($inputs[$item->rung->name]) ? "{$item->rung->name}, again" : $item->rung->name] = $weight;
+            }
+        }
+        $half = $this->halfSeconds[$demand->value] ?? 0;
+        $seconds = static fn(int $half): string => intdiv($half, 2).($half % 2 === 1 ? '½' : '').' s';
+
+        return Reason::because(
+            Rule::WorkShares,
+            ucfirst($demand->shortName()).': '.$seconds($half).' of '.$seconds(array_sum($this->halfSeconds)).' is '.self::percent($this->perMille($demand)).'; the aim asks for '.self::percent($targets->perMille($demand)).'.',
+            $inputs,
+            'More or less work on this demand, or other shares for the person.',
         );
     }
 

@@ -8,6 +8,7 @@ namespace EvenRungs\Dose;
  * What is prescribed of one exercise: sets, what a set consists of, tempo, rest and load.
  *
  * A falling set is one set for each of its steps (6-5-4 holds: three sets).
+ * Optional sets come on top when the last one was clean, and are counted apart.
  * Where `perSide` is true the body is what each side does. Rest and tempo left out mean the default of the rung.
  */
 final readonly class Dose
@@ -19,14 +20,15 @@ final readonly class Dose
         public ?Tempo $tempo,
         public ?int $restSeconds,
         public ?int $loadGrams,
+        public int $optionalSets = 0,
     ) {}
 
     /** @throws InvalidDose */
-    public static function of(int $sets, SetBody $body, bool $perSide = false, ?Tempo $tempo = null, ?int $restSeconds = null, ?int $loadGrams = null): self
+    public static function of(int $sets, SetBody $body, bool $perSide = false, ?Tempo $tempo = null, ?int $restSeconds = null, ?int $loadGrams = null, int $optionalSets = 0): self
     {
         Bounds::within($sets, 1, 20, 'Sets');
 
-        return self::make(array_fill(0, max(1, $sets), $body), $perSide, $tempo, $restSeconds, $loadGrams);
+        return self::make(array_fill(0, max(1, $sets), $body), $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets);
     }
 
     /**
@@ -36,7 +38,7 @@ final readonly class Dose
      *
      * @throws InvalidDose
      */
-    public static function falling(array $counts, int $holdSeconds, int $gapSeconds, bool $perSide = false, ?Tempo $tempo = null, ?int $restSeconds = null, ?int $loadGrams = null): self
+    public static function falling(array $counts, int $holdSeconds, int $gapSeconds, bool $perSide = false, ?Tempo $tempo = null, ?int $restSeconds = null, ?int $loadGrams = null, int $optionalSets = 0): self
     {
         Bounds::within(count($counts), 2, 20, 'Falling sets');
         $bodies = [];
@@ -50,7 +52,7 @@ final readonly class Dose
             throw InvalidDose::because('Falling sets need at least two steps.');
         }
 
-        return self::make($bodies, $perSide, $tempo, $restSeconds, $loadGrams);
+        return self::make($bodies, $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets);
     }
 
     public function sets(): int
@@ -82,26 +84,52 @@ final readonly class Dose
     }
 
     /**
-     * The same dose for another number of sets.
+     * The same dose for another number of sets; falling sets lose their last ones.
      *
      * @throws InvalidDose
      */
     public function withSets(int $sets): self
     {
-        if ($this->isFalling()) {
-            return self::make(array_slice($this->bodies, 0, max(1, $sets)), $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams);
-        }
+        Bounds::within($sets, 1, 20, 'Sets');
+        $bodies = $this->isFalling() ? array_slice($this->bodies, 1, max(0, $sets - 1)) : array_fill(0, max(0, $sets - 1), $this->first());
 
-        return self::of($sets, $this->first(), $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams);
+        return self::make([$this->first(), ...$bodies], $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+    }
+
+    /** @throws InvalidDose */
+    public function withBody(SetBody $body): self
+    {
+        return self::make(array_fill(0, max(1, $this->sets()), $body), $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+    }
+
+    public function withTempo(?Tempo $tempo): self
+    {
+        return self::make($this->bodies, $this->perSide, $tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+    }
+
+    /**
+     * With null the rest is the default again.
+     *
+     * @throws InvalidDose
+     */
+    public function withRest(?int $seconds): self
+    {
+        return self::make($this->bodies, $this->perSide, $this->tempo, $seconds, $this->loadGrams, $this->optionalSets);
+    }
+
+    /** @throws InvalidDose */
+    public function withLoad(?int $grams): self
+    {
+        return self::make($this->bodies, $this->perSide, $this->tempo, $this->restSeconds, $grams, $this->optionalSets);
     }
 
     public function eachSide(bool $perSide): self
     {
-        return self::make($this->bodies, $perSide, $this->tempo, $this->restSeconds, $this->loadGrams);
+        return self::make($this->bodies, $perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
     }
 
     /** @param non-empty-list<SetBody> $bodies */
-    private static function make(array $bodies, bool $perSide, ?Tempo $tempo, ?int $restSeconds, ?int $loadGrams): self
+    private static function make(array $bodies, bool $perSide, ?Tempo $tempo, ?int $restSeconds, ?int $loadGrams, int $optionalSets): self
     {
         if ($restSeconds !== null) {
             Bounds::within($restSeconds, 0, 600, 'The rest between sets');
@@ -116,6 +144,8 @@ final readonly class Dose
             throw InvalidDose::because('A timed set holds both sides in its seconds: leave out “/side”.');
         }
 
-        return new self($bodies, $perSide, $tempo, $restSeconds, $loadGrams);
+        Bounds::within($optionalSets, 0, 5, 'Optional sets');
+
+        return new self($bodies, $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets);
     }
 }

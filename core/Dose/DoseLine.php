@@ -9,53 +9,63 @@ use EvenRungs\Body\Sidedness;
 /**
  * The typed dose line and its mirror image, the printer.
  *
- *     SETSxBODY [TEMPO] [rREST] [@LOADkg]
+ *     SETSxBODY [+OPTIONAL] [TEMPO] [rREST] [@LOADkg]
  *
  * BODY is `N`, `Ns`, `Nm`, `(NxNs/GAP)`, falling `(6-5-4xNs/GAP)`, gathered `(120s by 45s/30)`,
  * each with an optional `/side`; timed `Ns on`; open `max~EST` with an optional `<=CAP`.
- * Spaces and × are accepted; the printer writes one form, and parse(print(dose)) is the same dose.
+ * Repetitions may also be counted in `pairs` or `moves`; `+1` is one more set if the last was clean.
+ * Spaces and × are accepted; the printer writes one form, and parse(print(dose)) is the same dose,
+ * whichever way repetitions are counted.
  */
 final class DoseLine
 {
     private int $at = 0;
 
-    private function __construct(private readonly string $line) {}
+    /** How the sides are written; null until something says so. */
+    private ?Counting $sides = null;
+
+    private function __construct(private readonly string $line, private readonly bool $twoSides, private readonly Counting $counting) {}
 
     /**
      * Reads a line for a rung of the given sidedness: one-sided rungs need `/side`, two-sided ones refuse
-     * it, and for alternating ones a plain count is the count of each side.
+     * it, and for alternating ones a plain count is the count of each side. Where repetitions are counted in
+     * pairs or movements, a plain count is one of these.
      *
      * @throws InvalidDoseLine with the position at which reading stopped
      * @throws InvalidTempo
      * @throws InvalidDose     when a number is out of bounds
      */
-    public static function parse(string $line, Sidedness $sidedness): Dose
+    public static function parse(string $line, Sidedness $sidedness, Counting $counting = Counting::EachSide): Dose
     {
         if (strlen($line) > 120) {
             throw InvalidDoseLine::at(120, 'A dose line has at most 120 characters.');
         }
-        $reader = new self(str_replace(['×', '–', '≤'], ['x', '-', '<='], $line));
+        $reader = new self(str_replace(['×', '–', '≤'], ['x', '-', '<='], $line), $sidedness->countsEachSide(), $counting);
         $dose = $reader->read();
         if ($dose->first() instanceof Timed) {
             return $dose;
         }
+        $plain = $reader->sides === null;
+        $example = $dose->unit() === Unit::Reps ? '2x10/side' : '2x20s/side';
 
         return match (true) {
-            $sidedness === Sidedness::OneSided && ! $dose->perSide => throw InvalidDoseLine::at(mb_strlen($line), 'This exercise is done one side at a time: add “/side”, such as 2x10/side.'),
-            $sidedness === Sidedness::Both && $dose->perSide => throw InvalidDoseLine::at(max(0, (int) mb_strpos($line, '/side')), 'Both sides work at once here: leave out “/side”.'),
-            $sidedness === Sidedness::Alternating => $dose->eachSide(true),
-            default => $dose,
+            $sidedness === Sidedness::Both && ! $plain => throw InvalidDoseLine::at($reader->sidesAt(), 'Both sides work at once here: leave out “/side”.'),
+            $sidedness === Sidedness::Both => $dose,
+            $sidedness === Sidedness::OneSided && $plain && ($counting === Counting::EachSide || $dose->unit() !== Unit::Reps) => throw InvalidDoseLine::at(mb_strlen($line), "This exercise is done one side at a time: add “/side”, such as {$example}."),
+            default => $dose->eachSide(true),
         };
     }
 
-    public static function print(Dose $dose): string
+    public static function print(Dose $dose, Counting $counting = Counting::EachSide): string
     {
         $first = $dose->first();
+        $counted = $dose->perSide && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
         $line = match (true) {
             $dose->isFalling() && $first instanceof Holds => self::printFalling($dose, $first),
-            default => $dose->sets().'x'.self::printBody($first),
+            default => $dose->sets().'x'.self::printBody($first, $counted),
         };
-        $line .= $dose->perSide ? '/side' : '';
+        $line .= $dose->perSide ? $counted->suffix() : '';
+        $line .= $dose->optionalSets === 0 ? '' : " +{$dose->optionalSets}";
         $line .= $dose->tempo === null ? '' : ' '.$dose->tempo->print();
         $line .= $dose->restSeconds === null ? '' : " r{$dose->restSeconds}";
         $line .= $dose->loadGrams === null ? '' : ' @'.self::kilograms($dose->loadGrams).'kg';
@@ -71,15 +81,15 @@ final class DoseLine
         return intdiv($grams, 1000).($rest === 0 ? '' : '.'.rtrim(sprintf('%03d', $rest), '0'));
     }
 
-    private static function printBody(SetBody $body): string
+    private static function printBody(SetBody $body, Counting $counting): string
     {
         return match (true) {
             $body instanceof Holds => $body->count === 1 ? "{$body->seconds}s" : "({$body->count}x{$body->seconds}s/{$body->gapSeconds})",
             $body instanceof Gathered => "({$body->totalSeconds}s by {$body->boutSeconds}s/{$body->gapSeconds})",
             $body instanceof Carry => "{$body->metres}m",
             $body instanceof Timed => "{$body->seconds}s on",
-            $body instanceof Open => 'max~'.$body->estimate.self::suffix($body).($body->cap === null ? '' : '<='.$body->cap.self::suffix($body)),
-            default => (string) $body->target(),
+            $body instanceof Open => 'max~'.$counting->written($body->estimate).self::suffix($body).($body->cap === null ? '' : '<='.$counting->written($body->cap).self::suffix($body)),
+            default => (string) $counting->written($body->target()),
         };
     }
 
@@ -103,15 +113,15 @@ final class DoseLine
         $falling = $this->take('\(\s*(\d+(?:\s*-\s*\d+)+)\s*x\s*(\d+)\s*s(?:\s*\/\s*(\d+))?\s*\)');
         if ($falling !== null) {
             $counts = array_map(self::whole(...), (array) preg_split('/\s*-\s*/', $falling[1] ?? ''));
-            [$perSide, $tempo, $rest, $load] = $this->tail();
+            [$tempo, $rest, $load, $optional] = $this->tail();
 
-            return Dose::falling($counts, self::whole($falling[2] ?? ''), self::whole($falling[3] ?? '5'), $perSide, $tempo, $rest, $load);
+            return Dose::falling($counts, self::whole($falling[2] ?? ''), self::whole($falling[3] ?? '5'), $this->sides !== null, $tempo, $rest, $load, $optional);
         }
         $sets = $this->take('(\d+)\s*x\s*(?=[\d(m])');
         $body = $this->body();
-        [$perSide, $tempo, $rest, $load] = $this->tail();
+        [$tempo, $rest, $load, $optional] = $this->tail();
 
-        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $perSide, $tempo, $rest, $load);
+        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $this->sides !== null, $tempo, $rest, $load, $optional);
     }
 
     private function body(): SetBody
@@ -125,7 +135,9 @@ final class DoseLine
         if ($found = $this->take('max\s*~\s*(\d+)\s*(s(?![a-z]))?(?:\s*<=\s*(\d+)\s*(?:s(?![a-z]))?)?')) {
             $unit = ($found[2] ?? '') === '' ? Unit::Reps : Unit::Seconds;
 
-            return Open::of(self::whole($found[1] ?? ''), isset($found[3]) ? self::whole($found[3]) : null, $unit);
+            $counting = $unit === Unit::Reps ? $this->countingHere() : Counting::EachSide;
+
+            return Open::of($counting->eachSide(self::whole($found[1] ?? '')), isset($found[3]) ? $counting->eachSide(self::whole($found[3])) : null, $unit);
         }
         if ($found = $this->take('(\d+)\s*s\s*on(?![a-z])')) {
             return Timed::of(self::whole($found[1] ?? ''));
@@ -137,31 +149,76 @@ final class DoseLine
             return Carry::of(self::whole($found[1] ?? ''));
         }
         if ($found = $this->take('(\d+)(?![\d.,a-z])')) {
-            return Reps::of(self::whole($found[1] ?? ''));
+            return Reps::of($this->countingHere()->eachSide(self::whole($found[1] ?? '')));
         }
         throw InvalidDoseLine::at($this->position(), $this->atEnd()
             ? 'After the sets comes what a set is: 10 (repetitions), 30s, (4x10s/5) or 20m.'
             : "“{$this->left()}” is not a set: write 10 (repetitions), 30s, (4x10s/5) or 20m.");
     }
 
-    /** @return array{bool, ?Tempo, ?int, ?int} side, tempo, rest in seconds, load in grams */
+    /** How the count just read is meant: by the word behind it, else by the way repetitions are counted here. */
+    private function countingHere(): Counting
+    {
+        $rest = substr($this->line, $this->at);
+
+        return match (true) {
+            ! $this->twoSides => Counting::EachSide,
+            preg_match('/^\s*\/\s*side/i', $rest) === 1 => Counting::EachSide,
+            preg_match('/^\s*pairs?(?![a-z])/i', $rest) === 1 => Counting::Pairs,
+            preg_match('/^\s*move(?:ment)?s?(?![a-z])/i', $rest) === 1 => Counting::Moves,
+            default => $this->counting,
+        };
+    }
+
+    private function sidesAt(): int
+    {
+        preg_match('/\/\s*side|pair|move/i', $this->line, $found, PREG_OFFSET_CAPTURE);
+
+        return mb_strlen(substr($this->line, 0, $found[0][1] ?? 0));
+    }
+
+    /** @return array{?Tempo, ?int, ?int, int} tempo, rest in seconds, load in grams, optional sets */
     private function tail(): array
     {
-        $perSide = $this->take('\/\s*side(?![a-z])') !== null;
+        $this->sides = match (true) {
+            $this->take('\/\s*side(?![a-z])') !== null => Counting::EachSide,
+            $this->take('pairs?(?![a-z])') !== null => Counting::Pairs,
+            $this->take('move(?:ment)?s?(?![a-z])') !== null => Counting::Moves,
+            default => null,
+        };
         $tempo = $rest = $load = null;
+        $optional = 0;
         while (! $this->atEnd()) {
-            if ($tempo === null && $rest === null && ($found = $this->take('([^\s@-]*(?:-[^\s@-]*)+)')) !== null) {
+            if ($optional === 0 && ($found = $this->take('\+\s*([1-9]\d*)(?![\d.,a-z])')) !== null) {
+                $optional = self::whole($found[1] ?? '');
+            } elseif ($tempo === null && $rest === null && ($found = $this->take('([^\s@-]*(?:-[^\s@-]*)+)')) !== null) {
                 $tempo = Tempo::parse($found[1] ?? '');
             } elseif ($rest === null && ($found = $this->take('r\s*(\d+)(?![\d.,a-z])')) !== null) {
                 $rest = self::whole($found[1] ?? '');
             } elseif ($load === null && ($found = $this->take('@\s*(\d{1,4})(?:[.,](\d{1,3}))?\s*kg(?![a-z])')) !== null) {
                 $load = 1000 * self::whole($found[1] ?? '') + (int) str_pad($found[2] ?? '', 3, '0');
             } else {
-                throw InvalidDoseLine::at($this->position(), "“{$this->left()}” cannot be read here: after the set come /side, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.");
+                throw InvalidDoseLine::at($this->position(), "“{$this->left()}” cannot be read here: ".$this->hint());
             }
         }
 
-        return [$perSide, $tempo, $rest, $load];
+        return [$tempo, $rest, $load, $optional];
+    }
+
+    /** What the writer may have meant by what is left. */
+    private function hint(): string
+    {
+        $left = strtolower($this->left());
+
+        return match (true) {
+            preg_match('/^\d+(?:[.,]\d+)?\s*kg/', $left) === 1 => 'a load is written @12kg.',
+            preg_match('/^\d+\s*(?:s|sec|seconds)\b/', $left) === 1 => 'a rest is written r45.',
+            preg_match('/^(?:rest|pause)\b/', $left) === 1 => 'a rest is written r45, in seconds.',
+            preg_match('/^(?:each|per|a)\s+side|^sides?\b|^e\/s\b/', $left) === 1 => 'for each side write /side, such as 2x10/side.',
+            preg_match('/^(?:reps?|repetitions)\b/', $left) === 1 => 'leave the word out; a plain number is repetitions.',
+            preg_match('/^(?:kg|lbs?|pounds)/', $left) === 1 => 'a load is written @12kg, in kilograms.',
+            default => 'after the set come /side, +1 for an optional set, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.',
+        };
     }
 
     /** @return array<int, string>|null the groups, when the pattern stands here */

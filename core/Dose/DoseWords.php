@@ -8,24 +8,29 @@ namespace EvenRungs\Dose;
 final class DoseWords
 {
     /** Such as "3 × 10 each side" or "3 × (4 holds of 10 s, 5 s between)". */
-    public static function of(Dose $dose): string
+    public static function of(Dose $dose, Counting $counting = Counting::EachSide): string
     {
-        $body = $dose->first();
-        $words = $dose->isFalling() ? self::falling($dose) : $dose->sets().' × '.self::body($body);
-        $words .= $dose->perSide ? ' each side' : '';
+        $counted = $dose->perSide && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
+        $words = $dose->isFalling() ? self::falling($dose) : $dose->sets().' × '.self::body($dose->first(), $counted);
+        $words .= $dose->perSide ? $counted->inWords() : '';
+        $words .= match ($dose->optionalSets) {
+            0 => '',
+            1 => ', one more if the last was clean',
+            default => ", up to {$dose->optionalSets} more while clean",
+        };
 
         return $words.($dose->loadGrams === null ? '' : ', '.DoseLine::kilograms($dose->loadGrams).' kg');
     }
 
-    private static function body(SetBody $body): string
+    private static function body(SetBody $body, Counting $counting): string
     {
         return match (true) {
             $body instanceof Holds => $body->count === 1 ? "{$body->seconds} s" : "({$body->count} holds of {$body->seconds} s, {$body->gapSeconds} s between)",
             $body instanceof Gathered => "{$body->totalSeconds} s in bouts of {$body->boutSeconds} s, {$body->gapSeconds} s between",
             $body instanceof Carry => "{$body->metres} m",
             $body instanceof Timed => "{$body->seconds} s of work",
-            $body instanceof Open => 'as '.($body->unit() === Unit::Reps ? 'many' : 'long')." as clean, about {$body->estimate}".($body->unit() === Unit::Reps ? '' : ' s').($body->cap === null ? '' : ", at most {$body->cap}"),
-            default => (string) $body->target(),
+            $body instanceof Open => 'as '.($body->unit() === Unit::Reps ? 'many' : 'long')." as clean, about {$counting->written($body->estimate)}".($body->unit() === Unit::Reps ? '' : ' s').($body->cap === null ? '' : ", at most {$counting->written($body->cap)}"),
+            default => (string) $counting->written($body->target()),
         };
     }
 

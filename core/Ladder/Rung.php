@@ -72,6 +72,12 @@ final readonly class Rung
         return ($this->coaching)();
     }
 
+    /** @return list<string> what to say on this rung to this person, in the trainer's school */
+    public function cues(Circumstances $circumstances): array
+    {
+        return [...$this->coaching()->cues($circumstances->method), ...Technique::cues($this, $circumstances)];
+    }
+
     public function figure(): Figure
     {
         return ($this->figure)();

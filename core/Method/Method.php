@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
+use EvenRungs\Dose\Counting;
+
 /** The trainer's own school: one choice for each question. */
 final readonly class Method
 {
@@ -50,6 +52,12 @@ final readonly class Method
             'draw the navel in' => 'draw the navel gently in',
             default => 'brace all round as if to be poked',
         };
+    }
+
+    /** How repetitions with two sides are written and read. */
+    public function counting(): Counting
+    {
+        return Counting::cases()[$this->chosen[Question::CountingReps->value] ?? 0];
     }
 
     public function holdStrategy(): HoldStrategy

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -123,11 +125,18 @@ final readonly class Judge
         if ($latest->missedLowEnd() && $before !== null && $before->missedLowEnd()) {
             return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The low end of the band was missed at two sessions running.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'One session at the low end or above.'));
         }
-        if ($latest->feltWrong) {
+        if ($latest->feltWrong && ! $this->restsAndGoesOn()) {
             return $this->down($gate, Reason::because(Rule::StepDownFelt, 'Still felt in the wrong place after a cue and a lighter dose.', [], 'Feeling it where the rung asks for it.'));
         }
 
         return null;
+    }
+
+    /** A low back that is felt in front work: some schools rest and go on. Pain acts as ever. */
+    private function restsAndGoesOn(): bool
+    {
+        return $this->working->demand === Demand::AntiExtension
+            && $this->circumstances->method->choice(Question::LowBackFeeling) !== Question::LowBackFeeling->choices()[0];
     }
 
     private function climb(Gate $gate): ?Proposal

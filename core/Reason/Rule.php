@@ -16,6 +16,16 @@ enum Rule: string
     case ChangeOver = 'session.change-over';
     case CircuitChangeOver = 'session.circuit-change-over';
     case OpenEstimate = 'session.open-estimate';
+    case OptionalSets = 'session.optional-sets';
+    case Order = 'session.order';
+    case Competing = 'session.competing-stations';
+    case Primer = 'session.primer';
+    case FitToTime = 'session.fit-to-time';
+    case Template = 'session.template';
+    case HeldNotRepeated = 'dose.held-not-repeated';
+    case NextDose = 'dose.next';
+    case NextLoad = 'dose.next-load';
+    case NameMatch = 'session.name-match';
     case WorkingRung = 'session.working-rung';
     case WorkShares = 'balance.work-shares';
     case Spread = 'balance.spread';
@@ -61,9 +71,9 @@ enum Rule: string
     public function basis(): Basis
     {
         return match ($this) {
-            self::Clock, self::OpenEstimate => Basis::Arithmetic,
-            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
-            self::DoseTable, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
+            self::Clock, self::OpenEstimate, self::OptionalSets => Basis::Arithmetic,
+            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::NextLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
+            self::DoseTable, self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
             self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
@@ -79,6 +89,7 @@ enum Rule: string
             self::HoldChange => 'Weir 2005, J Strength Cond Res 19:231–240, with the spread and reliability of the published holds.',
             self::DaysOfTraining => 'For the young two to three days a week that do not follow each other (NSCA position statement 2009, J Strength Cond Res 23(S5)).',
             self::HoldSides => 'A note above 5 % (McGill, Low Back Disorders); a flag above the minimal detectable change, or above 10 % by common practice.',
+            self::NextLoad => '2–10 % once two repetitions over the target are done in the last set at two sessions running (ACSM progression models 2009, Med Sci Sports Exerc 41:687–708; the two-for-two rule of NSCA, Essentials of Strength Training and Conditioning).',
             self::PracticeHides => 'The practice’s own library.',
             self::MethodPutsAway => 'The practice’s own method; schools of the trade differ here.',
             self::DangerSign => 'General screening knowledge, in our own words. It never diagnoses; local rules and the advice of a licensed professional come first.',

@@ -17,7 +17,7 @@ final readonly class Circuit implements Block
      *
      * @throws InvalidSession
      */
-    public function __construct(public array $stations, public array $gapSeconds, public int $roundRestSeconds)
+    public function __construct(public array $stations, public array $gapSeconds, public int $roundRestSeconds, private Part $part = Part::Main)
     {
         if (count($stations) < 2) {
             throw InvalidSession::because('A circuit needs at least two stations.');
@@ -39,14 +39,24 @@ final readonly class Circuit implements Block
      *
      * @throws InvalidSession
      */
-    public static function evenly(array $stations, int $gapSeconds, int $roundRestSeconds): self
+    public static function evenly(array $stations, int $gapSeconds, int $roundRestSeconds, Part $part = Part::Main): self
     {
-        return new self($stations, array_fill(0, max(0, count($stations) - 1), $gapSeconds), $roundRestSeconds);
+        return new self($stations, array_fill(0, max(0, count($stations) - 1), $gapSeconds), $roundRestSeconds, $part);
     }
 
     public function items(): array
     {
         return $this->stations;
+    }
+
+    public function part(): Part
+    {
+        return $this->part;
+    }
+
+    public function withItems(array $items): self
+    {
+        return new self($items, $this->gapSeconds, $this->roundRestSeconds, $this->part);
     }
 
     public function rounds(): int

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-/** Ordered blocks. */
+/** Ordered blocks: primer, main part, finisher. */
 final readonly class Session
 {
     /**
@@ -24,6 +24,13 @@ final readonly class Session
         if (count($ids) > 40) {
             throw InvalidSession::because('A session has at most 40 exercises.');
         }
+        $before = 0;
+        foreach ($blocks as $block) {
+            if ($block->part()->place() < $before) {
+                throw InvalidSession::because('The primer comes before the main part, and the finisher after it.');
+            }
+            $before = $block->part()->place();
+        }
     }
 
     /** @return list<Item> in the order they are done */
@@ -37,8 +44,14 @@ final readonly class Session
         return $items;
     }
 
+    /** @return list<Block> the blocks of one part */
+    public function of(Part $part): array
+    {
+        return array_values(array_filter($this->blocks, static fn(Block $block): bool => $block->part() === $part));
+    }
+
     public function timeline(): Timeline
     {
-        return Timeline::of($this);
+        return Timeline::ofSession($this);
     }
 }

@@ -10,7 +10,7 @@ final readonly class Timeline
     /** @param list<Segment> $segments in the order they are done; none of 0 seconds */
     private function __construct(public array $segments) {}
 
-    public static function of(Session $session): self
+    public static function ofSession(Session $session): self
     {
         $segments = [];
         $last = null;
@@ -46,6 +46,26 @@ final readonly class Timeline
         }
 
         return array_map(Totals::of(...), $own);
+    }
+
+    /** @return list<Segment> of one exercise, its own rests included; change-overs before it are the session's */
+    public function of(string $item): array
+    {
+        return array_values(array_filter($this->segments, static fn(Segment $segment): bool => $segment->item->id === $item && $segment->stretch !== Stretch::ChangeOver));
+    }
+
+    /** Seconds that optional sets add when all of them are done; counted apart from every total. */
+    public static function optionalSeconds(Session $session): int
+    {
+        $seconds = 0;
+        foreach ($session->blocks as $block) {
+            foreach ($block->items() as $item) {
+                $set = array_sum(array_map(static fn(Segment $segment): int => $segment->seconds, $item->dose->optionalSets === 0 ? [] : SetClock::segments($item, 0, $item->dose->sets())));
+                $seconds += $item->dose->optionalSets * ($set + ($block instanceof Circuit ? $block->roundRestSeconds : $item->restSeconds()));
+            }
+        }
+
+        return $seconds;
     }
 
     /** @return list<Segment> */

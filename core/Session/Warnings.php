@@ -7,60 +7,157 @@ namespace EvenRungs\Session;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Limit;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Open;
+use EvenRungs\Dose\Reps;
+use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\Substitution;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
-/** What the trainer should know about a session for this person before it is used. */
+/** What the trainer should know about a session for this person before it is used, each with its repair where there is one. */
 final readonly class Warnings
 {
     /** Front work from the plank on the toes upward can make a weak belly dome (our own boundary). */
     private const DOMING_FROM_TENTHS = 40;
 
+    /** A primer is short: 5–8 minutes (common practice). */
+    private const PRIMER_MOST_SECONDS = 480;
+
     /**
      * @param array<string, Rung> $working working rung by ladder, where the person is placed
      * @param list<string>        $stopped ladders stopped after pain
      */
-    public function __construct(private Circumstances $circumstances, private array $working, private array $stopped) {}
+    public function __construct(private Circumstances $circumstances, private array $working, private array $stopped, private Library $library) {}
 
-    /** @return list<Reason> about one exercise */
-    public function about(Item $item): array
+    /** @return list<Warning> about one exercise */
+    public function about(Item $item, Part $part = Part::Main): array
     {
-        $ladder = $item->rung->ladder;
-        $warnings = $this->circumstances->rule($item->rung)->reasons;
-        if (in_array($ladder, $this->stopped, true)) {
-            $warnings[] = Reason::because(Rule::PainHigh, 'This ladder was stopped after pain: reopen it on the board, with a reason, before it is trained again.');
+        $warnings = [];
+        $ruling = $this->circumstances->rule($item->rung);
+        $swap = $ruling->reasons === [] ? null : $this->substitute($item);
+        foreach ($ruling->reasons as $reason) {
+            $warnings[] = new Warning($reason, $swap);
+            // One swap mends them all.
+            $swap = null;
         }
-        $working = $this->working[$ladder] ?? null;
-        if ($working !== null && $working->slug !== $item->rung->slug) {
-            $above = $item->rung->height->above($working->height);
-            $warnings[] = Reason::because(
-                Rule::WorkingRung,
-                "“{$item->rung->name}” stands ".Height::tenthsLabel(abs($above)).($above > 0 ? ' above' : ' below')." the working rung “{$working->name}”.",
-                ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
-                'Swapping to the working rung, or placing the person on this one.',
+        if (in_array($item->rung->ladder, $this->stopped, true)) {
+            $warnings[] = new Warning(
+                Reason::because(Rule::PainHigh, 'This ladder was stopped after pain: reopen it on the board, with a reason, before it is trained again.'),
+                Repair::by('Take it out', Edit::remove($item->id)),
             );
+        }
+        if (! $item->rung->dynamic && $item->rung->tempo === null && $item->dose->first() instanceof Reps) {
+            $seconds = $item->dose->first()->count;
+            $warnings[] = new Warning(
+                Reason::because(Rule::HeldNotRepeated, "“{$item->rung->name}” is held, not repeated: {$seconds} repetitions of it cannot be meant.", ['written' => DoseLine::print($item->dose)], 'A dose in seconds.'),
+                Repair::by("{$seconds} s instead", Edit::dose($item->id, $item->dose->withTempo(null)->withBody(Holds::of(1, $seconds, 0)))),
+            );
+        }
+        $off = $part === Part::Primer ? $this->tooHardForPrimer($item) : $this->offTheWorkingRung($item);
+        if ($off !== null) {
+            $warnings[] = $off;
         }
         $body = $item->dose->first();
         if ($body instanceof Open) {
-            $warnings[] = Reason::because(
+            $fixed = $body->unit() === Unit::Reps ? Reps::of($body->estimate) : Holds::of(1, $body->estimate, 0);
+            $warnings[] = new Warning(Reason::because(
                 Rule::OpenEstimate,
                 "An open set: the clock counts the estimate of {$body->estimate}".($body->cap === null ? '' : ", the cap is {$body->cap}").'.',
                 ['estimate' => $body->estimate],
                 'Another estimate, or a set with a fixed target.',
-            );
+            ), Repair::by("A fixed set of {$body->estimate}".($body->unit() === Unit::Reps ? '' : ' s'), Edit::dose($item->id, $item->dose->withBody($fixed))));
         }
         foreach ($this->circumstances->limits as $limit) {
-            $warnings = [...$warnings, ...self::beyond($limit, $item)];
+            $warnings = [...$warnings, ...$this->beyond($limit, $item)];
         }
 
         return $warnings;
     }
 
-    /** @return list<Reason> what in the dose of an exercise goes beyond a limit */
-    private static function beyond(Limit $limit, Item $item): array
+    /** @return list<Warning> about the session as a whole */
+    public function aboutAll(Session $session): array
+    {
+        $warnings = [...$this->aboutPositions($session), ...self::aboutPrimer($session)];
+        foreach ($session->blocks as $block) {
+            if ($block instanceof Circuit) {
+                $warnings = [...$warnings, ...self::shortGaps($block), ...$this->competing($block)];
+            }
+        }
+        foreach (Demand::everyWeek() as $demand) {
+            $met = array_filter($session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
+            if ($met === []) {
+                $rung = $this->workingOn($demand);
+                $warnings[] = new Warning(
+                    Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no exercise in this session: meet it on another day of the week.', ['demand' => $demand->value], $rung === null ? 'A working rung for it on the board.' : "Adding “{$rung->name}”, the working rung."),
+                    $rung === null ? null : Repair::by("Add {$rung->name}", Edit::add($rung, $rung->defaultDose($this->circumstances->method))),
+                );
+            }
+        }
+
+        return $warnings;
+    }
+
+    private function swapTo(Item $item, Rung $rung, string $label): Repair
+    {
+        return Repair::by($label, Edit::swap($item->id, $rung, $rung->defaultDose($this->circumstances->method)));
+    }
+
+    private function substitute(Item $item): ?Repair
+    {
+        $working = $this->working[$item->rung->ladder] ?? null;
+        if ($working !== null && $working->slug !== $item->rung->slug && $working->height->above($item->rung->height) <= 0 && $this->circumstances->rule($working)->openOn(Side::Both)) {
+            return $this->swapTo($item, $working, "Swap to {$working->name}");
+        }
+        $instead = Substitution::for($item->rung, $this->library, $this->circumstances)?->instead;
+
+        return $instead === null ? null : $this->swapTo($item, $instead, "Swap to {$instead->name}");
+    }
+
+    private function offTheWorkingRung(Item $item): ?Warning
+    {
+        $working = $this->working[$item->rung->ladder] ?? null;
+        if ($working === null || $working->slug === $item->rung->slug) {
+            return null;
+        }
+        $above = $item->rung->height->above($working->height);
+
+        return new Warning(Reason::because(
+            Rule::WorkingRung,
+            "“{$item->rung->name}” stands ".Height::tenthsLabel(abs($above)).($above > 0 ? ' above' : ' below')." the working rung “{$working->name}”".($above > 0 ? ': too high for the person today.' : '.'),
+            ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
+            'Swapping to the working rung, or placing the person on this one.',
+        ), $this->circumstances->rule($working)->openOn(Side::Both) ? $this->swapTo($item, $working, 'Swap to the working rung') : null);
+    }
+
+    private function tooHardForPrimer(Item $item): ?Warning
+    {
+        $working = $this->working[$item->rung->ladder] ?? null;
+        $primer = $working === null || $item->rung->demand === Demand::Activation ? null : Primer::of($working, $this->library->ladder($working->ladder), $this->circumstances);
+        if ($working === null || $primer === null) {
+            return null;
+        }
+        $isLow = $item->rung->height->above($primer->rung->height) <= 0;
+        $isShort = ! $primer->half || $item->dose->sets() * $item->dose->first()->target() <= $primer->dose->sets() * $primer->dose->first()->target();
+        if ($isLow && $isShort && ! $item->dose->first() instanceof Open) {
+            return null;
+        }
+
+        return new Warning(Reason::because(
+            Rule::Primer,
+            "“{$item->rung->name}” is too hard for a primer: {$primer->rule}",
+            ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label(), 'primer' => $primer->rung->name.' '.DoseLine::print($primer->dose)],
+            'A lower rung, or half the dose.',
+        ), Repair::by("Swap to {$primer->rung->name}", Edit::swap($item->id, $primer->rung, $primer->dose)));
+    }
+
+    /** @return list<Warning> what in the dose of an exercise goes beyond a limit */
+    private function beyond(Limit $limit, Item $item): array
     {
         $warnings = [];
         $origin = $limit->origin === '' ? [] : ['where from' => $limit->origin];
@@ -68,67 +165,145 @@ final readonly class Warnings
             if (! $cap->concerns($item->rung->position, $item->rung->demand)) {
                 continue;
             }
-            $written = $cap->wholeSet
-                ? array_sum(array_map(static fn(Segment $segment): int => $segment->seconds, SetClock::segments($item, 0, 1)))
-                : $item->longestHoldSeconds();
+            $written = Capped::measured($item, $cap);
             if ($written > $cap->seconds) {
                 $what = $cap->wholeSet ? 'a set' : 'this one';
-                $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}; {$what} is {$written} s.", [...$origin, 'written' => "{$written} s", 'allowed' => "{$cap->seconds} s"], 'Shorter bouts, or a rung in another position.');
+                $dose = Capped::within($item, $cap);
+                $warnings[] = new Warning(
+                    Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}; {$what} is {$written} s.", [...$origin, 'written' => "{$written} s", 'allowed' => "{$cap->seconds} s"], 'Shorter bouts, or a rung in another position.'),
+                    $dose === null ? null : Repair::by('Write '.DoseLine::print($dose, $this->circumstances->method->counting()), Edit::dose($item->id, $dose)),
+                );
             }
         }
         if ($limit->watchesDoming && $item->rung->demand === Demand::AntiExtension && $item->rung->height->tenths >= self::DOMING_FROM_TENTHS) {
-            $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": “{$item->rung->name}” only while the belly stays flat along the middle; doming ends the set.", $origin, 'A lower rung of the ladder.');
+            $lower = $this->circumstances->nextOpen($this->library->ladder($item->rung->ladder), $item->rung, false);
+            while ($lower !== null && $lower->height->tenths >= self::DOMING_FROM_TENTHS) {
+                $lower = $this->circumstances->nextOpen($this->library->ladder($lower->ladder), $lower, false);
+            }
+            $warnings[] = new Warning(
+                Reason::because(Rule::LimitCaution, ucfirst($limit->name).": “{$item->rung->name}” only while the belly stays flat along the middle; doming ends the set.", $origin, 'A lower rung of the ladder.'),
+                $lower === null ? null : $this->swapTo($item, $lower, "Swap to {$lower->name}"),
+            );
         }
 
         return $warnings;
     }
 
-    /** @return list<Reason> */
+    /** @return list<Warning> */
     private function aboutPositions(Session $session): array
     {
-        $warnings = [];
-        $positions = array_map(static fn(Item $item): string => $item->rung->position->value, $session->items());
-        $changes = 0;
-        foreach (array_slice($positions, 1) as $index => $position) {
-            $changes += (int) ($position !== $positions[$index]);
+        $limits = array_filter($this->circumstances->limits, static fn(Limit $limit): bool => $limit->fewPositions);
+        if ($limits === []) {
+            return [];
         }
-        $least = max(0, count(array_unique($positions)) - 1);
-        foreach ($this->circumstances->limits as $limit) {
-            if ($limit->fewPositions && $changes > $least) {
-                $warnings[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": the position changes {$changes} times; grouped by position {$least} would do.", $limit->origin === '' ? [] : ['where from' => $limit->origin], 'Putting exercises in the same position next to each other.');
+        $grouped = Ordering::of($session, OrderSchool::FewestMoves, []);
+        [$moves, $least] = [Ordering::moves($session), Ordering::moves($grouped->session)];
+
+        return array_values($moves <= $least ? [] : array_map(static fn(Limit $limit): Warning => new Warning(
+            Reason::because(Rule::LimitCaution, ucfirst($limit->name).": the position changes {$moves} times; grouped by position {$least} would do.", $limit->origin === '' ? [] : ['where from' => $limit->origin], 'Putting exercises in the same position next to each other.'),
+            Repair::by('Group by position', Edit::order(array_map(static fn(Item $item): string => $item->id, $grouped->session->items()))),
+        ), $limits));
+    }
+
+    /** @return list<Warning> */
+    private static function aboutPrimer(Session $session): array
+    {
+        $primer = $session->of(Part::Primer);
+        $seconds = $primer === [] ? 0 : (new Session($primer))->timeline()->totals()->total();
+
+        return $seconds <= self::PRIMER_MOST_SECONDS ? [] : [new Warning(Reason::because(
+            Rule::Primer,
+            'The primer takes '.Totals::clock($seconds).': before training 5 to 8 minutes are enough.',
+            ['primer' => Totals::clock($seconds), 'at most' => Totals::clock(self::PRIMER_MOST_SECONDS)],
+            'Fewer sets, or moving an exercise to the main part.',
+        ))];
+    }
+
+    /** @return list<Warning> */
+    private static function shortGaps(Circuit $circuit): array
+    {
+        $warnings = [];
+        foreach ($circuit->gapSeconds as $index => $gap) {
+            [$here, $next] = [$circuit->stations[$index], $circuit->stations[$index + 1]];
+            $change = ChangeOver::between($here, $next);
+            if ($gap < $change->seconds) {
+                $warnings[] = new Warning(Reason::because(
+                    Rule::CircuitChangeOver,
+                    "{$gap} s from “{$here->rung->name}” to “{$next->rung->name}” is shorter than the change-over of {$change->seconds} s ({$change->why}).",
+                    ['written rest' => "{$gap} s", 'change-over' => "{$change->seconds} s"],
+                    "A gap of {$change->seconds} s, or stations in the same position.",
+                ), Repair::by("Make the gap {$change->seconds} s", Edit::gapAfter($here->id, $change->seconds)));
             }
         }
 
         return $warnings;
     }
 
-    /** @return list<Reason> about the session as a whole */
-    public function aboutAll(Session $session): array
+    /** @return list<Warning> stations back to back that load the same joint, or what a limit watches */
+    private function competing(Circuit $circuit): array
     {
-        $warnings = $this->aboutPositions($session);
-        foreach ($session->blocks as $block) {
-            if (! $block instanceof Circuit) {
+        $warnings = [];
+        $apart = null;
+        foreach (array_slice($circuit->stations, 1) as $index => $next) {
+            $here = $circuit->stations[$index];
+            $shared = Joint::shared($here->rung, $next->rung, $this->circumstances->limits);
+            if ($shared === []) {
                 continue;
             }
-            foreach ($block->gapSeconds as $index => $gap) {
-                $change = ChangeOver::between($block->stations[$index], $block->stations[$index + 1]);
-                if ($gap < $change->seconds) {
-                    $warnings[] = Reason::because(
-                        Rule::CircuitChangeOver,
-                        "{$gap} s from “{$block->stations[$index]->rung->name}” to “{$block->stations[$index + 1]->rung->name}” is shorter than the change-over of {$change->seconds} s ({$change->why}).",
-                        ['written rest' => "{$gap} s", 'change-over' => "{$change->seconds} s"],
-                        "A gap of {$change->seconds} s, or stations in the same position.",
-                    );
+            $apart ??= $this->setApart($circuit);
+            $warnings[] = new Warning(Reason::because(
+                Rule::Competing,
+                "“{$here->rung->name}” and “{$next->rung->name}” follow each other and both load ".implode(' and ', array_map(static fn(Joint $joint): string => $joint->inWords(), $shared)).'.',
+                ['loaded twice running' => implode(', ', array_map(static fn(Joint $joint): string => $joint->value, $shared))],
+                'Another station between the two.',
+            ), $apart);
+        }
+
+        return $warnings;
+    }
+
+    /** The exchange of two stations that leaves the fewest competing neighbours; null when none helps. */
+    private function setApart(Circuit $circuit): ?Repair
+    {
+        $best = $circuit->stations;
+        $fewest = $this->clashes($best);
+        foreach ($circuit->stations as $one => $a) {
+            foreach ($circuit->stations as $other => $b) {
+                if ($one >= $other) {
+                    continue;
+                }
+                $changed = array_values(array_replace($circuit->stations, [$one => $b, $other => $a]));
+                $count = $this->clashes($changed);
+                if ($count < $fewest) {
+                    [$best, $fewest] = [$changed, $count];
                 }
             }
         }
-        foreach (Demand::everyWeek() as $demand) {
-            $met = array_filter($session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
-            if ($met === []) {
-                $warnings[] = Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no exercise in this session: meet it on another day of the week.', ['demand' => $demand->value]);
+
+        return $best === $circuit->stations ? null : Repair::by('Put another station between', Edit::order(array_map(static fn(Item $item): string => $item->id, $best)));
+    }
+
+    /** @param list<Item> $stations */
+    private function clashes(array $stations): int
+    {
+        $count = 0;
+        foreach (array_slice($stations, 1) as $index => $next) {
+            $count += (int) (Joint::shared($stations[$index]->rung, $next->rung, $this->circumstances->limits) !== []);
+        }
+
+        return $count;
+    }
+
+    /** The highest working rung that meets a demand and is open. */
+    private function workingOn(Demand $demand): ?Rung
+    {
+        $best = null;
+        foreach ($this->working as $rung) {
+            if ($rung->demand === $demand && $this->circumstances->rule($rung)->openOn(Side::Both) && ($best === null || $rung->height->above($best->height) > 0)) {
+                $best = $rung;
             }
         }
 
-        return $warnings;
+        return $best;
     }
 }

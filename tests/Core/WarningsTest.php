@@ -7,6 +7,7 @@ namespace Tests\Core;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -14,6 +15,7 @@ use EvenRungs\Screening\State;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Warning;
 use EvenRungs\Session\Warnings;
 use PHPUnit\Framework\TestCase;
 
@@ -77,7 +79,7 @@ final class WarningsTest extends TestCase
     public function test_with_dizziness_positions_are_grouped(): void
     {
         $session = static fn(string ...$rungs): Session => new Session(array_map(static fn(string $rung): StraightSets => new StraightSets(ShippedLibrary::item($rung, str_starts_with($rung, 'press') || str_starts_with($rung, 'side') ? '2x10/side' : '2x10')), array_values($rungs)));
-        $positions = fn(Session $written): array => array_values(array_filter($this->warnings([State::Dizziness])->aboutAll($written), static fn(Reason $reason): bool => $reason->rule === Rule::LimitCaution));
+        $positions = fn(Session $written): array => array_values(array_filter(self::reasons($this->warnings([State::Dizziness])->aboutAll($written)), static fn(Reason $reason): bool => $reason->rule === Rule::LimitCaution));
 
         self::assertStringContainsString('changes 2 times; grouped by position 1 would do', $positions($session('press-out/standing', 'bridge/touch', 'press-out/split-stance'))[0]->sentence);
         self::assertSame([], $positions($session('press-out/standing', 'press-out/split-stance', 'bridge/touch')));
@@ -86,7 +88,7 @@ final class WarningsTest extends TestCase
     public function test_a_gap_in_a_circuit_as_long_as_the_change_over_is_long_enough(): void
     {
         $stations = [ShippedLibrary::item('front-plank/forearms-toes', '2x20s'), ShippedLibrary::item('side-bridge/knees-bent', '2x15s/side')];
-        $rules = fn(int $gap): array => array_map(static fn(Reason $reason): Rule => $reason->rule, $this->warnings()->aboutAll(new Session([Circuit::evenly($stations, $gap, 30)])));
+        $rules = fn(int $gap): array => array_map(static fn(Reason $reason): Rule => $reason->rule, self::reasons($this->warnings()->aboutAll(new Session([Circuit::evenly($stations, $gap, 30)]))));
 
         self::assertContains(Rule::CircuitChangeOver, $rules(19));
         self::assertNotContains(Rule::CircuitChangeOver, $rules(20));
@@ -96,7 +98,7 @@ final class WarningsTest extends TestCase
     {
         $session = new Session([new StraightSets(ShippedLibrary::item('press-out/standing', '2x10/side'))]);
 
-        self::assertSame(['Front', 'Lateral', 'Posterior'], array_map(static fn(Reason $reason): string => explode(' ', $reason->sentence)[0], $this->warnings()->aboutAll($session)));
+        self::assertSame(['Front', 'Lateral', 'Posterior'], array_map(static fn(Reason $reason): string => explode(' ', $reason->sentence)[0], self::reasons($this->warnings()->aboutAll($session))));
     }
 
     /**
@@ -110,12 +112,37 @@ final class WarningsTest extends TestCase
         $here = $working === null ? [] : [explode('/', $working)[0] => ShippedLibrary::rung($working)];
         $limits = array_map(static fn(State $state) => $state->limit(Side::Both), $states);
 
-        return (new Warnings(new Circumstances($limits, Kit::cases(), Method::default()), $here, $stopped))->about(ShippedLibrary::item($rung, $dose));
+        return self::reasons((new Warnings(new Circumstances($limits, Kit::cases(), Method::default()), $here, $stopped, ShippedLibrary::get()))->about(ShippedLibrary::item($rung, $dose)));
     }
 
-    /** @param list<State> $states */
-    private function warnings(array $states = []): Warnings
+    /**
+     * @param list<State>  $states
+     * @param list<string> $working
+     */
+    private function warnings(array $states = [], array $working = []): Warnings
     {
-        return new Warnings(new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases(), Method::default()), [], []);
+        return new Warnings(new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases(), Method::default()), self::working(...$working), [], ShippedLibrary::get());
+    }
+
+    /**
+     * @param list<Warning> $warnings
+     *
+     * @return list<Reason>
+     */
+    private static function reasons(array $warnings): array
+    {
+        return array_map(static fn(Warning $warning): Reason => $warning->reason, $warnings);
+    }
+
+    /** @return array<string, Rung> */
+    private static function working(string ...$rungs): array
+    {
+        $working = [];
+        foreach ($rungs as $slug) {
+            $rung = ShippedLibrary::rung($slug);
+            $working[$rung->ladder] = $rung;
+        }
+
+        return $working;
     }
 }

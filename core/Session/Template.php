@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+use EvenRungs\Body\Height;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Need;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Carry;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
+use EvenRungs\Dose\Unit;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+
+/** A session in demands and heights. For a person it becomes their own rungs, kit and limits, and says what gave way. */
+final readonly class Template
+{
+    /** Where nobody has placed the person yet, the start is no higher than this (our own choice). */
+    private const UNPLACED_TENTHS = 24;
+
+    /** @param list<TemplateBlock> $blocks */
+    private function __construct(public string $slug, public string $name, public string $purpose, public array $blocks) {}
+
+    /**
+     * @param array<array-key, mixed> $data an entry of the templates file
+     *
+     * @throws \InvalidArgumentException|\ValueError when it is not one
+     */
+    public static function read(array $data): self
+    {
+        $blocks = [];
+        foreach (is_array($data['blocks'] ?? null) ? $data['blocks'] : [] as $block) {
+            $block = is_array($block) ? $block : [];
+            $slots = array_values(array_map(static fn(mixed $slot): TemplateSlot => TemplateSlot::read(is_array($slot) ? $slot : []), is_array($block['slots'] ?? null) ? $block['slots'] : []));
+            $whole = static fn(string $key): ?int => is_int($block[$key] ?? null) ? $block[$key] : null;
+            $part = Part::from(is_string($block['part'] ?? null) ? $block['part'] : 'main');
+            $blocks[] = new TemplateBlock($part, $slots, $whole('rounds'), $whole('work'), $whole('gap') ?? 20, $whole('round_rest') ?? 45);
+        }
+        $text = static fn(string $key): string => is_string($data[$key] ?? null) && $data[$key] !== '' ? $data[$key] : throw new \InvalidArgumentException("A template needs a {$key}.");
+        if ($blocks === []) {
+            throw new \InvalidArgumentException('A template needs a block.');
+        }
+
+        return new self($text('slug'), $text('name'), $text('purpose'), $blocks);
+    }
+
+    /** Only the floor, a mat or a wall. */
+    public static function needsNothing(Rung $rung): bool
+    {
+        return array_filter($rung->kit, static fn(Need $need): bool => ! $need->metBy([Kit::Mat, Kit::Wall, Kit::Towel, Kit::Pillow])) === [];
+    }
+
+    /**
+     * The template for one person.
+     *
+     * @param array<string, Rung> $working working rung by ladder, stopped ladders left out
+     * @param list<string>        $stopped ladders stopped after pain
+     *
+     * @return array{blocks: list<WrittenBlock>, notes: list<Reason>} what was replaced or left out, and why
+     */
+    public function for(Library $library, Circumstances $circumstances, array $working, array $stopped): array
+    {
+        $blocks = $notes = $used = [];
+        foreach ($this->blocks as $block) {
+            $items = [];
+            foreach ($block->slots as $slot) {
+                [$rung, $said] = self::choose($slot, $library, $circumstances, $working, $stopped, $used);
+                $notes = [...$notes, ...$said];
+                if ($rung === null) {
+                    continue;
+                }
+                $used[] = $rung->slug;
+                $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print(self::dose($slot, $block, $rung, $circumstances)));
+            }
+            if ($block->rounds !== null && count($items) > 1) {
+                $blocks[] = new WrittenBlock(true, $items, array_fill(0, count($items) - 1, $block->gapSeconds), $block->roundRestSeconds, $block->part);
+            } else {
+                foreach ($items as $item) {
+                    $blocks[] = WrittenBlock::straight($item, $block->part);
+                }
+            }
+        }
+
+        return ['blocks' => $blocks, 'notes' => $notes];
+    }
+
+    /**
+     * @param array<string, Rung> $working
+     * @param list<string>        $stopped
+     * @param list<string>        $used    rungs the session has already
+     *
+     * @return array{Rung|null, list<Reason>}
+     */
+    private static function choose(TemplateSlot $slot, Library $library, Circumstances $circumstances, array $working, array $stopped, array $used): array
+    {
+        $name = ucfirst($slot->demand->shortName());
+        $stands = self::standing($slot, $working);
+        $ceiling = max(10, ($stands->height->tenths ?? self::UNPLACED_TENTHS) - $slot->belowTenths);
+        $open = array_values(array_filter($library->meeting($slot->demand), static fn(Rung $rung): bool => ! in_array($rung->ladder, $stopped, true)
+            && ! in_array($rung->slug, $used, true)
+            && ($rung->inTrunk($circumstances->method) || $rung->slug === $stands?->slug)
+            && $circumstances->rule($rung)->openOn(Side::Both)));
+        $notes = [];
+        foreach ([true, false] as $strictly) {
+            $fitting = array_values(array_filter($open, static fn(Rung $rung): bool => $slot->accepts($rung, $strictly)));
+            $best = self::best($fitting, $slot, $ceiling, $stands, $working);
+            if ($best === null) {
+                continue;
+            }
+            if (! $strictly) {
+                $notes[] = Reason::because(Rule::Template, "{$name}: {$slot->inWords()} is not open at this height, so “{$best->name}” stands in.", ['height' => $best->height->label()], 'Other kit, a limit lifted, or a climb on another ladder.');
+            }
+            if ($stands === null) {
+                $notes[] = Reason::because(Rule::Template, "{$name}: not placed yet, so the template begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.');
+            } elseif ($slot->belowTenths === 0 && ! $circumstances->rule($stands)->openOn(Side::Both)) {
+                $notes[] = Reason::because(Rule::Template, "{$name}: “{$best->name}” stands in for the working rung. ".$circumstances->rule($stands)->reasons[0]->sentence, ['working rung' => $stands->name, 'height' => $best->height->label()]);
+            }
+
+            return [$best, $notes];
+        }
+
+        return [null, [Reason::because(Rule::Template, "{$name}: nothing open fits, so the place is left empty.", ['looked up to' => Height::tenthsLabel($ceiling)], 'Other kit, a limit lifted, or a placing on the board.')]];
+    }
+
+    /**
+     * The rung the person stands on for this place: on the ladders asked for, of the kind asked for, else the highest.
+     *
+     * @param array<string, Rung> $working
+     */
+    private static function standing(TemplateSlot $slot, array $working): ?Rung
+    {
+        $here = array_values(array_filter($working, static fn(Rung $rung): bool => $rung->demand === $slot->demand));
+        usort($here, static fn(Rung $a, Rung $b): int => [
+            (int) ! in_array($a->ladder, $slot->ladders, true), (int) ! $slot->accepts($a, true), $b->height->tenths,
+        ] <=> [
+            (int) ! in_array($b->ladder, $slot->ladders, true), (int) ! $slot->accepts($b, true), $a->height->tenths,
+        ]);
+
+        return $here[0] ?? null;
+    }
+
+    /**
+     * @param list<Rung>          $fitting
+     * @param array<string, Rung> $working
+     */
+    private static function best(array $fitting, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): ?Rung
+    {
+        $below = array_values(array_filter($fitting, static fn(Rung $rung): bool => $rung->height->tenths <= $ceiling));
+        usort($below, static fn(Rung $a, Rung $b): int => self::rank($a, $slot, $ceiling, $stands, $working) <=> self::rank($b, $slot, $ceiling, $stands, $working));
+
+        return $below[0] ?? null;
+    }
+
+    /**
+     * @param array<string, Rung> $working
+     *
+     * @return list<int|string>
+     */
+    private static function rank(Rung $rung, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): array
+    {
+        return [
+            (int) ($slot->belowTenths !== 0 || $rung->slug !== $stands?->slug),
+            (int) ($slot->ladders !== [] && ! in_array($rung->ladder, $slot->ladders, true)),
+            (int) ($rung->ladder !== $stands?->ladder),
+            (int) (isset($working[$rung->ladder]) && $rung->height->above($working[$rung->ladder]->height) > 0),
+            $ceiling - $rung->height->tenths,
+            count($rung->kit),
+            $rung->slug,
+        ];
+    }
+
+    private static function dose(TemplateSlot $slot, TemplateBlock $block, Rung $rung, Circumstances $circumstances): Dose
+    {
+        if ($block->rounds !== null && $block->work !== null) {
+            return Dose::of($block->rounds, Timed::of($block->work));
+        }
+        $default = $rung->defaultDose($circumstances->method);
+        $kind = match (true) {
+            $default->first() instanceof Carry => 'carry',
+            $default->unit() === Unit::Reps => 'reps',
+            default => 'hold',
+        };
+        $dose = isset($slot->doses[$kind]) ? DoseLine::parse($slot->doses[$kind], \EvenRungs\Body\Sidedness::Both)->eachSide($rung->sidedness->countsEachSide()) : $default;
+        if ($slot->half) {
+            $dose = Primer::halved($dose);
+        }
+
+        return $block->rounds === null || $dose->isFalling() ? $dose : $dose->withSets($block->rounds);
+    }
+}

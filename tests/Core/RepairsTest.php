@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
+use EvenRungs\Session\Block;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Warning;
+use EvenRungs\Session\Warnings;
+use PHPUnit\Framework\TestCase;
+
+/** One key mends a warning: after its repair the session no longer has it. */
+final class RepairsTest extends TestCase
+{
+    public function test_a_ruled_out_rung_is_swapped_for_the_nearest_that_is_open(): void
+    {
+        $repaired = $this->repair([$this->straight('front-plank/forearms-toes', '2x20s')], Rule::LimitRulesOut, [State::ShoulderPain]);
+
+        self::assertSame('anti-extension', $repaired->items()[0]->rung->demand->value);
+        self::assertNotSame('front-plank', $repaired->items()[0]->rung->ladder);
+    }
+
+    public function test_a_rung_without_its_kit_is_swapped(): void
+    {
+        $repaired = $this->repair([$this->straight('rollout/wheel-30', '2x6')], Rule::KitMissing, kit: [Kit::Mat]);
+
+        self::assertSame([], $repaired->items()[0]->rung->kit);
+    }
+
+    public function test_where_nothing_of_the_demand_is_open_the_warning_has_no_key(): void
+    {
+        $method = Method::default()->with(Question::MovementsAllowed, 'resist movement only');
+        $rung = ShippedLibrary::rung('trunk-flexion/curl-up');
+        $warnings = $this->warnings(new Session([new StraightSets(ShippedLibrary::item($rung->slug, DoseLine::print($rung->defaultDose($method))))]));
+
+        // Nothing of the same demand is left to swap to: the warning stands without a key.
+        self::assertSame(Rule::MethodPutsAway, $warnings[0]->reason->rule);
+        self::assertNull($warnings[0]->repair);
+    }
+
+    public function test_a_rung_above_the_working_one_is_too_high_and_swapped_to_it(): void
+    {
+        $repaired = $this->repair([$this->straight('press-out/standing', '2x10/side')], Rule::WorkingRung, working: ['press-out/seated']);
+
+        self::assertSame('press-out/seated', $repaired->items()[0]->rung->slug);
+    }
+
+    public function test_a_stopped_ladder_is_taken_out(): void
+    {
+        $blocks = [$this->straight('press-out/standing', '2x10/side', 'a'), $this->straight('bridge/touch', '1x10', 'b')];
+        $warnings = (new Warnings($this->circumstances([]), [], ['press-out'], ShippedLibrary::get()))->about($blocks[0]->items()[0]);
+
+        self::assertSame(['b'], array_map(static fn($item): string => $item->id, $warnings[0]->repair?->appliedTo(new Session($blocks))?->items() ?? []));
+    }
+
+    public function test_an_open_set_becomes_a_fixed_one(): void
+    {
+        self::assertSame('2x20', DoseLine::print($this->repair([$this->straight('front-plank/small-rock', '2xmax~20<=30')], Rule::OpenEstimate)->items()[0]->dose));
+        self::assertSame('2x40s', DoseLine::print($this->repair([$this->straight('front-plank/forearms-toes', '2xmax~40s')], Rule::OpenEstimate)->items()[0]->dose));
+    }
+
+    public function test_a_hold_over_a_limit_is_cut_into_shorter_ones_of_the_same_work(): void
+    {
+        self::assertSame('2x(3x10s/5)', DoseLine::print($this->repair([$this->straight('front-plank/forearms-toes', '2x30s')], Rule::LimitCaution, [State::RaisedPressure])->items()[0]->dose));
+        self::assertSame('1x(120s by 10s/30)', DoseLine::print($this->repair([$this->straight('front-plank/forearms-toes', '1x(120s by 45s/30)')], Rule::LimitCaution, [State::RaisedPressure])->items()[0]->dose));
+        self::assertSame('2x8 2-0-2-5', DoseLine::print($this->repair([$this->straight('bridge/long-top', '2x8')], Rule::LimitCaution, [State::HamstringCramp])->items()[0]->dose));
+    }
+
+    public function test_a_set_on_the_back_over_two_minutes_in_pregnancy_gets_shorter(): void
+    {
+        self::assertSame('2x8', DoseLine::print($this->repair([$this->straight('bridge/long-top', '2x9')], Rule::LimitCaution, [State::Pregnancy])->items()[0]->dose));
+    }
+
+    public function test_where_doming_is_a_fault_a_lower_rung_is_offered(): void
+    {
+        $repaired = $this->repair([$this->straight('front-plank/forearms-toes', '2x10s')], Rule::LimitCaution, [State::Hernia]);
+
+        self::assertLessThan(40, $repaired->items()[0]->rung->height->tenths);
+    }
+
+    public function test_a_gap_shorter_than_the_change_over_becomes_as_long(): void
+    {
+        $circuit = Circuit::evenly([ShippedLibrary::item('front-plank/forearms-toes', '2x20s'), ShippedLibrary::item('side-bridge/knees-bent', '2x15s/side')], 5, 30);
+        $repaired = $this->repair([$circuit], Rule::CircuitChangeOver);
+
+        self::assertInstanceOf(Circuit::class, $repaired->blocks[0]);
+        self::assertSame([20], $repaired->blocks[0]->gapSeconds);
+    }
+
+    public function test_two_stations_for_one_joint_are_set_apart_by_another(): void
+    {
+        $circuit = Circuit::evenly([
+            ShippedLibrary::item('side-bridge/on-the-hand', '2x15s/side'), ShippedLibrary::item('shoulder-girdle/push-away-plank', '2x8'),
+            ShippedLibrary::item('bridge/touch', '2x8'), ShippedLibrary::item('all-fours/brace-breathe', '2x(3x3s/2)'),
+        ], 30, 60);
+        $strong = array_map(static fn($item): int => $item->rung->loads->value(\EvenRungs\Body\Load::Shoulder), $circuit->stations);
+        self::assertSame([2, 2], array_slice($strong, 0, 2), 'both load the shoulder strongly');
+
+        $this->repair([$circuit], Rule::Competing);
+    }
+
+    public function test_a_watched_neck_is_not_loaded_twice_running(): void
+    {
+        $circuit = Circuit::evenly([ShippedLibrary::item('head-lift/both-hands', '2x(2x3s/3)'), ShippedLibrary::item('trunk-flexion/curl-up', '2x5'), ShippedLibrary::item('press-out/standing', '2x8/side')], 30, 60);
+
+        self::assertContains(Rule::Competing, array_map(static fn(Warning $warning): Rule => $warning->reason->rule, $this->warnings(new Session([$circuit]), [State::NeckPain])));
+    }
+
+    public function test_two_carries_of_weights_share_the_grip(): void
+    {
+        $circuit = Circuit::evenly([ShippedLibrary::item('carry/one-side-light', '2x20m/side'), ShippedLibrary::item('carry/two-hand-carry', '2x20m'), ShippedLibrary::item('bridge/touch', '2x8')], 60, 60);
+
+        self::assertStringContainsString('both load the grip', implode(' ', array_map(static fn(Warning $warning): string => $warning->reason->sentence, $this->warnings(new Session([$circuit])))));
+        $this->repair([$circuit], Rule::Competing);
+    }
+
+    public function test_a_demand_that_is_missing_is_added_with_the_working_rung(): void
+    {
+        $repaired = $this->repair([$this->straight('front-plank/forearms-toes', '2x20s'), $this->straight('side-bridge/knees-bent', '2x15s/side'), $this->straight('all-fours/leg-lift', '2x8/side')], Rule::WorkShares, working: ['press-out/standing']);
+
+        self::assertSame('press-out/standing', $repaired->items()[3]->rung->slug);
+    }
+
+    public function test_a_primer_is_two_lower_than_the_working_rung_or_the_lowest_at_half_dose(): void
+    {
+        $hard = new StraightSets(ShippedLibrary::item('front-plank/forearms-toes', '2x20s'), Part::Primer);
+        $repaired = $this->repair([$hard], Rule::Primer, working: ['front-plank/foot-lift']);
+        self::assertGreaterThanOrEqual(20, ShippedLibrary::rung('front-plank/foot-lift')->height->above($repaired->items()[0]->rung->height));
+
+        $lowest = $this->repair([new StraightSets(ShippedLibrary::item('front-plank/forearms-knees', '3x(4x10s/5)'), Part::Primer)], Rule::Primer, working: ['front-plank/forearms-knees']);
+        self::assertSame('front-plank/forearms-wall', $lowest->items()[0]->rung->slug);
+        self::assertLessThan(3, $lowest->items()[0]->dose->sets());
+    }
+
+    public function test_a_primer_over_eight_minutes_says_so(): void
+    {
+        $long = new Session([new StraightSets(ShippedLibrary::item('bridge/touch', '5x30 2-0-2-0 r60'), Part::Primer)]);
+
+        self::assertStringContainsString('5 to 8 minutes are enough', $this->warnings($long)[0]->reason->sentence);
+    }
+
+    public function test_no_repair_ever_leaves_the_warning_it_was_offered_for(): void
+    {
+        mt_srand(7);
+        $offered = 0;
+        for ($round = 0; $round < 150; $round++) {
+            $session = RandomSession::make(3);
+            $states = array_filter(State::cases(), static fn(): bool => mt_rand(0, 5) === 0);
+            foreach ($this->warnings($session, array_values($states), [Kit::Mat, Kit::Band, Kit::Bench]) as $warning) {
+                // Swaps of rungs and doses must hold; orders and additions are shown above.
+                if ($warning->repair === null || in_array($warning->reason->rule, [Rule::Competing, Rule::WorkShares], true)) {
+                    continue;
+                }
+                $offered++;
+                $after = $warning->repair->appliedTo($session);
+                $sentences = $after === null ? [] : array_map(static fn(Warning $left): string => $left->reason->sentence, $this->warnings($after, array_values($states), [Kit::Mat, Kit::Band, Kit::Bench]));
+                $before = array_count_values(array_map(static fn(Warning $left): string => $left->reason->sentence, $this->warnings($session, array_values($states), [Kit::Mat, Kit::Band, Kit::Bench])));
+                self::assertLessThan($before[$warning->reason->sentence], array_count_values($sentences)[$warning->reason->sentence] ?? 0, $warning->reason->sentence.' / '.$warning->repair->label);
+            }
+        }
+        self::assertGreaterThan(100, $offered);
+    }
+
+    /**
+     * @param non-empty-list<Block> $blocks
+     * @param list<State>           $states
+     * @param list<Kit>|null        $kit
+     * @param list<string>          $working
+     */
+    private function repair(array $blocks, Rule $rule, array $states = [], ?array $kit = null, array $working = []): Session
+    {
+        $of = fn(Session $session): array => array_values(array_filter($this->warnings($session, $states, $kit, $working), static fn(Warning $warning): bool => $warning->reason->rule === $rule));
+        $session = new Session($blocks);
+        $warnings = $of($session);
+        self::assertNotSame([], $warnings, 'the warning is there');
+        $withKey = array_values(array_filter($warnings, static fn(Warning $warning): bool => $warning->repair !== null));
+        self::assertNotSame([], $withKey, $warnings[0]->reason->sentence);
+        $repaired = $withKey[0]->repair?->appliedTo($session);
+        self::assertNotNull($repaired);
+        self::assertCount(count($warnings) - 1, $of($repaired), $withKey[0]->repair->label ?? '');
+
+        return $repaired;
+    }
+
+    /**
+     * @param list<State>    $states
+     * @param list<Kit>|null $kit
+     * @param list<string>   $working
+     *
+     * @return list<Warning>
+     */
+    private function warnings(Session $session, array $states = [], ?array $kit = null, array $working = []): array
+    {
+        $here = [];
+        foreach ($working as $slug) {
+            $here[(string) strstr($slug, '/', true)] = ShippedLibrary::rung($slug);
+        }
+        $warnings = new Warnings($this->circumstances($states, $kit), $here, [], ShippedLibrary::get());
+        $all = [];
+        foreach ($session->blocks as $block) {
+            foreach ($block->items() as $item) {
+                array_push($all, ...$warnings->about($item, $block->part()));
+            }
+        }
+
+        return [...$all, ...$warnings->aboutAll($session)];
+    }
+
+    /**
+     * @param list<State>    $states
+     * @param list<Kit>|null $kit
+     */
+    private function circumstances(array $states, ?array $kit = null): Circumstances
+    {
+        return new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), $kit ?? Kit::cases(), Method::default());
+    }
+
+    private function straight(string $rung, string $dose, string $id = ''): StraightSets
+    {
+        return new StraightSets(ShippedLibrary::item($rung, $dose, $id));
+    }
+}

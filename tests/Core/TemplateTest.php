@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Method;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Screening\State;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Template;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** Templates name demands and heights; for a person they become that person's rungs. */
+final class TemplateTest extends TestCase
+{
+    /** @return array<string, array{Template}> */
+    public static function templates(): array
+    {
+        $templates = [];
+        foreach ((array) Yaml::parseFile(dirname(__DIR__, 2).'/library/templates.yaml') as $data) {
+            $template = Template::read((array) $data);
+            $templates[$template->slug] = [$template];
+        }
+
+        return $templates;
+    }
+
+    public function test_at_least_eight_ship_each_under_a_name_of_its_own(): void
+    {
+        $names = array_map(static fn(array $entry): string => $entry[0]->name, self::templates());
+
+        self::assertGreaterThanOrEqual(8, count($names));
+        self::assertSame($names, array_unique($names));
+    }
+
+    #[DataProvider('templates')]
+    public function test_for_a_placed_person_every_place_is_filled_at_or_below_the_working_rung(Template $template): void
+    {
+        $working = self::working();
+        $here = $this->resolve($template, $working);
+
+        foreach ($here['items'] as $item) {
+            $stands = max(24, ...array_map(static fn(Rung $rung): int => $rung->demand === $item->rung->demand ? $rung->height->tenths : 0, array_values($working)));
+            self::assertLessThanOrEqual($stands, $item->rung->height->tenths, $item->rung->name);
+        }
+        self::assertSame(array_sum(array_map(static fn($block): int => count($block->slots), $template->blocks)), count($here['items']), implode(' ', $here['notes']));
+    }
+
+    #[DataProvider('templates')]
+    public function test_whatever_the_limits_and_the_kit_no_ruled_out_rung_comes_in_and_every_gap_is_said(Template $template): void
+    {
+        mt_srand(5);
+        for ($round = 0; $round < 25; $round++) {
+            $limits = array_map(static fn(State $state) => $state->limit(Side::Both), array_filter(State::cases(), static fn(): bool => mt_rand(0, 4) === 0));
+            $circumstances = new Circumstances(array_values($limits), array_values(array_filter(Kit::cases(), static fn(): bool => mt_rand(0, 1) === 0)), Method::default());
+            $here = $this->resolve($template, mt_rand(0, 1) === 0 ? self::working() : [], $circumstances);
+
+            foreach ($here['items'] as $item) {
+                self::assertTrue($circumstances->rule($item->rung)->openOn(Side::Both));
+            }
+            $places = array_sum(array_map(static fn($block): int => count($block->slots), $template->blocks));
+            $left = count(array_filter($here['notes'], static fn(string $note): bool => str_contains($note, 'the place is left empty')));
+            self::assertSame($places, count($here['items']) + $left);
+        }
+    }
+
+    public function test_a_ruled_out_working_rung_is_replaced_and_the_reason_said(): void
+    {
+        $circumstances = new Circumstances([State::ShoulderPain->limit(Side::Both)], Kit::cases(), Method::default());
+        $here = $this->resolve(self::templates()['four-demand-floor'][0], self::working(), $circumstances);
+
+        self::assertNotSame('front-plank', $here['items'][1]->rung->ladder);
+        self::assertStringContainsString('Front: “'.$here['items'][1]->rung->name.'” stands in for the working rung. “Front plank, forearms and toes” is ruled out by shoulder pain', implode(' ', $here['notes']));
+    }
+
+    public function test_someone_not_placed_yet_begins_low_and_is_told_so(): void
+    {
+        $here = $this->resolve(self::templates()['travel-no-kit'][0], []);
+
+        foreach ($here['items'] as $item) {
+            self::assertLessThanOrEqual(24, $item->rung->height->tenths);
+        }
+        self::assertStringContainsString('Rotation: not placed yet, so the template begins low', implode(' ', $here['notes']));
+    }
+
+    public function test_a_stopped_ladder_gives_nothing(): void
+    {
+        $here = $this->resolve(self::templates()['four-demand-floor'][0], array_diff_key(self::working(), ['front-plank' => true]), stopped: ['front-plank']);
+
+        self::assertNotContains('front-plank', array_map(static fn(Item $item): string => $item->rung->ladder, $here['items']));
+    }
+
+    public function test_the_travel_session_needs_nothing_but_floor_and_wall(): void
+    {
+        foreach ($this->resolve(self::templates()['travel-no-kit'][0], self::working())['items'] as $item) {
+            self::assertTrue(Template::needsNothing($item->rung), $item->rung->name);
+        }
+    }
+
+    public function test_the_activation_is_a_primer_well_below_the_working_rungs(): void
+    {
+        $here = $this->resolve(self::templates()['activation-before-training'][0], self::working());
+        $session = new Session($here['blocks']);
+
+        self::assertCount(count($here['blocks']), $session->of(Part::Primer));
+        self::assertLessThanOrEqual(480, $session->timeline()->totals()->total());
+        foreach ($here['items'] as $item) {
+            if ($item->rung->demand !== Demand::Activation) {
+                self::assertLessThanOrEqual(30, $item->rung->height->tenths);
+            }
+        }
+    }
+
+    public function test_six_stations_of_45_s_twice_take_the_time_worked_out_by_hand(): void
+    {
+        $here = $this->resolve(self::templates()['six-station-circuit'][0], self::working());
+
+        // 2 × (6 × 45 + 5 × 30) + 60 = 900 s
+        self::assertSame(900, (new Session($here['blocks']))->timeline()->totals()->total());
+    }
+
+    public function test_a_template_with_an_unknown_word_is_refused(): void
+    {
+        $this->expectException(\InvalidArgumentException::class);
+        $this->expectExceptionMessage('A template has no “demnad”.');
+        Template::read(['slug' => 'x', 'name' => 'X', 'purpose' => 'y', 'blocks' => [['slots' => [['demand' => 'activation', 'demnad' => 1]]]]]);
+    }
+
+    /** @return array<string, Rung> */
+    private static function working(): array
+    {
+        $working = [];
+        foreach (['front-plank/forearms-toes', 'side-bridge/top-foot-front', 'all-fours/opposite-short', 'press-out/standing', 'floor-anti-rotation/hover-taps', 'bridge/long-top', 'carry/one-side-light', 'hinge/blocks-two-hands', 'shoulder-girdle/push-away-knees', 'hip-side/side-steps', 'activation/brace-standing'] as $slug) {
+            $working[(string) strstr($slug, '/', true)] = ShippedLibrary::rung($slug);
+        }
+
+        return $working;
+    }
+
+    /**
+     * @param array<string, Rung> $working
+     * @param list<string>        $stopped
+     *
+     * @return array{blocks: non-empty-list<StraightSets|Circuit>, items: list<Item>, notes: list<string>}
+     */
+    private function resolve(Template $template, array $working, ?Circumstances $circumstances = null, array $stopped = []): array
+    {
+        $here = $template->for(ShippedLibrary::get(), $circumstances ?? new Circumstances([], Kit::cases(), Method::default()), $working, $stopped);
+        $blocks = $items = [];
+        foreach ($here['blocks'] as $block) {
+            $stations = array_map(static fn($written): Item => new Item($written->id, ShippedLibrary::rung($written->rung), DoseLine::parse($written->dose, ShippedLibrary::rung($written->rung)->sidedness)), $block->items);
+            $items = [...$items, ...$stations];
+            $blocks[] = $block->isCircuit && $stations !== [] ? new Circuit($stations, $block->gapSeconds, $block->roundRestSeconds, $block->part) : new StraightSets($stations[0], $block->part);
+        }
+        if ($blocks === []) {
+            $blocks = [new StraightSets(ShippedLibrary::item('bridge/touch', '1x1'))];
+        }
+
+        return ['blocks' => $blocks, 'items' => $items, 'notes' => array_map(static fn(Reason $note): string => $note->sentence, $here['notes'])];
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\FitStep;
+use EvenRungs\Balance\TargetShares;
+use EvenRungs\Balance\TimeFit;
+use EvenRungs\Balance\TimeLeft;
+use EvenRungs\Body\Demand;
+use EvenRungs\Dose\Counting;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Joint;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
+use PHPUnit\Framework\TestCase;
+
+/** A session that is too long comes down to its minutes, least harm first. */
+final class TimeFitTest extends TestCase
+{
+    public function test_a_session_that_fits_is_left_alone(): void
+    {
+        self::assertSame([], $this->fit($this->session(['front-plank/forearms-toes', '2x20s']), 600));
+    }
+
+    public function test_rests_are_shortened_first_and_only_as_far_as_needed(): void
+    {
+        // 20 + 45 + 20 = 85 s; the band of a capped hold goes down to 30 s.
+        $steps = $this->fit($this->session(['front-plank/forearms-toes', '2x20s']), 80);
+
+        self::assertCount(1, $steps);
+        self::assertSame('2x20s r40', DoseLine::print($steps[0]->session->items()[0]->dose));
+        self::assertSame(5, $steps[0]->savedSeconds);
+        self::assertStringContainsString('Saves 0:05', $steps[0]->reason->sentence);
+    }
+
+    public function test_rests_never_leave_their_band(): void
+    {
+        $steps = $this->fit($this->session(['front-plank/forearms-toes', '2x20s']), 30);
+
+        self::assertSame('2x20s r30', DoseLine::print($steps[0]->session->items()[0]->dose));
+    }
+
+    public function test_then_neighbours_that_do_not_compete_become_a_superset(): void
+    {
+        // Each rests 30 s (45 in the shorter band) while the other works: the round costs the change-overs only.
+        $session = $this->session(['all-fours/leg-lift', '3x8/side 2-0-2-0'], ['press-out/standing', '3x8/side 2-0-2-0']);
+        $steps = $this->fit($session, 500);
+        $superset = $steps[1]->session->blocks[0];
+
+        self::assertInstanceOf(Circuit::class, $superset);
+        self::assertCount(2, $superset->stations);
+        self::assertStringContainsString('as a superset', $steps[1]->reason->sentence);
+        self::assertLessThan($steps[0]->totalSeconds, $steps[1]->totalSeconds);
+    }
+
+    public function test_two_exercises_of_one_demand_are_not_paired(): void
+    {
+        $session = $this->session(['front-plank/forearms-toes', '3x20s'], ['dead-bug/ninety-hold', '3x20s']);
+
+        foreach ($this->fit($session, 60) as $step) {
+            self::assertContainsOnlyInstancesOf(StraightSets::class, $step->session->blocks);
+        }
+    }
+
+    public function test_then_a_set_goes_from_the_demand_furthest_above_its_share(): void
+    {
+        $session = $this->session(['front-plank/forearms-toes', '5x60s r30'], ['side-bridge/knees-bent', '2x15s/side r30']);
+        $steps = $this->fit($session, 300, Demand::AntiLateralFlexion);
+        $dropped = array_values(array_filter($steps, static fn(FitStep $step): bool => str_starts_with($step->reason->sentence, 'One set less')));
+
+        self::assertSame('One set less of Front plank, forearms and toes. Saves 1:20.', $dropped[0]->reason->sentence);
+        self::assertSame(2, self::named($steps[count($steps) - 1]->session, Demand::AntiLateralFlexion)->dose->sets());
+    }
+
+    public function test_then_the_exercise_goes_whose_demand_is_best_covered_elsewhere(): void
+    {
+        $session = $this->session(['front-plank/forearms-toes', '1x60s'], ['side-bridge/knees-bent', '1x30s/side'], ['bridge/touch', '1x15']);
+        $steps = TimeFit::propose($session, 200, Aim::Even->targets(), Demand::AntiLateralFlexion, [], ['anti-extension' => 200, 'hip-stability' => 60]);
+
+        self::assertSame(['Without Front plank, forearms and toes.'], array_map(static fn(FitStep $step): string => explode(' Saves', $step->reason->sentence)[0], $steps));
+    }
+
+    public function test_a_demand_every_week_must_meet_stays_where_nothing_else_meets_it(): void
+    {
+        $session = $this->session(['front-plank/forearms-toes', '1x60s'], ['side-bridge/knees-bent', '1x30s/side']);
+
+        self::assertSame([], TimeFit::propose($session, 30, Aim::Even->targets(), Demand::AntiLateralFlexion), 'it does not fit, and nothing is proposed that would leave a demand open');
+    }
+
+    public function test_on_any_session_the_steps_save_what_they_say_and_the_weakest_demand_loses_nothing(): void
+    {
+        mt_srand(42);
+        $fitted = 0;
+        for ($round = 0; $round < 120; $round++) {
+            $session = RandomSession::make();
+            $before = $session->timeline()->totals()->total();
+            $target = intdiv($before * mt_rand(40, 100), 100);
+            $items = $session->items();
+            $weakest = $items[mt_rand(0, count($items) - 1)]->rung->demand;
+            $steps = TimeFit::propose($session, $target, TargetShares::of(['anti-extension' => mt_rand(0, 5), 'anti-rotation' => mt_rand(1, 5), 'hip-stability' => mt_rand(0, 3)]), $weakest, [], mt_rand(0, 1) === 0 ? [] : ['anti-extension' => 100, 'anti-flexion' => 50]);
+            $kept = array_map(static fn(Item $item): string => $item->id, array_filter($items, static fn(Item $item): bool => $item->rung->demand === $weakest));
+            $last = $session;
+            foreach ($steps as $step) {
+                $total = $step->session->timeline()->totals()->total();
+                self::assertSame($before - $total, $step->savedSeconds);
+                self::assertSame($total, $step->totalSeconds);
+                self::assertGreaterThan(0, $step->savedSeconds);
+                self::assertGreaterThan($target, $before, 'no step beyond the target');
+                $before = $total;
+                $last = $step->session;
+            }
+            foreach ($kept as $id) {
+                $there = array_values(array_filter($last->items(), static fn(Item $item): bool => $item->id === $id));
+                self::assertCount(1, $there, 'the weakest demand is never dropped');
+                $was = array_values(array_filter($items, static fn(Item $item): bool => $item->id === $id))[0];
+                self::assertSame($was->dose->sets(), $there[0]->dose->sets());
+            }
+            $fitted += (int) ($steps !== [] && $before <= $target);
+            if ($before > $target) {
+                foreach ($last->items() as $item) {
+                    self::assertTrue($item->rung->demand === $weakest || $item->dose->sets() === 1, 'what does not fit at the end has no set left that may go');
+                }
+            }
+        }
+        self::assertGreaterThan(40, $fitted);
+    }
+
+    public function test_a_pair_rests_at_least_the_low_end_of_its_band_while_the_other_works(): void
+    {
+        mt_srand(9);
+        $pairs = 0;
+        for ($round = 0; $round < 200; $round++) {
+            $session = $this->straight();
+            foreach (TimeFit::propose($session, 120, Aim::Even->targets(), null) as $step) {
+                foreach ($step->session->blocks as $block) {
+                    if (! $block instanceof Circuit || count($block->stations) !== 2) {
+                        continue;
+                    }
+                    $pairs++;
+                    [$one, $other] = $block->stations;
+                    self::assertNotSame($one->rung->demand, $other->rung->demand);
+                    self::assertSame([], Joint::shared($one->rung, $other->rung, []));
+                }
+            }
+        }
+        self::assertGreaterThan(50, $pairs);
+    }
+
+    public function test_minutes_left_go_to_the_weakest_demand_when_they_are_enough(): void
+    {
+        $session = $this->session(['press-out/standing', '2x10/side 2-0-2-0']);
+        $offer = TimeLeft::offer($session, 400, Demand::AntiRotation, Counting::EachSide);
+
+        self::assertNotNull($offer);
+        self::assertStringContainsString('Rotation is the weakest', $offer->reason->sentence);
+        self::assertSame('2x12/side 2-0-2-0', DoseLine::print($offer->repair?->appliedTo($session)?->items()[0]->dose ?? $session->items()[0]->dose));
+        self::assertNull(TimeLeft::offer($session, $session->timeline()->totals()->total() + 5, Demand::AntiRotation, Counting::EachSide), 'five seconds are not enough');
+        self::assertNull(TimeLeft::offer($session, 400, Demand::AntiFlexion, Counting::EachSide), 'nothing of that demand is there');
+    }
+
+    private function straight(): Session
+    {
+        $blocks = [];
+        for ($number = 0; $number < 4; $number++) {
+            $rung = RandomSession::rung();
+            $blocks[] = new StraightSets(new Item("i{$number}", $rung, $rung->defaultDose(\EvenRungs\Method\Method::default())->withSets(2)));
+        }
+
+        return new Session($blocks);
+    }
+
+    private static function named(Session $session, Demand $demand): Item
+    {
+        return array_values(array_filter($session->items(), static fn(Item $item): bool => $item->rung->demand === $demand))[0];
+    }
+
+    /** @return list<FitStep> */
+    private function fit(Session $session, int $target, ?Demand $weakest = null): array
+    {
+        return TimeFit::propose($session, $target, Aim::Even->targets(), $weakest);
+    }
+
+    /** @param array{string, string} ...$exercises rung and dose */
+    private function session(array ...$exercises): Session
+    {
+        return new Session(array_values(array_map(static fn(array $exercise): StraightSets => new StraightSets(ShippedLibrary::item($exercise[0], $exercise[1])), $exercises)));
+    }
+}
