@@ -7,6 +7,7 @@ use App\Http\Controllers\Board;
 use App\Http\Controllers\Brace;
 use App\Http\Controllers\Checks;
 use App\Http\Controllers\Coaching;
+use App\Http\Controllers\Composing;
 use App\Http\Controllers\Ladders;
 use App\Http\Controllers\Library;
 use App\Http\Controllers\People;
@@ -72,7 +73,13 @@ Route::prefix('api')->group(function (): void {
         Route::delete('/people/{person}/placements/{placement}', [Board::class, 'destroy']);
 
         Route::get('/people/{person}/sessions', [Sessions::class, 'index']);
-        Route::get('/people/{person}/sessions/draft', [Sessions::class, 'draft']);
+        Route::get('/people/{person}/method', [Composing::class, 'method']);
+        Route::post('/people/{person}/sessions/start', [Composing::class, 'start']);
+        Route::get('/people/{person}/sessions/templates', [Composing::class, 'templates']);
+        Route::get('/people/{person}/sessions/next-doses', [Composing::class, 'nextDoses']);
+        Route::post('/people/{person}/sessions/text', [Composing::class, 'text']);
+        Route::post('/people/{person}/sessions/orders', [Composing::class, 'orders']);
+        Route::post('/people/{person}/sessions/fit', [Composing::class, 'fit']);
         Route::post('/people/{person}/sessions/preview', [Sessions::class, 'preview']);
         Route::post('/people/{person}/sessions', [Sessions::class, 'store']);
         Route::get('/people/{person}/sessions/{session}', [Sessions::class, 'show']);

@@ -40,6 +40,7 @@ use EvenRungs\Progress\Choice;
 use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\Judge;
 use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\SetLog;
@@ -399,20 +400,54 @@ final class Dossier
         return array_values(array_unique(array_map(static fn(Standpoint $here): string => $here->rung->ladder, $this->standpoints())));
     }
 
-    public function warnings(): Warnings
+    /** @return array<string, Rung> the rung a session takes, by ladder */
+    public function workingRungs(): array
     {
-        $working = $stopped = [];
+        $working = [];
         foreach ($this->placedLadders() as $ladder) {
             $rung = $this->workingRung($ladder);
             if ($rung !== null) {
                 $working[$ladder] = $rung;
             }
-            if ($this->isStopped($ladder)) {
-                $stopped[] = $ladder;
+        }
+
+        return $working;
+    }
+
+    /** @return list<string> */
+    public function stoppedLadders(): array
+    {
+        return array_values(array_filter($this->placedLadders(), $this->isStopped(...)));
+    }
+
+    /**
+     * The next dose of every rung that was logged, by rung. Needs the logs.
+     *
+     * @return array<string, NextDose>
+     */
+    public function nextDoses(): array
+    {
+        $climbing = [];
+        foreach ($this->standpoints() as $here) {
+            if (! $here->placement->stopped && $this->propose($here->rung, $here->side, $here->placement->sequence)->choice === Choice::Climb) {
+                $climbing[$here->rung->slug] = true;
+            }
+        }
+        $next = [];
+        foreach ($this->rungSessions(Side::Both) as $session) {
+            $rung = $session->rung;
+            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method(), isset($climbing[$rung->slug]));
+            if ($dose !== null) {
+                $next[$rung->slug] = $dose;
             }
         }
 
-        return new Warnings($this->circumstances(), $working, $stopped);
+        return $next;
+    }
+
+    public function warnings(): Warnings
+    {
+        return new Warnings($this->circumstances(), $this->workingRungs(), $this->stoppedLadders(), $this->library);
     }
 
     /** Which side begins: the one on the lower rung, else left. */

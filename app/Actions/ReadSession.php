@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\InvalidDose;
 use EvenRungs\Ladder\Library;
@@ -14,12 +15,14 @@ use EvenRungs\Session\InvalidSession;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 
 /** A written session, read into the terms of the core. What cannot be read keeps its text and its sentence. */
 final readonly class ReadSession
 {
     /**
-     * @param list<BlockText>      $blocks
+     * @param list<WrittenBlock>      $blocks
      * @param list<list<ReadItem>> $items   by block
      * @param list<int>            $numbers of the written block behind each block of the session
      * @param Session|null         $session of all that could be read; null when nothing could
@@ -27,13 +30,13 @@ final readonly class ReadSession
     private function __construct(public array $blocks, public array $items, public array $numbers, public ?Session $session) {}
 
     /**
-     * @param list<BlockText>         $blocks
+     * @param list<WrittenBlock>         $blocks
      * @param callable(string): Side  $firstSide by ladder
      *
      * @throws InvalidSession|InvalidDose      when gaps or rests are out of bounds
      * @throws \EvenRungs\Ladder\UnknownRung
      */
-    public static function of(array $blocks, Library $library, callable $firstSide): self
+    public static function of(array $blocks, Library $library, callable $firstSide, Counting $counting = Counting::EachSide): self
     {
         $read = $numbers = $core = [];
         foreach ($blocks as $number => $block) {
@@ -41,7 +44,7 @@ final readonly class ReadSession
             foreach ($block->items as $text) {
                 $rung = $library->rung($text->rung);
                 try {
-                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, DoseLine::parse($text->dose, $rung->sidedness), $firstSide($rung->ladder)), null);
+                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, DoseLine::parse($text->dose, $rung->sidedness, $counting), $firstSide($rung->ladder)), null);
                 } catch (Refusal $problem) {
                     $here[] = new ReadItem($text, $rung, null, $problem);
                 }
@@ -51,11 +54,11 @@ final readonly class ReadSession
             if ($block->isCircuit && count($items) >= 2) {
                 // Gaps are counted for the stations as written: a station that cannot be read takes its gap along.
                 $gaps = count($items) === count($here) ? $block->gapSeconds : array_slice($block->gapSeconds, 0, count($items) - 1);
-                $core[] = new Circuit($items, $gaps, $block->roundRestSeconds);
+                $core[] = new Circuit($items, $gaps, $block->roundRestSeconds, $block->part);
                 $numbers[] = $number;
             } else {
                 foreach ($items as $item) {
-                    $core[] = new StraightSets($item);
+                    $core[] = new StraightSets($item, $block->part);
                     $numbers[] = $number;
                 }
             }
@@ -80,20 +83,23 @@ final readonly class ReadSession
     /**
      * The blocks with every dose in its one written form.
      *
-     * @return list<BlockText>
+     * @return list<WrittenBlock>
      */
     public function written(): array
     {
+        return $this->writtenAs(Counting::EachSide);
+    }
+
+    /** @return list<WrittenBlock> the same, repetitions counted in this way */
+    public function writtenAs(Counting $counting): array
+    {
         return array_map(
-            static fn(BlockText $block, array $items): BlockText => new BlockText(
+            static fn(WrittenBlock $block, array $items): WrittenBlock => new WrittenBlock(
                 $block->isCircuit,
-                array_map(static fn(ReadItem $item): ItemText => new ItemText(
-                    $item->text->id,
-                    $item->text->rung,
-                    $item->item === null ? $item->text->dose : DoseLine::print($item->item->dose),
-                ), $items),
+                array_map(static fn(ReadItem $item): WrittenItem => $item->item === null ? $item->text : WrittenItem::of($item->item, $counting), $items),
                 $block->gapSeconds,
                 $block->roundRestSeconds,
+                $block->part,
             ),
             $this->blocks,
             $this->items,

@@ -9,6 +9,7 @@ use App\Models\SetEntry;
 use App\Models\TrainingSession;
 use App\Models\User;
 use EvenRungs\Session\InvalidSession;
+use EvenRungs\Session\WrittenBlock;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps what was done in a session: all of it or nothing, with the rungs as they were. */
@@ -23,7 +24,7 @@ final readonly class RecordLog
     {
         $items = [];
         foreach ($session->blocks as $block) {
-            foreach (BlockText::read($block)->items as $item) {
+            foreach (WrittenBlock::read($block)->items as $item) {
                 $items[$item->id] = $item;
             }
         }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
+use App\Library\TemplateFile;
 use App\Photos\PhotoShelf;
 use EvenRungs\Ladder\Library;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -22,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(LibraryFiles::class, static fn(): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
+        $this->app->bind(TemplateFile::class, static fn(): TemplateFile => new TemplateFile(base_path('library/templates.yaml')));
         $this->app->bind(PhotoShelf::class, static fn(Application $app): PhotoShelf => new PhotoShelf($app->make(Filesystem::class), $app->make(Encrypter::class), storage_path('app/photos')));
         $this->app->scoped(PracticeLibrary::class);
         $this->app->bind(Library::class, fn(): Library => $this->app->make(PracticeLibrary::class)->library());

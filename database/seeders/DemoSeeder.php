@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\BlockText;
 use App\Actions\DecideRung;
 use App\Actions\Dossier;
-use App\Actions\DraftSession;
 use App\Actions\LoggedSet;
 use App\Actions\OpenDossier;
 use App\Actions\Placing;
 use App\Actions\RecordLog;
+use App\Actions\SessionStart;
 use App\Library\LibraryFiles;
 use App\Models\Morning;
 use App\Models\Person;
@@ -30,6 +29,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Session\WrittenBlock;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -282,7 +282,7 @@ final class DemoSeeder
     private function session(Person $person, string $title): TrainingSession
     {
         $dossier = $this->dossier($person);
-        $blocks = DraftSession::from($dossier)->blocks;
+        $blocks = SessionStart::fromBoard($dossier)->blocks;
         $snapshots = [];
         foreach ($blocks as $block) {
             foreach ($block->items as $item) {
@@ -294,7 +294,7 @@ final class DemoSeeder
             'id' => self::ulid(),
             'person_id' => $person->id,
             'title' => $title,
-            'blocks' => array_map(static fn(BlockText $block): array => $block->toArray(), $blocks),
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
             'library_version' => $dossier->library->version,
             'version' => 1,
@@ -306,7 +306,7 @@ final class DemoSeeder
     {
         $sets = [];
         foreach ($session->blocks as $block) {
-            foreach (BlockText::read($block)->items as $item) {
+            foreach (WrittenBlock::read($block)->items as $item) {
                 $rung = $this->files->shelf()->library()->rung($item->rung);
                 $dose = DoseLine::parse($item->dose, $rung->sidedness);
                 for ($set = 1; $set <= $dose->sets(); $set++) {

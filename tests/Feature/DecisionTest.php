@@ -89,7 +89,7 @@ final class DecisionTest extends ApiTestCase
         $log = $this->train('2026-06-01', ['pain' => 6]);
         $this->decide($log, 'stop-ladder');
         self::assertTrue($this->stand()['stopped']);
-        $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk()->assertJsonPath('preview.blocks', []);
+        $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk()->assertJsonPath('preview.blocks', []);
         $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => 1, 'title' => 'x', 'blocks' => self::blocks([self::RUNG => '2x10/side'])])->assertUnprocessable();
         $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'stopped-ladder');
 
@@ -110,7 +110,7 @@ final class DecisionTest extends ApiTestCase
         $this->decide($log, 'refer');
 
         $this->getJson("/api/people/{$this->person}")->assertJsonPath('standing.open', false);
-        $this->getJson("/api/people/{$this->person}/sessions/draft")->assertStatus(423);
+        $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertStatus(423);
     }
 
     public function test_taking_a_decision_back_puts_the_rung_back_and_lets_it_wait_again(): void

@@ -167,7 +167,7 @@ final class PersonTest extends ApiTestCase
         $this->postJson("/api/people/{$id}/screenings", ['id' => self::id(), 'signs' => ['leg-pain', 'saddle-numbness']])
             ->assertCreated()->assertJsonPath('standing.open', false)->assertJsonPath('standing.urgency', 'emergency');
 
-        $this->getJson("/api/people/{$id}/sessions/draft")->assertStatus(423)->assertJsonPath('code', 'danger-sign');
+        $this->postJson("/api/people/{$id}/sessions/start", ['from' => 'board'])->assertStatus(423)->assertJsonPath('code', 'danger-sign');
         $this->postJson("/api/people/{$id}/sessions/preview", ['blocks' => []])->assertStatus(423);
         $this->postJson("/api/people/{$id}/sessions", ['id' => self::id(), 'version' => 0, 'title' => 'x', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])])->assertStatus(423);
         foreach (['', '/sheet', '/cues'] as $what) {
@@ -184,10 +184,10 @@ final class PersonTest extends ApiTestCase
             ->assertUnprocessable();
         $this->postJson("/api/people/{$id}/clearances", ['id' => self::id(), 'clinician' => 'Dr. Ferris Oll', 'scope' => 'bracing only', 'from' => '2026-06-01', 'until' => '2026-07-30'])
             ->assertCreated()->assertJsonPath('standing.open', true);
-        $this->getJson("/api/people/{$id}/sessions/draft")->assertOk();
+        $this->postJson("/api/people/{$id}/sessions/start", ['from' => 'board'])->assertOk();
 
         $this->travelTo('2026-07-31 09:00:00');
-        $this->getJson("/api/people/{$id}/sessions/draft")->assertStatus(423);
+        $this->postJson("/api/people/{$id}/sessions/start", ['from' => 'board'])->assertStatus(423);
     }
 
     public function test_what_is_sensitive_is_encrypted_at_rest(): void

@@ -22,7 +22,7 @@ final class SessionTest extends ApiTestCase
 
     public function test_the_four_working_rungs_become_a_session_with_default_doses(): void
     {
-        $draft = $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk();
+        $draft = $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk();
 
         self::assertSame(['3x(4x10s/5)', '2x15s/side', '2x5/side', '1x8/side'], array_map(static fn(array $block): string => $block['items'][0]['dose'], $draft->json('preview.blocks')));
         self::assertSame([], $draft->json('notes'));
@@ -34,7 +34,7 @@ final class SessionTest extends ApiTestCase
     {
         $other = $this->person();
         $this->place($other, 'press-out/seated');
-        $draft = $this->getJson("/api/people/{$other}/sessions/draft")->assertOk();
+        $draft = $this->postJson("/api/people/{$other}/sessions/start", ['from' => 'board'])->assertOk();
 
         self::assertCount(1, (array) $draft->json('preview.blocks'));
         self::assertStringContainsString('Front: no working rung yet, so it is left open', (string) $draft->json('notes.0.sentence'));
@@ -44,7 +44,7 @@ final class SessionTest extends ApiTestCase
     {
         $this->travel(1)->seconds();
         $this->place($this->person, 'side-bridge/top-leg-straight', 'left');
-        $draft = $this->getJson("/api/people/{$this->person}/sessions/draft")->assertOk();
+        $draft = $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk();
 
         self::assertSame('side-bridge/knees-bent', $draft->json('preview.blocks.1.items.0.rung'));
         $first = array_values(array_filter((array) $draft->json('preview.segments'), static fn(array $segment): bool => $segment['item'] === 'side-bridge-knees-bent' && $segment['stretch'] === 'work'))[0];
@@ -133,10 +133,10 @@ final class SessionTest extends ApiTestCase
             'items' => [['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '2x20s'], ['id' => 'b', 'rung' => 'press-out/standing', 'dose' => '2x10/side']],
         ]])->assertOk();
 
-        self::assertStringContainsString('shorter than the change-over', (string) $preview->json('warnings.0.sentence'));
-        self::assertStringContainsString('1.2 above the working rung', (string) $preview->json('blocks.0.items.1.warnings.0.sentence'));
-        self::assertSame('press-out/tall-kneeling', $preview->json('blocks.0.items.1.swap.rung'));
-        self::assertNull($preview->json('blocks.0.items.0.swap'));
+        self::assertStringContainsString('shorter than the change-over', (string) $preview->json('warnings.0.reason.sentence'));
+        self::assertStringContainsString('1.2 above the working rung', (string) $preview->json('blocks.0.items.1.warnings.0.reason.sentence'));
+        self::assertSame(['kind' => 'swap', 'items' => ['b'], 'rung' => 'press-out/tall-kneeling', 'dose' => '1x8/side', 'seconds' => null], $preview->json('blocks.0.items.1.warnings.0.repair.edits.0'));
+        self::assertSame(['label' => 'Make the gap 30 s', 'edits' => [['kind' => 'gap', 'items' => ['a'], 'rung' => null, 'dose' => null, 'seconds' => 30]]], $preview->json('warnings.0.repair'));
     }
 
     public function test_the_sheet_says_the_dose_in_plain_words_with_cues_fallback_and_cautions(): void

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\BlockText;
 use App\Actions\Dossier;
-use App\Actions\DraftSession;
 use App\Actions\OpenDossier;
 use App\Actions\ReadItem;
 use App\Actions\ReadSession;
@@ -19,9 +17,7 @@ use App\Http\Problem;
 use App\Http\Requests\PreviewInput;
 use App\Http\Requests\SessionInput;
 use App\Http\Views\CueSheetView;
-use App\Http\Views\DraftView;
 use App\Http\Views\PreviewView;
-use App\Http\Views\ReasonView;
 use App\Http\Views\SessionLineView;
 use App\Http\Views\SessionListView;
 use App\Http\Views\SessionView;
@@ -31,6 +27,7 @@ use App\Models\Person;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\User;
+use EvenRungs\Session\WrittenBlock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -49,15 +46,6 @@ final readonly class Sessions
 
             return new SessionLineView($row->id, $row->title, (string) $row->updated_at?->toIso8601ZuluString(), is_string($done) ? $done : null);
         })->all())));
-    }
-
-    #[Reads('/api/people/{person}/sessions/draft', 'draftSession', DraftView::class)]
-    public function draft(Person $person, Request $request): JsonResponse
-    {
-        $dossier = $this->planning($person, $request);
-        $draft = DraftSession::from($dossier);
-
-        return new JsonResponse(new DraftView('Core session', (new SessionPage($dossier))->preview($draft->blocks), ReasonView::all($draft->notes)));
     }
 
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewInput::class)]
@@ -169,6 +157,6 @@ final readonly class Sessions
     /** @return list<array<string, mixed>> */
     private static function stored(ReadSession $read): array
     {
-        return array_map(static fn(BlockText $block): array => $block->toArray(), $read->written());
+        return array_map(static fn(WrittenBlock $block): array => $block->toArray(), $read->written());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Present;
 
-use App\Actions\BlockText;
 use App\Actions\Dossier;
 use App\Actions\ReadSession;
 use App\Http\Problem;
@@ -34,6 +33,7 @@ use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
+use EvenRungs\Session\WrittenBlock;
 
 /** A saved session as the person reads it (sheet) and as the player plays it (cue sheet). */
 final readonly class CoachPage
@@ -42,7 +42,7 @@ final readonly class CoachPage
 
     public function __construct(private Dossier $dossier, private TrainingSession $row)
     {
-        $read = ReadSession::of(array_map(BlockText::read(...), $row->blocks), $dossier->library, $dossier->firstSide(...));
+        $read = ReadSession::of(array_map(WrittenBlock::read(...), $row->blocks), $dossier->library, $dossier->firstSide(...));
         $this->session = $read->session ?? throw Problem::conflict('empty-session', 'This session has no exercise that can be read.');
     }
 
@@ -109,10 +109,10 @@ final readonly class CoachPage
                 $items[] = new SheetItemView(
                     $item->rung->name,
                     $item->rung->position->inWords(),
-                    DoseWords::of($item->dose),
+                    DoseWords::of($item->dose, $this->dossier->method()->counting()),
                     $item->rung->tempoWords($item->dose),
                     $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
-                    $item->rung->coaching()->cues($this->dossier->method()),
+                    $item->rung->cues($this->dossier->circumstances()),
                     array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching()->faults),
                     $item->rung->coaching()->fallback,
                     $this->dossier->setUp($item->rung->slug),
@@ -147,12 +147,12 @@ final readonly class CoachPage
             $item->rung->slug,
             $item->rung->name,
             DoseLine::print($item->dose),
-            DoseWords::of($item->dose),
+            DoseWords::of($item->dose, $this->dossier->method()->counting()),
             $item->dose->sets(),
             $item->dose->unit()->value,
             array_map(static fn(SetBody $body): int => $body->target(), $item->dose->bodies),
             $item->dose->perSide,
-            $item->rung->coaching()->cues($this->dossier->method()),
+            $item->rung->cues($this->dossier->circumstances()),
             array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $item->rung->coaching()->faults),
             $item->rung->coaching()->fallback,
             $this->dossier->setUp($item->rung->slug),

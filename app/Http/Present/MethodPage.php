@@ -15,11 +15,15 @@ use EvenRungs\Method\Question;
 /** The questions of the method that act today, each with what its answer does. */
 final readonly class MethodPage
 {
-    /** The rest of the questions follow with the steps they belong to. */
-    private const ACTING = [
-        Question::MovementsAllowed, Question::SidePlankFeet, Question::FrontPlankNextStep, Question::TrunkTechnique,
-        Question::HoldStrategy, Question::TooWeakForPlank, Question::PelvisInPlanks, Question::LeavingARung,
+    /** Placement and frequency follow with the week they belong to. */
+    public const ACTING = [
+        Question::MovementsAllowed, Question::SidePlankFeet, Question::FrontPlankNextStep, Question::HoldStrategy, Question::TooWeakForPlank,
+        Question::Order, Question::CountingReps, Question::LeavingARung, Question::LowBackFeeling, Question::Effort,
+        Question::TrunkTechnique, Question::LowBackLying, Question::PelvisInPlanks, Question::ShoulderBlades, Question::Squeeze,
+        Question::Breathing, Question::Forearms, Question::ChopsAndTurns,
     ];
+
+    private const CUES = [Question::LowBackLying, Question::ShoulderBlades, Question::Squeeze, Question::Breathing, Question::Forearms, Question::ChopsAndTurns];
 
     public function __construct(private Library $library, private Practice $practice) {}
 
@@ -51,7 +55,12 @@ final readonly class MethodPage
             $passedBy !== [] => 'Climbing passes by '.rtrim($names($passedBy), '.').'; it stands beside the ladder.',
             $question === Question::HoldStrategy => 'Sets the default dose of holds.',
             $question === Question::TooWeakForPlank => 'Decides where a front plank under 15 s starts.',
-            $question === Question::PelvisInPlanks => 'Decides how far up the hips may stand in an alignment check.',
+            $question === Question::PelvisInPlanks => 'A cue in planks, and how far up the hips may stand in an alignment check.',
+            $question === Question::Order => 'The order a session from the board begins with; the composer shows every order beside it.',
+            $question === Question::CountingReps => 'How repetitions with two sides are written and read; the clock stays the same.',
+            $question === Question::LowBackFeeling => 'What a low back that is felt in front work leads to. Pain acts as ever.',
+            $question === Question::Effort => 'A cue on the sheet and the floor. Where a limit asks for less, the limit wins and says so.',
+            $question === Question::TrunkTechnique, in_array($question, self::CUES, true) => 'A cue on the sheet and the floor.'.$cue,
             $question === Question::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
             default => 'All its rungs are steps of the ladder.',
         };

@@ -4,43 +4,51 @@ declare(strict_types=1);
 
 namespace App\Http\Present;
 
-use App\Actions\BlockText;
 use App\Actions\Dossier;
 use App\Actions\ReadItem;
 use App\Actions\ReadSession;
 use App\Http\Views\BlockView;
 use App\Http\Views\DoseFieldsView;
 use App\Http\Views\ItemView;
+use App\Http\Views\MixView;
 use App\Http\Views\PreviewView;
 use App\Http\Views\ReasonView;
 use App\Http\Views\SegmentView;
 use App\Http\Views\SessionView;
 use App\Http\Views\ShareView;
-use App\Http\Views\SwapView;
 use App\Http\Views\TotalsView;
+use App\Http\Views\WarningView;
 use App\Models\TrainingSession;
+use EvenRungs\Balance\Mix;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
-use EvenRungs\Body\Side;
+use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
-use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
+use EvenRungs\Session\ItemSum;
+use EvenRungs\Session\Part;
 use EvenRungs\Session\Segment;
+use EvenRungs\Session\SessionSums;
+use EvenRungs\Session\SessionText;
 use EvenRungs\Session\Timeline;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\Warnings;
+use EvenRungs\Session\WrittenBlock;
 
 /** A written session, computed by the core and put into the composer's terms. */
 final readonly class SessionPage
 {
     private Warnings $warnings;
 
+    private Counting $counting;
+
     public function __construct(private Dossier $dossier)
     {
+        $this->counting = $dossier->method()->counting();
         $this->warnings = $dossier->warnings();
     }
 
@@ -51,30 +59,33 @@ final readonly class SessionPage
             $row->title,
             $row->version,
             (string) $row->updated_at?->toIso8601ZuluString(),
-            $this->preview(array_map(BlockText::read(...), $row->blocks)),
+            $this->preview(array_map(WrittenBlock::read(...), $row->blocks)),
         );
     }
 
-    /** @param list<BlockText> $blocks */
+    /** @param list<WrittenBlock> $blocks */
     public function preview(array $blocks): PreviewView
     {
         return $this->of($this->read($blocks));
     }
 
-    /** @param list<BlockText> $blocks */
+    /** @param list<WrittenBlock> $blocks */
     public function read(array $blocks): ReadSession
     {
-        return ReadSession::of($blocks, $this->dossier->library, $this->dossier->firstSide(...));
+        return ReadSession::of($blocks, $this->dossier->library, $this->dossier->firstSide(...), $this->counting);
     }
 
     private function of(ReadSession $read): PreviewView
     {
-        $timeline = $read->session?->timeline();
+        $session = $read->session;
+        $timeline = $session?->timeline();
         $byItem = $timeline?->totalsByItem() ?? [];
         $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * $this->dossier->person->minutes;
         $aim = $this->dossier->targets();
-        $shares = $read->session === null ? WorkShares::ofWork([]) : WorkShares::of($read->session, $timeline ?? $read->session->timeline());
+        $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
+        $sums = SessionSums::of($timeline);
+        $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
 
         return new PreviewView(
             $read->isComplete(),
@@ -83,11 +94,17 @@ final readonly class SessionPage
             $target,
             Totals::clock($target),
             $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
-            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
+            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand), ReasonView::of($shares->reasonFor($demand, $session?->items() ?? [], $byItem, $aim))), Demand::withShare()),
             $shares->agreementPerMille($aim),
             ReasonView::of($shares->reason($aim)),
             ReasonView::of($this->clock($totals, $target)),
-            $read->session === null ? [] : ReasonView::all($this->warnings->aboutAll($read->session)),
+            ReasonView::of($sums->work()),
+            ReasonView::of($sums->rest()),
+            ReasonView::of($sums->changeOver()),
+            $timeline === null ? [] : array_map(MixView::of(...), Mix::of($timeline)),
+            $optional === 0 ? '' : Totals::clock($optional),
+            $session === null ? null : SessionText::print($session, $this->dossier->method()),
+            $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
         );
     }
 
@@ -107,7 +124,8 @@ final readonly class SessionPage
 
         return new BlockView(
             $block->isCircuit ? 'circuit' : 'straight',
-            array_map(fn(ReadItem $item): ItemView => $this->item($item, $byItem[$item->text->id] ?? null), $read->items[$number]),
+            $block->part->value,
+            array_map(fn(ReadItem $item): ItemView => $this->item($item, $byItem[$item->text->id] ?? null, $timeline, $block->part), $read->items[$number]),
             $block->gapSeconds,
             $block->roundRestSeconds,
             $rounds,
@@ -115,7 +133,7 @@ final readonly class SessionPage
         );
     }
 
-    private function item(ReadItem $read, ?Totals $totals): ItemView
+    private function item(ReadItem $read, ?Totals $totals, ?Timeline $timeline, Part $part): ItemView
     {
         $item = $read->item;
 
@@ -125,27 +143,17 @@ final readonly class SessionPage
             $read->rung->name,
             $read->rung->height->label(),
             $read->rung->demand->value,
-            $item === null ? $read->text->dose : DoseLine::print($item->dose),
-            $item === null ? '' : DoseWords::of($item->dose),
-            $item === null ? null : DoseFieldsView::of($item->dose),
+            $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
+            $item === null ? '' : DoseWords::of($item->dose, $this->counting),
+            $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
             $totals === null ? null : TotalsView::of($totals),
             $read->problem?->getMessage(),
             $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             $item === null ? '' : "{$item->restSeconds()} s rest",
             $item === null ? '' : $read->rung->tempoWords($item->dose),
-            $item === null ? [] : ReasonView::all($this->warnings->about($item)),
-            $this->swap($read->rung),
+            $item === null ? [] : WarningView::all($this->warnings->about($item, $part), $this->counting),
+            $item === null || $timeline === null ? null : ReasonView::of(ItemSum::of($item, $timeline->of($item->id))),
         );
-    }
-
-    private function swap(Rung $rung): ?SwapView
-    {
-        $working = $this->dossier->workingRung($rung->ladder);
-        if ($working === null || $working->slug === $rung->slug || ! $this->dossier->circumstances()->rule($working)->openOn(Side::Both)) {
-            return null;
-        }
-
-        return new SwapView($working->slug, $working->name, DoseLine::print($working->defaultDose($this->dossier->method())));
     }
 
     private function clock(Totals $totals, int $target): Reason

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** The shape of a written session: blocks, their exercises and rests. What a dose means is the core's. */
-final class WrittenBlocks
+final class BlocksShape
 {
     private const MOST = 40;
 
@@ -19,6 +19,9 @@ final class WrittenBlocks
                 $problems["{$path}.kind"] = 'A block is straight sets or a circuit.';
 
                 continue;
+            }
+            if (! in_array($block['part'] ?? 'main', ['primer', 'main', 'finisher'], true)) {
+                $problems["{$path}.part"] = 'A block is in the primer, the main part or the finisher.';
             }
             $items = $block['items'] ?? null;
             if (! is_array($items) || ! array_is_list($items) || $items === [] || count($items) > self::MOST) {

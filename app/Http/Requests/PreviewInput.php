@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\BlockText;
+use EvenRungs\Session\WrittenBlock;
 use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
 
@@ -28,15 +28,15 @@ class PreviewInput extends Input
     public function after(): array
     {
         return [function (Validator $validator): void {
-            foreach (WrittenBlocks::problems($this->input('blocks')) as $field => $sentence) {
+            foreach (BlocksShape::problems($this->input('blocks')) as $field => $sentence) {
                 $validator->errors()->add($field, $sentence);
             }
         }];
     }
 
-    /** @return list<BlockText> */
+    /** @return list<WrittenBlock> */
     public function blocks(): array
     {
-        return array_map(static fn(mixed $block): BlockText => BlockText::read(is_array($block) ? $block : []), $this->entries('blocks'));
+        return array_map(static fn(mixed $block): WrittenBlock => WrittenBlock::read(is_array($block) ? $block : []), $this->entries('blocks'));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Views;
 
 use App\Api\ListOf;
+use App\Api\OneOf;
+use EvenRungs\Session\Part;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -17,6 +19,8 @@ final readonly class BlockView
     public function __construct(
         #[OA\Property(enum: ['straight', 'circuit'])]
         public string $kind,
+        #[OneOf(Part::class)]
+        public string $part,
         #[ListOf(ItemView::class)]
         public array $items,
         #[ListOf('integer')]

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Views;
 
 use EvenRungs\Dose\Carry;
+use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Open;
@@ -35,9 +37,13 @@ final readonly class DoseFieldsView
         public ?int $restSeconds,
         #[OA\Property]
         public ?string $kilograms,
+        #[OA\Property]
+        public int $optionalSets,
+        #[OA\Property(description: 'how repetitions of two sides are counted here: what stands behind the count', enum: ['/side', ' pairs', ' moves'])]
+        public string $suffix,
     ) {}
 
-    public static function of(Dose $dose): self
+    public static function of(Dose $dose, Counting $counting): self
     {
         $body = $dose->first();
         [$kind, $count, $seconds, $gap] = match (true) {
@@ -46,9 +52,10 @@ final readonly class DoseFieldsView
             $body instanceof Carry => ['carry', $body->metres, 0, 0],
             $body instanceof Timed => ['timed', 1, $body->seconds, 0],
             $body instanceof Open => ['open', $body->estimate, 0, 0],
-            default => ['reps', $body->target(), 0, 0],
+            default => ['reps', $dose->perSide ? $counting->written($body->target()) : $body->target(), 0, 0],
         };
+        $suffix = $kind === 'reps' ? $counting->suffix() : Counting::EachSide->suffix();
 
-        return new self($kind, $dose->sets(), $count, $seconds, $gap, $dose->perSide, $dose->tempo?->print(), $dose->restSeconds, $dose->loadGrams === null ? null : \EvenRungs\Dose\DoseLine::kilograms($dose->loadGrams));
+        return new self($kind, $dose->sets(), $count, $seconds, $gap, $dose->perSide, $dose->tempo?->print(), $dose->restSeconds, $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), $dose->optionalSets, $suffix);
     }
 }

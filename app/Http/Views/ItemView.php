@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ItemView
 {
-    /** @param list<ReasonView> $warnings */
+    /** @param list<WarningView> $warnings */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -39,9 +39,9 @@ final readonly class ItemView
         public string $restText,
         #[OA\Property]
         public string $tempoText,
-        #[ListOf(ReasonView::class)]
+        #[ListOf(WarningView::class)]
         public array $warnings,
-        #[OA\Property(ref: '#/components/schemas/SwapView', description: 'the working rung, when the exercise stands on another one', nullable: true)]
-        public ?SwapView $swap,
+        #[OA\Property(ref: '#/components/schemas/ReasonView', description: 'how its time adds up', nullable: true)]
+        public ?ReasonView $sum,
     ) {}
 }

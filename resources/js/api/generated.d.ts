@@ -350,6 +350,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/sessions/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["startSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessionTemplates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readSessionText"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["orderSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fitSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/next-doses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["nextDoses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodTrial"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders/{ladder}": {
         parameters: {
             query?: never;
@@ -678,22 +790,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/sessions/draft": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["draftSession"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/people/{person}/sessions/preview": {
         parameters: {
             query?: never;
@@ -830,6 +926,8 @@ export interface components {
         BlockInput: {
             /** @enum {string} */
             kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
             items: components["schemas"]["ItemInput"][];
             gapSeconds: number[];
             roundRestSeconds: number;
@@ -883,6 +981,11 @@ export interface components {
             /** @enum {string} */
             choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
             reason: string;
+        };
+        FitInput: components["schemas"]["PreviewInput"] & {
+            /** @description of the session itself, so that it does not count as another one of the week */
+            id?: string;
+            blocks?: components["schemas"]["BlockInput"][];
         };
         HoldInput: {
             /** @description ULID made by the caller: sending twice saves once */
@@ -1010,6 +1113,10 @@ export interface components {
             title?: string;
             blocks?: components["schemas"]["BlockInput"][];
         };
+        SessionTextInput: {
+            /** @description A session as lines of text. */
+            text: string;
+        };
         /** @description One set as it was done; null means not asked or not told. */
         SetInput: {
             item: string;
@@ -1036,6 +1143,17 @@ export interface components {
         SignInInput: {
             email: string;
             password: string;
+        };
+        StartInput: {
+            /**
+             * @description What a new session starts from.
+             * @enum {string}
+             */
+            from: "board" | "empty" | "template" | "session";
+            /** @description slug, from a template */
+            template: string | null;
+            /** @description id of an earlier session of the practice */
+            session: string | null;
         };
         /** @description The parts of work an aim asks for, by demand. */
         AimSharesView: {
@@ -1093,6 +1211,8 @@ export interface components {
         BlockView: {
             /** @enum {string} */
             kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
             items: components["schemas"]["ItemView"][];
             gapSeconds: number[];
             roundRestSeconds: number;
@@ -1187,6 +1307,14 @@ export interface components {
             braces: components["schemas"]["BraceRowView"][];
             alignments: components["schemas"]["AlignmentRowView"][];
             braceBand: components["schemas"]["BraceBandView"];
+        };
+        /** @description A session under one choice of the method. */
+        ChoiceTrialView: {
+            choice: string;
+            changes: string[];
+            totalText: string;
+            /** @description the session as lines of text */
+            text: string;
         };
         /** @description A value with its label, for lists to choose from. */
         ChoiceView: {
@@ -1341,12 +1469,36 @@ export interface components {
             tempo: string | null;
             restSeconds: number | null;
             kilograms: string | null;
+            optionalSets: number;
+            /**
+             * @description how repetitions of two sides are counted here: what stands behind the count
+             * @enum {string}
+             */
+            suffix: "/side" | " pairs" | " moves";
         };
         /** @description A session made from the person's working rungs, not saved yet. */
         DraftView: {
             title: string;
             preview: components["schemas"]["PreviewView"];
             notes: components["schemas"]["ReasonView"][];
+        };
+        /** @description A session of the practice that another can start from. */
+        EarlierSessionView: {
+            id: string;
+            title: string;
+            person: string;
+            /** @description of the person at hand */
+            own: boolean;
+            changedAt: string;
+        };
+        /** @description One change to a session, by the ids of its exercises. */
+        EditView: {
+            /** @enum {string} */
+            kind: "swap" | "dose" | "gap" | "order" | "remove" | "add";
+            items: string[];
+            rung: string | null;
+            dose: string | null;
+            seconds: number | null;
         };
         /** @description What every error looks like. */
         ErrorView: {
@@ -1382,6 +1534,24 @@ export interface components {
             lift: number;
             /** @enum {string|null} */
             pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
+        };
+        /** @description One step towards the minutes, and the session once it and all before it are taken. */
+        FitStepView: {
+            reason: components["schemas"]["ReasonView"];
+            savedSeconds: number;
+            totalSeconds: number;
+            totalText: string;
+            blocks: components["schemas"]["WrittenBlockView"][];
+        };
+        /** @description How a session comes down to its minutes, or what minutes left over could give to the weakest demand. */
+        FitView: {
+            /** @description seconds over the minutes there are; negative when some are left */
+            over: number;
+            /** @description all steps together bring it inside the minutes */
+            fits: boolean;
+            sentence: string;
+            steps: components["schemas"]["FitStepView"][];
+            offer: components["schemas"]["WarningView"] | null;
         };
         GateView: {
             open: boolean;
@@ -1446,8 +1616,8 @@ export interface components {
             problemPosition: number | null;
             restText: string;
             tempoText: string;
-            warnings: components["schemas"]["ReasonView"][];
-            swap: components["schemas"]["SwapView"] | null;
+            warnings: components["schemas"]["WarningView"][];
+            sum: components["schemas"]["ReasonView"] | null;
         };
         /** @description What is wrong with a ladder that is not kept yet, and what it would look like. */
         LadderCheckView: {
@@ -1541,10 +1711,27 @@ export interface components {
             chosen: string;
             effect: string;
         };
+        /** @description A real session under every choice of the method. */
+        MethodTrialView: {
+            title: string;
+            totalText: string;
+            /** @description the session as it is now, as lines of text */
+            text: string;
+            questions: components["schemas"]["QuestionTrialView"][];
+        };
         /** @description The practice’s own school. */
         MethodView: {
             version: number;
             questions: components["schemas"]["MethodQuestionView"][];
+        };
+        /** @description How the work falls on two ends of something. */
+        MixView: {
+            first: string;
+            second: string;
+            /** @description of the first end; null where there is no such work */
+            percent: number | null;
+            firstSeconds: number;
+            secondSeconds: number;
         };
         /** @description A ladder of the last session whose next morning has not been asked for. */
         MorningQuestionView: {
@@ -1573,6 +1760,16 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /** @description The dose proposed for the next session on a rung, from the last one logged. */
+        NextDoseView: {
+            rung: string;
+            dose: string;
+            rises: boolean;
+            reason: components["schemas"]["ReasonView"];
+        };
+        NextDosesView: {
+            doses: components["schemas"]["NextDoseView"][];
+        };
         /** @description The published group a hold is compared with, in seconds. */
         NormView: {
             mean: number;
@@ -1582,6 +1779,21 @@ export interface components {
              * @description minimal detectable change
              */
             detectable: number;
+        };
+        /** @description The session in the order of a school, and what that does to it. */
+        OrderView: {
+            /** @enum {string} */
+            school: "base first" | "carry first" | "bottom-up" | "fewest moves" | "weakest first";
+            /** @description the method asks for this one */
+            ofMethod: boolean;
+            present: boolean;
+            savedSeconds: number;
+            reason: components["schemas"]["ReasonView"];
+            names: string[];
+            blocks: components["schemas"]["WrittenBlockView"][];
+        };
+        OrdersView: {
+            orders: components["schemas"]["OrderView"][];
         };
         /** @description What else fills the person's week, on one day. */
         OtherTrainingView: {
@@ -1723,7 +1935,15 @@ export interface components {
             agreement: number;
             sharesReason: components["schemas"]["ReasonView"];
             clockReason: components["schemas"]["ReasonView"];
-            warnings: components["schemas"]["ReasonView"][];
+            workReason: components["schemas"]["ReasonView"];
+            restReason: components["schemas"]["ReasonView"];
+            changeOverReason: components["schemas"]["ReasonView"];
+            mix: components["schemas"]["MixView"][];
+            /** @description what optional sets add, counted apart; empty when there are none */
+            optionalText: string;
+            /** @description the session as lines of text, without its title; null where nothing can be read */
+            text: string | null;
+            warnings: components["schemas"]["WarningView"][];
         };
         /** @description A piece of kit tied to a joint of the figure. */
         PropView: {
@@ -1734,6 +1954,10 @@ export interface components {
             /** @description degrees */
             direction: number | null;
         };
+        QuestionTrialView: {
+            question: string;
+            choices: components["schemas"]["ChoiceTrialView"][];
+        };
         /** @description Why something is what it is, for the reason pane. */
         ReasonView: {
             rule: string;
@@ -1743,6 +1967,11 @@ export interface components {
             sentence: string;
             inputs: components["schemas"]["InputView"][];
             wouldChange: string | null;
+        };
+        /** @description What one key does about a warning. */
+        RepairView: {
+            label: string;
+            edits: components["schemas"]["EditView"][];
         };
         ReviewView: {
             pending: components["schemas"]["PendingView"][];
@@ -1814,6 +2043,13 @@ export interface components {
         SessionListView: {
             sessions: components["schemas"]["SessionLineView"][];
         };
+        /** @description A session in text, as it was read. */
+        SessionTextView: {
+            title: string | null;
+            lines: components["schemas"]["TextLineView"][];
+            blocks: components["schemas"]["WrittenBlockView"][];
+            preview: components["schemas"]["PreviewView"];
+        };
         SessionView: {
             id: string;
             title: string;
@@ -1834,6 +2070,7 @@ export interface components {
             share: number;
             /** @description tenths of a per cent */
             target: number;
+            reason: components["schemas"]["ReasonView"];
         };
         /** @description An exercise as the person reads it. */
         SheetItemView: {
@@ -1928,11 +2165,19 @@ export interface components {
             lost: string;
             reason: components["schemas"]["ReasonView"];
         };
-        /** @description A rung that can take the place of an exercise, with its default dose. */
-        SwapView: {
-            rung: string;
+        /** @description A template, and what becomes of it for this person. */
+        TemplateView: {
+            slug: string;
             name: string;
-            dose: string;
+            purpose: string;
+            totalText: string;
+            fits: boolean;
+            exercises: string[];
+            notes: string[];
+        };
+        TemplatesView: {
+            templates: components["schemas"]["TemplateView"][];
+            sessions: components["schemas"]["EarlierSessionView"][];
         };
         /** @description A part of a repetition, in the order it is done: the figure moves with it. */
         TempoPartView: {
@@ -1945,6 +2190,22 @@ export interface components {
             id: string;
             sentence: string;
         };
+        /** @description How one line of a session in text was understood. */
+        TextLineView: {
+            /** @description from 1 */
+            number: number;
+            text: string;
+            /** @description what is taken; null where the line is no exercise */
+            name: string | null;
+            choices: string[];
+            /** @description the part of the line that is the dose, as typed */
+            dose: string;
+            /** @description the dose that is taken */
+            written: string;
+            problem: string | null;
+            /** @description where in the line reading stopped, from 0 */
+            position: number | null;
+        };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {
             work: number;
@@ -1956,6 +2217,26 @@ export interface components {
             restText: string;
             changeOverText: string;
             densityPercent: number;
+        };
+        /** @description Something to know before a session is used, with its repair where there is one. */
+        WarningView: {
+            reason: components["schemas"]["ReasonView"];
+            repair: components["schemas"]["RepairView"] | null;
+        };
+        /** @description A block as the composer writes it. */
+        WrittenBlockView: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["WrittenItemView"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+        };
+        WrittenItemView: {
+            id: string;
+            rung: string;
+            dose: string;
         };
     };
     responses: never;
@@ -4074,6 +4355,743 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    startSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    sessionTemplates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplatesView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    readSessionText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionTextInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionTextView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    orderSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    fitSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    nextDoses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextDosesView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    methodTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodTrialView"];
                 };
             };
             /** @description Not signed in. */
@@ -6999,109 +8017,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    draftSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DraftView"];
                 };
             };
             /** @description Not signed in. */

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { api, http, newId, refusalOf } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
@@ -17,7 +17,6 @@ import { formText } from '@/ui/formText';
 import { Loading } from '@/ui/Loading';
 import { BoardTable } from './BoardTable';
 import { foldedDemands } from './layout';
-import { MethodDialog } from './MethodDialog';
 import { PathPane } from './PathPane';
 import { Rails, titleOf } from './Rails';
 import { RungPane } from './RungPane';
@@ -54,10 +53,11 @@ export function Board() {
   const demands = useMemo(() => (move ? replayed(today, move) : today), [today, move]);
   const ladders = useMemo(() => demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))), [demands]);
   const [chosen, setChosen] = useState<Record<string, string>>({});
+  const navigate = useNavigate();
+  const toMethod = () => void navigate(`/method?person=${person.id}`);
   const [rail, setRail] = useState<string | null>(null);
   const [foldedByHand, setFolded] = useState<ReadonlySet<string>>(new Set());
   const [asTable, setAsTable] = useState(false);
-  const [method, setMethod] = useState(false);
   const sending = useRef(new Set<string>());
   const [reopening, setReopening] = useState<{ rung: string; side: Side } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -236,7 +236,7 @@ export function Board() {
     { key: 'f', label: 'fold', run: () => active && fold(active.demand.value) },
     { key: 'o', label: 'only this demand', run: only },
     { key: 't', label: 'table', run: () => setAsTable(!asTable) },
-    { key: 'm', label: 'method', run: () => setMethod(true) },
+    { key: 'm', label: 'method', run: () => toMethod() },
     { key: 'h', label: 'history', run: () => toggleReplay() },
     { key: 'Escape', label: 'today', run: () => setReplay(null) },
   ]);
@@ -297,7 +297,7 @@ export function Board() {
             {board.data.putAway > 0 && (
               <span>
                 {board.data.putAway} put away by the{' '}
-                <button type="button" className="underline underline-offset-4" onClick={() => setMethod(true)}>
+                <button type="button" className="underline underline-offset-4" onClick={toMethod}>
                   method
                 </button>{' '}
                 <Button look="quiet" aria-pressed={withPutAway} onClick={() => setWithPutAway(!withPutAway)}>
@@ -380,7 +380,7 @@ export function Board() {
               </Button>
             </>
           )}
-          <Button look="quiet" hotkey="M" onClick={() => setMethod(true)}>
+          <Button look="quiet" hotkey="M" onClick={toMethod}>
             method
           </Button>
           <Button look="quiet" hotkey="H" aria-pressed={replay !== null} onClick={() => toggleReplay()}>
@@ -423,7 +423,6 @@ export function Board() {
           </>
         )}
       </Pane>
-      <MethodDialog open={method} onClose={() => setMethod(false)} />
       <Dialog open={reopening !== null} onClose={() => setReopening(null)} title="Reopen this ladder">
         <p>
           It was stopped after pain. Say why it is opened again; the reason is kept with the move. Local rules and the advice of a

@@ -49,7 +49,12 @@ const byStep: Record<string, [string, string][]> = {
     ['Alt ↑, Alt ↓', 'move the exercise in focus'],
     ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
     ['A', 'add an exercise'],
-    ['C', 'circuit or straight sets'],
+    ['T', 'type or paste the session as lines'],
+    ['C', 'circuit, superset or straight sets'],
+    ['O, F', 'order, fit to time'],
+    ['N', 'a new session: board, template, earlier one'],
+    ['1 to 9', 'repair the warning with that number'],
+    ['↓ in a dose', 'what could stand next; Tab takes it'],
   ],
   coach: [
     ['Space', 'start, pause'],
@@ -138,6 +143,9 @@ export function Frame() {
             </Link>
             <Link to="/library" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
               library
+            </Link>
+            <Link to="/method" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
+              method
             </Link>
             <Button look="quiet" onClick={toggleTheme}>
               light/dark

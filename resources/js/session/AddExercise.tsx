@@ -9,22 +9,35 @@ import { useLibrary } from '@/frame/useLibrary';
 export function AddExercise({
   person,
   open,
+  near = null,
   onClose,
   onAdd,
 }: {
   person: string;
   open: boolean;
+  /** The rung that is swapped: its ladder comes first, then what meets the same demand. */
+  near?: string | null;
   onClose: () => void;
   onAdd: (rung: string, dose: string) => void;
 }) {
   const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person } } }, { enabled: open });
   const { library } = useLibrary();
-  const demands = useMemo(() => (board.data && library ? joined(board.data, library, false) : []), [board.data, library]);
+  const demands = useMemo(() => {
+    const all = board.data && library ? joined(board.data, library, false) : [];
+    const ladder = near?.split('/')[0];
+    const here = all.find((demand) => demand.ladders.some((each) => each.slug === ladder));
+    return here
+      ? [
+          { ...here, ladders: [...here.ladders].sort((a, b) => Number(b.slug === ladder) - Number(a.slug === ladder)) },
+          ...all.filter((demand) => demand !== here),
+        ]
+      : all;
+  }, [board.data, library, near]);
   return (
     <Command.Dialog
       open={open}
       onOpenChange={(next) => !next && onClose()}
-      label="Add an exercise"
+      label={near ? 'Another rung in its place' : 'Add an exercise'}
       overlayClassName="fixed inset-0 z-40 bg-ink/40"
       contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
@@ -47,7 +60,7 @@ export function AddExercise({
                   <Command.Item
                     key={rung.slug}
                     value={`${rung.name} ${ladder.name}`}
-                    disabled={isClosed(rung)}
+                    disabled={isClosed(rung) || rung.slug === near}
                     onSelect={() => {
                       onAdd(rung.slug, rung.dose);
                       onClose();

@@ -21,6 +21,8 @@ const item: Schemas['ItemView'] = {
     tempo: null,
     restSeconds: null,
     kilograms: null,
+    optionalSets: 0,
+    suffix: '/side',
   },
   totals: null,
   problem: null,
@@ -28,7 +30,7 @@ const item: Schemas['ItemView'] = {
   restText: '45 s rest',
   tempoText: '',
   warnings: [],
-  swap: null,
+  sum: null,
 };
 
 describe('the dose of an exercise', () => {
@@ -63,5 +65,41 @@ describe('the dose of an exercise', () => {
     fireEvent.change(screen.getByLabelText(/Rest between sets/), { target: { value: '60' } });
     expect(onChange).toHaveBeenLastCalledWith('2x12/side r60');
     expect(reps).toBeInTheDocument();
+  });
+
+  it('completes the line: the arrows walk, Tab takes', () => {
+    const onChange = vi.fn();
+    const { rerender } = render(<DoseEditor item={item} value="2x8" onChange={onChange} onSettle={() => {}} />);
+    const field = screen.getByLabelText('Dose of Press-out, standing');
+    fireEvent.change(field, { target: { value: '2x9' } });
+    rerender(<DoseEditor item={item} value="2x9" onChange={onChange} onSettle={() => {}} />);
+    expect(screen.getAllByRole('option')[1]).toHaveTextContent('2x9/side');
+    fireEvent.keyDown(field, { key: 'ArrowDown' });
+    fireEvent.keyDown(field, { key: 'ArrowDown' });
+    fireEvent.keyDown(field, { key: 'Tab' });
+    expect(onChange).toHaveBeenLastCalledWith('2x9/side');
+  });
+
+  it('marks the place where reading stopped', () => {
+    render(
+      <DoseEditor
+        item={{ ...item, dose: '2x10/side 12kg', fields: null, problem: 'A load is written @12kg.', problemPosition: 10 }}
+        value="2x10/side 12kg"
+        onChange={() => {}}
+        onSettle={() => {}}
+      />,
+    );
+    expect(screen.getByText('12kg', { selector: 'mark' })).toBeInTheDocument();
+  });
+
+  it('counts movements where the method does', () => {
+    const onChange = vi.fn();
+    const moves = { ...item, fields: { ...item.fields, count: 20, suffix: ' moves' } as Schemas['DoseFieldsView'] };
+    render(<DoseEditor item={moves} value="2x20 moves" onChange={onChange} onSettle={() => {}} />);
+    fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
+    fireEvent.change(screen.getByLabelText(/movements of both sides/), { target: { value: '16' } });
+    expect(onChange).toHaveBeenLastCalledWith('2x16 moves');
+    fireEvent.change(screen.getByLabelText(/More sets if clean/), { target: { value: '1' } });
+    expect(onChange).toHaveBeenLastCalledWith('2x16 moves +1');
   });
 });

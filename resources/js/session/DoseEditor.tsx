@@ -2,6 +2,7 @@ import { Popover } from 'radix-ui';
 import { useId, useState, type Ref } from 'react';
 import { cx } from '@/ui/cx';
 import type { Schemas } from '@/api/client';
+import { complete } from './complete';
 import { hasFields, lineOf, type Fields } from './doseLine';
 
 /** A dose as one typed line, or by fields; both write the same line. */
@@ -23,22 +24,61 @@ export function DoseEditor({
   // The fields as they were when they were opened: a half-typed number must not close them.
   const [start, setStart] = useState<Fields | null>(null);
   const problem = item.problem;
+  // Completions show while the line is being typed; the arrows walk them, Tab or Enter takes one.
+  const [typing, setTyping] = useState(false);
+  const [at, setAt] = useState(-1);
+  const [sided, setSided] = useState(item.fields?.perSide ?? false);
+  if (item.fields && item.fields.kind !== 'timed' && item.fields.perSide !== sided) setSided(item.fields.perSide);
+  const offers = typing ? complete(value, item.fields, sided) : [];
+  const chosen = offers[at];
+  const take = (line: string) => {
+    onChange(line);
+    setAt(-1);
+  };
   return (
-    <div className="grid gap-1">
+    <div className="relative grid gap-1">
       <div className="flex">
         <input
           ref={inputRef}
+          role="combobox"
+          aria-expanded={offers.length > 0}
+          aria-controls={offers.length > 0 ? `${id}-offers` : undefined}
+          aria-activedescendant={chosen === undefined ? undefined : `${id}-${at}`}
+          aria-autocomplete="list"
           aria-label={`Dose of ${item.name}`}
           aria-invalid={problem ? true : undefined}
           aria-describedby={problem ? id : undefined}
           spellCheck={false}
           autoComplete="off"
           value={value}
-          onChange={(event) => onChange(event.target.value)}
-          onBlur={onSettle}
-          onKeyDown={(event) => event.key === 'Enter' && onSettle()}
+          onChange={(event) => {
+            setTyping(true);
+            setAt(-1);
+            onChange(event.target.value);
+          }}
+          onBlur={() => {
+            setTyping(false);
+            onSettle();
+          }}
+          onKeyDown={(event) => {
+            if (event.altKey) return;
+            if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+              event.preventDefault();
+              if (!typing) setTyping(true);
+              else setAt(Math.max(-1, Math.min(offers.length - 1, at + (event.key === 'ArrowDown' ? 1 : -1))));
+            } else if ((event.key === 'Enter' || event.key === 'Tab') && chosen !== undefined) {
+              event.preventDefault();
+              take(chosen);
+            } else if (event.key === 'Escape' && typing) {
+              event.stopPropagation();
+              setTyping(false);
+            } else if (event.key === 'Enter') {
+              setTyping(false);
+              onSettle();
+            }
+          }}
           className={cx(
-            'min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-56',
+            'min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-48',
             problem ? 'border-rowan' : 'border-rung-edge',
           )}
         />
@@ -70,8 +110,39 @@ export function DoseEditor({
           </Popover.Portal>
         </Popover.Root>
       </div>
+      {offers.length > 0 && (
+        <div
+          id={`${id}-offers`}
+          role="listbox"
+          aria-label="Lines that could stand here"
+          className="absolute top-full left-0 z-20 mt-1 grid w-max min-w-full rounded-md border border-rail bg-sheet p-1"
+        >
+          {offers.map((offer, index) => (
+            // Reached by the arrows from the field; the pointer may take one too.
+            // eslint-disable-next-line jsx-a11y/click-events-have-key-events
+            <div
+              key={offer}
+              id={`${id}-${index}`}
+              role="option"
+              tabIndex={-1}
+              aria-selected={index === at}
+              onPointerDown={(event) => event.preventDefault()}
+              onClick={() => take(offer)}
+              className={cx('cursor-pointer rounded-sm px-2 py-0.5 font-mono text-sm', index === at && 'bg-ink text-ground')}
+            >
+              {offer}
+            </div>
+          ))}
+        </div>
+      )}
       {problem && (
         <p id={id} role="alert" className="max-w-70 text-sm font-semibold text-rowan">
+          {item.problemPosition !== null && item.problemPosition < value.length && item.dose === value && (
+            <span className="font-mono font-normal">
+              {value.slice(0, item.problemPosition)}
+              <mark className="bg-rowan text-on-rowan">{value.slice(item.problemPosition)}</mark>{' '}
+            </span>
+          )}
           {problem}
         </p>
       )}
@@ -82,20 +153,26 @@ export function DoseEditor({
 /** Starts from the dose as read; from then on the fields lead and each change writes the line anew. */
 function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string) => void }) {
   const [fields, setFields] = useState(start);
-  const side = fields.perSide ? ' each side' : '';
+  const side = fields.perSide
+    ? { '/side': ' each side', ' pairs': ', pairs', ' moves': ', movements of both sides' }[fields.suffix]
+    : '';
   const change = (part: Partial<Fields>) => {
     const next = { ...fields, ...part };
     setFields(next);
     onChange(lineOf(next));
   };
-  const number = (label: string, key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds', unit = '') => (
+  const number = (
+    label: string,
+    key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds' | 'optionalSets',
+    unit = '',
+  ) => (
     <label className="grid gap-1 text-sm">
       {label}
       <span className="flex items-center gap-1">
         <input
           type="number"
           min={0}
-          value={fields[key] === 0 && key !== 'gapSeconds' ? '' : (fields[key] ?? '')}
+          value={fields[key] === 0 && key !== 'gapSeconds' && key !== 'optionalSets' ? '' : (fields[key] ?? '')}
           placeholder={key === 'restSeconds' ? 'default' : undefined}
           onChange={(event) =>
             change({ [key]: event.target.value === '' && key === 'restSeconds' ? null : Number(event.target.value) })
@@ -129,6 +206,7 @@ function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string)
       {(fields.kind === 'reps' || fields.kind === 'timed') && text('Tempo', 'tempo', 'default')}
       {number('Rest between sets', 'restSeconds', 's')}
       {text('Load, kg', 'kilograms', 'none')}
+      {number('More sets if clean', 'optionalSets')}
       <p className="col-span-2 text-sm text-ink3">
         Written as <span className="font-mono">{lineOf(fields)}</span>
       </p>

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { Why } from '@/frame/reason';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
@@ -36,7 +37,12 @@ export function TimeStrip({
       const ids = new Set(block.items.map((item) => item.id));
       const inside = segments.filter(({ segment }) => ids.has(segment.item) && segment.stretch !== 'change-over');
       const lastOne = inside.at(-1);
-      return { from: inside[0]?.from ?? 0, to: lastOne ? lastOne.from + lastOne.segment.seconds : 0, rounds: block.rounds };
+      return {
+        from: inside[0]?.from ?? 0,
+        to: lastOne ? lastOne.from + lastOne.segment.seconds : 0,
+        rounds: block.rounds,
+        name: ids.size === 2 ? 'superset' : 'circuit',
+      };
     });
 
   return (
@@ -100,7 +106,7 @@ export function TimeStrip({
             <g key={index}>
               <path d={`M${x(circuit.from)} 80v8H${x(circuit.to)}v-8`} className="fill-none stroke-ink2" strokeWidth="1.5" />
               <text x={(x(circuit.from) + x(circuit.to)) / 2} y="104" textAnchor="middle" className="fill-ink2 text-[14px]">
-                circuit × {circuit.rounds}
+                {circuit.name} × {circuit.rounds}
               </text>
             </g>
           ))}
@@ -109,15 +115,21 @@ export function TimeStrip({
       <figcaption className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-sm text-ink2">
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="size-3 rounded-sm bg-ink" /> work{' '}
-          <strong className="font-mono text-ink">{preview.totals.workText}</strong>
+          <Why title="Work" reasons={preview.workReason} className="font-mono font-bold text-ink">
+            {preview.totals.workText}
+          </Why>
         </span>
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="size-3 rounded-sm bg-rung" /> rest{' '}
-          <strong className="font-mono text-ink">{preview.totals.restText}</strong>
+          <Why title="Rest" reasons={preview.restReason} className="font-mono font-bold text-ink">
+            {preview.totals.restText}
+          </Why>
         </span>
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="hatched size-3 rounded-sm" /> change-over{' '}
-          <strong className="font-mono text-ink">{preview.totals.changeOverText}</strong>
+          <Why title="Change-over" reasons={preview.changeOverReason} className="font-mono font-bold text-ink">
+            {preview.totals.changeOverText}
+          </Why>
         </span>
         <span>
           density <strong className="font-mono text-ink">{preview.totals.densityPercent} %</strong>

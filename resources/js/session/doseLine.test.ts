@@ -11,6 +11,8 @@ const reps: Fields = {
   tempo: '3-1-3-1',
   restSeconds: 45,
   kilograms: null,
+  optionalSets: 0,
+  suffix: '/side',
 };
 
 describe('fields of a dose', () => {

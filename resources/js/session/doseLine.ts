@@ -4,7 +4,7 @@ export type Fields = Schemas['DoseFieldsView'];
 
 /** The typed line for fields that were edited one by one. Falling, gathered and open sets are edited as a line only. */
 export function lineOf(fields: Fields): string {
-  const side = fields.perSide ? '/side' : '';
+  const side = fields.perSide ? fields.suffix : '';
   const body: Partial<Record<Fields['kind'], string>> = {
     reps: `${fields.count}${side}`,
     hold: fields.count === 1 ? `${fields.seconds}s${side}` : `(${fields.count}x${fields.seconds}s/${fields.gapSeconds})${side}`,
@@ -13,6 +13,7 @@ export function lineOf(fields: Fields): string {
   };
   return [
     `${fields.sets}x${body[fields.kind] ?? ''}`,
+    fields.optionalSets > 0 ? `+${fields.optionalSets}` : null,
     fields.tempo,
     fields.restSeconds === null ? null : `r${fields.restSeconds}`,
     fields.kilograms === null ? null : `@${fields.kilograms}kg`,

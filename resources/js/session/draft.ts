@@ -2,24 +2,33 @@ import { newId, type Schemas } from '@/api/client';
 
 type Item = Schemas['ItemInput'];
 export type Block = Schemas['BlockInput'];
+export type Part = Block['part'];
+type Edit = Schemas['EditView'];
 export type Draft = { title: string; blocks: Block[] };
 
 /** `typing` names the field being typed in, so that its letters make one step. */
 type History = { past: Draft[]; now: Draft; future: Draft[]; typing: string | null };
 
 export type Change =
-  | { do: 'load'; draft: Draft }
   | { do: 'title'; title: string }
   | { do: 'dose'; item: string; dose: string }
   | { do: 'settle'; item: string; dose: string }
   | { do: 'add'; rung: string; dose: string }
   | { do: 'swap'; item: string; rung: string; dose: string }
-  | { do: 'remove'; item: string }
-  | { do: 'move'; item: string; by: -1 | 1 }
-  | { do: 'circuit' }
-  | { do: 'straight' }
+  | { do: 'remove'; items: string[] }
+  /** One place up or down: a station inside its circuit, else the whole block. */
+  | { do: 'move'; items: string[]; by: -1 | 1 }
+  /** Next to another exercise, and into its circuit where it is in one. */
+  | { do: 'place'; items: string[]; over: string; after: boolean }
+  | { do: 'circuit'; items?: string[] }
+  | { do: 'straight'; items?: string[] }
+  | { do: 'part'; items: string[]; part: Part }
   | { do: 'gap'; block: number; gap: number; seconds: number }
   | { do: 'round-rest'; block: number; seconds: number }
+  /** What a repair, an order or a text gives. */
+  | { do: 'edits'; edits: Edit[] }
+  | { do: 'blocks'; blocks: Block[]; title?: string | null }
+  | { do: 'append'; blocks: Block[] }
   | { do: 'undo' }
   | { do: 'redo' };
 
@@ -29,85 +38,210 @@ const STEPS = 50;
 const GAP = 20;
 const ROUND_REST = 45;
 
-const straight = (item: Item): Block => ({ kind: 'straight', items: [item], gapSeconds: [], roundRestSeconds: 0 });
+const PARTS: Part[] = ['primer', 'main', 'finisher'];
 
-const circuit = (items: Item[], gaps: number[] = [], roundRest = ROUND_REST): Block => ({
+const straight = (item: Item, part: Part): Block => ({
+  kind: 'straight',
+  part,
+  items: [item],
+  gapSeconds: [],
+  roundRestSeconds: 0,
+});
+
+const circuit = (items: Item[], part: Part, gaps: number[] = [], roundRest = ROUND_REST): Block => ({
   kind: 'circuit',
+  part,
   items,
   gapSeconds: items.slice(1).map((_, index) => gaps[index] ?? GAP),
   roundRestSeconds: roundRest,
 });
 
-/** A circuit that has lost all but one station is straight sets again; an empty one is gone. */
+/** A circuit that has lost all but one station is straight sets again; an empty one is gone; parts come in their order. */
 const tidy = (blocks: Block[]): Block[] =>
-  blocks.flatMap((block) => {
-    if (block.items.length === 0) return [];
-    if (block.kind === 'straight') return block.items.map(straight);
-    return block.items.length === 1
-      ? block.items.map(straight)
-      : [circuit(block.items, block.gapSeconds, block.roundRestSeconds)];
-  });
+  blocks
+    .flatMap((block) => {
+      if (block.items.length === 0) return [];
+      if (block.kind === 'straight' || block.items.length === 1) return block.items.map((item) => straight(item, block.part));
+      return [circuit(block.items, block.part, block.gapSeconds, block.roundRestSeconds)];
+    })
+    .sort((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part));
 
 const mapItems = (blocks: Block[], change: (item: Item) => Item): Block[] =>
   blocks.map((block) => ({ ...block, items: block.items.map(change) }));
 
-const itemsOf = (blocks: Block[]): Item[] => blocks.flatMap((block) => block.items);
+export const itemsOf = (blocks: Block[]): Item[] => blocks.flatMap((block) => block.items);
 
-/** Moves an exercise one place inside its block, or its whole block past the next one. */
-function moved(blocks: Block[], id: string, by: -1 | 1): Block[] {
-  const at = blocks.findIndex((block) => block.items.some((item) => item.id === id));
+/** A station that leaves takes the gap after it along; the last one the gap before it. */
+function without(block: Block, leaving: (item: Item) => boolean): Block {
+  let gaps = [...block.gapSeconds];
+  let items = [...block.items];
+  for (const item of block.items.filter(leaving)) {
+    const at = items.indexOf(item);
+    items = items.filter((other) => other !== item);
+    gaps = gaps.filter((_, index) => index !== Math.min(at, gaps.length - 1));
+  }
+  return { ...block, items, gapSeconds: gaps };
+}
+
+const swapped = <T>(list: T[], a: number, b: number): T[] => {
+  const copy = [...list];
+  [copy[a], copy[b]] = [list[b] as T, list[a] as T];
+  return copy;
+};
+
+/** Past the end of its part, a block goes over into the next one. */
+function movedBlock(blocks: Block[], at: number, by: -1 | 1): Block[] {
+  const block = blocks[at];
+  const next = blocks[at + by];
+  if (!block || !next) return blocks;
+  return next.part === block.part
+    ? swapped(blocks, at, at + by)
+    : blocks.map((other) => (other === block ? { ...block, part: next.part } : other));
+}
+
+function moved(blocks: Block[], ids: string[], by: -1 | 1): Block[] {
+  const has = (block: Block) => block.items.some((item) => ids.includes(item.id));
+  const at = blocks.findIndex(has);
   const block = blocks[at];
   if (!block) return blocks;
-  const inside = block.items.findIndex((item) => item.id === id);
-  const swap = <T>(list: T[], a: number, b: number): T[] => {
-    const copy = [...list];
-    [copy[a], copy[b]] = [list[b] as T, list[a] as T];
-    return copy;
-  };
-  if (block.items[inside + by])
-    return blocks.map((other) => (other === block ? { ...block, items: swap(block.items, inside, inside + by) } : other));
-  return blocks[at + by] ? swap(blocks, at, at + by) : blocks;
+  if (ids.length === 1) {
+    const inside = block.items.findIndex((item) => item.id === ids[0]);
+    if (block.items[inside + by])
+      return blocks.map((other) => (other === block ? { ...block, items: swapped(block.items, inside, inside + by) } : other));
+    return movedBlock(blocks, at, by);
+  }
+  const places = blocks.flatMap((other, index) => (has(other) ? [index] : []));
+  const edge = by === -1 ? places[0] : places.at(-1);
+  if (edge === undefined || !blocks[edge + by]) return blocks;
+  return (by === -1 ? places : places.reverse()).reduce((list, place) => movedBlock(list, place, by), blocks);
 }
+
+/** Exercises taken from where they are and put next to another one; a circuit that goes whole stays a circuit. */
+function placed(blocks: Block[], ids: string[], over: string, after: boolean): Block[] {
+  if (ids.includes(over)) return blocks;
+  const goes = (item: Item) => ids.includes(item.id);
+  const whole = blocks.filter((block) => block.kind === 'circuit' && block.items.every(goes));
+  const single = blocks.filter((block) => !whole.includes(block)).flatMap((block) => block.items.filter(goes));
+  const target = blocks.find((block) => block.items.some((item) => item.id === over));
+  if (!target || whole.length + single.length === 0) return blocks;
+  return tidy(
+    blocks
+      .filter((block) => !whole.includes(block))
+      .flatMap((block) => {
+        const left = without(block, goes);
+        if (block !== target) return [left];
+        const moving = [
+          ...whole.map((other) => ({ ...other, part: target.part })),
+          ...single.map((item) => straight(item, target.part)),
+        ];
+        if (block.kind === 'straight' || single.length === 0) return after ? [left, ...moving] : [...moving, left];
+        const at = left.items.findIndex((item) => item.id === over) + (after ? 1 : 0);
+        const items = [...left.items.slice(0, at), ...single, ...left.items.slice(at)];
+        const gaps = [...left.gapSeconds.slice(0, at), ...single.map(() => GAP), ...left.gapSeconds.slice(at)];
+        return [{ ...left, items, gapSeconds: gaps.slice(0, items.length - 1) }, ...whole];
+      }),
+  );
+}
+
+/** The exercises named as one circuit, where the first of them stands. */
+function grouped(blocks: Block[], ids: string[]): Block[] {
+  const goes = (item: Item) => ids.includes(item.id);
+  const items = itemsOf(blocks).filter(goes);
+  const first = blocks.find((block) => block.items.some(goes));
+  if (items.length < 2 || !first) return blocks;
+  return tidy(
+    blocks.flatMap((block) => {
+      const left = without(block, goes);
+      return block === first ? [circuit(items, block.part), left] : [left];
+    }),
+  );
+}
+
+/** Mirrors what an edit of the core does to a session. */
+function edited(blocks: Block[], edit: Edit): Block[] {
+  const [id] = edit.items;
+  const place = (item?: Item) => edit.items.indexOf(item?.id ?? '');
+  switch (edit.kind) {
+    case 'swap':
+    case 'dose':
+      return mapItems(blocks, (item) =>
+        item.id === id ? { ...item, rung: edit.rung ?? item.rung, dose: edit.dose ?? item.dose } : item,
+      );
+    case 'gap':
+      return blocks.map((block) => {
+        const at = block.items.findIndex((item) => item.id === id);
+        return { ...block, gapSeconds: block.gapSeconds.map((gap, index) => (index === at ? (edit.seconds ?? gap) : gap)) };
+      });
+    case 'remove':
+      return tidy(blocks.map((block) => without(block, (item) => item.id === id)));
+    case 'add':
+      return tidy([...blocks, straight({ id: newId(), rung: edit.rung ?? '', dose: edit.dose ?? '' }, 'main')]);
+    case 'order': {
+      const named = (block: Block) => block.items.every((item) => edit.items.includes(item.id));
+      const inside = blocks.map((block) =>
+        named(block) ? { ...block, items: [...block.items].sort((a, b) => place(a) - place(b)) } : block,
+      );
+      const order = inside.filter(named).sort((a, b) => place(a.items[0]) - place(b.items[0]));
+      return tidy(inside.map((block) => (named(block) ? (order.shift() ?? block) : block)));
+    }
+  }
+}
+
+/** Blocks from elsewhere under ids of their own, so that they can come twice. */
+export const withFreshIds = (blocks: Block[]): Block[] => mapItems(blocks, (item) => ({ ...item, id: newId() }));
 
 function changed(draft: Draft, change: Change): Draft {
   const { blocks } = draft;
+  const on = (next: Block[]): Draft => (next === blocks ? draft : { ...draft, blocks: next });
   switch (change.do) {
     case 'title':
       return { ...draft, title: change.title };
     case 'dose':
-      return { ...draft, blocks: mapItems(blocks, (item) => (item.id === change.item ? { ...item, dose: change.dose } : item)) };
+      return on(mapItems(blocks, (item) => (item.id === change.item ? { ...item, dose: change.dose } : item)));
     case 'swap':
-      return {
-        ...draft,
-        blocks: mapItems(blocks, (item) => (item.id === change.item ? { ...item, rung: change.rung, dose: change.dose } : item)),
-      };
+      return on(mapItems(blocks, (item) => (item.id === change.item ? { ...item, rung: change.rung, dose: change.dose } : item)));
     case 'add':
-      return { ...draft, blocks: [...blocks, straight({ id: newId(), rung: change.rung, dose: change.dose })] };
+      return on(tidy([...blocks, straight({ id: newId(), rung: change.rung, dose: change.dose }, 'main')]));
     case 'remove':
-      return {
-        ...draft,
-        blocks: tidy(blocks.map((block) => ({ ...block, items: block.items.filter((item) => item.id !== change.item) }))),
-      };
+      return on(tidy(blocks.map((block) => without(block, (item) => change.items.includes(item.id)))));
     case 'move':
-      return { ...draft, blocks: moved(blocks, change.item, change.by) };
+      return on(moved(blocks, change.items, change.by));
+    case 'place':
+      return on(placed(blocks, change.items, change.over, change.after));
     case 'circuit':
-      return itemsOf(blocks).length < 2 ? draft : { ...draft, blocks: [circuit(itemsOf(blocks))] };
+      return on(grouped(blocks, change.items ?? itemsOf(blocks.filter((block) => block.part === 'main')).map((item) => item.id)));
     case 'straight':
-      return { ...draft, blocks: itemsOf(blocks).map(straight) };
+      return on(
+        blocks.flatMap((block) =>
+          !change.items || block.items.some((item) => change.items?.includes(item.id))
+            ? block.items.map((item) => straight(item, block.part))
+            : [block],
+        ),
+      );
+    case 'part':
+      return on(
+        tidy(
+          blocks.map((block) =>
+            block.items.some((item) => change.items.includes(item.id)) ? { ...block, part: change.part } : block,
+          ),
+        ),
+      );
     case 'gap':
-      return {
-        ...draft,
-        blocks: blocks.map((block, index) =>
+      return on(
+        blocks.map((block, index) =>
           index === change.block
             ? { ...block, gapSeconds: block.gapSeconds.map((gap, at) => (at === change.gap ? change.seconds : gap)) }
             : block,
         ),
-      };
+      );
     case 'round-rest':
-      return {
-        ...draft,
-        blocks: blocks.map((block, index) => (index === change.block ? { ...block, roundRestSeconds: change.seconds } : block)),
-      };
+      return on(blocks.map((block, index) => (index === change.block ? { ...block, roundRestSeconds: change.seconds } : block)));
+    case 'edits':
+      return on(change.edits.reduce(edited, blocks));
+    case 'blocks':
+      return { title: change.title ?? draft.title, blocks: tidy(change.blocks) };
+    case 'append':
+      return on(tidy([...blocks, ...withFreshIds(change.blocks)]));
     default:
       return draft;
   }
@@ -115,12 +249,26 @@ function changed(draft: Draft, change: Change): Draft {
 
 export const startHistory = (draft: Draft): History => ({ past: [], now: draft, future: [], typing: null });
 
+/** What is being typed in, so that its letters make one step of undo. */
+const fieldOf = (change: Change): string | null => {
+  switch (change.do) {
+    case 'dose':
+      return change.item;
+    case 'title':
+      return 'title';
+    case 'gap':
+      return `gap ${change.block} ${change.gap}`;
+    case 'round-rest':
+      return `rest ${change.block}`;
+    default:
+      return null;
+  }
+};
+
 /** Changes a session in writing; undo and redo reach fifty steps. Typing in one field is one step. */
 export function compose(history: History, change: Change): History {
   const { past, now, future } = history;
   switch (change.do) {
-    case 'load':
-      return startHistory(change.draft);
     case 'settle':
       // The server's written form of the same dose: not a step of its own.
       return itemsOf(now.blocks).some((item) => item.id === change.item && item.dose !== change.dose)
@@ -137,7 +285,7 @@ export function compose(history: History, change: Change): History {
     default: {
       const next = changed(now, change);
       if (next === now) return history;
-      const typing = change.do === 'dose' ? change.item : change.do === 'title' ? 'title' : null;
+      const typing = fieldOf(change);
       const goesOn = typing !== null && typing === history.typing;
       return { past: goesOn ? past : [...past, now].slice(-STEPS), now: next, future: [], typing };
     }

@@ -6,15 +6,16 @@ import type { Block } from './draft';
  * What the session comes to, asked of the server at each change: at most one request in flight, and the
  * newest writing asked for as soon as it is answered, so that no stale answer is ever shown.
  */
-export function usePreview(person: string, blocks: Block[], first: Schemas['PreviewView']) {
-  const [preview, setPreview] = useState(first);
+export function usePreview(person: string, blocks: Block[], first: { preview: Schemas['PreviewView']; blocks: Block[] }) {
+  const [preview, setPreview] = useState(first.preview);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const wanted = useRef<string | null>(null);
   const flying = useRef(false);
   const text = JSON.stringify(blocks);
-  const shown = useRef(text);
+  const [start] = useState(() => JSON.stringify(first.blocks));
+  const shown = useRef(start);
   // What the answer at hand was asked for: it speaks of the present writing only when the two are the same.
-  const [answered, setAnswered] = useState(text);
+  const [answered, setAnswered] = useState(start);
 
   useEffect(() => {
     const ask = async () => {
@@ -37,10 +38,18 @@ export function usePreview(person: string, blocks: Block[], first: Schemas['Prev
       }
       flying.current = false;
     };
-    if (shown.current === text) return;
-    shown.current = text;
-    wanted.current = text;
-    if (!flying.current) void ask();
+    // Once the network is back, what was asked for in vain is asked again.
+    const again = () => {
+      wanted.current = shown.current;
+      if (!flying.current) void ask();
+    };
+    window.addEventListener('online', again);
+    if (shown.current !== text) {
+      shown.current = text;
+      wanted.current = text;
+      if (!flying.current) void ask();
+    }
+    return () => window.removeEventListener('online', again);
   }, [person, text]);
 
   return { preview, refusal, upToDate: answered === text };

@@ -3,32 +3,39 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { http, refusalOf, type Refusal, type Schemas } from '@/api/client';
 import { savedNow, saySaving } from '@/frame/saving';
 import type { Draft } from './draft';
+import { keep, letGo } from './kept';
 
 const WAIT = 700;
+const AGAIN = 10_000;
 
-/** Saves a session a moment after each change, one save at a time, with the version that was read. */
+/**
+ * Saves a session a moment after each change, one save at a time, with the version that was read. Every change is
+ * kept on the device until the server has it; without a network it is tried again until it is there.
+ */
 export function useContinuousSaving({
   person,
   id,
   version,
   draft,
   ready,
-  isNew,
+  stored,
 }: {
   person: string;
   id: string;
   version: number;
   draft: Draft;
-  /** Every dose can be read. */
+  /** Every dose can be read, or nobody can tell since the server does not answer. */
   ready: boolean;
-  isNew: boolean;
+  /** What the server has; null for a new session. */
+  stored: Draft | null;
 }) {
   const client = useQueryClient();
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [theirs, setTheirs] = useState<Schemas['SessionView'] | null>(null);
+  const [offline, setOffline] = useState(false);
   const known = useRef(version);
   const text = JSON.stringify(draft);
-  const last = useRef(isNew ? '' : text);
+  const last = useRef(stored === null ? '' : JSON.stringify(stored));
   const busy = useRef(false);
   const latest = useRef(text);
 
@@ -46,14 +53,18 @@ export function useContinuousSaving({
       ).catch((failed: unknown) => ({ data: undefined, error: failed }));
       if (!data) {
         const said = refusalOf(error);
-        saySaving('Not saved');
+        const unreachable = said.code === 'offline';
+        setOffline(unreachable);
+        saySaving(unreachable ? 'Kept on this device' : 'Not saved');
         if (said.code === 'changed-meanwhile') setTheirs(said.present as unknown as Schemas['SessionView']);
-        else setRefusal(said);
+        else setRefusal(unreachable ? null : said);
         break;
       }
       known.current = data.version;
       last.current = sending;
+      if (latest.current === sending) letGo(person, id);
       setRefusal(null);
+      setOffline(false);
       savedNow();
     }
     busy.current = false;
@@ -65,27 +76,59 @@ export function useContinuousSaving({
           '/api/people/{person}/sessions',
           '/api/bench',
           '/api/people/{person}/sessions/{session}/sheet',
+          '/api/people/{person}/sessions/templates',
+          '/api/people/{person}/method',
         ].includes(String(queryKey[1])),
     });
   }, [client, id, person]);
 
   useEffect(() => {
     latest.current = text;
-    if (!ready || draft.blocks.length === 0 || last.current === text || theirs) return;
+    if (last.current === text) {
+      letGo(person, id);
+      return;
+    }
+    keep(person, { id, version: known.current, draft: JSON.parse(text) as Draft });
+    if (!ready || draft.blocks.length === 0 || theirs) return;
     const timer = setTimeout(() => void save(), WAIT);
     return () => clearTimeout(timer);
-  }, [text, ready, save, theirs, draft.blocks.length]);
+  }, [text, ready, save, theirs, draft.blocks.length, id, person]);
+
+  useEffect(() => {
+    if (!offline) return;
+    const again = () => void save();
+    const timer = setInterval(again, AGAIN);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
+  }, [offline, save]);
 
   // Leaving the view does not lose the last change.
-  useEffect(() => () => void save(), [save]);
+  const canLeave = useRef(ready);
+  useEffect(() => {
+    canLeave.current = ready && draft.blocks.length > 0;
+  }, [ready, draft.blocks.length]);
+  useEffect(
+    () => () => {
+      if (canLeave.current) void save();
+    },
+    [save],
+  );
 
   return {
     refusal,
     theirs,
+    offline,
     saveMine: () => {
       if (theirs) known.current = theirs.version;
       setTheirs(null);
       void save();
+    },
+    takeTheirs: () => {
+      letGo(person, id);
+      window.location.reload();
     },
   };
 }

@@ -6,15 +6,14 @@ namespace App\Http\Views;
 
 use OpenApi\Attributes as OA;
 
-/** A rung that can take the place of an exercise, with its default dose. */
 #[OA\Schema]
-final readonly class SwapView
+final readonly class WrittenItemView
 {
     public function __construct(
         #[OA\Property]
-        public string $rung,
+        public string $id,
         #[OA\Property]
-        public string $name,
+        public string $rung,
         #[OA\Property]
         public string $dose,
     ) {}

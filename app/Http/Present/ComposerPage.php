@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Present;
+
+use App\Actions\Dossier;
+use App\Actions\SessionStart;
+use App\Http\Views\EarlierSessionView;
+use App\Http\Views\FitStepView;
+use App\Http\Views\FitView;
+use App\Http\Views\OrdersView;
+use App\Http\Views\OrderView;
+use App\Http\Views\ReasonView;
+use App\Http\Views\SessionTextView;
+use App\Http\Views\TemplatesView;
+use App\Http\Views\TemplateView;
+use App\Http\Views\TextLineView;
+use App\Http\Views\WarningView;
+use App\Http\Views\WrittenBlockView;
+use App\Models\Person;
+use App\Models\TrainingSession;
+use EvenRungs\Balance\FitStep;
+use EvenRungs\Balance\TimeFit;
+use EvenRungs\Balance\TimeLeft;
+use EvenRungs\Ladder\NameIndex;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Ordering;
+use EvenRungs\Session\OrderSchool;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionText;
+use EvenRungs\Session\Template;
+use EvenRungs\Session\Totals;
+use EvenRungs\Session\WrittenBlock;
+
+/** What the composer offers beside the writing itself. */
+final readonly class ComposerPage
+{
+    private SessionPage $page;
+
+    public function __construct(private Dossier $dossier)
+    {
+        $this->page = new SessionPage($dossier);
+    }
+
+    /** @param array<string, Template> $templates */
+    public function templates(array $templates): TemplatesView
+    {
+        $target = 60 * $this->dossier->person->minutes;
+        $views = [];
+        foreach ($templates as $template) {
+            $start = SessionStart::fromTemplate($template, $this->dossier);
+            $session = $this->page->read($start->blocks)->session;
+            $total = $session?->timeline()->totals()->total() ?? 0;
+            $views[] = new TemplateView(
+                $template->slug,
+                $template->name,
+                $template->purpose,
+                Totals::clock($total),
+                $total <= $target,
+                $session === null ? [] : array_map(static fn(Item $item): string => $item->rung->name, $session->items()),
+                array_map(static fn(Reason $note): string => $note->sentence, $start->notes),
+            );
+        }
+        $names = Person::query()->where('archived_at', null)->get()->pluck('name', 'id');
+
+        return new TemplatesView($views, array_values(TrainingSession::query()->get(['id', 'person_id', 'title', 'updated_at'])
+            ->filter(static fn(TrainingSession $row): bool => isset($names[$row->person_id]))->sortByDesc('updated_at')->take(60)
+            ->map(fn(TrainingSession $row): EarlierSessionView => new EarlierSessionView($row->id, $row->title, self::name($names[$row->person_id] ?? ''), $row->person_id === $this->dossier->person->id, (string) $row->updated_at?->toIso8601ZuluString()))->all()));
+    }
+
+    public function text(string $text): SessionTextView
+    {
+        $read = SessionText::read($text, new NameIndex($this->dossier->library->ladders()), $this->dossier->workingRungs(), $this->dossier->method());
+        $preview = $this->page->preview($read['blocks']);
+
+        return new SessionTextView($read['title'], array_map(TextLineView::of(...), $read['lines']), WrittenBlockView::all($this->page->read($read['blocks'])->writtenAs($this->dossier->method()->counting())), $preview);
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    public function orders(array $blocks): OrdersView
+    {
+        $session = $this->page->read($blocks)->session;
+        if ($session === null) {
+            return new OrdersView([]);
+        }
+        $heights = $this->dossier->evenness()->heights;
+        $ofMethod = $this->dossier->method()->choice(Question::Order);
+
+        return new OrdersView(array_map(function (OrderSchool $school) use ($session, $heights, $ofMethod): OrderView {
+            $ordering = Ordering::of($session, $school, $heights);
+
+            return new OrderView(
+                $school->value,
+                $school->value === $ofMethod,
+                $ordering->isPresent,
+                $ordering->savedSeconds,
+                ReasonView::of($ordering->reason),
+                array_map(static fn(Item $item): string => $item->rung->name, $ordering->session->items()),
+                $this->blocks($ordering->session),
+            );
+        }, OrderSchool::cases()));
+    }
+
+    /**
+     * @param list<WrittenBlock> $blocks
+     * @param string             $own    id of the session itself, so that it is not counted as another one
+     */
+    public function fit(array $blocks, string $own): FitView
+    {
+        $session = $this->page->read($blocks)->session;
+        $target = 60 * $this->dossier->person->minutes;
+        if ($session === null) {
+            return new FitView(-$target, true, 'There is nothing to fit yet.', [], null);
+        }
+        $over = $session->timeline()->totals()->total() - $target;
+        $weakest = $this->dossier->evenness()->weakest;
+        if ($over <= 0) {
+            $offer = TimeLeft::offer($session, $target, $weakest, $this->dossier->method()->counting());
+
+            return new FitView($over, true, 'It fits: '.Totals::clock(-$over).' left.', [], $offer === null ? null : WarningView::of($offer, $this->dossier->method()->counting()));
+        }
+        $steps = TimeFit::propose($session, $target, $this->dossier->targets(), $weakest, $this->dossier->circumstances()->limits, $this->elsewhere($own));
+        $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
+        $minutes = $this->dossier->person->minutes;
+
+        return new FitView(
+            $over,
+            $left <= 0,
+            Totals::clock($over)." over {$minutes} minutes. ".match (true) {
+                $steps === [] => 'Nothing can go without leaving a demand open: it needs more minutes, or a choice of yours.',
+                $left > 0 => 'All of this together still leaves '.Totals::clock($left).' too much: it needs more minutes, or a choice of yours.',
+                default => 'Least harm first; take as many steps as you like.',
+            },
+            array_map(fn(FitStep $step): FitStepView => new FitStepView(ReasonView::of($step->reason), $step->savedSeconds, $step->totalSeconds, Totals::clock($step->totalSeconds), $this->blocks($step->session)), $steps),
+            null,
+        );
+    }
+
+    /**
+     * Seconds of work by demand in the person's other sessions.
+     *
+     * @return array<string, int>
+     */
+    private function elsewhere(string $own): array
+    {
+        $seconds = [];
+        foreach ($this->dossier->person->trainingSessions()->get() as $row) {
+            $session = $row->id === $own ? null : $this->page->read(array_map(WrittenBlock::read(...), $row->blocks))->session;
+            foreach ($session?->timeline()->segments ?? [] as $segment) {
+                if ($segment->stretch === \EvenRungs\Session\Stretch::Work) {
+                    $demand = $segment->item->rung->demand->value;
+                    $seconds[$demand] = ($seconds[$demand] ?? 0) + $segment->seconds;
+                }
+            }
+        }
+
+        return $seconds;
+    }
+
+    /** @return list<WrittenBlockView> */
+    private function blocks(Session $session): array
+    {
+        return WrittenBlockView::all(WrittenBlock::all($session, $this->dossier->method()->counting()));
+    }
+
+    private static function name(mixed $name): string
+    {
+        return is_string($name) ? $name : '';
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', description: 'of the session itself, so that it does not count as another one of the week', type: 'string'),
+    new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
+])]
+final class FitInput extends PreviewInput
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...parent::rules(), 'id' => ['required', 'string', self::ULID]];
+    }
+}

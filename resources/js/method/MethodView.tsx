@@ -1,0 +1,225 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api, http, refusalOf, type Schemas } from '@/api/client';
+import { savedNow } from '@/frame/saving';
+import { cx } from '@/ui/cx';
+import { Loading } from '@/ui/Loading';
+import { marked } from './lines';
+
+type Trial = Schemas['ChoiceTrialView'];
+
+/** Questions whose answers change cues only come after those that change rungs, doses, order and decisions. */
+const CUES = [
+  'trunk-technique',
+  'low-back-lying',
+  'pelvis-in-planks',
+  'shoulder-blades',
+  'squeeze',
+  'breathing',
+  'forearms',
+  'chops-and-turns',
+];
+
+/** The trainer's school, question by question, each answer with what it does to a real session before it is chosen. */
+export function MethodView() {
+  const client = useQueryClient();
+  const [search, setSearch] = useSearchParams();
+  const method = api.useQuery('get', '/api/method');
+  const people = api.useQuery('get', '/api/people');
+  const open = people.data?.people.filter((line) => line.archivedOn === null && !line.flags.includes('stop')) ?? [];
+  const person = search.get('person') ?? (open.find((line) => line.lastDone !== null) ?? open[0])?.id ?? '';
+  const trial = api.useQuery(
+    'get',
+    '/api/people/{person}/method',
+    { params: { path: { person } } },
+    { enabled: person !== '', retry: false },
+  );
+  const [looking, setLooking] = useState<{ question: string; choice: string } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const choose = async (question: string, choice: string) => {
+    if (!method.data) return;
+    const { error } = await http
+      .PUT('/api/method', { body: { version: method.data.version, question, choice } })
+      .catch((failed: unknown) => ({ error: failed }));
+    setProblem(error ? refusalOf(error).sentence : null);
+    if (!error) savedNow();
+    await client.invalidateQueries();
+  };
+  if (!method.data) return <Loading what="Reading the method" error={method.error} again={() => void method.refetch()} />;
+
+  const trialOf = (question: string, choice: string): Trial | undefined =>
+    trial.data?.questions.find((each) => each.question === question)?.choices.find((each) => each.choice === choice);
+  const shown = looking ? trialOf(looking.question, looking.choice) : undefined;
+  const groups = [
+    {
+      title: 'Rungs, doses, order and decisions',
+      questions: method.data.questions.filter(({ question }) => !CUES.includes(question)),
+    },
+    {
+      title: 'Cues on the sheet and the floor',
+      questions: method.data.questions.filter(({ question }) => CUES.includes(question)),
+    },
+  ];
+
+  return (
+    <div className="flex min-h-0 flex-1 max-lg:flex-col">
+      <main className="min-w-0 flex-1 overflow-y-auto px-5 pt-4 pb-8">
+        <h1 className="text-3xl">Method</h1>
+        <p className="mt-1 max-w-3xl text-ink2">
+          Schools of the trade differ here. The answers hold for everybody in the practice and can be changed back at any time.
+          Where a method and a limit of somebody’s body disagree, the limit wins and says so.
+        </p>
+        {problem && (
+          <p role="alert" className="mt-2 font-semibold text-rowan">
+            {problem}
+          </p>
+        )}
+        {groups.map(({ title, questions }) => (
+          <section key={title} className="mt-5">
+            <h2 className="mb-2 text-xl">{title}</h2>
+            <div className="grid gap-x-8 xl:grid-cols-2">
+              {questions.map((question) => (
+                <fieldset key={question.question} className="grid content-start gap-1 border-t border-hairline py-3">
+                  <legend className="float-left font-semibold first-letter:uppercase">{question.label}</legend>
+                  {question.choices.map((choice, index) => {
+                    const tried = trialOf(question.question, choice);
+                    const chosen = choice === question.chosen;
+                    const look = () => setLooking({ question: question.question, choice });
+                    return (
+                      <label
+                        key={choice}
+                        onPointerEnter={look}
+                        className={cx(
+                          'flex min-h-8 items-start gap-2 rounded-sm px-1 py-1',
+                          looking?.question === question.question && looking.choice === choice && 'bg-sheet',
+                        )}
+                      >
+                        <input
+                          type="radio"
+                          name={question.question}
+                          checked={chosen}
+                          onFocus={look}
+                          onChange={() => void choose(question.question, choice)}
+                          className="mt-1 size-4 shrink-0 accent-rowan"
+                        />
+                        <span>
+                          {choice}
+                          {index === 0 && <span className="ml-2 text-sm text-ink3">default</span>}
+                          {!chosen && tried && (
+                            <span className={cx('block text-sm', tried.changes.length > 0 ? 'text-slate' : 'text-ink3')}>
+                              {tried.changes.length === 0
+                                ? 'changes nothing in this session'
+                                : `changes ${tried.changes.length === 1 ? 'one thing' : `${tried.changes.length} things`} in this session`}
+                              {tried.totalText !== trial.data?.totalText && `, ${trial.data?.totalText} → ${tried.totalText}`}
+                            </span>
+                          )}
+                        </span>
+                      </label>
+                    );
+                  })}
+                  <p className="text-sm text-ink2">{question.effect}</p>
+                </fieldset>
+              ))}
+            </div>
+          </section>
+        ))}
+      </main>
+      <aside
+        aria-label="A real session before and after"
+        className="border-hairline bg-sheet p-5 max-lg:border-t lg:w-96 lg:shrink-0 lg:overflow-y-auto lg:border-l"
+      >
+        <label className="grid gap-1 text-sm text-ink2">
+          Tried on a session of
+          <select
+            value={person}
+            onChange={(event) => setSearch({ person: event.target.value }, { replace: true })}
+            className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+          >
+            {open.map((line) => (
+              <option key={line.id} value={line.id}>
+                {line.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {trial.error ? (
+          <p className="mt-4 text-ink2">{refusalOf(trial.error).sentence}</p>
+        ) : !trial.data ? (
+          person === '' ? (
+            <p className="mt-4 text-ink2">
+              Nobody is here yet: once a person has a{' '}
+              <Link to="/people/new" className="underline">
+                board
+              </Link>
+              , every answer is tried on a session of theirs.
+            </p>
+          ) : (
+            <Loading what="Trying the answers" />
+          )
+        ) : trial.data.text === '' ? (
+          <p className="mt-4 text-ink2">
+            No working rung yet, so there is no session to try the answers on.{' '}
+            <Link to={`/people/${person}/board`} className="underline">
+              Place the person on the board
+            </Link>
+            .
+          </p>
+        ) : (
+          <div className="mt-4 grid gap-4" aria-live="polite">
+            <Side
+              title={trial.data.title}
+              total={trial.data.totalText}
+              text={trial.data.text}
+              other={shown?.text ?? trial.data.text}
+            />
+            {shown ? (
+              <>
+                <div>
+                  <p className="text-sm text-ink2">with</p>
+                  <p className="font-semibold">{looking?.choice}</p>
+                </div>
+                {shown.changes.length === 0 ? (
+                  <p className="text-ink2">Nothing changes in this session.</p>
+                ) : (
+                  <ul className="grid gap-1 text-sm">
+                    {shown.changes.map((change, index) => (
+                      <li key={index} className="border-l-4 border-slate bg-paper px-2 py-1">
+                        {change}
+                      </li>
+                    ))}
+                  </ul>
+                )}
+                {shown.text !== trial.data.text && (
+                  <Side title="Then" total={shown.totalText} text={shown.text} other={trial.data.text} />
+                )}
+              </>
+            ) : (
+              <p className="text-sm text-ink3">Point at an answer, or go to it by keyboard, to see what it would change.</p>
+            )}
+          </div>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+/** A session as lines; those the other side does not have stand out. */
+function Side({ title, total, text, other }: { title: string; total: string; text: string; other: string }) {
+  return (
+    <section>
+      <h3 className="flex items-baseline justify-between gap-3">
+        {title} <span className="font-mono font-normal">{total}</span>
+      </h3>
+      <ol className="mt-1 grid gap-0.5 text-sm">
+        {marked(text.trimEnd().split('\n'), other.trimEnd().split('\n')).map(({ line, isNew }, index) => (
+          <li key={index} className={cx('whitespace-pre-wrap', isNew ? 'font-semibold text-ink' : 'text-ink2')}>
+            {isNew && <span aria-hidden="true">▸ </span>}
+            {line}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

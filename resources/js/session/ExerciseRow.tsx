@@ -1,0 +1,154 @@
+import { useSortable } from '@dnd-kit/sortable';
+import type { ReactNode } from 'react';
+import type { Schemas } from '@/api/client';
+import { Figure } from '@/figure/Figure';
+import { Why } from '@/frame/reason';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { Key } from '@/ui/Key';
+import { DoseEditor } from './DoseEditor';
+
+/** A warning in its row: the sentence opens the reason, the key repairs it. */
+export interface Numbered {
+  warning: Schemas['WarningView'];
+  key: number | null;
+}
+
+/** One exercise of a session: picked and dragged by its number, its dose as a line, its time as a sum. */
+export function ExerciseRow({
+  id,
+  number,
+  name,
+  view,
+  dose,
+  figure,
+  straight,
+  picked,
+  current,
+  warnings,
+  next,
+  inputRef,
+  onFocus,
+  onBlur,
+  onPick,
+  onMove,
+  onDose,
+  onSettle,
+  onSwap,
+  onRemove,
+}: {
+  id: string;
+  number: number;
+  name: string;
+  view: Schemas['ItemView'] | undefined;
+  dose: string;
+  figure: Schemas['FigureView'] | undefined;
+  straight: boolean;
+  picked: boolean;
+  current: boolean;
+  warnings: Numbered[];
+  /** The next dose by the last log, where it is another one. */
+  next: ReactNode;
+  inputRef: (element: HTMLInputElement | null) => void;
+  onFocus: () => void;
+  onBlur: () => void;
+  onPick: (many: boolean) => void;
+  onMove: (by: -1 | 1) => void;
+  onDose: (dose: string) => void;
+  onSettle: () => void;
+  onSwap: () => void;
+  onRemove: () => void;
+}) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging, isOver } = useSortable({ id });
+  return (
+    // Alt with an arrow moves the exercise whose row has the focus.
+    // eslint-disable-next-line jsx-a11y/no-static-element-interactions
+    <div
+      ref={setNodeRef}
+      data-row={id}
+      style={{ transform: transform ? `translateY(${transform.y}px)` : undefined }}
+      onFocus={onFocus}
+      onBlur={onBlur}
+      onKeyDown={(event) => {
+        if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+        event.preventDefault();
+        onMove(event.key === 'ArrowUp' ? -1 : 1);
+      }}
+      className={cx(
+        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.75rem_4rem_minmax(0,1fr)_auto_3rem_auto]',
+        picked ? 'border-ink ring-2 ring-ink' : current || isOver ? 'border-ink' : 'border-hairline',
+        isDragging && 'relative z-10 opacity-80',
+      )}
+    >
+      <button
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        role="checkbox"
+        aria-roledescription={undefined}
+        aria-describedby={undefined}
+        aria-checked={picked}
+        aria-label={`Pick ${name}`}
+        title="Pick: click, or Shift and click for several. Drag to move."
+        onClick={(event) => onPick(event.shiftKey)}
+        className={cx(
+          'min-h-9 cursor-grab touch-none rounded-sm font-mono text-sm hover:bg-rung active:cursor-grabbing max-sm:hidden',
+          picked ? 'bg-ink text-ground' : 'text-ink3',
+        )}
+      >
+        {number}
+      </button>
+      <span className="max-sm:hidden">{figure && <Figure figure={figure} plain className="h-11 w-16" />}</span>
+      <div className="min-w-0">
+        <p className="font-semibold">
+          {name} <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>
+        </p>
+        <p className="text-sm text-ink2">
+          {view && [view.doseText, view.tempoText, straight ? view.restText : ''].filter(Boolean).join(' · ')}
+        </p>
+        {warnings.map(({ warning, key }, which) => (
+          <Why key={which} title="Warning" reasons={warning.reason} className="flex items-start gap-2 text-sm text-ochre">
+            <span className={cx(key !== null && 'line-clamp-1')}>◇ {warning.reason.sentence}</span>
+            {key !== null && <Key>{key}</Key>}
+          </Why>
+        ))}
+      </div>
+      <div className="grid gap-1">
+        {view ? (
+          <DoseEditor item={view} value={dose} onChange={onDose} onSettle={onSettle} inputRef={inputRef} />
+        ) : (
+          <span className="font-mono">{dose}</span>
+        )}
+        {next}
+      </div>
+      {view?.totals && view.sum ? (
+        <Why title={`Time of ${view.name}`} reasons={view.sum} className="text-right font-mono">
+          {view.totals.totalText}
+        </Why>
+      ) : (
+        <span className="text-right font-mono">–</span>
+      )}
+      <span className="grid grid-flow-col sm:grid-rows-2">
+        {(
+          [
+            ['↑', `Move ${name} up`, 'Up (Alt ↑)', () => onMove(-1)],
+            ['↓', `Move ${name} down`, 'Down (Alt ↓)', () => onMove(1)],
+            ['⇄', `Swap ${name}`, 'Another rung in its place', onSwap],
+            ['×', `Remove ${name}`, 'Remove', onRemove],
+          ] as const
+        ).map(([sign, label, title, run]) => (
+          <Button
+            key={sign}
+            look="quiet"
+            aria-label={label}
+            title={title}
+            className="min-h-6 min-w-7 justify-center py-0 no-underline max-sm:min-h-11 max-sm:min-w-11"
+            onClick={run}
+          >
+            {sign}
+          </Button>
+        ))}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,30 @@
+import { useEffect, useState } from 'react';
+import { http, type Schemas } from '@/api/client';
+import type { Block } from './draft';
+
+const WAIT = 500;
+
+/** How the session comes down to its minutes, or what time left over could give; asked once the writing rests. */
+export function useFit(person: string, id: string, blocks: Block[], ready: boolean): Schemas['FitView'] | null {
+  const text = JSON.stringify(blocks);
+  const [answer, setAnswer] = useState<{ text: string; fit: Schemas['FitView'] } | null>(null);
+  useEffect(() => {
+    if (!ready) return;
+    const ended = new AbortController();
+    const timer = setTimeout(() => {
+      http
+        .POST('/api/people/{person}/sessions/fit', {
+          params: { path: { person } },
+          body: { id, blocks: JSON.parse(text) as Block[] },
+          signal: ended.signal,
+        })
+        .then(({ data }) => data && setAnswer({ text, fit: data }))
+        .catch(() => undefined);
+    }, WAIT);
+    return () => {
+      clearTimeout(timer);
+      ended.abort();
+    };
+  }, [person, id, text, ready]);
+  return answer?.text === text ? answer.fit : null;
+}

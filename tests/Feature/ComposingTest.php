@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** Starts, templates, lines of text, orders, fit to time and next doses, through the HTTP interface. */
+final class ComposingTest extends ApiTestCase
+{
+    private string $person;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->person = $this->person(['minutes' => 12]);
+        foreach (['front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/tall-kneeling', 'bridge/short-top'] as $rung) {
+            $this->place($this->person, $rung);
+        }
+    }
+
+    /** Worked figures: rules of dose and time, §12 of the rules. */
+    #[TestWith(['6 stations 60/30 x2: plank; side bridge; bird dog; press-out; bridge; clam', '17:30'])]
+    #[TestWith(['front plank 3x(4x10s/5) r30', '3:45'])]
+    #[TestWith(['front plank (6-5-4x10s/5) r30', '4:30'])]
+    #[TestWith(['Side bridge with hip dips 3x12/side 2-1-2-3 r45', '11:21'])]
+    #[TestWith(['Two-hand carry 1x60s on', '1:00'])]
+    #[TestWith(['front plank 1x(120s by 45s/30)', '3:00'])]
+    #[TestWith(['Bridge, 3 up – 3 down, light touch 3x8 3-1-3-1 r60', '5:12'])]
+    public function test_worked_figures_hold_for_typed_lines(string $text, string $total): void
+    {
+        $this->text($text)->assertOk()->assertJsonPath('preview.totals.totalText', $total);
+    }
+
+    public function test_names_are_matched_to_the_persons_rungs_and_unsure_ones_show_their_choices(): void
+    {
+        $read = $this->text("plank 2x20s\npress-out kneeling 2x8/side\nxylophone 3x10\n")->assertOk();
+
+        self::assertSame(['Front plank, forearms and toes', 'Press-out, tall kneeling', null], $read->json('lines.*.name'));
+        self::assertSame([], $read->json('lines.0.choices'));
+        self::assertSame('No exercise is called anything like “xylophone”.', $read->json('lines.2.problem'));
+        $read->assertJsonPath('blocks.0.items.0.dose', '2x20s')->assertJsonCount(2, 'blocks');
+    }
+
+    public function test_what_the_preview_copies_out_reads_back_as_the_same_session(): void
+    {
+        $first = $this->text("Primer\nclam 1x8/side\nMain part\n3x{\nplank 20s r25\nside bridge 15s/side\n} r50\nfinisher\nbridge 2x12 +1");
+        $again = $this->text((string) $first->json('preview.text'));
+
+        self::assertSame($first->json('preview.totals'), $again->json('preview.totals'));
+        self::assertSame($first->json('preview.text'), $again->json('preview.text'));
+        self::assertSame(['primer', 'main', 'finisher'], $again->json('blocks.*.part'));
+        self::assertNotSame('', $again->json('preview.optionalText'));
+    }
+
+    public function test_a_text_that_is_far_too_long_is_refused_with_a_sentence(): void
+    {
+        $this->text(str_repeat('x', 20_001))->assertUnprocessable()->assertJsonPath('fields.text.0', 'A session in text has at most 20000 characters.');
+        $this->text('')->assertOk()->assertJsonPath('blocks', []);
+    }
+
+    public function test_every_template_becomes_a_session_of_the_persons_own_rungs(): void
+    {
+        $offers = $this->getJson("/api/people/{$this->person}/sessions/templates")->assertOk();
+        self::assertGreaterThanOrEqual(8, count((array) $offers->json('templates')));
+        foreach ((array) $offers->json('templates.*.slug') as $slug) {
+            $start = $this->start(['from' => 'template', 'template' => $slug])->assertOk();
+            self::assertTrue($start->json('preview.complete'), $slug);
+            self::assertNotSame([], $start->json('preview.blocks'), $slug);
+        }
+        $floor = $this->start(['from' => 'template', 'template' => 'four-demand-floor']);
+        self::assertContains('front-plank/forearms-toes', $floor->json('preview.blocks.*.items.0.rung'));
+    }
+
+    public function test_a_template_or_session_that_is_not_there_is_refused_with_a_sentence(): void
+    {
+        $this->start(['from' => 'template', 'template' => 'nonsense'])->assertUnprocessable()->assertJsonPath('fields.template.0', 'There is no template of this name.');
+        $this->start(['from' => 'template'])->assertUnprocessable()->assertJsonPath('fields.template.0', 'Say which template.');
+        $this->start(['from' => 'session', 'session' => self::id()])->assertUnprocessable()->assertJsonPath('fields.session.0', 'This session is not there any more.');
+        $this->start(['from' => 'thin air'])->assertUnprocessable();
+        $this->start(['from' => 'empty'])->assertOk()->assertJsonPath('preview.blocks', [])->assertJsonPath('preview.text', null);
+    }
+
+    public function test_another_persons_session_comes_on_the_rungs_of_this_one(): void
+    {
+        $other = $this->person();
+        $session = $this->writtenSession($other, ['front-plank/foot-lift' => '2x8/side', 'press-out/standing' => '2x10/side']);
+        $start = $this->start(['from' => 'session', 'session' => $session])->assertOk();
+
+        self::assertSame(['front-plank/forearms-toes', 'press-out/tall-kneeling'], $start->json('preview.blocks.*.items.0.rung'));
+        self::assertStringContainsString('in place of', implode(' ', (array) $start->json('notes.*.sentence')));
+        self::assertSame([['id' => $session, 'own' => false]], array_map(static fn(array $line): array => ['id' => $line['id'], 'own' => $line['own']], (array) $this->getJson("/api/people/{$this->person}/sessions/templates")->json('sessions')));
+    }
+
+    public function test_a_session_of_another_practice_is_no_start(): void
+    {
+        $other = $this->person();
+        $session = $this->writtenSession($other, ['press-out/standing' => '2x10/side']);
+        $this->actingAs($this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example'));
+        $stranger = $this->person();
+
+        $this->postJson("/api/people/{$stranger}/sessions/start", ['from' => 'session', 'session' => $session])->assertUnprocessable();
+        $this->getJson("/api/people/{$stranger}/sessions/templates")->assertJsonPath('sessions', []);
+    }
+
+    public function test_a_session_that_is_too_long_gets_steps_that_bring_it_inside_the_minutes(): void
+    {
+        $blocks = $this->text("plank 4x(6x10s/5)\nside bridge 3x20s/side\nbird dog 3x6/side\npress-out 3x8/side\nbridge 3x10")->json('blocks');
+        $fit = $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => self::id(), 'blocks' => $blocks])->assertOk();
+        $steps = (array) $fit->json('steps');
+
+        self::assertTrue($fit->json('fits'));
+        self::assertGreaterThan(0, $fit->json('over'));
+        $last = $steps[count($steps) - 1];
+        $this->preview($last['blocks'])->assertJsonPath('totals.total', $last['totalSeconds']);
+        self::assertLessThanOrEqual(720, $last['totalSeconds']);
+        self::assertSame($fit->json('over') + 720, $last['totalSeconds'] + array_sum(array_column($steps, 'savedSeconds')));
+    }
+
+    public function test_time_left_goes_to_the_weakest_demand(): void
+    {
+        $blocks = $this->text("plank 2x20s\npress-out 2x8/side")->json('blocks');
+        $fit = $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => self::id(), 'blocks' => $blocks])->assertOk();
+
+        self::assertSame([], $fit->json('steps'));
+        self::assertStringStartsWith('It fits:', (string) $fit->json('sentence'));
+        self::assertStringContainsString('Rotation is the weakest', (string) $fit->json('offer.reason.sentence'));
+        self::assertSame('2x10/side', $fit->json('offer.repair.edits.0.dose'));
+    }
+
+    public function test_five_orders_with_what_each_does_to_the_clock(): void
+    {
+        $blocks = $this->text("press-out 2x8/side\nplank 2x20s\nside bridge 2x15s/side")->json('blocks');
+        $orders = $this->postJson("/api/people/{$this->person}/sessions/orders", ['blocks' => $blocks])->assertOk();
+
+        self::assertSame(['base first', 'carry first', 'bottom-up', 'fewest moves', 'weakest first'], $orders->json('orders.*.school'));
+        self::assertSame([true, false, false, false, false], $orders->json('orders.*.ofMethod'));
+        foreach ((array) $orders->json('orders') as $order) {
+            $now = $this->preview($blocks)->json('totals.total');
+            $this->preview($order['blocks'])->assertJsonPath('totals.total', $now - $order['savedSeconds']);
+        }
+        $this->postJson("/api/people/{$this->person}/sessions/orders", ['blocks' => []])->assertOk()->assertJsonPath('orders', []);
+    }
+
+    public function test_after_a_clean_session_the_next_dose_is_proposed_and_the_board_starts_with_it(): void
+    {
+        $session = $this->writtenSession($this->person, ['press-out/tall-kneeling' => '2x8/side']);
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'sets' => [self::set('press-out/tall-kneeling', 1, 8), self::set('press-out/tall-kneeling', 2, 8)]])->assertCreated();
+
+        $next = $this->getJson("/api/people/{$this->person}/sessions/next-doses")->assertOk();
+        self::assertSame(['press-out/tall-kneeling'], $next->json('doses.*.rung'));
+        $next->assertJsonPath('doses.0.dose', '2x10/side')->assertJsonPath('doses.0.rises', true);
+        self::assertContains('2x10/side', $this->start(['from' => 'board'])->json('preview.blocks.*.items.0.dose'));
+    }
+
+    public function test_with_movements_counted_doses_are_shown_and_read_so_and_stored_as_ever(): void
+    {
+        $this->putJson('/api/method', ['version' => 1, 'question' => 'counting-reps', 'choice' => 'every movement'])->assertOk();
+        $read = $this->text('press-out 2x16');
+        $read->assertJsonPath('blocks.0.items.0.dose', '2x16 moves')->assertJsonPath('preview.blocks.0.items.0.doseText', '2 × 16 movements');
+        $id = self::id();
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $id, 'version' => 0, 'title' => 'Counted', 'blocks' => $read->json('blocks')])->assertCreated()
+            ->assertJsonPath('preview.blocks.0.items.0.dose', '2x16 moves')->assertJsonPath('preview.blocks.0.items.0.fields.count', 16);
+
+        $this->assertDatabaseHas('training_sessions', ['id' => $id]);
+        $this->putJson('/api/method', ['version' => 2, 'question' => 'counting-reps', 'choice' => 'each side'])->assertOk();
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('preview.blocks.0.items.0.dose', '2x8/side');
+    }
+
+    public function test_every_answer_of_the_method_is_tried_on_the_newest_session(): void
+    {
+        $this->writtenSession($this->person, ['front-plank/forearms-toes' => '3x(4x10s/5)', 'press-out/tall-kneeling' => '2x8/side']);
+        $trial = $this->getJson("/api/people/{$this->person}/method")->assertOk();
+        $of = static fn(string $question, int $choice, string $what): mixed => $trial->json('questions.'.array_search($question, (array) $trial->json('questions.*.question'), true).".choices.{$choice}.{$what}");
+
+        self::assertSame([], $of('hold-strategy', 0, 'changes'));
+        self::assertSame(['Front plank, forearms and toes: 3x(4x10s/5) → 2x20s.'], $of('hold-strategy', 1, 'changes'));
+        self::assertStringContainsString('2x20s', (string) json_encode($of('hold-strategy', 1, 'text')));
+        self::assertSame($trial->json('text'), $of('hold-strategy', 0, 'text'));
+        self::assertSame(array_column((array) $this->getJson('/api/method')->json('questions'), 'question'), $trial->json('questions.*.question'));
+    }
+
+    public function test_parts_out_of_their_order_and_unknown_parts_are_refused(): void
+    {
+        $block = static fn(string $id, string $part): array => ['kind' => 'straight', 'part' => $part, 'items' => [['id' => $id, 'rung' => 'bridge/touch', 'dose' => '1x10']], 'gapSeconds' => [], 'roundRestSeconds' => 0];
+
+        $this->preview([$block('a', 'main'), $block('b', 'primer')])->assertUnprocessable();
+        $this->preview([$block('a', 'dessert')])->assertUnprocessable()->assertJsonPath('fields', ['blocks.0.part' => ['A block is in the primer, the main part or the finisher.']]);
+    }
+
+    public function test_every_figure_of_the_preview_opens_its_sum(): void
+    {
+        $preview = $this->text("plank 3x(4x10s/5) r30\nside bridge 2x15s/side")->json('preview');
+
+        self::assertSame('3:45', $preview['blocks'][0]['items'][0]['totals']['totalText']);
+        self::assertStringEndsWith('= 3:45.', $preview['blocks'][0]['items'][0]['sum']['sentence']);
+        self::assertSame([['name' => 'Front plank, forearms and toes', 'value' => '2:00'], ['name' => 'Side bridge, knees bent', 'value' => '1:00']], $preview['workReason']['inputs']);
+        self::assertStringContainsString('0:30', $preview['changeOverReason']['sentence']);
+        self::assertStringContainsString('Front: 120 s of', $preview['shares'][0]['reason']['sentence']);
+        self::assertSame(['left', 'front', 'static', 'floor'], array_column($preview['mix'], 'first'));
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse> */
+    private function text(string $text): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/people/{$this->person}/sessions/text", ['text' => $text]);
+    }
+
+    /**
+     * @param array<string, string> $from
+     *
+     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function start(array $from): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/people/{$this->person}/sessions/start", $from);
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse> */
+    private function preview(mixed $blocks): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/people/{$this->person}/sessions/preview", ['blocks' => $blocks]);
+    }
+}
