@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed>                                                                                                         $rung_snapshots
  * @property string                                                                                                                       $library_version
  * @property int                                                                                                                          $version
+ * @property int|null                                                                                                                     $minutes
  * @property \Illuminate\Support\Carbon|null $updated_at
  */
 final class TrainingSession extends Model
@@ -31,6 +32,6 @@ final class TrainingSession extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer'];
+        return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer', 'minutes' => 'integer'];
     }
 }

@@ -12,6 +12,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Open;
 use EvenRungs\Dose\Reps;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
@@ -35,12 +36,16 @@ final readonly class Warnings
      */
     public function __construct(private Circumstances $circumstances, private array $working, private array $stopped, private Library $library) {}
 
-    /** @return list<Warning> about one exercise */
-    public function about(Item $item, Part $part = Part::Main): array
+    /**
+     * @param bool $inCircuit a swap then keeps the number of rounds
+     *
+     * @return list<Warning> about one exercise
+     */
+    public function about(Item $item, Part $part = Part::Main, bool $inCircuit = false): array
     {
         $warnings = [];
         $ruling = $this->circumstances->rule($item->rung);
-        $swap = $ruling->reasons === [] ? null : $this->substitute($item);
+        $swap = $ruling->reasons === [] ? null : $this->substitute($item, $inCircuit);
         foreach ($ruling->reasons as $reason) {
             $warnings[] = new Warning($reason, $swap);
             // One swap mends them all.
@@ -59,7 +64,7 @@ final readonly class Warnings
                 Repair::by("{$seconds} s instead", Edit::dose($item->id, $item->dose->withTempo(null)->withBody(Holds::of(1, $seconds, 0)))),
             );
         }
-        $off = $part === Part::Primer ? $this->tooHardForPrimer($item) : $this->offTheWorkingRung($item);
+        $off = $part === Part::Primer ? $this->tooHardForPrimer($item) : $this->offTheWorkingRung($item, $inCircuit);
         if ($off !== null) {
             $warnings[] = $off;
         }
@@ -74,7 +79,7 @@ final readonly class Warnings
             ), Repair::by("A fixed set of {$body->estimate}".($body->unit() === Unit::Reps ? '' : ' s'), Edit::dose($item->id, $item->dose->withBody($fixed))));
         }
         foreach ($this->circumstances->limits as $limit) {
-            $warnings = [...$warnings, ...$this->beyond($limit, $item)];
+            $warnings = [...$warnings, ...$this->beyond($limit, $item, $inCircuit)];
         }
 
         return $warnings;
@@ -103,23 +108,31 @@ final readonly class Warnings
         return $warnings;
     }
 
-    private function swapTo(Item $item, Rung $rung, string $label): Repair
+    /** Work by the clock stays, and in a circuit the rounds; else the dose is the default of the other rung. */
+    private function swapTo(Item $item, Rung $rung, string $label, bool $inCircuit): Repair
     {
-        return Repair::by($label, Edit::swap($item->id, $rung, $rung->defaultDose($this->circumstances->method)));
+        $default = $rung->defaultDose($this->circumstances->method);
+        $dose = match (true) {
+            $item->dose->first() instanceof Timed => $item->dose,
+            $inCircuit && ! $default->isFalling() => $default->withSets($item->dose->sets()),
+            default => $default,
+        };
+
+        return Repair::by($label, Edit::swap($item->id, $rung, $dose));
     }
 
-    private function substitute(Item $item): ?Repair
+    private function substitute(Item $item, bool $inCircuit): ?Repair
     {
         $working = $this->working[$item->rung->ladder] ?? null;
         if ($working !== null && $working->slug !== $item->rung->slug && $working->height->above($item->rung->height) <= 0 && $this->circumstances->rule($working)->openOn(Side::Both)) {
-            return $this->swapTo($item, $working, "Swap to {$working->name}");
+            return $this->swapTo($item, $working, "Swap to {$working->name}", $inCircuit);
         }
         $instead = Substitution::for($item->rung, $this->library, $this->circumstances)?->instead;
 
-        return $instead === null ? null : $this->swapTo($item, $instead, "Swap to {$instead->name}");
+        return $instead === null ? null : $this->swapTo($item, $instead, "Swap to {$instead->name}", $inCircuit);
     }
 
-    private function offTheWorkingRung(Item $item): ?Warning
+    private function offTheWorkingRung(Item $item, bool $inCircuit): ?Warning
     {
         $working = $this->working[$item->rung->ladder] ?? null;
         if ($working === null || $working->slug === $item->rung->slug) {
@@ -132,7 +145,7 @@ final readonly class Warnings
             "“{$item->rung->name}” stands ".Height::tenthsLabel(abs($above)).($above > 0 ? ' above' : ' below')." the working rung “{$working->name}”".($above > 0 ? ': too high for the person today.' : '.'),
             ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
             'Swapping to the working rung, or placing the person on this one.',
-        ), $this->circumstances->rule($working)->openOn(Side::Both) ? $this->swapTo($item, $working, 'Swap to the working rung') : null);
+        ), $this->circumstances->rule($working)->openOn(Side::Both) ? $this->swapTo($item, $working, 'Swap to the working rung', $inCircuit) : null);
     }
 
     private function tooHardForPrimer(Item $item): ?Warning
@@ -157,7 +170,7 @@ final readonly class Warnings
     }
 
     /** @return list<Warning> what in the dose of an exercise goes beyond a limit */
-    private function beyond(Limit $limit, Item $item): array
+    private function beyond(Limit $limit, Item $item, bool $inCircuit): array
     {
         $warnings = [];
         $origin = $limit->origin === '' ? [] : ['where from' => $limit->origin];
@@ -182,7 +195,7 @@ final readonly class Warnings
             }
             $warnings[] = new Warning(
                 Reason::because(Rule::LimitCaution, ucfirst($limit->name).": “{$item->rung->name}” only while the belly stays flat along the middle; doming ends the set.", $origin, 'A lower rung of the ladder.'),
-                $lower === null ? null : $this->swapTo($item, $lower, "Swap to {$lower->name}"),
+                $lower === null ? null : $this->swapTo($item, $lower, "Swap to {$lower->name}", $inCircuit),
             );
         }
 

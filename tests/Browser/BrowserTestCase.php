@@ -81,7 +81,7 @@ abstract class BrowserTestCase extends TestCase
     /** Tab by tab until the field with this label has the focus. */
     protected function tabToField(string $label): void
     {
-        $focused = fn(): mixed => $this->browser->driver->executeScript('return document.activeElement.labels?.[0]?.innerText ?? ""');
+        $focused = fn(): mixed => $this->browser->driver->executeScript('return document.activeElement.ariaLabel ?? document.activeElement.labels?.[0]?.innerText ?? ""');
         for ($tab = 0; $tab < 160 && $focused() !== $label; $tab++) {
             $this->browser->keys(Key::TAB);
         }

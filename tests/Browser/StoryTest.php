@@ -217,7 +217,7 @@ final class StoryTest extends BrowserTestCase
             const get = (path) => fetch('/api/people/' + person + path, { headers: { Accept: 'application/json' } }).then((r) => r.json());
             get('/sessions').then(({ sessions }) => get('/sessions/' + sessions[0].id)).then((s) => fetch('/api/people/' + person + '/sessions/' + s.id, {
               method: 'PUT', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-              body: JSON.stringify({ id: s.id, version: s.version, title: 'From the other tab', blocks: s.preview.blocks.map((b) => ({ kind: b.kind, gapSeconds: b.gapSeconds, roundRestSeconds: b.roundRestSeconds, items: b.items.map(({ id, rung, dose }) => ({ id, rung, dose })) })) }),
+              body: JSON.stringify({ id: s.id, version: s.version, title: 'From the other tab', minutes: null, blocks: s.preview.blocks.map((b) => ({ kind: b.kind, part: b.part, gapSeconds: b.gapSeconds, roundRestSeconds: b.roundRestSeconds, items: b.items.map(({ id, rung, dose }) => ({ id, rung, dose })) })) }),
             })).then((r) => done(r.status));
             JS);
         $browser->label('Title of the session')->sendKeys(', mine');
@@ -231,7 +231,7 @@ final class StoryTest extends BrowserTestCase
     public function test_every_main_view_is_accessible_in_light_and_dark_and_nothing_complains(): void
     {
         $browser = $this->signIn();
-        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Where, and with what kit', '/people' => 'put away', '/library?ladder=side-bridge' => 'Your own rungs'];
+        $views = ['/' => 'Ilse Torvane', '/people/new' => 'Where, and with what kit', '/people' => 'put away', '/library?ladder=side-bridge' => 'Your own rungs', '/method' => 'in this session'];
         foreach (['person' => 'Where, and with what kit', 'checks' => 'Where to start', 'board' => 'Gate', 'session' => 'Where the work falls', 'sheet' => 'Easier today', 'coach' => 'morning after', 'review' => 'Confirm'] as $step => $wait) {
             $views[$this->addressOf('Maud Ferrick', $step)] = $wait;
         }
@@ -248,6 +248,12 @@ final class StoryTest extends BrowserTestCase
         $this->isAccessible('marks on a picture');
         $browser->keys(Key::ESCAPE)->see('Place on all')->keys('b')->see('No cuff answers.');
         $this->isAccessible('the brace check');
+        $browser->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days');
+        foreach (['t' => 'exercises ·', 'o' => 'the method’s own', 'n' => 'Travelling, no kit', 'a' => 'Side-bridge ladder'] as $key => $wait) {
+            $browser->keys($key)->see($wait);
+            $this->isAccessible("the session, {$wait}");
+            $browser->keys(Key::ESCAPE)->doesNotSee($wait);
+        }
         $this->noComplaints();
     }
 

@@ -57,6 +57,15 @@ final class RepairsTest extends TestCase
         self::assertSame('press-out/seated', $repaired->items()[0]->rung->slug);
     }
 
+    public function test_in_a_circuit_a_swap_keeps_work_by_the_clock_and_the_rounds(): void
+    {
+        $circuit = fn(string $dose): Circuit => Circuit::evenly([ShippedLibrary::item('press-out/standing', $dose, 'a'), ShippedLibrary::item('bridge/touch', '3x8', 'b')], 30, 60);
+        $dose = fn(string $line): string => DoseLine::print($this->repair([$circuit($line)], Rule::WorkingRung, working: ['press-out/seated'])->items()[0]->dose);
+
+        self::assertSame('3x40s on', $dose('3x40s on'));
+        self::assertSame(3, DoseLine::parse($dose('3x6/side'), \EvenRungs\Body\Sidedness::OneSided)->sets());
+    }
+
     public function test_a_stopped_ladder_is_taken_out(): void
     {
         $blocks = [$this->straight('press-out/standing', '2x10/side', 'a'), $this->straight('bridge/touch', '1x10', 'b')];
@@ -211,7 +220,7 @@ final class RepairsTest extends TestCase
         $all = [];
         foreach ($session->blocks as $block) {
             foreach ($block->items() as $item) {
-                array_push($all, ...$warnings->about($item, $block->part()));
+                array_push($all, ...$warnings->about($item, $block->part(), $block instanceof Circuit));
             }
         }
 

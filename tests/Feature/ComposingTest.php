@@ -129,6 +129,18 @@ final class ComposingTest extends ApiTestCase
         self::assertSame('2x10/side', $fit->json('offer.repair.edits.0.dose'));
     }
 
+    public function test_a_session_may_have_minutes_of_its_own(): void
+    {
+        $blocks = $this->text('plank 2x20s')->json('blocks');
+        $id = self::id();
+        $write = ['id' => $id, 'title' => 'Short', 'blocks' => $blocks];
+        $this->postJson("/api/people/{$this->person}/sessions", [...$write, 'version' => 0, 'minutes' => 6])->assertCreated()->assertJsonPath('minutes', 6)->assertJsonPath('preview.targetSeconds', 360);
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('preview.targetText', '6:00');
+        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$write, 'version' => 1, 'minutes' => null])->assertOk()->assertJsonPath('minutes', null)->assertJsonPath('preview.targetText', '12:00');
+        $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => $id, 'minutes' => 1, 'blocks' => $blocks])->assertOk()->assertJsonPath('over', 25);
+        $this->postJson("/api/people/{$this->person}/sessions/preview", ['minutes' => 0, 'blocks' => $blocks])->assertUnprocessable()->assertJsonPath('fields.minutes.0', 'A session lasts from 1 to 180 minutes.');
+    }
+
     public function test_five_orders_with_what_each_does_to_the_clock(): void
     {
         $blocks = $this->text("press-out 2x8/side\nplank 2x20s\nside bridge 2x15s/side")->json('blocks');

@@ -135,7 +135,7 @@ final class SessionTest extends ApiTestCase
 
         self::assertStringContainsString('shorter than the change-over', (string) $preview->json('warnings.0.reason.sentence'));
         self::assertStringContainsString('1.2 above the working rung', (string) $preview->json('blocks.0.items.1.warnings.0.reason.sentence'));
-        self::assertSame(['kind' => 'swap', 'items' => ['b'], 'rung' => 'press-out/tall-kneeling', 'dose' => '1x8/side', 'seconds' => null], $preview->json('blocks.0.items.1.warnings.0.repair.edits.0'));
+        self::assertSame(['kind' => 'swap', 'items' => ['b'], 'rung' => 'press-out/tall-kneeling', 'dose' => '2x8/side', 'seconds' => null], $preview->json('blocks.0.items.1.warnings.0.repair.edits.0'));
         self::assertSame(['label' => 'Make the gap 30 s', 'edits' => [['kind' => 'gap', 'items' => ['a'], 'rung' => null, 'dose' => null, 'seconds' => 30]]], $preview->json('warnings.0.repair'));
     }
 

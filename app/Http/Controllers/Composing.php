@@ -74,7 +74,7 @@ final readonly class Composing
     #[Writes('/api/people/{person}/sessions/fit', 'fitSession', FitView::class, FitInput::class)]
     public function fit(Person $person, FitInput $input): JsonResponse
     {
-        return new JsonResponse((new ComposerPage($this->dossier($person, $input)))->fit($input->blocks(), $input->text('id')));
+        return new JsonResponse((new ComposerPage($this->dossier($person, $input), $input->minutes()))->fit($input->blocks(), $input->text('id')));
     }
 
     #[Reads('/api/people/{person}/sessions/next-doses', 'nextDoses', NextDosesView::class)]

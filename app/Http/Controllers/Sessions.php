@@ -51,7 +51,7 @@ final readonly class Sessions
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewInput::class)]
     public function preview(Person $person, PreviewInput $input): JsonResponse
     {
-        return new JsonResponse((new SessionPage($this->planning($person, $input)))->preview($input->blocks()));
+        return new JsonResponse((new SessionPage($this->planning($person, $input), $input->minutes()))->preview($input->blocks()));
     }
 
     #[Writes('/api/people/{person}/sessions', 'writeSession', SessionView::class, SessionInput::class, 201)]
@@ -137,7 +137,7 @@ final readonly class Sessions
         }
         $written = self::stored($read);
 
-        return ['title' => $input->text('title'), 'blocks' => $written, 'rung_snapshots' => $snapshots, 'library_version' => $dossier->library->version];
+        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), 'blocks' => $written, 'rung_snapshots' => $snapshots, 'library_version' => $dossier->library->version];
     }
 
     private function refuseItem(Dossier $dossier, ReadItem $item, string $path): void

@@ -40,15 +40,19 @@ final readonly class ComposerPage
 {
     private SessionPage $page;
 
-    public function __construct(private Dossier $dossier)
+    private int $minutes;
+
+    /** @param int|null $minutes of the session at hand; the person's own when null */
+    public function __construct(private Dossier $dossier, ?int $minutes = null)
     {
-        $this->page = new SessionPage($dossier);
+        $this->minutes = $minutes ?? $dossier->person->minutes;
+        $this->page = new SessionPage($dossier, $minutes);
     }
 
     /** @param array<string, Template> $templates */
     public function templates(array $templates): TemplatesView
     {
-        $target = 60 * $this->dossier->person->minutes;
+        $target = 60 * $this->minutes;
         $views = [];
         foreach ($templates as $template) {
             $start = SessionStart::fromTemplate($template, $this->dossier);
@@ -111,7 +115,7 @@ final readonly class ComposerPage
     public function fit(array $blocks, string $own): FitView
     {
         $session = $this->page->read($blocks)->session;
-        $target = 60 * $this->dossier->person->minutes;
+        $target = 60 * $this->minutes;
         if ($session === null) {
             return new FitView(-$target, true, 'There is nothing to fit yet.', [], null);
         }
@@ -124,12 +128,11 @@ final readonly class ComposerPage
         }
         $steps = TimeFit::propose($session, $target, $this->dossier->targets(), $weakest, $this->dossier->circumstances()->limits, $this->elsewhere($own));
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
-        $minutes = $this->dossier->person->minutes;
 
         return new FitView(
             $over,
             $left <= 0,
-            Totals::clock($over)." over {$minutes} minutes. ".match (true) {
+            Totals::clock($over)." over {$this->minutes} minutes. ".match (true) {
                 $steps === [] => 'Nothing can go without leaving a demand open: it needs more minutes, or a choice of yours.',
                 $left > 0 => 'All of this together still leaves '.Totals::clock($left).' too much: it needs more minutes, or a choice of yours.',
                 default => 'Least harm first; take as many steps as you like.',

@@ -30,7 +30,6 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\ItemSum;
-use EvenRungs\Session\Part;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\SessionSums;
 use EvenRungs\Session\SessionText;
@@ -46,7 +45,8 @@ final readonly class SessionPage
 
     private Counting $counting;
 
-    public function __construct(private Dossier $dossier)
+    /** @param int|null $minutes of the session at hand; the person's own when null */
+    public function __construct(private Dossier $dossier, private ?int $minutes = null)
     {
         $this->counting = $dossier->method()->counting();
         $this->warnings = $dossier->warnings();
@@ -59,7 +59,8 @@ final readonly class SessionPage
             $row->title,
             $row->version,
             (string) $row->updated_at?->toIso8601ZuluString(),
-            $this->preview(array_map(WrittenBlock::read(...), $row->blocks)),
+            $row->minutes,
+            (new self($this->dossier, $row->minutes))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
         );
     }
 
@@ -81,7 +82,7 @@ final readonly class SessionPage
         $timeline = $session?->timeline();
         $byItem = $timeline?->totalsByItem() ?? [];
         $totals = $timeline?->totals() ?? Totals::of([]);
-        $target = 60 * $this->dossier->person->minutes;
+        $target = 60 * ($this->minutes ?? $this->dossier->person->minutes);
         $aim = $this->dossier->targets();
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
         $sums = SessionSums::of($timeline);
@@ -125,7 +126,7 @@ final readonly class SessionPage
         return new BlockView(
             $block->isCircuit ? 'circuit' : 'straight',
             $block->part->value,
-            array_map(fn(ReadItem $item): ItemView => $this->item($item, $byItem[$item->text->id] ?? null, $timeline, $block->part), $read->items[$number]),
+            array_map(fn(ReadItem $item): ItemView => $this->item($item, $byItem[$item->text->id] ?? null, $timeline, $block), $read->items[$number]),
             $block->gapSeconds,
             $block->roundRestSeconds,
             $rounds,
@@ -133,7 +134,7 @@ final readonly class SessionPage
         );
     }
 
-    private function item(ReadItem $read, ?Totals $totals, ?Timeline $timeline, Part $part): ItemView
+    private function item(ReadItem $read, ?Totals $totals, ?Timeline $timeline, WrittenBlock $block): ItemView
     {
         $item = $read->item;
 
@@ -143,6 +144,7 @@ final readonly class SessionPage
             $read->rung->name,
             $read->rung->height->label(),
             $read->rung->demand->value,
+            $read->rung->sidedness->countsEachSide(),
             $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
             $item === null ? '' : DoseWords::of($item->dose, $this->counting),
             $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
@@ -151,7 +153,7 @@ final readonly class SessionPage
             $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             $item === null ? '' : "{$item->restSeconds()} s rest",
             $item === null ? '' : $read->rung->tempoWords($item->dose),
-            $item === null ? [] : WarningView::all($this->warnings->about($item, $part), $this->counting),
+            $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
             $item === null || $timeline === null ? null : ReasonView::of(ItemSum::of($item, $timeline->of($item->id))),
         );
     }

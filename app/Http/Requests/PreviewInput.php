@@ -9,6 +9,7 @@ use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
+    new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
     new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
 ])]
 class PreviewInput extends Input
@@ -16,7 +17,7 @@ class PreviewInput extends Input
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['blocks' => ['present', 'list', 'max:40']];
+        return ['blocks' => ['present', 'list', 'max:40'], 'minutes' => ['nullable', 'integer', 'between:1,180']];
     }
 
     /**
@@ -32,6 +33,17 @@ class PreviewInput extends Input
                 $validator->errors()->add($field, $sentence);
             }
         }];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'minutes.between' => 'A session lasts from 1 to 180 minutes.', 'minutes.integer' => 'Minutes are a whole number.'];
+    }
+
+    public function minutes(): ?int
+    {
+        return $this->input('minutes') === null ? null : $this->integer('minutes');
     }
 
     /** @return list<WrittenBlock> */

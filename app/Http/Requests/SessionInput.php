@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'version', description: 'version that was read; 0 for a new session', type: 'integer'),
     new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
     new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
 ])]
 final class SessionInput extends PreviewInput

@@ -23,6 +23,8 @@ final readonly class ItemView
         public string $heightText,
         #[OA\Property]
         public string $demand,
+        #[OA\Property(description: 'the sides are counted apart')]
+        public bool $sided,
         #[OA\Property(description: 'the dose in its one written form, or as typed when it cannot be read')]
         public string $dose,
         #[OA\Property(description: 'in plain words, such as 3 × 10 each side')]

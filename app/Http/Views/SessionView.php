@@ -18,6 +18,8 @@ final readonly class SessionView
         public int $version,
         #[OA\Property]
         public string $changedAt,
+        #[OA\Property(description: 'of this session; the person’s own when null')]
+        public ?int $minutes,
         #[OA\Property]
         public PreviewView $preview,
     ) {}

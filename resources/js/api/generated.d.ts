@@ -985,6 +985,8 @@ export interface components {
         FitInput: components["schemas"]["PreviewInput"] & {
             /** @description of the session itself, so that it does not count as another one of the week */
             id?: string;
+            /** @description of this session; the person’s own when null */
+            minutes?: number | null;
             blocks?: components["schemas"]["BlockInput"][];
         };
         HoldInput: {
@@ -1099,6 +1101,8 @@ export interface components {
             y: number;
         };
         PreviewInput: {
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
             blocks: components["schemas"]["BlockInput"][];
         };
         ScreeningInput: {
@@ -1111,6 +1115,8 @@ export interface components {
             /** @description version that was read; 0 for a new session */
             version?: number;
             title?: string;
+            /** @description of this session; the person’s own when null */
+            minutes?: number | null;
             blocks?: components["schemas"]["BlockInput"][];
         };
         SessionTextInput: {
@@ -1606,6 +1612,8 @@ export interface components {
             name: string;
             heightText: string;
             demand: string;
+            /** @description the sides are counted apart */
+            sided: boolean;
             /** @description the dose in its one written form, or as typed when it cannot be read */
             dose: string;
             /** @description in plain words, such as 3 × 10 each side */
@@ -2055,6 +2063,8 @@ export interface components {
             title: string;
             version: number;
             changedAt: string;
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
             preview: components["schemas"]["PreviewView"];
         };
         /** @description How a person sets up a rung for themselves. */

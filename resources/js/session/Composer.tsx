@@ -52,6 +52,7 @@ export function Composer({
   id,
   version,
   title,
+  minutes,
   preview: first,
   kept,
   notes,
@@ -63,6 +64,7 @@ export function Composer({
   /** 0 for a new session. */
   version: number;
   title: string;
+  minutes: number | null;
   preview: Preview;
   /** What this device wrote and the server does not have yet. */
   kept: Kept | null;
@@ -75,10 +77,10 @@ export function Composer({
   const { library } = useLibrary();
   const navigate = useNavigate();
   // Starts come with ids that every session from the same template would share.
-  const [server] = useState<Draft>(() => ({ title, blocks: blocksOf(first) }));
+  const [server] = useState<Draft>(() => ({ title, minutes, blocks: blocksOf(first) }));
   const [history, change] = useReducer(compose, null, () => startHistory(kept?.draft ?? server));
   const draft = history.now;
-  const { preview, refusal, upToDate } = usePreview(person.id, draft.blocks, { preview: first, blocks: server.blocks });
+  const { preview, refusal, upToDate } = usePreview(person.id, draft, { preview: first, draft: server });
   const settled = upToDate && preview.complete && refusal === null;
   const saving = useContinuousSaving({
     person: person.id,
@@ -88,7 +90,7 @@ export function Composer({
     ready: settled || refusal?.code === 'offline',
     stored: version === 0 ? null : server,
   });
-  const fit = useFit(person.id, id, draft.blocks, settled && draft.blocks.length > 0);
+  const fit = useFit(person.id, id, draft, settled && draft.blocks.length > 0);
   const nextDoses = api.useQuery('get', '/api/people/{person}/sessions/next-doses', { params: { path: { person: person.id } } });
   const [current, setCurrent] = useState<string | null>(null);
   const [picked, setPicked] = useState<string[]>([]);
@@ -235,18 +237,32 @@ export function Composer({
               className="w-full min-w-40 rounded-sm border-b border-transparent bg-transparent font-display text-3xl font-[650] hover:border-rail"
             />
           </h1>
-          <Why title="Length" reasons={preview.clockReason} className="shrink-0">
-            <span className={cx('font-mono text-2xl font-bold', over && 'text-rowan')}>{preview.totals.totalText}</span>{' '}
-            <span className="text-ink2">
-              of <span className="font-mono">{preview.targetText}</span>
-              {preview.optionalText !== '' && (
-                <>
-                  {' '}
-                  · optional <span className="font-mono">+{preview.optionalText}</span>
-                </>
-              )}
-            </span>
-          </Why>
+          <p className="flex shrink-0 items-baseline gap-2">
+            <Why title="Length" reasons={preview.clockReason}>
+              <span className={cx('font-mono text-2xl font-bold', over && 'text-rowan')}>{preview.totals.totalText}</span>
+            </Why>
+            <label className="flex items-baseline gap-1 text-ink2">
+              of
+              <input
+                type="number"
+                min={1}
+                max={180}
+                aria-label="Minutes of this session"
+                value={draft.minutes ?? person.minutes}
+                onChange={(event) => {
+                  const minutes = Math.round(Number(event.target.value));
+                  change({ do: 'minutes', minutes: minutes === person.minutes || minutes < 1 ? null : Math.min(180, minutes) });
+                }}
+                className="w-14 rounded-sm border-b border-rail bg-transparent text-right font-mono text-ink"
+              />
+              min
+            </label>
+            {preview.optionalText !== '' && (
+              <span className="text-ink2">
+                optional <span className="font-mono">+{preview.optionalText}</span>
+              </span>
+            )}
+          </p>
         </div>
         <TimeStrip preview={preview} current={current} onPick={(item) => rows.current.get(item)?.focus()} />
 

@@ -9,6 +9,7 @@ const item: Schemas['ItemView'] = {
   name: 'Press-out, standing',
   heightText: '4.0',
   demand: 'anti-rotation',
+  sided: true,
   dose: '2x10/side',
   doseText: '2 × 10 each side',
   fields: {

@@ -27,9 +27,7 @@ export function DoseEditor({
   // Completions show while the line is being typed; the arrows walk them, Tab or Enter takes one.
   const [typing, setTyping] = useState(false);
   const [at, setAt] = useState(-1);
-  const [sided, setSided] = useState(item.fields?.perSide ?? false);
-  if (item.fields && item.fields.kind !== 'timed' && item.fields.perSide !== sided) setSided(item.fields.perSide);
-  const offers = typing ? complete(value, item.fields, sided) : [];
+  const offers = typing ? complete(value, item.fields, item.sided) : [];
   const chosen = offers[at];
   const take = (line: string) => {
     onChange(line);

@@ -79,9 +79,27 @@ function AtHand({
   const common = { id, sessions, kept, onOpen, onStart };
 
   if (start.data)
-    return <Composer {...common} version={0} title={start.data.title} preview={start.data.preview} notes={start.data.notes} />;
+    return (
+      <Composer
+        {...common}
+        version={0}
+        title={start.data.title}
+        minutes={null}
+        preview={start.data.preview}
+        notes={start.data.notes}
+      />
+    );
   if (saved.data)
-    return <Composer {...common} version={saved.data.version} title={saved.data.title} preview={saved.data.preview} notes={[]} />;
+    return (
+      <Composer
+        {...common}
+        version={saved.data.version}
+        title={saved.data.title}
+        minutes={saved.data.minutes}
+        preview={saved.data.preview}
+        notes={[]}
+      />
+    );
   const waiting = fresh ? start : saved;
   return <Loading what="Opening the session" error={waiting.error} again={() => void waiting.refetch()} />;
 }

@@ -8,12 +8,13 @@ const block = (id: string, part: Part = 'main'): Block => ({
   gapSeconds: [],
   roundRestSeconds: 0,
 });
-const three: Draft = { title: 'Monday', blocks: ['a', 'b', 'c'].map((id) => block(id)) };
+const three: Draft = { title: 'Monday', minutes: null, blocks: ['a', 'b', 'c'].map((id) => block(id)) };
 const from = (draft: Draft, ...changes: Change[]) => changes.reduce(compose, startHistory(draft));
 const after = (...changes: Change[]) => from(three, ...changes);
 const order = (draft: Draft) => draft.blocks.map((each) => each.items.map((item) => item.id).join('+')).join(' ');
 const five: Draft = {
   title: 'Five',
+  minutes: null,
   blocks: [
     block('p', 'primer'),
     block('a'),

@@ -4,13 +4,15 @@ type Item = Schemas['ItemInput'];
 export type Block = Schemas['BlockInput'];
 export type Part = Block['part'];
 type Edit = Schemas['EditView'];
-export type Draft = { title: string; blocks: Block[] };
+/** `minutes` of this session; the person’s own when null. */
+export type Draft = { title: string; minutes: number | null; blocks: Block[] };
 
 /** `typing` names the field being typed in, so that its letters make one step. */
 type History = { past: Draft[]; now: Draft; future: Draft[]; typing: string | null };
 
 export type Change =
   | { do: 'title'; title: string }
+  | { do: 'minutes'; minutes: number | null }
   | { do: 'dose'; item: string; dose: string }
   | { do: 'settle'; item: string; dose: string }
   | { do: 'add'; rung: string; dose: string }
@@ -196,6 +198,8 @@ function changed(draft: Draft, change: Change): Draft {
   switch (change.do) {
     case 'title':
       return { ...draft, title: change.title };
+    case 'minutes':
+      return { ...draft, minutes: change.minutes };
     case 'dose':
       return on(mapItems(blocks, (item) => (item.id === change.item ? { ...item, dose: change.dose } : item)));
     case 'swap':
@@ -239,7 +243,7 @@ function changed(draft: Draft, change: Change): Draft {
     case 'edits':
       return on(change.edits.reduce(edited, blocks));
     case 'blocks':
-      return { title: change.title ?? draft.title, blocks: tidy(change.blocks) };
+      return { ...draft, title: change.title ?? draft.title, blocks: tidy(change.blocks) };
     case 'append':
       return on(tidy([...blocks, ...withFreshIds(change.blocks)]));
     default:
@@ -255,7 +259,8 @@ const fieldOf = (change: Change): string | null => {
     case 'dose':
       return change.item;
     case 'title':
-      return 'title';
+    case 'minutes':
+      return change.do;
     case 'gap':
       return `gap ${change.block} ${change.gap}`;
     case 'round-rest':

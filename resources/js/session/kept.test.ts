@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { keep, keptNew, keptOf, letGo } from './kept';
 
-const draft = { title: 'Monday', blocks: [] };
+const draft = { title: 'Monday', minutes: null, blocks: [] };
 
 describe('what is kept on the device', () => {
   beforeEach(() => localStorage.clear());

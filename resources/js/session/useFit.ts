@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
 import { http, type Schemas } from '@/api/client';
-import type { Block } from './draft';
+import type { Draft } from './draft';
 
 const WAIT = 500;
 
 /** How the session comes down to its minutes, or what time left over could give; asked once the writing rests. */
-export function useFit(person: string, id: string, blocks: Block[], ready: boolean): Schemas['FitView'] | null {
-  const text = JSON.stringify(blocks);
+export function useFit(person: string, id: string, draft: Draft, ready: boolean): Schemas['FitView'] | null {
+  const text = JSON.stringify({ minutes: draft.minutes, blocks: draft.blocks });
   const [answer, setAnswer] = useState<{ text: string; fit: Schemas['FitView'] } | null>(null);
   useEffect(() => {
     if (!ready) return;
@@ -15,7 +15,7 @@ export function useFit(person: string, id: string, blocks: Block[], ready: boole
       http
         .POST('/api/people/{person}/sessions/fit', {
           params: { path: { person } },
-          body: { id, blocks: JSON.parse(text) as Block[] },
+          body: { id, ...(JSON.parse(text) as Pick<Draft, 'minutes' | 'blocks'>) },
           signal: ended.signal,
         })
         .then(({ data }) => data && setAnswer({ text, fit: data }))

@@ -1,18 +1,21 @@
 import { useEffect, useRef, useState } from 'react';
 import { http, refusalOf, type Refusal, type Schemas } from '@/api/client';
-import type { Block } from './draft';
+import type { Draft } from './draft';
+
+/** The title has no say in times and shares. */
+const asked = ({ minutes, blocks }: Draft): string => JSON.stringify({ minutes, blocks });
 
 /**
  * What the session comes to, asked of the server at each change: at most one request in flight, and the
  * newest writing asked for as soon as it is answered, so that no stale answer is ever shown.
  */
-export function usePreview(person: string, blocks: Block[], first: { preview: Schemas['PreviewView']; blocks: Block[] }) {
+export function usePreview(person: string, draft: Draft, first: { preview: Schemas['PreviewView']; draft: Draft }) {
   const [preview, setPreview] = useState(first.preview);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const wanted = useRef<string | null>(null);
   const flying = useRef(false);
-  const text = JSON.stringify(blocks);
-  const [start] = useState(() => JSON.stringify(first.blocks));
+  const text = asked(draft);
+  const [start] = useState(() => asked(first.draft));
   const shown = useRef(start);
   // What the answer at hand was asked for: it speaks of the present writing only when the two are the same.
   const [answered, setAnswered] = useState(start);
@@ -21,18 +24,18 @@ export function usePreview(person: string, blocks: Block[], first: { preview: Sc
     const ask = async () => {
       flying.current = true;
       while (wanted.current !== null) {
-        const asked = wanted.current;
+        const asking = wanted.current;
         wanted.current = null;
         const { data, error } = await http
           .POST('/api/people/{person}/sessions/preview', {
             params: { path: { person } },
-            body: { blocks: JSON.parse(asked) as Block[] },
+            body: JSON.parse(asking) as Schemas['PreviewInput'],
           })
           .catch((failed: unknown) => ({ data: undefined, error: failed }));
         if (wanted.current !== null) continue;
         if (data) {
           setPreview(data);
-          setAnswered(asked);
+          setAnswered(asking);
         }
         setRefusal(error ? refusalOf(error) : null);
       }
