@@ -21,6 +21,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecureHeaders::class);
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/');
+        // The composer sends whole sessions at every change; their lines are read by the core, spaces and all.
+        $isPreview = static fn(Request $request): bool => $request->is('api/people/*/sessions/preview');
+        $middleware->trimStrings(except: [$isPreview]);
+        $middleware->convertEmptyStringsToNull(except: [$isPreview]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());

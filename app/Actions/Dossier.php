@@ -59,6 +59,9 @@ final class Dossier
     /** @var list<Standpoint>|null */
     private ?array $standpoints = null;
 
+    /** @var array<string, list<Standpoint>> by ladder */
+    private array $on = [];
+
     private ?Circumstances $circumstances = null;
 
     private ?Method $method = null;
@@ -255,6 +258,24 @@ final class Dossier
      */
     private function standpointsFrom(\Closure $counts): array
     {
+        $newest = $this->newest($counts);
+        $standpoints = [];
+        foreach ($this->library->slugs() as $ladder) {
+            array_push($standpoints, ...$this->standOn($newest[$ladder] ?? []));
+        }
+
+        return $standpoints;
+    }
+
+    /**
+     * The placings that hold, by ladder and side.
+     *
+     * @param \Closure(Placement): bool $counts
+     *
+     * @return array<string, array<string, Placement>>
+     */
+    private function newest(\Closure $counts): array
+    {
         $newest = [];
         foreach ($this->person->placements as $placement) {
             if (! $counts($placement)) {
@@ -264,29 +285,34 @@ final class Dossier
                 $newest[$placement->ladder][$side->value] = $placement;
             }
         }
-        $standpoints = [];
-        foreach ($this->library->slugs() as $ladder) {
-            $left = $newest[$ladder][Side::Left->value] ?? null;
-            $right = $newest[$ladder][Side::Right->value] ?? null;
-            if ($left !== null && $left === $right) {
-                $standpoints[] = $this->standpoint($left, Side::Both);
 
-                continue;
-            }
-            foreach ([[$left, Side::Left], [$right, Side::Right]] as [$placement, $side]) {
-                if ($placement !== null) {
-                    $standpoints[] = $this->standpoint($placement, $side);
-                }
-            }
+        return $newest;
+    }
+
+    /**
+     * @param array<string, Placement> $newest on one ladder, by side
+     *
+     * @return list<Standpoint> none, one, or left and right
+     */
+    private function standOn(array $newest): array
+    {
+        $left = $newest[Side::Left->value] ?? null;
+        $right = $newest[Side::Right->value] ?? null;
+        if ($left !== null && $left === $right) {
+            return [$this->standpoint($left, Side::Both)];
         }
 
-        return $standpoints;
+        return array_values(array_filter([
+            $left === null ? null : $this->standpoint($left, Side::Left),
+            $right === null ? null : $this->standpoint($right, Side::Right),
+        ]));
     }
 
     /** @return list<Standpoint> none, one, or left and right */
     public function on(string $ladder): array
     {
-        return array_values(array_filter($this->standpoints(), static fn(Standpoint $here): bool => $here->rung->ladder === $ladder));
+        // Only what stands on this ladder is read: a preview asks for the few ladders of its session.
+        return $this->on[$ladder] ??= $this->standOn($this->newest(static fn(Placement $placement): bool => $placement->ladder === $ladder)[$ladder] ?? []);
     }
 
     public function evenness(): Evenness
@@ -397,7 +423,9 @@ final class Dossier
     /** @return list<string> slugs of the ladders the person stands on, stopped ones among them */
     public function placedLadders(): array
     {
-        return array_values(array_unique(array_map(static fn(Standpoint $here): string => $here->rung->ladder, $this->standpoints())));
+        $placed = $this->newest(static fn(): bool => true);
+
+        return array_values(array_filter($this->library->slugs(), static fn(string $ladder): bool => isset($placed[$ladder])));
     }
 
     /** @return array<string, Rung> the rung a session takes, by ladder */
@@ -447,7 +475,7 @@ final class Dossier
 
     public function warnings(): Warnings
     {
-        return new Warnings($this->circumstances(), $this->workingRungs(), $this->stoppedLadders(), $this->library);
+        return new Warnings($this->circumstances(), $this->placedLadders(), $this->workingRung(...), $this->isStopped(...), $this->library);
     }
 
     /** Which side begins: the one on the lower rung, else left. */

@@ -52,6 +52,6 @@ final readonly class Session
 
     public function timeline(): Timeline
     {
-        return Timeline::ofSession($this);
+        return Timeline::of($this);
     }
 }

@@ -10,7 +10,7 @@ final readonly class Timeline
     /** @param list<Segment> $segments in the order they are done; none of 0 seconds */
     private function __construct(public array $segments) {}
 
-    public static function ofSession(Session $session): self
+    public static function of(Session $session): self
     {
         $segments = [];
         $last = null;
@@ -38,6 +38,16 @@ final readonly class Timeline
      */
     public function totalsByItem(): array
     {
+        return array_map(Totals::of(...), $this->byItem());
+    }
+
+    /**
+     * The stretches of each exercise, its own rests included; change-overs before it are the session's.
+     *
+     * @return array<string, non-empty-list<Segment>> by id of the exercise
+     */
+    public function byItem(): array
+    {
         $own = [];
         foreach ($this->segments as $segment) {
             if ($segment->stretch !== Stretch::ChangeOver) {
@@ -45,13 +55,7 @@ final readonly class Timeline
             }
         }
 
-        return array_map(Totals::of(...), $own);
-    }
-
-    /** @return list<Segment> of one exercise, its own rests included; change-overs before it are the session's */
-    public function of(string $item): array
-    {
-        return array_values(array_filter($this->segments, static fn(Segment $segment): bool => $segment->item->id === $item && $segment->stretch !== Stretch::ChangeOver));
+        return $own;
     }
 
     /** Seconds that optional sets add when all of them are done; counted apart from every total. */

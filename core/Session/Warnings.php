@@ -31,10 +31,20 @@ final readonly class Warnings
     private const PRIMER_MOST_SECONDS = 480;
 
     /**
+     * @param list<string>             $placed  ladders the person stands on
+     * @param \Closure(string): ?Rung  $working working rung by ladder, asked for where it is needed
+     * @param \Closure(string): bool   $stopped whether a ladder was stopped after pain
+     */
+    public function __construct(private Circumstances $circumstances, private array $placed, private \Closure $working, private \Closure $stopped, private Library $library) {}
+
+    /**
      * @param array<string, Rung> $working working rung by ladder, where the person is placed
      * @param list<string>        $stopped ladders stopped after pain
      */
-    public function __construct(private Circumstances $circumstances, private array $working, private array $stopped, private Library $library) {}
+    public static function knowing(Circumstances $circumstances, array $working, array $stopped, Library $library): self
+    {
+        return new self($circumstances, array_keys($working), static fn(string $ladder): ?Rung => $working[$ladder] ?? null, static fn(string $ladder): bool => in_array($ladder, $stopped, true), $library);
+    }
 
     /**
      * @param bool $inCircuit a swap then keeps the number of rounds
@@ -51,7 +61,7 @@ final readonly class Warnings
             // One swap mends them all.
             $swap = null;
         }
-        if (in_array($item->rung->ladder, $this->stopped, true)) {
+        if (($this->stopped)($item->rung->ladder)) {
             $warnings[] = new Warning(
                 Reason::because(Rule::PainHigh, 'This ladder was stopped after pain: reopen it on the board, with a reason, before it is trained again.'),
                 Repair::by('Take it out', Edit::remove($item->id)),
@@ -123,7 +133,7 @@ final readonly class Warnings
 
     private function substitute(Item $item, bool $inCircuit): ?Repair
     {
-        $working = $this->working[$item->rung->ladder] ?? null;
+        $working = ($this->working)($item->rung->ladder);
         if ($working !== null && $working->slug !== $item->rung->slug && $working->height->above($item->rung->height) <= 0 && $this->circumstances->rule($working)->openOn(Side::Both)) {
             return $this->swapTo($item, $working, "Swap to {$working->name}", $inCircuit);
         }
@@ -134,7 +144,7 @@ final readonly class Warnings
 
     private function offTheWorkingRung(Item $item, bool $inCircuit): ?Warning
     {
-        $working = $this->working[$item->rung->ladder] ?? null;
+        $working = ($this->working)($item->rung->ladder);
         if ($working === null || $working->slug === $item->rung->slug) {
             return null;
         }
@@ -150,7 +160,7 @@ final readonly class Warnings
 
     private function tooHardForPrimer(Item $item): ?Warning
     {
-        $working = $this->working[$item->rung->ladder] ?? null;
+        $working = ($this->working)($item->rung->ladder);
         $primer = $working === null || $item->rung->demand === Demand::Activation ? null : Primer::of($working, $this->library->ladder($working->ladder), $this->circumstances);
         if ($working === null || $primer === null) {
             return null;
@@ -311,8 +321,9 @@ final readonly class Warnings
     private function workingOn(Demand $demand): ?Rung
     {
         $best = null;
-        foreach ($this->working as $rung) {
-            if ($rung->demand === $demand && $this->circumstances->rule($rung)->openOn(Side::Both) && ($best === null || $rung->height->above($best->height) > 0)) {
+        foreach ($this->placed as $ladder) {
+            $rung = ($this->working)($ladder);
+            if ($rung !== null && $rung->demand === $demand && $this->circumstances->rule($rung)->openOn(Side::Both) && ($best === null || $rung->height->above($best->height) > 0)) {
                 $best = $rung;
             }
         }

@@ -69,7 +69,7 @@ final class RepairsTest extends TestCase
     public function test_a_stopped_ladder_is_taken_out(): void
     {
         $blocks = [$this->straight('press-out/standing', '2x10/side', 'a'), $this->straight('bridge/touch', '1x10', 'b')];
-        $warnings = (new Warnings($this->circumstances([]), [], ['press-out'], ShippedLibrary::get()))->about($blocks[0]->items()[0]);
+        $warnings = (Warnings::knowing($this->circumstances([]), [], ['press-out'], ShippedLibrary::get()))->about($blocks[0]->items()[0]);
 
         self::assertSame(['b'], array_map(static fn($item): string => $item->id, $warnings[0]->repair?->appliedTo(new Session($blocks))?->items() ?? []));
     }
@@ -216,7 +216,7 @@ final class RepairsTest extends TestCase
         foreach ($working as $slug) {
             $here[(string) strstr($slug, '/', true)] = ShippedLibrary::rung($slug);
         }
-        $warnings = new Warnings($this->circumstances($states, $kit), $here, [], ShippedLibrary::get());
+        $warnings = Warnings::knowing($this->circumstances($states, $kit), $here, [], ShippedLibrary::get());
         $all = [];
         foreach ($session->blocks as $block) {
             foreach ($block->items() as $item) {

@@ -112,7 +112,7 @@ final class WarningsTest extends TestCase
         $here = $working === null ? [] : [explode('/', $working)[0] => ShippedLibrary::rung($working)];
         $limits = array_map(static fn(State $state) => $state->limit(Side::Both), $states);
 
-        return self::reasons((new Warnings(new Circumstances($limits, Kit::cases(), Method::default()), $here, $stopped, ShippedLibrary::get()))->about(ShippedLibrary::item($rung, $dose)));
+        return self::reasons((Warnings::knowing(new Circumstances($limits, Kit::cases(), Method::default()), $here, $stopped, ShippedLibrary::get()))->about(ShippedLibrary::item($rung, $dose)));
     }
 
     /**
@@ -121,7 +121,7 @@ final class WarningsTest extends TestCase
      */
     private function warnings(array $states = [], array $working = []): Warnings
     {
-        return new Warnings(new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases(), Method::default()), self::working(...$working), [], ShippedLibrary::get());
+        return Warnings::knowing(new Circumstances(array_map(static fn(State $state) => $state->limit(Side::Both), $states), Kit::cases(), Method::default()), self::working(...$working), [], ShippedLibrary::get());
     }
 
     /**

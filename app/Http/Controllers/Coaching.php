@@ -29,7 +29,7 @@ final readonly class Coaching
     {
         $log = SessionLog::query()->find($input->text('id'));
         if ($log === null) {
-            $dossier = $this->open->forPlanning($person, $input->by());
+            $dossier = $this->open->forPlanning($person->id, $input->by());
             Problem::whenClosed($dossier->standing());
             $session = TrainingSession::query()->where('person_id', $person->id)->findOrFail($input->text('session'));
             $log = $record->record($dossier, $session, $input->by(), $input->text('id'), $input->input('seconds') === null ? null : $input->integer('seconds'), $input->sets());

@@ -49,7 +49,7 @@ final readonly class Sessions
     }
 
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewInput::class)]
-    public function preview(Person $person, PreviewInput $input): JsonResponse
+    public function preview(string $person, PreviewInput $input): JsonResponse
     {
         return new JsonResponse((new SessionPage($this->planning($person, $input), $input->minutes()))->preview($input->blocks()));
     }
@@ -103,11 +103,11 @@ final readonly class Sessions
         return new JsonResponse((new CoachPage($dossier, $this->owned($person, $session)))->cueSheet());
     }
 
-    private function planning(Person $person, Request $request): Dossier
+    private function planning(Person|string $person, Request $request): Dossier
     {
         /** @var User $user */
         $user = $request->user();
-        $dossier = $this->open->forPlanning($person, $user);
+        $dossier = $this->open->forPlanning($person instanceof Person ? $person->id : $person, $user);
         Problem::whenClosed($dossier->standing());
 
         return $dossier;

@@ -80,7 +80,8 @@ final readonly class SessionPage
     {
         $session = $read->session;
         $timeline = $session?->timeline();
-        $byItem = $timeline?->totalsByItem() ?? [];
+        $own = $timeline?->byItem() ?? [];
+        $byItem = array_map(Totals::of(...), $own);
         $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * ($this->minutes ?? $this->dossier->person->minutes);
         $aim = $this->dossier->targets();
@@ -90,7 +91,7 @@ final readonly class SessionPage
 
         return new PreviewView(
             $read->isComplete(),
-            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $byItem), array_keys($read->blocks)),
+            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
             TotalsView::of($totals),
             $target,
             Totals::clock($target),
@@ -109,8 +110,8 @@ final readonly class SessionPage
         );
     }
 
-    /** @param array<string, Totals> $byItem */
-    private function block(ReadSession $read, int $number, ?Timeline $timeline, array $byItem): BlockView
+    /** @param array<string, non-empty-list<Segment>> $own stretches of each exercise */
+    private function block(ReadSession $read, int $number, ?Timeline $timeline, array $own): BlockView
     {
         $block = $read->blocks[$number];
         $rounds = 1;
@@ -126,7 +127,7 @@ final readonly class SessionPage
         return new BlockView(
             $block->isCircuit ? 'circuit' : 'straight',
             $block->part->value,
-            array_map(fn(ReadItem $item): ItemView => $this->item($item, $byItem[$item->text->id] ?? null, $timeline, $block), $read->items[$number]),
+            array_map(fn(ReadItem $item): ItemView => $this->item($item, $own[$item->text->id] ?? [], $block), $read->items[$number]),
             $block->gapSeconds,
             $block->roundRestSeconds,
             $rounds,
@@ -134,7 +135,8 @@ final readonly class SessionPage
         );
     }
 
-    private function item(ReadItem $read, ?Totals $totals, ?Timeline $timeline, WrittenBlock $block): ItemView
+    /** @param list<Segment> $own */
+    private function item(ReadItem $read, array $own, WrittenBlock $block): ItemView
     {
         $item = $read->item;
 
@@ -148,13 +150,13 @@ final readonly class SessionPage
             $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
             $item === null ? '' : DoseWords::of($item->dose, $this->counting),
             $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
-            $totals === null ? null : TotalsView::of($totals),
+            $own === [] ? null : TotalsView::of(Totals::of($own)),
             $read->problem?->getMessage(),
             $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             $item === null ? '' : "{$item->restSeconds()} s rest",
             $item === null ? '' : $read->rung->tempoWords($item->dose),
             $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
-            $item === null || $timeline === null ? null : ReasonView::of(ItemSum::of($item, $timeline->of($item->id))),
+            $item === null || $own === [] ? null : ReasonView::of(ItemSum::of($item, $own)),
         );
     }
 

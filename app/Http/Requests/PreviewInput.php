@@ -4,51 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use EvenRungs\Session\WrittenBlock;
-use Illuminate\Validation\Validator;
+use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
+/**
+ * The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long
+ * as everything the answer is made of.
+ */
 #[OA\Schema(properties: [
     new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
     new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
 ])]
-class PreviewInput extends Input
+final class PreviewInput extends BlocksInput
 {
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
+    public function validateResolved(): void
     {
-        return ['blocks' => ['present', 'list', 'max:40'], 'minutes' => ['nullable', 'integer', 'between:1,180']];
-    }
-
-    /**
-     * The composer asks at every change, and rules with wildcards take longer than the whole computation:
-     * the shape of the blocks is checked by hand.
-     *
-     * @return list<\Closure(Validator): void>
-     */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            foreach (BlocksShape::problems($this->input('blocks')) as $field => $sentence) {
-                $validator->errors()->add($field, $sentence);
-            }
-        }];
-    }
-
-    /** @return array<string, string|array<string, string>> */
-    public function messages(): array
-    {
-        return [...parent::messages(), 'minutes.between' => 'A session lasts from 1 to 180 minutes.', 'minutes.integer' => 'Minutes are a whole number.'];
-    }
-
-    public function minutes(): ?int
-    {
-        return $this->input('minutes') === null ? null : $this->integer('minutes');
-    }
-
-    /** @return list<WrittenBlock> */
-    public function blocks(): array
-    {
-        return array_map(static fn(mixed $block): WrittenBlock => WrittenBlock::read(is_array($block) ? $block : []), $this->entries('blocks'));
+        $problems = BlocksShape::problems($this->input('blocks'));
+        if (! is_array($this->input('blocks')) || ! array_is_list($this->input('blocks')) || count($this->entries('blocks')) > 40) {
+            $problems['blocks'] = 'A session has a list of at most 40 blocks.';
+        }
+        $minutes = $this->input('minutes');
+        if ($minutes !== null && (! is_int($minutes) || $minutes < 1 || $minutes > 180)) {
+            $problems['minutes'] = 'A session lasts from 1 to 180 minutes.';
+        }
+        if ($problems !== []) {
+            throw ValidationException::withMessages($problems);
+        }
     }
 }

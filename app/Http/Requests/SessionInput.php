@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
     new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
 ])]
-final class SessionInput extends PreviewInput
+final class SessionInput extends BlocksInput
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
