@@ -78,6 +78,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('/people/{person}/sessions/templates', [Composing::class, 'templates']);
         Route::get('/people/{person}/sessions/next-doses', [Composing::class, 'nextDoses']);
         Route::post('/people/{person}/sessions/text', [Composing::class, 'text']);
+        Route::post('/people/{person}/sessions/sums', [Composing::class, 'sums']);
         Route::post('/people/{person}/sessions/orders', [Composing::class, 'orders']);
         Route::post('/people/{person}/sessions/fit', [Composing::class, 'fit']);
         Route::post('/people/{person}/sessions/preview', [Sessions::class, 'preview']);

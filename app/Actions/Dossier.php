@@ -62,6 +62,9 @@ final class Dossier
     /** @var array<string, list<Standpoint>> by ladder */
     private array $on = [];
 
+    /** @var array<string, array<string, Placement>>|null by ladder and side */
+    private ?array $placed = null;
+
     private ?Circumstances $circumstances = null;
 
     private ?Method $method = null;
@@ -267,6 +270,12 @@ final class Dossier
         return $standpoints;
     }
 
+    /** @return array<string, array<string, Placement>> the placings that hold now, by ladder and side */
+    private function placed(): array
+    {
+        return $this->placed ??= $this->newest(static fn(): bool => true);
+    }
+
     /**
      * The placings that hold, by ladder and side.
      *
@@ -312,7 +321,7 @@ final class Dossier
     public function on(string $ladder): array
     {
         // Only what stands on this ladder is read: a preview asks for the few ladders of its session.
-        return $this->on[$ladder] ??= $this->standOn($this->newest(static fn(Placement $placement): bool => $placement->ladder === $ladder)[$ladder] ?? []);
+        return $this->on[$ladder] ??= $this->standOn($this->placed()[$ladder] ?? []);
     }
 
     public function evenness(): Evenness
@@ -423,9 +432,7 @@ final class Dossier
     /** @return list<string> slugs of the ladders the person stands on, stopped ones among them */
     public function placedLadders(): array
     {
-        $placed = $this->newest(static fn(): bool => true);
-
-        return array_values(array_filter($this->library->slugs(), static fn(string $ladder): bool => isset($placed[$ladder])));
+        return array_values(array_filter($this->library->slugs(), fn(string $ladder): bool => isset($this->placed()[$ladder])));
     }
 
     /** @return array<string, Rung> the rung a session takes, by ladder */

@@ -22,26 +22,16 @@ use Illuminate\Support\Facades\DB;
 /** Reads a person, or all of a practice, with every record the core asks for. */
 final readonly class OpenDossier
 {
-    /** What planning looks at, by relation of the person. */
-    private const PLANNED = ['limits' => PersonLimit::class, 'screenings' => Screening::class, 'placements' => Placement::class, 'decisions' => Decision::class, 'clearances' => Clearance::class];
+    /** What planning looks at: model, table, columns and condition, by relation of the person. */
+    private const PLANNED = [
+        'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
+        'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency'], 'urgency IS NOT NULL'],
+        'placements' => [Placement::class, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
+        'decisions' => [Decision::class, 'decisions', ['sequence', 'id', 'choice', 'taken_back_at'], "choice = 'refer'"],
+        'clearances' => [Clearance::class, 'clearances', ['sequence', 'id', 'from', 'until'], '1'],
+    ];
 
-    /** The rows of a table that belong to the person and the practice of the outer query, as JSON. */
-    private const PLANNING = <<<'SQL'
-        SELECT p.*, pr.id AS `practice:id`, pr.name AS `practice:name`, pr.time_zone AS `practice:time_zone`, pr.method AS `practice:method`,
-          pr.method_version AS `practice:method_version`, pr.library_version AS `practice:library_version`,
-          (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', id, 'person_id', person_id, 'state', state, 'side', side, 'since', since, 'lifted_on', lifted_on, 'cleared', cleared) ORDER BY id)
-            FROM person_limits WHERE person_id = p.id AND practice_id = p.practice_id AND lifted_on IS NULL) AS limits,
-          (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', id, 'person_id', person_id, 'urgency', urgency, 'sequence', sequence) ORDER BY sequence)
-            FROM screenings WHERE person_id = p.id AND practice_id = p.practice_id AND urgency IS NOT NULL) AS screenings,
-          (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', id, 'person_id', person_id, 'ladder', ladder, 'side', side, 'rung', rung, 'stopped', stopped, 'sequence', sequence) ORDER BY sequence)
-            FROM placements WHERE person_id = p.id AND practice_id = p.practice_id AND undone_at IS NULL) AS placements,
-          (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', id, 'person_id', person_id, 'choice', choice, 'sequence', sequence, 'taken_back_at', taken_back_at) ORDER BY sequence)
-            FROM decisions WHERE person_id = p.id AND practice_id = p.practice_id AND choice = 'refer') AS decisions,
-          (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', id, 'person_id', person_id, 'from', `from`, 'until', `until`, 'sequence', sequence) ORDER BY sequence)
-            FROM clearances WHERE person_id = p.id AND practice_id = p.practice_id) AS clearances
-        FROM people p JOIN practices pr ON pr.id = p.practice_id
-        WHERE p.id = ? AND p.practice_id = ?
-        SQL;
+    private const PRACTICE = ['id', 'name', 'time_zone', 'method', 'method_version', 'library_version'];
 
     private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps'];
 
@@ -62,22 +52,44 @@ final readonly class OpenDossier
      */
     public function forPlanning(string $person, User $by): Dossier
     {
-        $row = (array) DB::selectOne(self::PLANNING, [$person, $by->practice_id]);
+        $row = (array) DB::selectOne(self::planning(), [$person, $by->practice_id]);
         if ($row === []) {
             throw (new ModelNotFoundException)->setModel(Person::class, [$person]);
         }
-        $practice = array_filter($row, static fn(string $column): bool => str_starts_with($column, 'practice:'), ARRAY_FILTER_USE_KEY);
-        $records = array_intersect_key($row, self::PLANNED);
-        $found = (new Person)->newFromBuilder(array_diff_key($row, $practice, $records));
-        foreach (self::PLANNED as $name => $model) {
-            $rows = json_decode(is_string($records[$name] ?? null) ? $records[$name] : '[]', true);
-            /** @var list<array<string, mixed>> $rows */
-            // Most people have no sign, no limit and no clearance: a model that is not needed is not even loaded.
-            $found->setRelation($name, $rows === [] ? new Collection : $model::hydrate($rows));
+        $practice = [];
+        foreach (self::PRACTICE as $column) {
+            $practice[$column] = $row["practice_{$column}"];
+            unset($row["practice_{$column}"]);
         }
-        $by->setRelation('practice', (new Practice)->newFromBuilder(array_combine(array_map(static fn(string $column): string => substr($column, strlen('practice:')), array_keys($practice)), $practice)));
+        $records = array_intersect_key($row, self::PLANNED);
+        $found = (new Person)->newFromBuilder(array_diff_key($row, $records));
+        foreach (self::PLANNED as $name => [$model, , $columns]) {
+            $rows = json_decode(is_string($records[$name] ?? null) ? $records[$name] : '[]', true);
+            /** @var list<list<mixed>> $rows */
+            // In order of time, which the first column says: cheaper here than in the database.
+            sort($rows);
+            // Most people have no sign, no limit and no clearance: a model that is not needed is not even loaded.
+            $found->setRelation($name, $rows === [] ? new Collection : $model::hydrate(array_map(static fn(array $row): array => ['person_id' => $person, ...array_combine($columns, $row)], $rows)));
+        }
+        $by->setRelation('practice', (new Practice)->newFromBuilder($practice));
 
         return new Dossier($found, $this->ladders->library(), $this->clock($by));
+    }
+
+    /** Person, practice, and the records of each kind as one JSON list of rows. */
+    private static function planning(): string
+    {
+        static $query = null;
+        if ($query === null) {
+            $columns = array_map(static fn(string $column): string => "pr.{$column} AS practice_{$column}", self::PRACTICE);
+            foreach (self::PLANNED as $name => [, $table, $wanted, $condition]) {
+                $list = '`'.implode('`, `', $wanted).'`';
+                $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY({$list})) FROM {$table} WHERE person_id = p.id AND practice_id = p.practice_id AND {$condition}) AS {$name}";
+            }
+            $query = 'SELECT p.*, '.implode(', ', $columns).' FROM people p JOIN practices pr ON pr.id = p.practice_id WHERE p.id = ? AND p.practice_id = ?';
+        }
+
+        return $query;
     }
 
     /** @return Several<int, Dossier> everyone of the practice, or those that are not archived */

@@ -46,10 +46,11 @@ final class ComposingTest extends ApiTestCase
     public function test_what_the_preview_copies_out_reads_back_as_the_same_session(): void
     {
         $first = $this->text("Primer\nclam 1x8/side\nMain part\n3x{\nplank 20s r25\nside bridge 15s/side\n} r50\nfinisher\nbridge 2x12 +1");
-        $again = $this->text((string) $first->json('preview.text'));
+        $lines = fn(\Illuminate\Testing\TestResponse $read): string => (string) $this->sums($read->json('blocks'))->json('text');
+        $again = $this->text($lines($first));
 
         self::assertSame($first->json('preview.totals'), $again->json('preview.totals'));
-        self::assertSame($first->json('preview.text'), $again->json('preview.text'));
+        self::assertSame($lines($first), $lines($again));
         self::assertSame(['primer', 'main', 'finisher'], $again->json('blocks.*.part'));
         self::assertNotSame('', $again->json('preview.optionalText'));
     }
@@ -79,7 +80,8 @@ final class ComposingTest extends ApiTestCase
         $this->start(['from' => 'template'])->assertUnprocessable()->assertJsonPath('fields.template.0', 'Say which template.');
         $this->start(['from' => 'session', 'session' => self::id()])->assertUnprocessable()->assertJsonPath('fields.session.0', 'This session is not there any more.');
         $this->start(['from' => 'thin air'])->assertUnprocessable();
-        $this->start(['from' => 'empty'])->assertOk()->assertJsonPath('preview.blocks', [])->assertJsonPath('preview.text', null);
+        $this->start(['from' => 'empty'])->assertOk()->assertJsonPath('preview.blocks', []);
+        $this->sums([])->assertOk()->assertJsonPath('sums', [])->assertJsonPath('text', '');
     }
 
     public function test_another_persons_session_comes_on_the_rungs_of_this_one(): void
@@ -203,14 +205,21 @@ final class ComposingTest extends ApiTestCase
 
     public function test_every_figure_of_the_preview_opens_its_sum(): void
     {
-        $preview = $this->text("plank 3x(4x10s/5) r30\nside bridge 2x15s/side")->json('preview');
+        $read = $this->text("plank 3x(4x10s/5) r30\nside bridge 2x15s/side");
+        $sums = array_column((array) $this->sums($read->json('blocks'))->assertOk()->json('sums'), 'reason', 'of');
 
-        self::assertSame('3:45', $preview['blocks'][0]['items'][0]['totals']['totalText']);
-        self::assertStringEndsWith('= 3:45.', $preview['blocks'][0]['items'][0]['sum']['sentence']);
-        self::assertSame([['name' => 'Front plank, forearms and toes', 'value' => '2:00'], ['name' => 'Side bridge, knees bent', 'value' => '1:00']], $preview['workReason']['inputs']);
-        self::assertStringContainsString('0:30', $preview['changeOverReason']['sentence']);
-        self::assertStringContainsString('Front: 120 s of', $preview['shares'][0]['reason']['sentence']);
-        self::assertSame(['left', 'front', 'static', 'floor'], array_column($preview['mix'], 'first'));
+        self::assertStringEndsWith('= 3:45.', $sums[$read->json('blocks.0.items.0.id')]['sentence']);
+        self::assertSame('3:45', $read->json('preview.blocks.0.items.0.totals.totalText'));
+        self::assertSame([['name' => 'Front plank, forearms and toes', 'value' => '2:00'], ['name' => 'Side bridge, knees bent', 'value' => '1:00']], $sums['work']['inputs']);
+        self::assertStringContainsString('0:30', $sums['change-over']['sentence']);
+        self::assertStringContainsString('Front: 120 s of', $sums['anti-extension']['sentence']);
+        self::assertSame(['left', 'front', 'static', 'floor'], $read->json('preview.mix.*.first'));
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse> */
+    private function sums(mixed $blocks): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/people/{$this->person}/sessions/sums", ['minutes' => null, 'blocks' => $blocks]);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse> */

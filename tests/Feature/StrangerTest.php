@@ -85,7 +85,7 @@ final class StrangerTest extends ApiTestCase
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],
             str_ends_with($uri, 'sessions/start') => ['from' => 'board'],
             str_ends_with($uri, 'sessions/text') => ['text' => 'plank 2x20s'],
-            str_ends_with($uri, 'sessions/preview'), str_ends_with($uri, 'sessions/orders'), str_ends_with($uri, 'sessions/fit') => ['id' => self::id(), 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_ends_with($uri, 'sessions/preview'), str_ends_with($uri, 'sessions/orders'), str_ends_with($uri, 'sessions/sums'), str_ends_with($uri, 'sessions/fit') => ['id' => self::id(), 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
             str_ends_with($uri, 'placements') => ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''],
             str_ends_with($uri, 'screenings') => ['id' => self::id(), 'signs' => []],
             str_ends_with($uri, 'clearances') => ['id' => self::id(), 'clinician' => 'A. Clinician', 'scope' => 'all', 'from' => '2026-06-01', 'until' => '2026-07-01'],

@@ -25,6 +25,7 @@ use App\Http\Views\NextDoseView;
 use App\Http\Views\OrdersView;
 use App\Http\Views\ReasonView;
 use App\Http\Views\SessionTextView;
+use App\Http\Views\SumsView;
 use App\Http\Views\TemplatesView;
 use App\Library\TemplateFile;
 use App\Models\Person;
@@ -63,6 +64,12 @@ final readonly class Composing
     public function text(Person $person, SessionTextInput $input): JsonResponse
     {
         return new JsonResponse((new ComposerPage($this->dossier($person, $input)))->text($input->written()));
+    }
+
+    #[Writes('/api/people/{person}/sessions/sums', 'sumSession', SumsView::class, PreviewInput::class)]
+    public function sums(Person $person, PreviewInput $input): JsonResponse
+    {
+        return new JsonResponse((new SessionPage($this->dossier($person, $input)))->sums($input->blocks()));
     }
 
     #[Writes('/api/people/{person}/sessions/orders', 'orderSession', OrdersView::class, PreviewInput::class)]

@@ -16,6 +16,8 @@ use App\Http\Views\ReasonView;
 use App\Http\Views\SegmentView;
 use App\Http\Views\SessionView;
 use App\Http\Views\ShareView;
+use App\Http\Views\SumsView;
+use App\Http\Views\SumView;
 use App\Http\Views\TotalsView;
 use App\Http\Views\WarningView;
 use App\Models\TrainingSession;
@@ -71,6 +73,31 @@ final readonly class SessionPage
     }
 
     /** @param list<WrittenBlock> $blocks */
+    public function sums(array $blocks): SumsView
+    {
+        $session = $this->read($blocks)->session;
+        if ($session === null) {
+            return new SumsView([], '');
+        }
+        $timeline = $session->timeline();
+        $own = $timeline->byItem();
+        $whole = SessionSums::of($timeline);
+        $shares = WorkShares::of($session, $timeline);
+        $sums = ['work' => $whole->work(), 'rest' => $whole->rest(), 'change-over' => $whole->changeOver()];
+        foreach (Demand::withShare() as $demand) {
+            $sums[$demand->value] = $shares->reasonFor($demand, $session->items(), array_map(Totals::of(...), $own), $this->dossier->targets());
+        }
+        foreach ($session->items() as $item) {
+            $sums[$item->id] = ItemSum::of($item, $own[$item->id] ?? []);
+        }
+
+        return new SumsView(
+            array_map(static fn(string|int $of, Reason $reason): SumView => new SumView((string) $of, ReasonView::of($reason)), array_keys($sums), $sums),
+            SessionText::print($session, $this->dossier->method()),
+        );
+    }
+
+    /** @param list<WrittenBlock> $blocks */
     public function read(array $blocks): ReadSession
     {
         return ReadSession::of($blocks, $this->dossier->library, $this->dossier->firstSide(...), $this->counting);
@@ -81,12 +108,10 @@ final readonly class SessionPage
         $session = $read->session;
         $timeline = $session?->timeline();
         $own = $timeline?->byItem() ?? [];
-        $byItem = array_map(Totals::of(...), $own);
         $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * ($this->minutes ?? $this->dossier->person->minutes);
         $aim = $this->dossier->targets();
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
-        $sums = SessionSums::of($timeline);
         $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
 
         return new PreviewView(
@@ -96,16 +121,12 @@ final readonly class SessionPage
             $target,
             Totals::clock($target),
             $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
-            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand), ReasonView::of($shares->reasonFor($demand, $session?->items() ?? [], $byItem, $aim))), Demand::withShare()),
+            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
             $shares->agreementPerMille($aim),
             ReasonView::of($shares->reason($aim)),
             ReasonView::of($this->clock($totals, $target)),
-            ReasonView::of($sums->work()),
-            ReasonView::of($sums->rest()),
-            ReasonView::of($sums->changeOver()),
             $timeline === null ? [] : array_map(MixView::of(...), Mix::of($timeline)),
             $optional === 0 ? '' : Totals::clock($optional),
-            $session === null ? null : SessionText::print($session, $this->dossier->method()),
             $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
         );
     }
@@ -156,7 +177,6 @@ final readonly class SessionPage
             $item === null ? '' : "{$item->restSeconds()} s rest",
             $item === null ? '' : $read->rung->tempoWords($item->dose),
             $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
-            $item === null || $own === [] ? null : ReasonView::of(ItemSum::of($item, $own)),
         );
     }
 

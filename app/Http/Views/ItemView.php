@@ -43,7 +43,5 @@ final readonly class ItemView
         public string $tempoText,
         #[ListOf(WarningView::class)]
         public array $warnings,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', description: 'how its time adds up', nullable: true)]
-        public ?ReasonView $sum,
     ) {}
 }

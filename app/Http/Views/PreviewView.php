@@ -39,18 +39,10 @@ final readonly class PreviewView
         public ReasonView $sharesReason,
         #[OA\Property]
         public ReasonView $clockReason,
-        #[OA\Property]
-        public ReasonView $workReason,
-        #[OA\Property]
-        public ReasonView $restReason,
-        #[OA\Property]
-        public ReasonView $changeOverReason,
         #[ListOf(MixView::class)]
         public array $mix,
         #[OA\Property(description: 'what optional sets add, counted apart; empty when there are none')]
         public string $optionalText,
-        #[OA\Property(description: 'the session as lines of text, without its title; null where nothing can be read')]
-        public ?string $text,
         #[ListOf(WarningView::class)]
         public array $warnings,
     ) {}

@@ -18,7 +18,5 @@ final readonly class ShareView
         public int $share,
         #[OA\Property(description: 'tenths of a per cent')]
         public int $target,
-        #[OA\Property]
-        public ReasonView $reason,
     ) {}
 }

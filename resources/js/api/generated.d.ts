@@ -398,6 +398,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/sessions/sums": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sumSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/sessions/orders": {
         parameters: {
             query?: never;
@@ -982,12 +998,12 @@ export interface components {
             choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
             reason: string;
         };
-        FitInput: components["schemas"]["PreviewInput"] & {
+        FitInput: {
             /** @description of the session itself, so that it does not count as another one of the week */
-            id?: string;
+            id: string;
             /** @description of this session; the person’s own when null */
-            minutes?: number | null;
-            blocks?: components["schemas"]["BlockInput"][];
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
         };
         HoldInput: {
             /** @description ULID made by the caller: sending twice saves once */
@@ -1110,14 +1126,14 @@ export interface components {
             /** @description danger signs answered with yes */
             signs: string[];
         };
-        SessionInput: components["schemas"]["PreviewInput"] & {
-            id?: string;
+        SessionInput: {
+            id: string;
             /** @description version that was read; 0 for a new session */
-            version?: number;
-            title?: string;
+            version: number;
+            title: string;
             /** @description of this session; the person’s own when null */
-            minutes?: number | null;
-            blocks?: components["schemas"]["BlockInput"][];
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
         };
         SessionTextInput: {
             /** @description A session as lines of text. */
@@ -1625,7 +1641,6 @@ export interface components {
             restText: string;
             tempoText: string;
             warnings: components["schemas"]["WarningView"][];
-            sum: components["schemas"]["ReasonView"] | null;
         };
         /** @description What is wrong with a ladder that is not kept yet, and what it would look like. */
         LadderCheckView: {
@@ -1943,14 +1958,9 @@ export interface components {
             agreement: number;
             sharesReason: components["schemas"]["ReasonView"];
             clockReason: components["schemas"]["ReasonView"];
-            workReason: components["schemas"]["ReasonView"];
-            restReason: components["schemas"]["ReasonView"];
-            changeOverReason: components["schemas"]["ReasonView"];
             mix: components["schemas"]["MixView"][];
             /** @description what optional sets add, counted apart; empty when there are none */
             optionalText: string;
-            /** @description the session as lines of text, without its title; null where nothing can be read */
-            text: string | null;
             warnings: components["schemas"]["WarningView"][];
         };
         /** @description A piece of kit tied to a joint of the figure. */
@@ -2080,7 +2090,6 @@ export interface components {
             share: number;
             /** @description tenths of a per cent */
             target: number;
-            reason: components["schemas"]["ReasonView"];
         };
         /** @description An exercise as the person reads it. */
         SheetItemView: {
@@ -2174,6 +2183,18 @@ export interface components {
             name: string;
             lost: string;
             reason: components["schemas"]["ReasonView"];
+        };
+        /** @description How one figure of a session adds up. */
+        SumView: {
+            /** @description id of an exercise, value of a demand, or one of work, rest, change-over */
+            of: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description How every figure of a session adds up, and the session as lines of text. Asked for when a figure is opened. */
+        SumsView: {
+            sums: components["schemas"]["SumView"][];
+            /** @description without the title; empty where nothing can be read */
+            text: string;
         };
         /** @description A template, and what becomes of it for this person. */
         TemplateView: {
@@ -4682,6 +4703,113 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionTextView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    sumSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SumsView"];
                 };
             };
             /** @description Not signed in. */

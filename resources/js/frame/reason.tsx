@@ -41,6 +41,32 @@ export function Why({
   );
 }
 
+/** A figure whose sum is asked of the server when it is opened. */
+export function WhyAsked({
+  title,
+  ask,
+  className,
+  children,
+}: {
+  title: string;
+  /** Null when the server does not answer. */
+  ask: () => Promise<Reason | null>;
+  className?: string;
+  children: ReactNode;
+}) {
+  const { show } = useReason();
+  return (
+    <button
+      type="button"
+      title="Why?"
+      className={cx('rounded-sm text-left decoration-dotted underline-offset-4 hover:underline', className)}
+      onClick={() => void ask().then((reason) => reason && show({ title, reasons: [reason] }))}
+    >
+      {children}
+    </button>
+  );
+}
+
 /** How something came about: sentence, inputs, rule, source, and what would change it. */
 export function ReasonList({ reasons }: { reasons: Reason[] }) {
   return (

@@ -1,5 +1,7 @@
+import type { ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
-import { Why } from '@/frame/reason';
+import { Why, WhyAsked } from '@/frame/reason';
+import { useSum } from './sums';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
@@ -30,9 +32,9 @@ export function BalancePane({ preview, aim }: { preview: Schemas['PreviewView'];
               />
             </dd>
             <dd className="text-right">
-              <Why title={`Share of ${share.shortName}`} reasons={share.reason} className="font-mono font-bold">
+              <Share demand={share.demand} name={share.shortName}>
                 {(share.share / 10).toFixed(0)} %
-              </Why>
+              </Share>
             </dd>
           </div>
         ))}
@@ -55,5 +57,13 @@ export function BalancePane({ preview, aim }: { preview: Schemas['PreviewView'];
           ))}
       </p>
     </section>
+  );
+}
+
+function Share({ demand, name, children }: { demand: string; name: string; children: ReactNode }) {
+  return (
+    <WhyAsked title={`Share of ${name}`} ask={useSum(demand)} className="font-mono font-bold">
+      {children}
+    </WhyAsked>
   );
 }

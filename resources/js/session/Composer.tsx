@@ -24,6 +24,7 @@ import type { Kept } from './kept';
 import { OrderDialog } from './OrderDialog';
 import { RepairCard } from './RepairCard';
 import { StartDialog, type Start } from './StartDialog';
+import { sumsOf, SumsProvider, type AskSum } from './sums';
 import { TextDialog } from './TextDialog';
 import { TimeStrip } from './TimeStrip';
 import { useFit } from './useFit';
@@ -185,10 +186,21 @@ export function Composer({
     return () => window.removeEventListener('paste', paste);
   }, []);
 
+  const sums = useRef<{ of: Draft; asked: ReturnType<typeof sumsOf> } | null>(null);
+  const asked = () => {
+    if (sums.current?.of !== draft) sums.current = { of: draft, asked: sumsOf(person.id, draft) };
+    return sums.current.asked;
+  };
+  const askSum: AskSum = async (of) => (await asked())?.sums.find((sum) => sum.of === of)?.reason ?? null;
+  const openLines = () => {
+    if (draft.blocks.length === 0) setLines('');
+    else void asked().then((found) => setLines(found ? `# ${draft.title}\n${found.text}` : textOf(order)));
+  };
+
   useShortcuts([
     { key: '/', label: 'first dose', run: () => rows.current.get(order[0] ?? '')?.focus() },
     { key: 'a', label: 'add', run: () => setOpen('add') },
-    { key: 't', label: 'type lines', run: () => setLines(preview.text === null ? '' : `# ${draft.title}\n${preview.text}`) },
+    { key: 't', label: 'type lines', run: openLines },
     { key: 'c', label: 'circuit', run: toggleCircuit },
     { key: 'f', label: 'fit to time', run: () => fit && setOpen('fit') },
     { key: 'o', label: 'order', run: () => items.length > 1 && setOpen('order') },
@@ -225,7 +237,7 @@ export function Composer({
   const problem = refusal ?? saving.refusal;
   const parts = new Set(draft.blocks.map((block) => block.part));
   return (
-    <>
+    <SumsProvider value={askSum}>
       <main className="relative min-w-0 flex-1 overflow-y-auto px-4 pt-4 pb-6">
         <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
           <h1 className="min-w-0 flex-1 max-sm:basis-full">
@@ -299,7 +311,7 @@ export function Composer({
               <Button hotkey="A" onClick={() => setOpen('add')}>
                 Add
               </Button>
-              <Button hotkey="T" onClick={() => setLines(preview.text === null ? '' : `# ${draft.title}\n${preview.text}`)}>
+              <Button hotkey="T" onClick={openLines}>
                 Type lines
               </Button>
               <Button hotkey="C" onClick={toggleCircuit} disabled={!isCircuit && draft.blocks.length < 2}>
@@ -575,6 +587,6 @@ export function Composer({
         onMine={saving.saveMine}
         onTheirs={saving.takeTheirs}
       />
-    </>
+    </SumsProvider>
   );
 }

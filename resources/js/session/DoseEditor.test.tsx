@@ -31,7 +31,6 @@ const item: Schemas['ItemView'] = {
   restText: '45 s rest',
   tempoText: '',
   warnings: [],
-  sum: null,
 };
 
 describe('the dose of an exercise', () => {

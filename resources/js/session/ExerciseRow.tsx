@@ -2,11 +2,12 @@ import { useSortable } from '@dnd-kit/sortable';
 import type { ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
-import { Why } from '@/frame/reason';
+import { Why, WhyAsked } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Key } from '@/ui/Key';
 import { DoseEditor } from './DoseEditor';
+import { useSum } from './sums';
 
 /** A warning in its row: the sentence opens the reason, the key repairs it. */
 export interface Numbered {
@@ -59,6 +60,7 @@ export function ExerciseRow({
   onSwap: () => void;
   onRemove: () => void;
 }) {
+  const askTime = useSum(id);
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
     // Alt with an arrow moves the exercise whose row has the focus.
@@ -121,10 +123,10 @@ export function ExerciseRow({
         )}
         {next}
       </div>
-      {view?.totals && view.sum ? (
-        <Why title={`Time of ${view.name}`} reasons={view.sum} className="text-right font-mono">
+      {view?.totals ? (
+        <WhyAsked title={`Time of ${view.name}`} ask={askTime} className="text-right font-mono">
           {view.totals.totalText}
-        </Why>
+        </WhyAsked>
       ) : (
         <span className="text-right font-mono">–</span>
       )}

@@ -33,12 +33,8 @@ const preview = (segments: Schemas['SegmentView'][], total: number, target: numb
   agreement: 0,
   sharesReason: reason,
   clockReason: reason,
-  workReason: reason,
-  restReason: reason,
-  changeOverReason: reason,
   mix: [],
   optionalText: '',
-  text: null,
   warnings: [],
 });
 const segment = (stretch: Schemas['SegmentView']['stretch'], seconds: number, side: Schemas['SegmentView']['side'] = 'both') => ({

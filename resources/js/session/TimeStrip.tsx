@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
-import { Why } from '@/frame/reason';
+import { WhyAsked } from '@/frame/reason';
+import { useSum } from './sums';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
@@ -15,6 +16,9 @@ export function TimeStrip({
   current: string | null;
   onPick: (item: string) => void;
 }) {
+  const askWork = useSum('work');
+  const askRest = useSum('rest');
+  const askChangeOver = useSum('change-over');
   const total = preview.totals.total;
   if (total === 0)
     return (
@@ -115,21 +119,21 @@ export function TimeStrip({
       <figcaption className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-sm text-ink2">
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="size-3 rounded-sm bg-ink" /> work{' '}
-          <Why title="Work" reasons={preview.workReason} className="font-mono font-bold text-ink">
+          <WhyAsked title="Work" ask={askWork} className="font-mono font-bold text-ink">
             {preview.totals.workText}
-          </Why>
+          </WhyAsked>
         </span>
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="size-3 rounded-sm bg-rung" /> rest{' '}
-          <Why title="Rest" reasons={preview.restReason} className="font-mono font-bold text-ink">
+          <WhyAsked title="Rest" ask={askRest} className="font-mono font-bold text-ink">
             {preview.totals.restText}
-          </Why>
+          </WhyAsked>
         </span>
         <span className="flex items-center gap-2">
           <span aria-hidden="true" className="hatched size-3 rounded-sm" /> change-over{' '}
-          <Why title="Change-over" reasons={preview.changeOverReason} className="font-mono font-bold text-ink">
+          <WhyAsked title="Change-over" ask={askChangeOver} className="font-mono font-bold text-ink">
             {preview.totals.changeOverText}
-          </Why>
+          </WhyAsked>
         </span>
         <span>
           density <strong className="font-mono text-ink">{preview.totals.densityPercent} %</strong>
