@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Library\PracticeLibrary;
-use App\Models\Clearance;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Models\PersonLimit;
@@ -28,7 +27,6 @@ final readonly class OpenDossier
         'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency'], 'urgency IS NOT NULL'],
         'placements' => [Placement::class, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
         'decisions' => [Decision::class, 'decisions', ['sequence', 'id', 'choice', 'taken_back_at'], "choice = 'refer'"],
-        'clearances' => [Clearance::class, 'clearances', ['sequence', 'id', 'from', 'until'], '1'],
     ];
 
     private const PRACTICE = ['id', 'name', 'time_zone', 'method', 'method_version', 'library_version'];
@@ -68,12 +66,37 @@ final readonly class OpenDossier
             /** @var list<list<mixed>> $rows */
             // In order of time, which the first column says: cheaper here than in the database.
             sort($rows);
+            if ($name === 'placements') {
+                $rows = self::holding($rows);
+            }
             // Most people have no sign, no limit and no clearance: a model that is not needed is not even loaded.
             $found->setRelation($name, $rows === [] ? new Collection : $model::hydrate(array_map(static fn(array $row): array => ['person_id' => $person, ...array_combine($columns, $row)], $rows)));
+        }
+        // A clearance matters only against a sign or for a cleared limit.
+        if ($found->screenings->isEmpty() && $found->decisions->isEmpty() && ! $found->limits->contains('cleared', true)) {
+            $found->setRelation('clearances', new Collection);
         }
         $by->setRelation('practice', (new Practice)->newFromBuilder($practice));
 
         return new Dossier($found, $this->ladders->library(), $this->clock($by));
+    }
+
+    /**
+     * The newest placing of each ladder and side: planning asks where the person stands, not how they came there.
+     *
+     * @param list<list<mixed>> $rows in order of time; ladder and side are the third and fourth column
+     *
+     * @return list<list<mixed>>
+     */
+    private static function holding(array $rows): array
+    {
+        $newest = [];
+        foreach ($rows as $at => $row) {
+            $newest[json_encode([$row[2], $row[3]])] = $at;
+        }
+        sort($newest);
+
+        return array_map(static fn(int $at): array => $rows[$at], $newest);
     }
 
     /** Person, practice, and the records of each kind as one JSON list of rows. */

@@ -38,13 +38,15 @@ final readonly class ReadSession
      */
     public static function of(array $blocks, Library $library, callable $firstSide, Counting $counting = Counting::EachSide): self
     {
-        $read = $numbers = $core = [];
+        $read = $numbers = $core = $doses = [];
         foreach ($blocks as $number => $block) {
             $here = [];
             foreach ($block->items as $text) {
                 $rung = $library->rung($text->rung);
                 try {
-                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, DoseLine::parse($text->dose, $rung->sidedness, $counting), $firstSide($rung->ladder)), null);
+                    // Stations by the clock share their line: it is read once.
+                    $dose = $doses[$rung->sidedness->value][$text->dose] ??= DoseLine::parse($text->dose, $rung->sidedness, $counting);
+                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, $dose, $firstSide($rung->ladder)), null);
                 } catch (Refusal $problem) {
                     $here[] = new ReadItem($text, $rung, null, $problem);
                 }

@@ -11,17 +11,23 @@ use EvenRungs\Body\Side;
 use EvenRungs\Method\Method;
 
 /** What decides which rungs a person may stand on: limits of the body, the kit at hand and the trainer's method. */
-final readonly class Circumstances
+final class Circumstances
 {
+    /** @var \WeakMap<Rung, Ruling> rungs ruled on before */
+    private readonly \WeakMap $rulings;
+
     /**
      * @param list<Limit> $limits
      * @param list<Kit>   $kit
      */
-    public function __construct(public array $limits, public array $kit, public Method $method) {}
+    public function __construct(public readonly array $limits, public readonly array $kit, public readonly Method $method)
+    {
+        $this->rulings = new \WeakMap;
+    }
 
     public function rule(Rung $rung): Ruling
     {
-        return Ruling::of($rung, $this);
+        return $this->rulings[$rung] ??= Ruling::of($rung, $this);
     }
 
     /** Whether a belly that domes is a fault for this person. */

@@ -20,16 +20,12 @@ final readonly class SegmentView
         public int $seconds,
         #[OA\Property]
         public string $item,
-        #[OA\Property]
-        public int $block,
-        #[OA\Property]
-        public int $set,
         #[OA\Property(enum: ['left', 'right', 'both'])]
         public string $side,
     ) {}
 
     public static function of(Segment $segment): self
     {
-        return new self($segment->stretch->value, $segment->seconds, $segment->item->id, $segment->block, $segment->set, $segment->side->value);
+        return new self($segment->stretch->value, $segment->seconds, $segment->item->id, $segment->side->value);
     }
 }

@@ -2047,8 +2047,6 @@ export interface components {
             stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
             seconds: number;
             item: string;
-            block: number;
-            set: number;
             /** @enum {string} */
             side: "left" | "right" | "both";
         };

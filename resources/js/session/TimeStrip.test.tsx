@@ -41,8 +41,6 @@ const segment = (stretch: Schemas['SegmentView']['stretch'], seconds: number, si
   stretch,
   seconds,
   item: 'a',
-  block: 0,
-  set: 1,
   side,
 });
 
