@@ -233,13 +233,24 @@ final readonly class Warnings
     {
         $primer = $session->of(Part::Primer);
         $seconds = $primer === [] ? 0 : (new Session($primer))->timeline()->totals()->total();
+        if ($seconds <= self::PRIMER_MOST_SECONDS) {
+            return [];
+        }
+        $most = null;
+        foreach ((new Session($primer))->items() as $item) {
+            $most = $most === null || $item->dose->sets() > $most->dose->sets() ? $item : $most;
+        }
 
-        return $seconds <= self::PRIMER_MOST_SECONDS ? [] : [new Warning(Reason::because(
+        return [new Warning(Reason::because(
             Rule::Primer,
             'The primer takes '.Totals::clock($seconds).': before training 5 to 8 minutes are enough.',
             ['primer' => Totals::clock($seconds), 'at most' => Totals::clock(self::PRIMER_MOST_SECONDS)],
             'Fewer sets, or moving an exercise to the main part.',
-        ))];
+        ), match (true) {
+            $most === null => null,
+            $most->dose->sets() > 1 => Repair::by("One set less of {$most->rung->name}", Edit::dose($most->id, $most->dose->withSets($most->dose->sets() - 1))),
+            default => Repair::by("Without {$most->rung->name}", Edit::remove($most->id)),
+        })];
     }
 
     /** @return list<Warning> */

@@ -12,13 +12,13 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 
-/** The questions of the method that act today, each with what its answer does. */
+/** The questions of the method, each with what its answer does. */
 final readonly class MethodPage
 {
-    /** Placement and frequency follow with the week they belong to. */
-    public const ACTING = [
+    /** In the order of the screen. */
+    public const QUESTIONS = [
         Question::MovementsAllowed, Question::SidePlankFeet, Question::FrontPlankNextStep, Question::HoldStrategy, Question::TooWeakForPlank,
-        Question::Order, Question::CountingReps, Question::LeavingARung, Question::LowBackFeeling, Question::Effort,
+        Question::Order, Question::CountingReps, Question::LeavingARung, Question::LowBackFeeling, Question::Placement, Question::Frequency, Question::Effort,
         Question::TrunkTechnique, Question::LowBackLying, Question::PelvisInPlanks, Question::ShoulderBlades, Question::Squeeze,
         Question::Breathing, Question::Forearms, Question::ChopsAndTurns,
     ];
@@ -33,7 +33,7 @@ final readonly class MethodPage
 
         return new MethodView($this->practice->method_version, array_map(
             fn(Question $question): MethodQuestionView => new MethodQuestionView($question->value, $question->label(), $question->choices(), $method->choice($question), $this->effect($question, $method)),
-            self::ACTING,
+            self::QUESTIONS,
         ));
     }
 
@@ -56,6 +56,8 @@ final readonly class MethodPage
             $question === Question::HoldStrategy => 'Sets the default dose of holds.',
             $question === Question::TooWeakForPlank => 'Decides where a front plank under 15 s starts.',
             $question === Question::PelvisInPlanks => 'A cue in planks, and how far up the hips may stand in an alignment check.',
+            $question === Question::Placement => 'Kept for the week: where core work goes. It changes nothing inside a session.',
+            $question === Question::Frequency => 'Kept for the week: on how many days. It changes nothing inside a session.',
             $question === Question::Order => 'The order a session from the board begins with; the composer shows every order beside it.',
             $question === Question::CountingReps => 'How repetitions with two sides are written and read; the clock stays the same.',
             $question === Question::LowBackFeeling => 'What a low back that is felt in front work leads to. Pain acts as ever.',

@@ -36,7 +36,7 @@ final readonly class MethodTrialPage
             $title,
             $session === null ? '' : Totals::clock($session->timeline()->totals()->total()),
             $session === null ? '' : SessionText::print($session, $this->dossier->method()),
-            $session === null ? [] : array_map(fn(Question $question): QuestionTrialView => $this->question($question, $session), MethodPage::ACTING),
+            $session === null ? [] : array_map(fn(Question $question): QuestionTrialView => $this->question($question, $session), MethodPage::QUESTIONS),
         );
     }
 
