@@ -8,7 +8,6 @@ use App\Models\Climb;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Models\PersonLimit;
-use App\Models\Placement;
 use App\Models\SessionLog;
 use App\Models\SetEntry;
 use App\Models\TimedHold;
@@ -62,7 +61,7 @@ final class Dossier
     /** @var array<string, list<Standpoint>> by ladder */
     private array $on = [];
 
-    /** @var array<string, array<string, Placement>>|null by ladder and side */
+    /** @var array<string, array<string, Placed>>|null by ladder and side */
     private ?array $placed = null;
 
     private ?Circumstances $circumstances = null;
@@ -72,11 +71,12 @@ final class Dossier
     /** @var array<string, list<RungSession>> by side */
     private array $rungSessions = [];
 
-    public function __construct(public readonly Person $person, public readonly Library $library, public readonly PracticeClock $clock) {}
+    /** @param list<Placed>|null $placings in order of time; those of the person when null */
+    public function __construct(public readonly Person $person, public readonly Library $library, public readonly PracticeClock $clock, private ?array $placings = null) {}
 
     public function method(): Method
     {
-        return $this->method ??= $this->clock->practice()->method();
+        return $this->method ??= $this->clock->method();
     }
 
     /** @return list<PersonLimit> */
@@ -241,7 +241,7 @@ final class Dossier
      */
     public function standpointsOn(Day $day): array
     {
-        return $this->standpointsFrom(static fn(Placement $placement): bool => ! $day->isBefore(Day::parse($placement->placed_on)));
+        return $this->standpointsFrom(static fn(Placed $placement): bool => ! $day->isBefore(Day::parse($placement->placedOn)));
     }
 
     /**
@@ -251,11 +251,11 @@ final class Dossier
      */
     public function standpointsAfter(int $sequence): array
     {
-        return $this->standpointsFrom(static fn(Placement $placement): bool => $placement->sequence <= $sequence);
+        return $this->standpointsFrom(static fn(Placed $placement): bool => $placement->sequence <= $sequence);
     }
 
     /**
-     * @param \Closure(Placement): bool $counts
+     * @param \Closure(Placed): bool $counts
      *
      * @return list<Standpoint>
      */
@@ -270,7 +270,13 @@ final class Dossier
         return $standpoints;
     }
 
-    /** @return array<string, array<string, Placement>> the placings that hold now, by ladder and side */
+    /** @return list<Placed> in order of time */
+    private function placings(): array
+    {
+        return $this->placings ??= array_values($this->person->placements->map(Placed::of(...))->all());
+    }
+
+    /** @return array<string, array<string, Placed>> the placings that hold now, by ladder and side */
     private function placed(): array
     {
         return $this->placed ??= $this->newest(static fn(): bool => true);
@@ -279,14 +285,14 @@ final class Dossier
     /**
      * The placings that hold, by ladder and side.
      *
-     * @param \Closure(Placement): bool $counts
+     * @param \Closure(Placed): bool $counts
      *
-     * @return array<string, array<string, Placement>>
+     * @return array<string, array<string, Placed>>
      */
     private function newest(\Closure $counts): array
     {
         $newest = [];
-        foreach ($this->person->placements as $placement) {
+        foreach ($this->placings() as $placement) {
             if (! $counts($placement)) {
                 continue;
             }
@@ -299,7 +305,7 @@ final class Dossier
     }
 
     /**
-     * @param array<string, Placement> $newest on one ladder, by side
+     * @param array<string, Placed> $newest on one ladder, by side
      *
      * @return list<Standpoint> none, one, or left and right
      */
@@ -597,7 +603,7 @@ final class Dossier
             && ($morning->worse || $morning->pain > 5));
     }
 
-    private function standpoint(Placement $placement, Side $side): Standpoint
+    private function standpoint(Placed $placement, Side $side): Standpoint
     {
         return new Standpoint($placement, $this->library->rung($placement->rung), $side);
     }

@@ -8,7 +8,6 @@ use App\Library\PracticeLibrary;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Models\PersonLimit;
-use App\Models\Placement;
 use App\Models\Practice;
 use App\Models\Screening;
 use App\Models\User;
@@ -21,15 +20,15 @@ use Illuminate\Support\Facades\DB;
 /** Reads a person, or all of a practice, with every record the core asks for. */
 final readonly class OpenDossier
 {
-    /** What planning looks at: model, table, columns and condition, by relation of the person. */
+    /** What planning looks at: model, table, columns and condition, by relation of the person. Placings need no model. */
     private const PLANNED = [
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
         'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency'], 'urgency IS NOT NULL'],
-        'placements' => [Placement::class, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
+        'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
         'decisions' => [Decision::class, 'decisions', ['sequence', 'id', 'choice', 'taken_back_at'], "choice = 'refer'"],
     ];
 
-    private const PRACTICE = ['id', 'name', 'time_zone', 'method', 'method_version', 'library_version'];
+    private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
     private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps'];
 
@@ -54,65 +53,66 @@ final readonly class OpenDossier
         if ($row === []) {
             throw (new ModelNotFoundException)->setModel(Person::class, [$person]);
         }
-        $practice = [];
-        foreach (self::PRACTICE as $column) {
-            $practice[$column] = $row["practice_{$column}"];
-            unset($row["practice_{$column}"]);
-        }
-        $records = array_intersect_key($row, self::PLANNED);
-        $found = (new Person)->newFromBuilder(array_diff_key($row, $records));
-        foreach (self::PLANNED as $name => [$model, , $columns]) {
-            $rows = json_decode(is_string($records[$name] ?? null) ? $records[$name] : '[]', true);
+        $text = static fn(string $column): string => is_string($row[$column] ?? null) ? $row[$column] : '';
+        $list = static function (string $column) use ($text): array {
+            $rows = json_decode($text($column) === '' ? '[]' : $text($column), true);
             /** @var list<list<mixed>> $rows */
             // In order of time, which the first column says: cheaper here than in the database.
             sort($rows);
-            if ($name === 'placements') {
-                $rows = self::holding($rows);
+
+            return $rows;
+        };
+        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE));
+        foreach (self::PLANNED as $name => [$model, , $columns]) {
+            // Most people have no sign and no limit: a model that is not needed is not even loaded.
+            $rows = $model === null ? [] : $list($name);
+            if ($model !== null) {
+                $found->setRelation($name, $rows === [] ? new Collection : $model::hydrate(array_map(static fn(array $row): array => ['person_id' => $person, ...array_combine($columns, $row)], $rows)));
             }
-            // Most people have no sign, no limit and no clearance: a model that is not needed is not even loaded.
-            $found->setRelation($name, $rows === [] ? new Collection : $model::hydrate(array_map(static fn(array $row): array => ['person_id' => $person, ...array_combine($columns, $row)], $rows)));
         }
         // A clearance matters only against a sign or for a cleared limit.
         if ($found->screenings->isEmpty() && $found->decisions->isEmpty() && ! $found->limits->contains('cleared', true)) {
             $found->setRelation('clearances', new Collection);
         }
-        $by->setRelation('practice', (new Practice)->newFromBuilder($practice));
+        /** @var array<string, string> $method */
+        $method = (array) json_decode($text('practice_method') === '' ? '[]' : $text('practice_method'), true);
+        $library = $row['practice_library_version'] === 0 ? $this->ladders->shippedOnly() : $this->ladders->library();
 
-        return new Dossier($found, $this->ladders->library(), $this->clock($by));
+        return new Dossier($found, $library, PracticeClock::knowing($by, $text('practice_time_zone'), Practice::methodOf($method)), self::holding($list('placements')));
     }
 
     /**
      * The newest placing of each ladder and side: planning asks where the person stands, not how they came there.
      *
-     * @param list<list<mixed>> $rows in order of time; ladder and side are the third and fourth column
+     * @param list<list<mixed>> $rows in order of time
      *
-     * @return list<list<mixed>>
+     * @return list<Placed>
      */
     private static function holding(array $rows): array
     {
         $newest = [];
-        foreach ($rows as $at => $row) {
-            $newest[json_encode([$row[2], $row[3]])] = $at;
+        foreach ($rows as $row) {
+            /** @var array{int, string, string, string, string, int} $row sequence, id, ladder, side, rung, stopped */
+            unset($newest["{$row[2]} {$row[3]}"]);
+            $newest["{$row[2]} {$row[3]}"] = new Placed($row[1], $row[2], $row[3], $row[4], (bool) $row[5], $row[0], '', '');
         }
-        sort($newest);
 
-        return array_map(static fn(int $at): array => $rows[$at], $newest);
+        return array_values($newest);
     }
 
     /** Person, practice, and the records of each kind as one JSON list of rows. */
     private static function planning(): string
     {
-        static $query = null;
-        if ($query === null) {
-            $columns = array_map(static fn(string $column): string => "pr.{$column} AS practice_{$column}", self::PRACTICE);
-            foreach (self::PLANNED as $name => [, $table, $wanted, $condition]) {
-                $list = '`'.implode('`, `', $wanted).'`';
-                $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY({$list})) FROM {$table} WHERE person_id = p.id AND practice_id = p.practice_id AND {$condition}) AS {$name}";
-            }
-            $query = 'SELECT p.*, '.implode(', ', $columns).' FROM people p JOIN practices pr ON pr.id = p.practice_id WHERE p.id = ? AND p.practice_id = ?';
+        $columns = [];
+        foreach (self::PRACTICE as $name => $column) {
+            $columns[] = "pr.{$column} AS {$name}";
+        }
+        foreach (self::PLANNED as $name => [, $table, $wanted, $condition]) {
+            $list = '`'.implode('`, `', $wanted).'`';
+            $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY({$list})) FROM {$table} WHERE person_id = p.id AND practice_id = p.practice_id AND {$condition}) AS {$name}";
         }
 
-        return $query;
+        return 'SELECT p.*, '.implode(', ', $columns).' FROM people p JOIN practices pr ON pr.id = p.practice_id WHERE p.id = ? AND p.practice_id = ?';
     }
 
     /** @return Several<int, Dossier> everyone of the practice, or those that are not archived */

@@ -35,6 +35,14 @@ final class PracticeLibrary
         return $this->shelf()->library();
     }
 
+    /** The library of a practice that is known to have no ladders of its own: the shipped one, without asking further. */
+    public function shippedOnly(): Library
+    {
+        $this->shelf = $this->files->shelf();
+
+        return $this->library();
+    }
+
     /** @return array<string, mixed> */
     public function snapshot(string $rung): array
     {

@@ -33,8 +33,14 @@ final class Practice extends Model
 
     public function method(): Method
     {
+        return self::methodOf($this->method ?? []);
+    }
+
+    /** @param array<string, string> $chosen choice by question, the defaults left out */
+    public static function methodOf(array $chosen): Method
+    {
         $method = Method::default();
-        foreach ($this->method ?? [] as $question => $choice) {
+        foreach ($chosen as $question => $choice) {
             $method = $method->with(Question::from($question), $choice);
         }
 

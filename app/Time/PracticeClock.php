@@ -7,6 +7,7 @@ namespace App\Time;
 use App\Models\Practice;
 use App\Models\User;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Method\Method;
 use Illuminate\Support\Carbon;
 
 /**
@@ -15,11 +16,22 @@ use Illuminate\Support\Carbon;
  */
 final readonly class PracticeClock
 {
-    private function __construct(private User $by, private Carbon $now) {}
+    private function __construct(private User $by, private Carbon $now, private ?string $timeZone = null, private ?Method $method = null) {}
 
     public static function of(User $by): self
     {
         return new self($by, Carbon::now('UTC'));
+    }
+
+    /** What is known of the practice already need not be read again. */
+    public static function knowing(User $by, string $timeZone, Method $method): self
+    {
+        return new self($by, Carbon::now('UTC'), $timeZone, $method);
+    }
+
+    public function method(): Method
+    {
+        return $this->method ?? $this->practice()->method();
     }
 
     public function practice(): Practice
@@ -29,7 +41,7 @@ final readonly class PracticeClock
 
     public function timeZone(): string
     {
-        return $this->practice()->time_zone;
+        return $this->timeZone ?? $this->practice()->time_zone;
     }
 
     public function today(): Day

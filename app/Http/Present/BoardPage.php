@@ -117,7 +117,7 @@ final class BoardPage
                 $stand->placement->id,
                 $stand->side->value,
                 $stand->rung->slug,
-                $stand->placement->placed_on,
+                $stand->placement->placedOn,
                 $stand->placement->reason,
                 $stand->placement->stopped,
                 GateView::of($this->dossier->gate($stand)),

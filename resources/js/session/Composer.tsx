@@ -377,82 +377,82 @@ export function Composer({
           <SortableContext items={order} strategy={verticalListSortingStrategy}>
             <ol className="grid gap-1.5">
               {draft.blocks.map((block, at) => (
-                <li
-                  key={block.items[0]?.id ?? at}
-                  className={cx(block.kind === 'circuit' && 'grid gap-1.5 border-l-4 border-ink pl-3')}
-                >
+                <li key={block.items[0]?.id ?? at} className="grid gap-1.5">
                   {parts.size + (parts.has('main') ? 0 : 1) > 1 && draft.blocks[at - 1]?.part !== block.part && (
                     <h2 className="mt-2 mb-1 text-base">{PARTS.find(({ part }) => part === block.part)?.label}</h2>
                   )}
-                  {block.kind === 'circuit' && (
-                    <CircuitHead
-                      view={preview.blocks[at]}
-                      stations={block.items.length}
-                      roundRest={block.roundRestSeconds}
-                      onRoundRest={(seconds) => change({ do: 'round-rest', block: at, seconds })}
-                    />
-                  )}
-                  {block.items.map((item, index) => {
-                    const view = views.get(item.id);
-                    const next = nextDoses.data?.doses.find((dose) => dose.rung === item.rung);
-                    return (
-                      <div key={item.id}>
-                        {block.kind === 'circuit' && index > 0 && (
-                          <RestField
-                            label="gap"
-                            className="ml-10 py-1"
-                            seconds={block.gapSeconds[index - 1] ?? 0}
-                            onChange={(seconds) => change({ do: 'gap', block: at, gap: index - 1, seconds })}
+                  <div className={cx(block.kind === 'circuit' && 'grid gap-1.5 border-l-4 border-ink pl-3')}>
+                    {block.kind === 'circuit' && (
+                      <CircuitHead
+                        view={preview.blocks[at]}
+                        stations={block.items.length}
+                        roundRest={block.roundRestSeconds}
+                        onRoundRest={(seconds) => change({ do: 'round-rest', block: at, seconds })}
+                      />
+                    )}
+                    {block.items.map((item, index) => {
+                      const view = views.get(item.id);
+                      const next = nextDoses.data?.doses.find((dose) => dose.rung === item.rung);
+                      return (
+                        <div key={item.id}>
+                          {block.kind === 'circuit' && index > 0 && (
+                            <RestField
+                              label="gap"
+                              className="ml-10 py-1"
+                              seconds={block.gapSeconds[index - 1] ?? 0}
+                              onChange={(seconds) => change({ do: 'gap', block: at, gap: index - 1, seconds })}
+                            />
+                          )}
+                          <ExerciseRow
+                            number={order.indexOf(item.id) + 1}
+                            name={nameOf(item.id, item.rung)}
+                            id={item.id}
+                            view={view}
+                            dose={item.dose}
+                            figure={library?.rungs.get(item.rung)?.figure}
+                            straight={block.kind === 'straight'}
+                            picked={chosen.includes(item.id)}
+                            current={current === item.id}
+                            warnings={rowWarnings.get(item.id) ?? []}
+                            next={
+                              block.kind === 'straight' &&
+                              next?.rises &&
+                              view?.problem === null &&
+                              next.dose !== item.dose && (
+                                <p className="flex items-baseline gap-x-1 text-sm text-slate">
+                                  <Why title="Next dose" reasons={next.reason}>
+                                    △ next <span className="font-mono">{next.dose}</span>
+                                  </Why>
+                                  <Button
+                                    look="quiet"
+                                    className="min-h-6 py-0 text-sm"
+                                    onClick={() => change({ do: 'swap', item: item.id, rung: item.rung, dose: next.dose })}
+                                  >
+                                    take it
+                                  </Button>
+                                </p>
+                              )
+                            }
+                            inputRef={(element) => {
+                              if (element) rows.current.set(item.id, element);
+                              else rows.current.delete(item.id);
+                            }}
+                            onFocus={() => setCurrent(item.id)}
+                            onBlur={() => setCurrent(null)}
+                            onPick={(range) => pick(item.id, range)}
+                            onMove={(by) => move(item.id, by)}
+                            onDose={(dose) => change({ do: 'dose', item: item.id, dose })}
+                            onSettle={() => {
+                              left.current = item.id;
+                              settle();
+                            }}
+                            onSwap={() => setSwapping(item.id)}
+                            onRemove={() => change({ do: 'remove', items: [item.id] })}
                           />
-                        )}
-                        <ExerciseRow
-                          number={order.indexOf(item.id) + 1}
-                          name={nameOf(item.id, item.rung)}
-                          id={item.id}
-                          view={view}
-                          dose={item.dose}
-                          figure={library?.rungs.get(item.rung)?.figure}
-                          straight={block.kind === 'straight'}
-                          picked={chosen.includes(item.id)}
-                          current={current === item.id}
-                          warnings={rowWarnings.get(item.id) ?? []}
-                          next={
-                            next?.rises &&
-                            view?.problem === null &&
-                            next.dose !== item.dose && (
-                              <p className="flex items-baseline gap-x-1 text-sm text-slate">
-                                <Why title="Next dose" reasons={next.reason}>
-                                  △ next <span className="font-mono">{next.dose}</span>
-                                </Why>
-                                <Button
-                                  look="quiet"
-                                  className="min-h-6 py-0 text-sm"
-                                  onClick={() => change({ do: 'swap', item: item.id, rung: item.rung, dose: next.dose })}
-                                >
-                                  take it
-                                </Button>
-                              </p>
-                            )
-                          }
-                          inputRef={(element) => {
-                            if (element) rows.current.set(item.id, element);
-                            else rows.current.delete(item.id);
-                          }}
-                          onFocus={() => setCurrent(item.id)}
-                          onBlur={() => setCurrent(null)}
-                          onPick={(range) => pick(item.id, range)}
-                          onMove={(by) => move(item.id, by)}
-                          onDose={(dose) => change({ do: 'dose', item: item.id, dose })}
-                          onSettle={() => {
-                            left.current = item.id;
-                            settle();
-                          }}
-                          onSwap={() => setSwapping(item.id)}
-                          onRemove={() => change({ do: 'remove', items: [item.id] })}
-                        />
-                      </div>
-                    );
-                  })}
+                        </div>
+                      );
+                    })}
+                  </div>
                 </li>
               ))}
             </ol>
