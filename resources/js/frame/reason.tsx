@@ -17,50 +17,30 @@ export function ReasonProvider({ children }: { children: ReactNode }) {
 export const useReason = () => useContext(Context);
 
 /** A number, warning or proposal that can be opened to show how it came about. */
-export function Why({
-  title,
-  reasons,
-  className,
-  children,
-}: {
-  title: string;
-  reasons: Reason | Reason[];
-  className?: string;
-  children: ReactNode;
-}) {
+export function Why({ title, reasons, ...rest }: Opened & { reasons: Reason | Reason[] }) {
   const { show } = useReason();
-  return (
-    <button
-      type="button"
-      title="Why?"
-      className={cx('rounded-sm text-left decoration-dotted underline-offset-4 hover:underline', className)}
-      onClick={() => show({ title, reasons: Array.isArray(reasons) ? reasons : [reasons] })}
-    >
-      {children}
-    </button>
-  );
+  return <Opener {...rest} onClick={() => show({ title, reasons: Array.isArray(reasons) ? reasons : [reasons] })} />;
 }
 
-/** A figure whose sum is asked of the server when it is opened. */
-export function WhyAsked({
-  title,
-  ask,
-  className,
-  children,
-}: {
+/** A figure whose sum is asked of the server when it is opened; null when the server does not answer. */
+export function WhyAsked({ title, ask, ...rest }: Opened & { ask: () => Promise<Reason | null> }) {
+  const { show } = useReason();
+  return <Opener {...rest} onClick={() => void ask().then((reason) => reason && show({ title, reasons: [reason] }))} />;
+}
+
+interface Opened {
   title: string;
-  /** Null when the server does not answer. */
-  ask: () => Promise<Reason | null>;
   className?: string;
   children: ReactNode;
-}) {
-  const { show } = useReason();
+}
+
+function Opener({ className, children, onClick }: Omit<Opened, 'title'> & { onClick: () => void }) {
   return (
     <button
       type="button"
       title="Why?"
       className={cx('rounded-sm text-left decoration-dotted underline-offset-4 hover:underline', className)}
-      onClick={() => void ask().then((reason) => reason && show({ title, reasons: [reason] }))}
+      onClick={onClick}
     >
       {children}
     </button>
