@@ -23,8 +23,6 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class NextDose
 {
-    private const HIGHEST_EFFORT = 7;
-
     private const MOST_SHORT_HOLDS = 6;
 
     private const CAPPED_SECONDS = 30;
@@ -43,8 +41,9 @@ final readonly class NextDose
      * @param list<RungSession> $log     in any order, of any rung
      * @param bool              $climbs  a climb is proposed: then the dose stays, one change at a time
      * @param list<int>|null    $owned   grams of the weights there are; null when nobody has said
+     * @param int               $highestEffort of 10 that still lets the dose rise
      */
-    public static function after(Rung $rung, array $log, Method $method, bool $climbs = false, ?array $owned = null): ?self
+    public static function after(Rung $rung, array $log, Method $method, bool $climbs = false, ?array $owned = null, int $highestEffort = 7): ?self
     {
         $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug));
         usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
@@ -53,9 +52,9 @@ final readonly class NextDose
             return null;
         }
         $said = ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
-        $stays = self::whyStay($last, $climbs);
+        $stays = self::whyStay($last, $climbs, $highestEffort);
         if ($stays !== null) {
-            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again, {$stays}.", $said, 'A clean session at the target, pain at most 2, effort at most 7.'));
+            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again, {$stays}.", $said, "A clean session at the target, pain at most 2, effort at most {$highestEffort}."));
         }
         $load = self::load($rung, $last, $here[count($here) - 2] ?? null, $owned, $said);
         if ($load !== null) {
@@ -70,16 +69,16 @@ final readonly class NextDose
             Rule::NextDose,
             "{$rung->name}: {$what} after a clean ".DoseLine::print($last->dose).'.',
             [...$said, 'next' => DoseLine::print($dose)],
-            'A fault, pain above 2 or effort above 7 keeps the dose.',
+            "A fault, pain above 2 or effort above {$highestEffort} keeps the dose.",
         ));
     }
 
-    private static function whyStay(RungSession $last, bool $climbs): ?string
+    private static function whyStay(RungSession $last, bool $climbs, int $highestEffort): ?string
     {
         return match (true) {
             $climbs => 'since a climb is proposed: one change at a time',
             ($last->pain() ?? 0) > 2 => "since the pain was {$last->pain()} of 10",
-            ($last->effort() ?? 0) > self::HIGHEST_EFFORT => "since the effort was {$last->effort()} of 10",
+            ($last->effort() ?? 0) > $highestEffort => "since the effort was {$last->effort()} of 10",
             ! $last->everyTick() => 'since not every tick was yes',
             ! self::reachedTarget($last) => 'since the target was not reached in every set',
             default => null,

@@ -79,6 +79,13 @@ final class NextDoseTest extends TestCase
         }
     }
 
+    public function test_where_a_limit_asks_for_less_effort_the_dose_waits_for_it(): void
+    {
+        self::assertTrue($this->after('press-out/standing', '2x8/side', effort: 7)?->rises);
+        self::assertFalse($this->after('press-out/standing', '2x8/side', effort: 7, highest: 6)?->rises);
+        self::assertTrue($this->after('press-out/standing', '2x8/side', effort: 6, highest: 6)?->rises);
+    }
+
     public function test_a_rung_that_was_never_logged_has_no_next_dose(): void
     {
         self::assertNull(NextDose::after(ShippedLibrary::rung('press-out/standing'), [], Method::default()));
@@ -113,7 +120,7 @@ final class NextDoseTest extends TestCase
     }
 
     /** @param list<int>|null $owned */
-    private function after(string $slug, string $line, bool $fault = false, int $pain = 0, int $effort = 6, ?int $done = null, bool $climbs = false, int $times = 1, ?array $owned = null, ?Method $method = null): ?NextDose
+    private function after(string $slug, string $line, bool $fault = false, int $pain = 0, int $effort = 6, ?int $done = null, bool $climbs = false, int $times = 1, ?array $owned = null, ?Method $method = null, int $highest = 7): ?NextDose
     {
         $rung = ShippedLibrary::rung($slug);
         $dose = DoseLine::parse($line, $rung->sidedness);
@@ -128,6 +135,6 @@ final class NextDoseTest extends TestCase
             $log[] = new RungSession(Day::parse("2026-06-0{$time}"), $rung, $dose, $sets, $time);
         }
 
-        return NextDose::after($rung, array_reverse($log), $method ?? Method::default(), $climbs, $owned);
+        return NextDose::after($rung, array_reverse($log), $method ?? Method::default(), $climbs, $owned, $highest);
     }
 }

@@ -10,6 +10,7 @@ import { Why } from '@/frame/reason';
 import { useLibrary } from '@/frame/useLibrary';
 import { usePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
+import { copyText } from '@/ui/clipboard';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { Key } from '@/ui/Key';
@@ -165,11 +166,11 @@ export function Composer({
       })
       .join('\n');
   const copy = (ids: string[]) => {
-    void navigator.clipboard.writeText(textOf(ids)).then(
-      () =>
-        toast(`Copied ${ids.length === 1 ? 'one exercise' : `${ids.length} exercises`}: paste them into any session, anyone’s.`),
-      () => setLines(textOf(ids)),
-    );
+    void copyText(textOf(ids)).then((copied) => {
+      if (copied)
+        toast(`Copied ${ids.length === 1 ? 'one exercise' : `${ids.length} exercises`}: paste them into any session, anyone’s.`);
+      else setLines(textOf(ids));
+    });
   };
 
   useEffect(() => {

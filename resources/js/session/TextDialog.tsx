@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { http, refusalOf, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { copyText } from '@/ui/clipboard';
 import { cx } from '@/ui/cx';
 import { Dialog } from '@/ui/Dialog';
 
@@ -191,12 +192,7 @@ function Lines({
         </Button>
         <Button
           disabled={text.trim() === ''}
-          onClick={() =>
-            void navigator.clipboard.writeText(text).then(
-              () => setCopied(true),
-              () => field.current?.select(),
-            )
-          }
+          onClick={() => void copyText(text).then((done) => (done ? setCopied(true) : field.current?.select()))}
         >
           {copied ? 'Copied' : 'Copy the lines'}
         </Button>
