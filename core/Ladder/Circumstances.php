@@ -11,16 +11,16 @@ use EvenRungs\Body\Side;
 use EvenRungs\Method\Method;
 
 /** What decides which rungs a person may stand on: limits of the body, the kit at hand and the trainer's method. */
-final class Circumstances
+final readonly class Circumstances
 {
     /** @var \WeakMap<Rung, Ruling> rungs ruled on before */
-    private readonly \WeakMap $rulings;
+    private \WeakMap $rulings;
 
     /**
      * @param list<Limit> $limits
      * @param list<Kit>   $kit
      */
-    public function __construct(public readonly array $limits, public readonly array $kit, public readonly Method $method)
+    public function __construct(public array $limits, public array $kit, public Method $method)
     {
         $this->rulings = new \WeakMap;
     }
