@@ -34,6 +34,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Choice;
 use EvenRungs\Progress\Gate;
@@ -412,6 +413,16 @@ final class Dossier
     public function today(): Day
     {
         return $this->clock->today();
+    }
+
+    /** @return list<SessionLoad> of every logged session */
+    public function loads(): array
+    {
+        return array_values($this->person->logs->map(static fn(SessionLog $log): SessionLoad => SessionLoad::of(
+            Day::parse($log->done_on),
+            array_values($log->sets->map(static fn(SetEntry $set): ?int => $set->effort)->all()),
+            $log->seconds,
+        ))->all());
     }
 
     public function lastLog(): ?SessionLog

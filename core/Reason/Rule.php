@@ -38,6 +38,8 @@ enum Rule: string
     case DangerSign = 'screening.danger-sign';
     case Rescreen = 'screening.rescreen';
     case DaysOfTraining = 'week.days-of-training';
+    case WeekLoad = 'load.week';
+    case WeekRise = 'load.week-rise';
     case Retest = 'assessment.retest';
     case HoldNorm = 'assessment.hold-norm';
     case HoldRatio = 'assessment.hold-ratio';
@@ -72,7 +74,7 @@ enum Rule: string
     {
         return match ($this) {
             self::Clock, self::OpenEstimate, self::OptionalSets => Basis::Arithmetic,
-            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::NextLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
+            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::DoseTable, self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
             self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
@@ -90,6 +92,7 @@ enum Rule: string
             self::DaysOfTraining => 'For the young two to three days a week that do not follow each other (NSCA position statement 2009, J Strength Cond Res 23(S5)).',
             self::HoldSides => 'A note above 5 % (McGill, Low Back Disorders); a flag above the minimal detectable change, or above 10 % by common practice.',
             self::NextLoad => '2–10 % once two repetitions over the target are done in the last set at two sessions running (ACSM progression models 2009, Med Sci Sports Exerc 41:687–708; the two-for-two rule of NSCA, Essentials of Strength Training and Conditioning).',
+            self::WeekLoad => 'Effort × minutes, monotony and strain after Foster 1998, Med Sci Sports Exerc 30:1164–1168; Foster et al. 2001, J Strength Cond Res 15:109–115; effort 0–10 after Borg 1982, Med Sci Sports Exerc 14:377–381. Core work only.',
             self::PracticeHides => 'The practice’s own library.',
             self::MethodPutsAway => 'The practice’s own method; schools of the trade differ here.',
             self::DangerSign => 'General screening knowledge, in our own words. It never diagnoses; local rules and the advice of a licensed professional come first.',

@@ -9,6 +9,7 @@ use App\Actions\Dossier;
 use App\Actions\LoggedSet;
 use App\Actions\OpenDossier;
 use App\Actions\Placing;
+use App\Actions\ReadSession;
 use App\Actions\RecordLog;
 use App\Actions\SessionStart;
 use App\Library\LibraryFiles;
@@ -330,7 +331,10 @@ final class DemoSeeder
                 }
             }
         }
-        $this->record->record($this->dossier($person), $session, $this->trainer, self::ulid(), null, $sets);
+        $dossier = $this->dossier($person);
+        $planned = ReadSession::of(array_map(WrittenBlock::read(...), $session->blocks), $dossier->library, $dossier->firstSide(...))->session?->timeline()->totals()->total() ?? 0;
+        // A little longer than planned, as it goes.
+        $this->record->record($dossier, $session, $this->trainer, self::ulid(), $planned + 90, $sets);
         Carbon::setTestNow(Carbon::now()->addMinutes(20));
     }
 

@@ -40,6 +40,7 @@ final class Layers
                 Selector::inNamespace('EvenRungs\Balance'),
                 Selector::inNamespace('EvenRungs\Dose'),
                 Selector::inNamespace('EvenRungs\Ladder'),
+                Selector::inNamespace('EvenRungs\Load'),
                 Selector::inNamespace('EvenRungs\Method'),
                 Selector::inNamespace('EvenRungs\Progress'),
                 Selector::inNamespace('EvenRungs\Screening'),

@@ -124,6 +124,23 @@ final class DecisionTest extends ApiTestCase
         self::assertSame(2, DB::table('decisions')->count(), 'nothing decided is deleted');
     }
 
+    public function test_the_load_of_the_weeks_stands_beside_the_decisions(): void
+    {
+        // Nothing was logged yet.
+        $this->review()->assertJsonPath('load.weeks', []);
+        $this->train('2026-06-01');
+        $this->train('2026-06-08');
+        $weeks = (array) $this->review()->json('load.weeks');
+        $last = $weeks[7];
+
+        self::assertCount(8, $weeks);
+        self::assertSame('2026-06-08', $last['last']);
+        // Effort 7 for the 300 seconds of the session.
+        self::assertSame([0, 0, 0, 0, 0, 0, 35], $last['days']);
+        self::assertSame(35, $last['total']);
+        self::assertStringContainsString('Foster 1998', $last['reason']['source']);
+    }
+
     public function test_missing_is_not_zero(): void
     {
         $this->decide($this->train('2026-06-01'), 'stay');

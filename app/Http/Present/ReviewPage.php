@@ -9,12 +9,14 @@ use App\Actions\PendingDecision;
 use App\Http\Views\DecisionView;
 use App\Http\Views\EvidenceView;
 use App\Http\Views\GateView;
+use App\Http\Views\LoadView;
 use App\Http\Views\PendingView;
 use App\Http\Views\ReasonView;
 use App\Http\Views\ReviewView;
 use App\Models\Decision;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Load\LoadReport;
 use EvenRungs\Progress\Choice;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\SetLog;
@@ -32,6 +34,7 @@ final readonly class ReviewPage
             array_map($this->pending(...), self::mostSeriousFirst($this->dossier->pending())),
             array_values($this->dossier->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
             CoachPage::morningsOf($this->dossier),
+            LoadView::of(LoadReport::upTo($this->dossier->today(), $this->dossier->loads())),
         );
     }
 

@@ -22,5 +22,7 @@ final readonly class ReviewView
         public array $decisions,
         #[ListOf(MorningQuestionView::class)]
         public array $mornings,
+        #[OA\Property]
+        public LoadView $load,
     ) {}
 }

@@ -1712,6 +1712,24 @@ export interface components {
             since: string;
             cleared: boolean;
         };
+        /** @description Load of the weeks behind today, core work only. */
+        LoadView: {
+            weeks: components["schemas"]["LoadWeekView"][];
+            rise: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description Seven days of load. */
+        LoadWeekView: {
+            first: string;
+            last: string;
+            days: number[];
+            total: number;
+            /** @description empty where every day is the same */
+            monotony: string;
+            strain: string;
+            /** @description sessions without effort or time */
+            unknown: number;
+            reason: components["schemas"]["ReasonView"];
+        };
         /** @description A logged session. */
         LogView: {
             id: string;
@@ -1995,6 +2013,7 @@ export interface components {
             pending: components["schemas"]["PendingView"][];
             decisions: components["schemas"]["DecisionView"][];
             mornings: components["schemas"]["MorningQuestionView"][];
+            load: components["schemas"]["LoadView"];
         };
         /** @description A rung as the library has it, in the words of the practice’s method. */
         RungView: {

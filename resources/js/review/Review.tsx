@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
+import { LoadChart } from './LoadChart';
 import { PendingCard, type Decide } from './PendingCard';
 
 /** The decision queue, and what was decided before. */
@@ -21,7 +22,7 @@ export function Review() {
   const [busy, setBusy] = useState(false);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
-  const { pending, decisions, mornings } = review.data;
+  const { pending, decisions, mornings, load } = review.data;
 
   const decideAll = async () => {
     setBusy(true);
@@ -117,6 +118,7 @@ export function Review() {
             See the board
           </Link>
         )}
+        {load.weeks.length > 0 && <LoadChart load={load} />}
       </main>
       <Pane label="Decided before">
         <h2 className="mb-3 text-xl">Decided before</h2>

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Load;
+
+use EvenRungs\Calendar\Day;
+
+/**
+ * Load of one session: effort × minutes (Foster 1998). The effort is the mean of what was told for its sets (our own
+ * choice; the published scale asks once for the whole session). Missing is not zero: without effort or time there is none.
+ */
+final readonly class SessionLoad
+{
+    private function __construct(public Day $day, public ?float $load) {}
+
+    /**
+     * @param list<int|null> $efforts told for the sets, 0–10
+     * @param int|null       $seconds that were really spent
+     */
+    public static function of(Day $day, array $efforts, ?int $seconds): self
+    {
+        $told = array_values(array_filter($efforts, is_int(...)));
+
+        return new self($day, $told === [] || $seconds === null ? null : array_sum($told) / count($told) * $seconds / 60);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Calendar\Day;
+use EvenRungs\Load\LoadReport;
+use EvenRungs\Load\SessionLoad;
+use EvenRungs\Load\WeekLoad;
+use EvenRungs\Reason\Basis;
+use PHPUnit\Framework\TestCase;
+
+/** Load, monotony and strain as published; figures 15 and 16 of the rules. */
+final class LoadTest extends TestCase
+{
+    public function test_16_effort_6_for_25_30_is_153(): void
+    {
+        self::assertEqualsWithDelta(153.0, SessionLoad::of(Day::parse('2026-06-01'), [6, 6, 6], 1530)->load, 1e-9);
+    }
+
+    public function test_15_the_worked_week(): void
+    {
+        // Daily loads 200, 0, 150, 0, 240, 0, 0. Formulas: Foster 1998 and Foster et al. 2001; values worked by hand.
+        $week = self::week([200, 0, 150, 0, 240, 0, 0]);
+
+        self::assertEqualsWithDelta(590.0, $week->total, 1e-9);
+        self::assertEqualsWithDelta(0.778, $week->monotony, 0.0005);
+        self::assertEqualsWithDelta(459.2, $week->strain, 0.05);
+        self::assertSame('Seven days of core work: 590 in all, monotony 0.78, strain 459.', $week->reason->sentence);
+        self::assertSame('84.29', $week->reason->inputs[1]->value);
+        self::assertSame('108.30', $week->reason->inputs[2]->value);
+        self::assertSame(Basis::Published, $week->reason->rule->basis());
+    }
+
+    public function test_where_every_day_is_the_same_there_is_no_monotony(): void
+    {
+        foreach ([array_fill(0, 7, 0), array_fill(0, 7, 100)] as $daily) {
+            self::assertNull(self::week($daily)->monotony);
+            self::assertNull(self::week($daily)->strain);
+        }
+    }
+
+    public function test_two_sessions_of_a_day_add_up_and_days_outside_do_not_count(): void
+    {
+        $first = Day::parse('2026-06-01');
+        $week = WeekLoad::from($first, [self::load('2026-06-01', 100), self::load('2026-06-01', 50), self::load('2026-05-31', 999), self::load('2026-06-08', 999), self::load('2026-06-07', 10)]);
+
+        self::assertSame([150.0, 0.0, 0.0, 0.0, 0.0, 0.0, 10.0], $week->daily);
+    }
+
+    public function test_missing_effort_or_time_is_not_zero_and_is_said(): void
+    {
+        $day = Day::parse('2026-06-01');
+        self::assertNull(SessionLoad::of($day, [null, null], 600)->load);
+        self::assertNull(SessionLoad::of($day, [6], null)->load);
+        self::assertEqualsWithDelta(50.0, SessionLoad::of($day, [4, null, 6], 600)->load, 1e-9, 'the mean of what was told');
+
+        $week = WeekLoad::from($day, [SessionLoad::of($day, [], 600), self::load('2026-06-02', 70)]);
+        self::assertSame(1, $week->unknown);
+        self::assertEqualsWithDelta(70.0, $week->total, 1e-9);
+        self::assertStringContainsString('one session without effort or time', implode(' ', array_map(static fn($input): string => $input->value, $week->reason->inputs)));
+    }
+
+    public function test_a_rise_of_more_than_a_fifth_over_the_heaviest_of_four_weeks_is_noted(): void
+    {
+        $report = static fn(float $last): LoadReport => LoadReport::upTo(Day::parse('2026-06-28'), [self::load('2026-06-05', 100), self::load('2026-06-12', 200), self::load('2026-06-19', 150), self::load('2026-06-26', $last)]);
+
+        self::assertNull($report(240)->rise, 'a fifth is not more than a fifth');
+        self::assertStringContainsString('are 25 % above the heaviest', (string) $report(250)->rise?->sentence);
+        self::assertNull(LoadReport::upTo(Day::parse('2026-06-28'), [self::load('2026-06-26', 300)])->rise, 'the first week has nothing to rise above');
+    }
+
+    public function test_the_report_ends_today_and_has_eight_weeks(): void
+    {
+        $report = LoadReport::upTo(Day::parse('2026-06-28'), [self::load('2026-06-28', 80)]);
+
+        self::assertCount(8, $report->weeks);
+        self::assertSame('2026-06-22', $report->weeks[7]->first->iso());
+        self::assertEqualsWithDelta(80.0, $report->weeks[7]->daily[6], 1e-9);
+        self::assertFalse($report->isEmpty());
+        self::assertTrue(LoadReport::upTo(Day::parse('2026-06-28'), [])->isEmpty());
+    }
+
+    /** @param list<int> $daily */
+    private static function week(array $daily): WeekLoad
+    {
+        $first = Day::parse('2026-06-01');
+
+        return WeekLoad::from($first, array_map(static fn(int $load, int $day): SessionLoad => SessionLoad::of($first->plusDays($day), [$load], 60), $daily, array_keys($daily)));
+    }
+
+    private static function load(string $day, float $load): SessionLoad
+    {
+        return SessionLoad::of(Day::parse($day), [1], (int) (60 * $load));
+    }
+}
