@@ -7,7 +7,10 @@ namespace App\Actions;
 /** One set as it was done; null means not asked or not told. */
 final readonly class LoggedSet
 {
-    /** @param array<string, bool> $form answers by form question */
+    /**
+     * @param array<string, bool> $form answers by form question
+     * @param string|null         $rung what was coached, by the cue sheet; as the session says when null
+     */
     public function __construct(
         public string $item,
         public int $set,
@@ -20,5 +23,7 @@ final readonly class LoggedSet
         public bool $travellingPain,
         public bool $feltWrong,
         public string $painNote,
+        public ?string $rung = null,
+        public ?string $dose = null,
     ) {}
 }

@@ -4,21 +4,32 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Library\PracticeLibrary;
 use App\Models\SessionLog;
 use App\Models\SetEntry;
 use App\Models\TrainingSession;
 use App\Models\User;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\InvalidSession;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps what was done in a session: all of it or nothing, with the rungs as they were. */
+/**
+ * Keeps what was done in a session: all of it or nothing, with the rungs as they were. The doses are those of the cue
+ * sheet that was played: the session may have been written anew while it was coached.
+ */
 final readonly class RecordLog
 {
+    public function __construct(private PracticeLibrary $ladders) {}
+
     /**
      * @param list<LoggedSet> $sets
      *
-     * @throws InvalidSession when a set belongs to no exercise of the session, or stands twice
+     * @throws InvalidSession              when a set belongs to no exercise of the session, or stands twice
+     * @throws UnknownRung|Refusal         when a set was of no rung there is, or of no dose
      */
     public function record(Dossier $dossier, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets): SessionLog
     {
@@ -28,24 +39,31 @@ final readonly class RecordLog
                 $items[$item->id] = $item;
             }
         }
-        $seen = [];
+        $seen = $done = $snapshots = [];
         foreach ($sets as $set) {
-            if (! isset($items[$set->item])) {
+            $item = $items[$set->item] ?? null;
+            if ($set->rung !== null && $set->dose !== null) {
+                $rung = $dossier->library->rung($set->rung);
+                $item = new WrittenItem($set->item, $rung->slug, DoseLine::print(DoseLine::parse($set->dose, $rung->sidedness)));
+                $snapshots[$rung->slug] = $session->rung_snapshots[$rung->slug] ?? $this->ladders->snapshot($rung->slug);
+            }
+            if ($item === null) {
                 throw InvalidSession::because('A logged set belongs to no exercise of this session. It may have been changed since: open it again.');
             }
             if (isset($seen[$set->item][$set->set])) {
                 throw InvalidSession::because('One set was logged twice.');
             }
             $seen[$set->item][$set->set] = true;
+            $done[] = [$set, $item];
         }
 
-        return DB::transaction(static function () use ($dossier, $session, $by, $id, $seconds, $sets, $items): SessionLog {
+        return DB::transaction(static function () use ($dossier, $session, $by, $id, $seconds, $done, $snapshots): SessionLog {
             $log = SessionLog::query()->create([
                 'id' => $id,
                 'person_id' => $dossier->person->id,
                 'training_session_id' => $session->id,
                 'title' => $session->title,
-                'rung_snapshots' => $session->rung_snapshots,
+                'rung_snapshots' => [...$session->rung_snapshots, ...$snapshots],
                 'library_version' => $session->library_version,
                 'seconds' => $seconds,
                 'done_on' => $dossier->today()->iso(),
@@ -53,12 +71,12 @@ final readonly class RecordLog
                 'user_id' => $by->id,
                 'sequence' => $dossier->clock->sequence(),
             ]);
-            foreach ($sets as $set) {
+            foreach ($done as [$set, $item]) {
                 SetEntry::query()->create([
                     'session_log_id' => $log->id,
                     'item' => $set->item,
-                    'rung' => $items[$set->item]->rung,
-                    'dose' => $items[$set->item]->dose,
+                    'rung' => $item->rung,
+                    'dose' => $item->dose,
                     'set_number' => $set->set,
                     'done_both' => $set->both,
                     'done_left' => $set->left,

@@ -53,6 +53,24 @@ final class DecisionTest extends ApiTestCase
         self::assertSame([0, 0], [DB::table('session_logs')->count(), DB::table('set_logs')->count()]);
     }
 
+    public function test_what_was_coached_counts_although_the_session_was_written_anew_meanwhile(): void
+    {
+        $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => 1, 'title' => 'Anew', 'minutes' => null, 'blocks' => self::blocks(['bridge/touch' => '1x10'])])->assertOk();
+        $sets = [self::set(self::RUNG, 1, 10, ['rung' => self::RUNG, 'dose' => '2x10/side']), self::set(self::RUNG, 2, 10, ['rung' => self::RUNG, 'dose' => '2x10/side'])];
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => $sets])->assertCreated();
+
+        self::assertSame(self::RUNG, $this->review()->json('pending.0.rung'));
+        self::assertSame(['2x10/side'], DB::table('set_logs')->distinct()->pluck('dose')->all());
+    }
+
+    public function test_a_set_of_no_rung_or_of_no_dose_is_refused(): void
+    {
+        foreach (['press-out/nowhere' => '2x10/side', self::RUNG => 'three times ten'] as $rung => $dose) {
+            $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 1, 'sets' => [self::set(self::RUNG, 1, 10, ['rung' => $rung, 'dose' => $dose])]])->assertUnprocessable();
+        }
+        self::assertSame(0, DB::table('session_logs')->count());
+    }
+
     public function test_deciding_otherwise_needs_a_reason_which_is_kept(): void
     {
         $log = $this->train('2026-06-01');

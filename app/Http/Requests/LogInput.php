@@ -38,6 +38,8 @@ final class LogInput extends Input
             'sets.*.effort' => $scale,
             'sets.*.travellingPain' => ['required', 'boolean'],
             'sets.*.feltWrong' => ['required', 'boolean'],
+            'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
+            'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
             'sets.*.painNote' => ['present', 'nullable', 'string', 'max:500'],
         ];
     }

@@ -35,6 +35,10 @@ final readonly class SetInput
         public bool $feltWrong,
         #[OA\Property]
         public string $painNote,
+        #[OA\Property(description: 'what was coached, by the cue sheet; as the session says when null')]
+        public ?string $rung,
+        #[OA\Property]
+        public ?string $dose,
     ) {}
 
     /** @param array<array-key, mixed> $data validated */
@@ -58,6 +62,8 @@ final readonly class SetInput
             (bool) ($data['travellingPain'] ?? false),
             (bool) ($data['feltWrong'] ?? false),
             is_string($data['painNote'] ?? null) ? trim($data['painNote']) : '',
+            is_string($data['rung'] ?? null) ? $data['rung'] : null,
+            is_string($data['dose'] ?? null) ? $data['dose'] : null,
         );
     }
 }

@@ -1154,6 +1154,9 @@ export interface components {
             travellingPain: boolean;
             feltWrong: boolean;
             painNote: string;
+            /** @description what was coached, by the cue sheet; as the session says when null */
+            rung: string | null;
+            dose: string | null;
         };
         SetUpInput: {
             rung: string;

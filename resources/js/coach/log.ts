@@ -64,6 +64,9 @@ export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: 
     travellingPain: false,
     feltWrong: false,
     painNote: '',
+    // The sheet that is played says what was done, whatever becomes of the session meanwhile.
+    rung: item.rung,
+    dose: item.dose,
   };
 }
 

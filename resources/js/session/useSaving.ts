@@ -84,12 +84,13 @@ export function useContinuousSaving({
 
   useEffect(() => {
     latest.current = text;
-    if (last.current === text) {
+    // Nothing to keep: what the server has, or a session without a first exercise.
+    if (last.current === text || draft.blocks.length === 0) {
       letGo(person, id);
       return;
     }
     keep(person, { id, version: known.current, draft: JSON.parse(text) as Draft });
-    if (!ready || draft.blocks.length === 0 || theirs) return;
+    if (!ready || theirs) return;
     const timer = setTimeout(() => void save(), WAIT);
     return () => clearTimeout(timer);
   }, [text, ready, save, theirs, draft.blocks.length, id, person]);
