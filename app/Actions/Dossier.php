@@ -488,7 +488,7 @@ final class Dossier
         $next = [];
         foreach ($this->rungSessions(Side::Both) as $session) {
             $rung = $session->rung;
-            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method(), isset($climbing[$rung->slug]), null, $this->circumstances()->highestEffort());
+            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method(), isset($climbing[$rung->slug]), $this->person->weights(), $this->circumstances()->highestEffort());
             if ($dose !== null) {
                 $next[$rung->slug] = $dose;
             }

@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null  $hand
  * @property string|null  $injured_side
  * @property array<string, int>|null $shares own target shares by demand
- * @property list<array{name: string, kit: list<string>}> $places where the person trains, and the kit there
+ * @property list<array{name: string, kit: list<string>, weights?: list<int>}> $places where the person trains, the kit and the grams of the weights there
  * @property int          $place          the one planning looks at
  * @property list<array{what: string, heavy: bool, day: int, part: string}>|null $week other training
  * @property string|null  $notes
@@ -163,6 +163,14 @@ final class Person extends Model
     public function kit(): array
     {
         return ($this->places[$this->place] ?? $this->places[0] ?? ['kit' => []])['kit'];
+    }
+
+    /** @return list<int>|null grams of the weights at the place planned for; null when nobody has said */
+    public function weights(): ?array
+    {
+        $weights = ($this->places[$this->place] ?? $this->places[0] ?? [])['weights'] ?? [];
+
+        return $weights === [] ? null : $weights;
     }
 
     /** @return array<string, string> */

@@ -67,7 +67,7 @@ abstract class ApiTestCase extends TestCase
         return [
             'id' => $id, 'version' => 0, 'name' => 'Corvin Strake', 'about' => 'canal lock keeper', 'aim' => 'even',
             'trainingDays' => [2, 5], 'minutes' => 25, 'limits' => [], 'birthYear' => null, 'sex' => null, 'hand' => null, 'injuredSide' => null, 'shares' => null,
-            'places' => [['name' => 'here', 'kit' => ['mat', 'wall', 'bench', 'step', 'band']]], 'place' => 0, 'week' => [], 'notes' => '', 'consentedOn' => null,
+            'places' => [['name' => 'here', 'kit' => ['mat', 'wall', 'bench', 'step', 'band'], 'weights' => '']], 'place' => 0, 'week' => [], 'notes' => '', 'consentedOn' => null,
         ];
     }
 

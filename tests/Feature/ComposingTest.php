@@ -168,6 +168,23 @@ final class ComposingTest extends ApiTestCase
         self::assertContains('2x10/side', $this->start(['from' => 'board'])->json('preview.blocks.*.items.0.dose'));
     }
 
+    public function test_17_where_the_next_weight_at_hand_is_too_far_up_repetitions_rise(): void
+    {
+        // Two over the target at two sessions running with 12 kg: 12.24 to 13.2 kg would be right, 14 kg is 16.7 % up.
+        foreach (['' => '2x12 @12.5kg', '8, 12, 14 kg' => '2x14 @12kg', '12, 13, 14' => '2x12 @13kg'] as $weights => $next) {
+            $person = $this->person(['places' => [['name' => 'here', 'kit' => ['bench', 'dumbbell'], 'weights' => $weights]]]);
+            $this->place($person, 'squat/box');
+            $session = $this->writtenSession($person, ['squat/box' => '2x12 @12kg']);
+            foreach (['2026-06-01', '2026-06-04'] as $date) {
+                $this->travelTo("{$date} 09:00:00");
+                $sets = array_map(static fn(int $set): array => self::set('squat/box', $set, 0, ['both' => 14, 'left' => null, 'right' => null, 'effort' => 6]), [1, 2]);
+                $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'sets' => $sets])->assertCreated();
+            }
+            $this->getJson("/api/people/{$person}/sessions/next-doses")->assertJsonPath('doses.0.dose', $next);
+            self::assertSame(str_replace(' kg', '', (string) $weights), $this->getJson("/api/people/{$person}")->json('places.0.weights'));
+        }
+    }
+
     public function test_with_movements_counted_doses_are_shown_and_read_so_and_stored_as_ever(): void
     {
         $this->putJson('/api/method', ['version' => 1, 'question' => 'counting-reps', 'choice' => 'every movement'])->assertOk();

@@ -25,9 +25,10 @@ final class PersonTest extends ApiTestCase
         yield 'a name of 300 characters' => [['name' => str_repeat('n', 300)], 'name', 'A name has at most 120 characters.'];
         yield 'no training day' => [['trainingDays' => []], 'trainingDays', 'Choose at least one training day.'];
         yield 'no minutes' => [['minutes' => 0], 'minutes', 'From 3 to 180 minutes.'];
-        yield 'kit nobody has' => [['places' => [['name' => 'home', 'kit' => ['trampoline']]]], 'places.0.kit.0', 'This is not one of the choices.'];
+        yield 'kit nobody has' => [['places' => [['name' => 'home', 'kit' => ['trampoline'], 'weights' => '']]], 'places.0.kit.0', 'This is not one of the choices.'];
+        yield 'weights nobody can read' => [['places' => [['name' => 'home', 'kit' => [], 'weights' => 'a few']]], 'places.0.weights', 'Write the weights in kilograms with commas between, such as 4, 8, 12.5.'];
         yield 'nowhere to train' => [['places' => []], 'places', 'Name at least one place to train.'];
-        yield 'two places of one name' => [['places' => [['name' => 'home', 'kit' => []], ['name' => 'Home', 'kit' => []]]], 'places.0.name', 'Two places have this name.'];
+        yield 'two places of one name' => [['places' => [['name' => 'home', 'kit' => [], 'weights' => ''], ['name' => 'Home', 'kit' => [], 'weights' => '']]], 'places.0.name', 'Two places have this name.'];
         yield 'born in 1850' => [['birthYear' => 1850], 'birthYear', 'A year of birth from 1916 to 2021.'];
         yield 'born next year' => [['birthYear' => 2027], 'birthYear', 'A year of birth from 1916 to 2021.'];
         yield 'a limit that begins tomorrow' => [['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => '', 'since' => '2026-06-02']]], 'limits.0.since', 'This cannot be in the future.'];
@@ -67,7 +68,7 @@ final class PersonTest extends ApiTestCase
     {
         $whole = [
             'birthYear' => 1988, 'sex' => 'female', 'hand' => 'left', 'injuredSide' => 'right', 'notes' => 'Sleeps badly before concerts.', 'consentedOn' => '2026-05-30',
-            'places' => [['name' => 'room', 'kit' => ['mat', 'bench']], ['name' => 'home', 'kit' => ['wall']]], 'place' => 1,
+            'places' => [['name' => 'room', 'kit' => ['mat', 'bench'], 'weights' => ''], ['name' => 'home', 'kit' => ['wall'], 'weights' => '']], 'place' => 1,
             'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening']],
             'limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => '2026-04-02']],
         ];
@@ -95,7 +96,7 @@ final class PersonTest extends ApiTestCase
 
     public function test_the_place_decides_which_rungs_the_kit_closes(): void
     {
-        $places = [['name' => 'room', 'kit' => ['band']], ['name' => 'home', 'kit' => []]];
+        $places = [['name' => 'room', 'kit' => ['band'], 'weights' => ''], ['name' => 'home', 'kit' => [], 'weights' => '']];
         $id = $this->person(['places' => $places]);
         $this->place($id, 'press-out/standing-short');
 
@@ -137,7 +138,7 @@ final class PersonTest extends ApiTestCase
     public function test_with_a_hernia_weights_wait_for_a_clearance_and_close_again_when_it_runs_out(): void
     {
         $hernia = static fn(bool $cleared): array => [['state' => 'hernia', 'side' => 'both', 'note' => '', 'cleared' => $cleared]];
-        $places = [['name' => 'room', 'kit' => ['kettlebell']]];
+        $places = [['name' => 'room', 'kit' => ['kettlebell'], 'weights' => '']];
         $id = $this->person(['limits' => $hernia(false), 'places' => $places]);
         $carry = ['id' => self::id(), 'rung' => 'carry/one-side-light', 'side' => 'both', 'reason' => ''];
         $this->postJson("/api/people/{$id}/placements", $carry)->assertUnprocessable();

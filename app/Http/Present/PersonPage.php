@@ -24,6 +24,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Limit;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\State;
 use EvenRungs\Week\TrainingDays;
@@ -55,7 +56,7 @@ final readonly class PersonPage
             $person->injured_side,
             $person->training_days,
             $person->minutes,
-            array_map(static fn(array $place): PlaceView => new PlaceView($place['name'], $place['kit']), $person->places),
+            array_map(static fn(array $place): PlaceView => new PlaceView($place['name'], $place['kit'], implode(', ', array_map(DoseLine::kilograms(...), $place['weights'] ?? []))), $person->places),
             $person->place,
             $person->kit(),
             array_map(static fn(array $other): OtherTrainingView => new OtherTrainingView($other['what'], $other['heavy'], $other['day'], $other['part']), $person->week ?? []),

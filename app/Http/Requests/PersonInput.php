@@ -65,6 +65,7 @@ final class PersonInput extends Input
             'places.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
             'places.*.kit' => ['present', 'list', 'max:40'],
             'places.*.kit.*' => ['string', Rule::enum(Kit::class)],
+            'places.*.weights' => ['present', 'nullable', 'string', 'max:120', 'regex:/^(?:\s*(?:0\.5|[1-9]\d{0,2}(?:\.\d{1,2})?)\s*(?:kg)?\s*(?:[,;]|$))*$/'],
             'place' => ['required', 'integer', 'min:0', 'max:'.max(0, count($this->entries('places')) - 1)],
             'week' => ['present', 'list', 'max:42'],
             'week.*.what' => ['required', Rule::enum(TrainingKind::class)],
@@ -98,6 +99,7 @@ final class PersonInput extends Input
             'places.required' => 'Name at least one place to train.',
             'places.min' => 'Name at least one place to train.',
             'places.*.name.required' => 'A place needs a name, such as “home”.',
+            'places.*.weights.regex' => 'Write the weights in kilograms with commas between, such as 4, 8, 12.5.',
             'places.*.name.distinct' => 'Two places have this name.',
             'place.max' => 'There is no such place.',
         ];
@@ -120,7 +122,7 @@ final class PersonInput extends Input
             'hand' => $this->input('hand'),
             'injured_side' => $this->input('injuredSide'),
             'shares' => $this->shares(),
-            'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit')))], $this->entries('places')),
+            'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit'))), 'weights' => self::grams((string) data_get($place, 'weights'))], $this->entries('places')),
             'place' => $this->integer('place'),
             'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part')], $this->entries('week')),
             'notes' => $this->text('notes'),
@@ -140,5 +142,15 @@ final class PersonInput extends Input
     public function limits(): array
     {
         return array_map(static fn(mixed $limit): LimitInput => LimitInput::read(is_array($limit) ? $limit : []), $this->entries('limits'));
+    }
+
+    /** @return list<int> grams, lightest first */
+    private static function grams(string $weights): array
+    {
+        preg_match_all('/\d+(?:\.\d+)?/', $weights, $found);
+        $grams = array_values(array_unique(array_map(static fn(string $kilograms): int => (int) round(1000 * (float) $kilograms), $found[0])));
+        sort($grams);
+
+        return $grams;
     }
 }

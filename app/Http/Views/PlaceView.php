@@ -17,5 +17,7 @@ final readonly class PlaceView
         public string $name,
         #[ListOf('string')]
         public array $kit,
+        #[OA\Property(description: 'weights that are there, in kilograms, such as “4, 8, 12.5”; empty when nobody has said')]
+        public string $weights,
     ) {}
 }

@@ -1950,6 +1950,8 @@ export interface components {
         PlaceView: {
             name: string;
             kit: string[];
+            /** @description weights that are there, in kilograms, such as “4, 8, 12.5”; empty when nobody has said */
+            weights: string;
         };
         /** @description A placing that was saved, and how to take it back. */
         PlacedView: {

@@ -73,11 +73,21 @@ export function Places({
             chosen={one.kit}
             onChange={(chosen) => set(index, { kit: chosen })}
           />
+          <div className="max-w-96">
+            <TextField
+              label="Weights there, kg"
+              value={one.weights}
+              maxLength={120}
+              placeholder="4, 8, 12.5"
+              problem={problem(`places.${index}.weights`)}
+              onChange={(event) => set(index, { weights: event.target.value })}
+            />
+          </div>
         </div>
       ))}
       {places.length < 6 && (
         <div>
-          <Button onClick={() => onChange([...places, { name: '', kit: [] }], place)}>Add a place</Button>
+          <Button onClick={() => onChange([...places, { name: '', kit: [], weights: '' }], place)}>Add a place</Button>
         </div>
       )}
     </fieldset>

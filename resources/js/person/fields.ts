@@ -54,7 +54,7 @@ export const emptyPerson: PersonFields = {
   shares: null,
   trainingDays: [],
   minutes: 20,
-  places: [{ name: 'here', kit: ['mat', 'wall'] }],
+  places: [{ name: 'here', kit: ['mat', 'wall'], weights: '' }],
   place: 0,
   week: [],
   limits: [],

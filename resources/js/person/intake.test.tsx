@@ -52,9 +52,9 @@ describe('places and their kit', () => {
     { value: 'band', label: 'band and anchor' },
   ];
   const places = [
-    { name: 'room', kit: ['mat'] },
-    { name: 'home', kit: [] },
-    { name: 'lake', kit: [] },
+    { name: 'room', kit: ['mat'], weights: '' },
+    { name: 'home', kit: [], weights: '' },
+    { name: 'lake', kit: [], weights: '' },
   ];
 
   it('keeps planning for the same place when another is taken out', () => {
@@ -75,7 +75,14 @@ describe('places and their kit', () => {
     const onChange = vi.fn();
     render(<Places places={places} place={0} kit={kit} problem={() => undefined} onChange={onChange} />);
     fireEvent.click(screen.getAllByText('band and anchor')[1] as HTMLElement);
-    expect(onChange).toHaveBeenCalledWith([places[0], { name: 'home', kit: ['band'] }, places[2]], 0);
+    expect(onChange).toHaveBeenCalledWith([places[0], { name: 'home', kit: ['band'], weights: '' }, places[2]], 0);
+  });
+
+  it('knows the weights of each place', () => {
+    const onChange = vi.fn();
+    render(<Places places={places} place={0} kit={kit} problem={() => undefined} onChange={onChange} />);
+    fireEvent.change(screen.getAllByLabelText('Weights there, kg')[0] as HTMLElement, { target: { value: '4, 8' } });
+    expect(onChange).toHaveBeenCalledWith([{ ...places[0], weights: '4, 8' }, places[1], places[2]], 0);
   });
 });
 
