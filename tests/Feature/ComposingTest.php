@@ -28,6 +28,11 @@ final class ComposingTest extends ApiTestCase
     #[TestWith(['Two-hand carry 1x60s on', '1:00'])]
     #[TestWith(['front plank 1x(120s by 45s/30)', '3:00'])]
     #[TestWith(['Bridge, 3 up – 3 down, light touch 3x8 3-1-3-1 r60', '5:12'])]
+    #[TestWith(["1x{\nplank 60s on r0\nside bridge 60s on r30\nbird dog 60s on r0\npress-out 60s on r0\nbridge 60s on r30\nclam 60s on\n}", '7:00'])]
+    #[TestWith(['One-side carry, up to 20 % of body weight 3x20m/side r60', '4:27'])]
+    #[TestWith(['Side bridge, knees bent 1x60s on', '1:00'])]
+    #[TestWith(["3x{\nBridge, 3 up – 3 down, light touch 8 3-1-3-1 r15\nfront plank (4x10s/5)\n} r45", '8:12'])]
+    #[TestWith(["Bridge, 3 up – 3 down, light touch 3x8 3-1-3-1 r45\nfront plank 3x(4x10s/5) r45", '9:17'])]
     public function test_worked_figures_hold_for_typed_lines(string $text, string $total): void
     {
         $this->text($text)->assertOk()->assertJsonPath('preview.totals.totalText', $total);
