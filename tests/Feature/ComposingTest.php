@@ -217,6 +217,18 @@ final class ComposingTest extends ApiTestCase
         self::assertSame(array_column((array) $this->getJson('/api/method')->json('questions'), 'question'), $trial->json('questions.*.question'));
     }
 
+    public function test_every_kind_of_dose_comes_apart_into_fields(): void
+    {
+        $read = $this->text("plank (6-5-4x10s/5)\nplank 1x(120s by 45s/30)\nFront plank with a small rock from the ankles 2xmax~20<=30\nplank 2xmax~40s\nplank 2x30s on");
+        $fields = array_map(static fn(array $block): array => $block['items'][0]['fields'], (array) $read->json('preview.blocks'));
+
+        self::assertSame(['falling', 'gathered', 'open', 'open', 'timed'], array_column($fields, 'kind'));
+        self::assertSame(['6-5-4', 10, 5], [$fields[0]['counts'], $fields[0]['seconds'], $fields[0]['gapSeconds']]);
+        self::assertSame([120, 45, 30], [$fields[1]['count'], $fields[1]['seconds'], $fields[1]['gapSeconds']]);
+        self::assertSame([20, 30, false], [$fields[2]['count'], $fields[2]['cap'], $fields[2]['forTime']]);
+        self::assertSame([40, null, true], [$fields[3]['count'], $fields[3]['cap'], $fields[3]['forTime']]);
+    }
+
     public function test_parts_out_of_their_order_and_unknown_parts_are_refused(): void
     {
         $block = static fn(string $id, string $part): array => ['kind' => 'straight', 'part' => $part, 'items' => [['id' => $id, 'rung' => 'bridge/touch', 'dose' => '1x10']], 'gapSeconds' => [], 'roundRestSeconds' => 0];

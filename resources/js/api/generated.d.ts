@@ -1494,6 +1494,12 @@ export interface components {
             tempo: string | null;
             restSeconds: number | null;
             kilograms: string | null;
+            /** @description holds of each falling set, such as 6-5-4; empty elsewhere */
+            counts: string;
+            /** @description of an open set */
+            cap: number | null;
+            /** @description an open set held for time, not counted */
+            forTime: boolean;
             optionalSets: number;
             /**
              * @description how repetitions of two sides are counted here: what stands behind the count

@@ -22,6 +22,9 @@ const item: Schemas['ItemView'] = {
     tempo: null,
     restSeconds: null,
     kilograms: null,
+    counts: '',
+    cap: null,
+    forTime: false,
     optionalSets: 0,
     suffix: '/side',
   },
@@ -101,5 +104,32 @@ describe('the dose of an exercise', () => {
     expect(onChange).toHaveBeenLastCalledWith('2x16 moves');
     fireEvent.change(screen.getByLabelText(/More sets if clean/), { target: { value: '1' } });
     expect(onChange).toHaveBeenLastCalledWith('2x16 moves +1');
+  });
+
+  it('has fields for falling, gathered and open sets too', () => {
+    const onChange = vi.fn();
+    const show = (fields: Partial<Schemas['DoseFieldsView']>) => {
+      const { unmount } = render(
+        <DoseEditor
+          item={{ ...item, fields: { ...(item.fields as Schemas['DoseFieldsView']), perSide: false, ...fields } }}
+          value=""
+          onChange={onChange}
+          onSettle={() => {}}
+        />,
+      );
+      fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
+      return unmount;
+    };
+    let close = show({ kind: 'falling', counts: '6-5-4', seconds: 10, gapSeconds: 5 });
+    fireEvent.change(screen.getByLabelText(/Holds, set by set/), { target: { value: '5-4-3' } });
+    expect(onChange).toHaveBeenLastCalledWith('(5-4-3x10s/5)');
+    close();
+    close = show({ kind: 'gathered', sets: 1, count: 120, seconds: 45, gapSeconds: 30 });
+    fireEvent.change(screen.getByLabelText(/Each bout/), { target: { value: '60' } });
+    expect(onChange).toHaveBeenLastCalledWith('1x(120s by 60s/30)');
+    close();
+    show({ kind: 'open', sets: 2, count: 40, cap: null, forTime: true });
+    fireEvent.change(screen.getByLabelText(/At most/), { target: { value: '60' } });
+    expect(onChange).toHaveBeenLastCalledWith('2xmax~40s<=60s');
   });
 });

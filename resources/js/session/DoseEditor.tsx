@@ -3,7 +3,7 @@ import { useId, useState, type Ref } from 'react';
 import { cx } from '@/ui/cx';
 import type { Schemas } from '@/api/client';
 import { complete } from './complete';
-import { hasFields, lineOf, type Fields } from './doseLine';
+import { lineOf, type Fields } from './doseLine';
 
 /** A dose as one typed line, or by fields; both write the same line. */
 export function DoseEditor({
@@ -80,14 +80,11 @@ export function DoseEditor({
             problem ? 'border-rowan' : 'border-rung-edge',
           )}
         />
-        <Popover.Root
-          open={start !== null}
-          onOpenChange={(open) => setStart(open && hasFields(item.fields) ? item.fields : null)}
-        >
+        <Popover.Root open={start !== null} onOpenChange={(open) => setStart(open ? item.fields : null)}>
           <Popover.Trigger
-            disabled={!hasFields(item.fields)}
+            disabled={item.fields === null}
             aria-label={`Fields of the dose of ${item.name}`}
-            title={hasFields(item.fields) ? 'By fields' : 'This kind of dose is written as a line'}
+            title="By fields"
             className="min-h-9 min-w-9 rounded-r-md border border-l-0 border-rung-edge bg-sheet px-2 text-ink2 hover:text-ink disabled:opacity-50"
           >
             <svg viewBox="0 0 16 16" className="size-4" aria-hidden="true">
@@ -161,7 +158,7 @@ function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string)
   };
   const number = (
     label: string,
-    key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds' | 'optionalSets',
+    key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds' | 'optionalSets' | 'cap',
     unit = '',
   ) => (
     <label className="grid gap-1 text-sm">
@@ -171,9 +168,11 @@ function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string)
           type="number"
           min={0}
           value={fields[key] === 0 && key !== 'gapSeconds' && key !== 'optionalSets' ? '' : (fields[key] ?? '')}
-          placeholder={key === 'restSeconds' ? 'default' : undefined}
+          placeholder={key === 'restSeconds' ? 'default' : key === 'cap' ? 'none' : undefined}
           onChange={(event) =>
-            change({ [key]: event.target.value === '' && key === 'restSeconds' ? null : Number(event.target.value) })
+            change({
+              [key]: event.target.value === '' && (key === 'restSeconds' || key === 'cap') ? null : Number(event.target.value),
+            })
           }
           className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
         />
@@ -181,26 +180,31 @@ function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string)
       </span>
     </label>
   );
-  const text = (label: string, key: 'tempo' | 'kilograms', placeholder: string) => (
+  const text = (label: string, key: 'tempo' | 'kilograms' | 'counts', placeholder: string) => (
     <label className="grid gap-1 text-sm">
       {label}
       <input
         value={fields[key] ?? ''}
         placeholder={placeholder}
-        onChange={(event) => change({ [key]: event.target.value === '' ? null : event.target.value })}
+        onChange={(event) => change({ [key]: event.target.value === '' && key !== 'counts' ? null : event.target.value })}
         className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2 font-mono"
       />
     </label>
   );
   return (
     <div className="grid grid-cols-2 gap-3">
-      {number('Sets', 'sets')}
+      {fields.kind !== 'falling' && number('Sets', 'sets')}
       {fields.kind === 'reps' && number(`Repetitions${side}`, 'count')}
       {fields.kind === 'hold' && number(`Holds${side}`, 'count')}
+      {fields.kind === 'falling' && text('Holds, set by set', 'counts', '6-5-4')}
+      {fields.kind === 'gathered' && number('In all', 'count', 's')}
+      {fields.kind === 'open' && number(fields.forTime ? 'About' : `About${side}`, 'count', fields.forTime ? 's' : '')}
+      {fields.kind === 'open' && number('At most', 'cap', fields.forTime ? 's' : '')}
       {fields.kind === 'carry' && number(`Way${side}`, 'count', 'm')}
-      {(fields.kind === 'hold' || fields.kind === 'timed') &&
-        number(fields.kind === 'hold' ? 'Each hold' : 'Work', 'seconds', 's')}
-      {fields.kind === 'hold' && fields.count > 1 && number('Gap between holds', 'gapSeconds', 's')}
+      {['hold', 'falling', 'timed', 'gathered'].includes(fields.kind) &&
+        number({ timed: 'Work', gathered: 'Each bout' }[fields.kind as string] ?? 'Each hold', 'seconds', 's')}
+      {(['falling', 'gathered'].includes(fields.kind) || (fields.kind === 'hold' && fields.count > 1)) &&
+        number(fields.kind === 'gathered' ? 'Gap between bouts' : 'Gap between holds', 'gapSeconds', 's')}
       {(fields.kind === 'reps' || fields.kind === 'timed') && text('Tempo', 'tempo', 'default')}
       {number('Rest between sets', 'restSeconds', 's')}
       {text('Load, kg', 'kilograms', 'none')}

@@ -11,6 +11,9 @@ const reps: Fields = {
   tempo: '3-1-3-1',
   restSeconds: 45,
   kilograms: null,
+  counts: '',
+  cap: null,
+  forTime: false,
   optionalSets: 0,
   suffix: '/side',
 };
