@@ -77,6 +77,8 @@ export function DoseEditor({
           }}
           className={cx(
             'min-h-9 w-full min-w-0 rounded-l-md border bg-paper px-2.5 font-mono sm:w-48',
+            // A long line stays whole in its field.
+            value.length > 17 && 'text-sm',
             problem ? 'border-rowan' : 'border-rung-edge',
           )}
         />
