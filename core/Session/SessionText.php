@@ -38,6 +38,9 @@ final class SessionText
 
     private const MOST_EXERCISES = 40;
 
+    /** Blank ones left out; no session has more, and each name is looked for in the whole library. */
+    private const MOST_LINES = 120;
+
     /** Gap and rest between rounds where nothing is written (our own choice). */
     private const GAP_SECONDS = 20;
 
@@ -69,7 +72,11 @@ final class SessionText
     public static function read(string $text, NameIndex $names, array $working, Method $method): array
     {
         $reader = new self($names, $working, $method);
-        foreach (self::pieces(mb_substr($text, 0, self::MOST_CHARACTERS)) as [$number, $piece]) {
+        foreach (self::pieces(mb_substr($text, 0, self::MOST_CHARACTERS)) as $at => [$number, $piece]) {
+            if ($at === self::MOST_LINES) {
+                $reader->lines[] = new TextLine($number, $piece, problem: 'A session has at most '.self::MOST_LINES.' lines: the rest was left out.');
+                break;
+            }
             $reader->piece($number, $piece);
         }
         $reader->endCircuit();

@@ -139,6 +139,14 @@ final class SessionTextTest extends TestCase
         self::assertStringContainsString($says, (string) $problems[0]->problem);
     }
 
+    public function test_a_flood_of_names_nobody_knows_is_read_no_further_than_a_session_is_long(): void
+    {
+        $lines = self::read(str_repeat("xy\n", 2000))['lines'];
+
+        self::assertCount(121, $lines);
+        self::assertStringContainsString('at most 120 lines', (string) $lines[120]->problem);
+    }
+
     public function test_the_place_of_a_mistake_is_told_in_the_line(): void
     {
         $line = self::read('clam 2x10/side 12kg')['lines'][0];
