@@ -169,12 +169,27 @@ final class ComposerStoryTest extends BrowserTestCase
     private function drag(string $name, string $onto): void
     {
         $at = fn(string $row): array => (array) $this->browser->driver->executeScript('const box = [...document.querySelectorAll("[role=checkbox]")].find((pick) => pick.getAttribute("aria-label") === "Pick " + arguments[0]).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]', [$row]);
+        // Rows change their height once the answer of the server is there: first let them come to rest.
+        $this->browser->waitUntil(function () use ($at, $name, $onto): bool {
+            $before = [$at($name), $at($onto)];
+            usleep(600_000);
+
+            return $before === [$at($name), $at($onto)];
+        }, 'rows at rest');
         [$x, $from] = $at($name);
         [, $to] = $at($onto);
         $tools = new ChromeDevToolsDriver($this->browser->driver);
-        foreach ([['mousePressed', $from], ['mouseMoved', $from + 12], ['mouseMoved', ($from + $to) / 2], ['mouseMoved', $to + 6], ['mouseMoved', $to + 8], ['mouseReleased', $to + 8]] as [$type, $y]) {
-            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
-            usleep(60_000);
-        }
+        $mouse = static fn(string $type, mixed $y): array => (array) $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+        $mouse('mousePressed', $from);
+        $mouse('mouseMoved', $from + 12);
+        // On until the row it is dropped on has noticed: a busy machine takes its time between two frames.
+        $this->browser->waitUntil(function () use ($mouse, $to, $onto): bool {
+            static $step = 0;
+            $mouse('mouseMoved', $to + 4 + ($step++ % 5));
+            usleep(100_000);
+
+            return $this->browser->driver->executeScript('return [...document.querySelectorAll("[data-row]")].some((row) => row.dataset.over && row.querySelector("[role=checkbox]").getAttribute("aria-label") === "Pick " + arguments[0])', [$onto]) === true;
+        }, "{$name} over {$onto}");
+        $mouse('mouseReleased', $to + 6);
     }
 }

@@ -68,6 +68,7 @@ export function ExerciseRow({
     <div
       ref={setNodeRef}
       data-row={id}
+      data-over={isOver || undefined}
       style={{ transform: transform ? `translateY(${transform.y}px)` : undefined }}
       onFocus={onFocus}
       onBlur={onBlur}
