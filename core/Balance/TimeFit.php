@@ -64,6 +64,27 @@ final class TimeFit
         return $fit->steps;
     }
 
+    /**
+     * What other sessions give each demand: seconds of work by main demand.
+     *
+     * @param list<Session> $sessions
+     *
+     * @return array<string, int>
+     */
+    public static function workIn(array $sessions): array
+    {
+        $seconds = [];
+        foreach ($sessions as $session) {
+            $totals = $session->timeline()->totalsByItem();
+            foreach ($session->items() as $item) {
+                $demand = $item->rung->demand->value;
+                $seconds[$demand] = ($seconds[$demand] ?? 0) + $totals[$item->id]->work;
+            }
+        }
+
+        return $seconds;
+    }
+
     /** The demand that gets the least of what the aim asks for, among those the session trains. */
     private static function furthestBelow(Session $session, TargetShares $targets): ?Demand
     {

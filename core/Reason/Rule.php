@@ -11,12 +11,9 @@ namespace EvenRungs\Reason;
 enum Rule: string
 {
     case Clock = 'dose.clock';
-    case RestDefault = 'dose.rest-default';
-    case DoseTable = 'dose.table';
     case ChangeOver = 'session.change-over';
     case CircuitChangeOver = 'session.circuit-change-over';
     case OpenEstimate = 'session.open-estimate';
-    case OptionalSets = 'session.optional-sets';
     case Order = 'session.order';
     case Competing = 'session.competing-stations';
     case Primer = 'session.primer';
@@ -25,7 +22,6 @@ enum Rule: string
     case HeldNotRepeated = 'dose.held-not-repeated';
     case NextDose = 'dose.next';
     case NextLoad = 'dose.next-load';
-    case NameMatch = 'session.name-match';
     case WorkingRung = 'session.working-rung';
     case WorkShares = 'balance.work-shares';
     case Spread = 'balance.spread';
@@ -73,9 +69,9 @@ enum Rule: string
     public function basis(): Basis
     {
         return match ($this) {
-            self::Clock, self::OpenEstimate, self::OptionalSets => Basis::Arithmetic,
+            self::Clock, self::OpenEstimate => Basis::Arithmetic,
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
-            self::DoseTable, self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
+            self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
             self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,

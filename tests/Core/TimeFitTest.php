@@ -85,6 +85,15 @@ final class TimeFitTest extends TestCase
         self::assertSame(['Without Front plank, forearms and toes.'], array_map(static fn(FitStep $step): string => explode(' Saves', $step->reason->sentence)[0], $steps));
     }
 
+    public function test_what_other_sessions_give_a_demand_is_their_work_on_it(): void
+    {
+        $one = $this->session(['front-plank/forearms-toes', '2x20s'], ['side-bridge/knees-bent', '1x15s/side']);
+        $other = $this->session(['dead-bug/ninety-hold', '3x10s']);
+
+        self::assertSame(['anti-extension' => 70, 'anti-lateral-flexion' => 30], TimeFit::workIn([$one, $other]));
+        self::assertSame([], TimeFit::workIn([]));
+    }
+
     public function test_a_demand_every_week_must_meet_stays_where_nothing_else_meets_it(): void
     {
         $session = $this->session(['front-plank/forearms-toes', '1x60s'], ['side-bridge/knees-bent', '1x30s/side']);

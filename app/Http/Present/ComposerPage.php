@@ -149,18 +149,12 @@ final readonly class ComposerPage
      */
     private function elsewhere(string $own): array
     {
-        $seconds = [];
-        foreach ($this->dossier->person->trainingSessions()->get() as $row) {
-            $session = $row->id === $own ? null : $this->page->read(array_map(WrittenBlock::read(...), $row->blocks))->session;
-            foreach ($session?->timeline()->segments ?? [] as $segment) {
-                if ($segment->stretch === \EvenRungs\Session\Stretch::Work) {
-                    $demand = $segment->item->rung->demand->value;
-                    $seconds[$demand] = ($seconds[$demand] ?? 0) + $segment->seconds;
-                }
-            }
-        }
+        $others = $this->dossier->person->trainingSessions()->get()->filter(static fn(TrainingSession $row): bool => $row->id !== $own);
 
-        return $seconds;
+        return TimeFit::workIn(array_values(array_filter(array_map(
+            fn(TrainingSession $row): ?Session => $this->page->read(array_map(WrittenBlock::read(...), $row->blocks))->session,
+            $others->values()->all(),
+        ))));
     }
 
     /** @return list<WrittenBlockView> */
