@@ -41,6 +41,18 @@ final readonly class Day
         return new self($this->midnight->modify(sprintf('%+d days', $days)));
     }
 
+    /** 1 Monday to 7 Sunday. */
+    public function weekday(): int
+    {
+        return (int) $this->midnight->format('N');
+    }
+
+    /** The Monday of its week. */
+    public function monday(): self
+    {
+        return $this->plusDays(1 - $this->weekday());
+    }
+
     public function isBefore(self $other): bool
     {
         return $this->midnight < $other->midnight;

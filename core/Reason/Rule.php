@@ -34,6 +34,16 @@ enum Rule: string
     case DangerSign = 'screening.danger-sign';
     case Rescreen = 'screening.rescreen';
     case DaysOfTraining = 'week.days-of-training';
+    case WeekEffort = 'week.effort';
+    case WeekSameTime = 'week.same-time';
+    case WeekBeforeHeavy = 'week.before-heavy-lifting';
+    case WeekBeforeSport = 'week.before-sport';
+    case WeekRecovery = 'week.recovery';
+    case WeekThreeDays = 'week.three-days-running';
+    case WeekLeans = 'week.primer-or-finisher-of-nothing';
+    case WeekDemand = 'week.demand-not-met';
+    case Frequency = 'week.frequency';
+    case Soreness = 'week.soreness';
     case WeekLoad = 'load.week';
     case WeekRise = 'load.week-rise';
     case Retest = 'assessment.retest';
@@ -70,10 +80,10 @@ enum Rule: string
     {
         return match ($this) {
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
-            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
+            self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
-            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
+            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };
     }
@@ -86,6 +96,8 @@ enum Rule: string
             self::HoldNorm, self::HoldRatio => 'McGill, Childs, Liebenson 1999, Arch Phys Med Rehabil 80:941–944: a small sample of healthy students. A note, never a verdict.',
             self::HoldChange => 'Weir 2005, J Strength Cond Res 19:231–240, with the spread and reliability of the published holds.',
             self::DaysOfTraining => 'For the young two to three days a week that do not follow each other (NSCA position statement 2009, J Strength Cond Res 23(S5)).',
+            self::WeekRecovery => '48 hours between sessions for one muscle group: resistance work (ACSM position stand 2011, Med Sci Sports Exerc 43:1334–1359). That effort 7 and above is hard is our own choice.',
+            self::Frequency => 'Resistance work 2–3 days a week for the novice, 3–4 and 4–5 further on (ACSM progression models 2009, Med Sci Sports Exerc 41:687–708); balance and coordination 2–3 days a week or more (ACSM position stand 2011, Med Sci Sports Exerc 43:1334–1359).',
             self::HoldSides => 'A note above 5 % (McGill, Low Back Disorders); a flag above the minimal detectable change, or above 10 % by common practice.',
             self::NextLoad => '2–10 % once two repetitions over the target are done in the last set at two sessions running (ACSM progression models 2009, Med Sci Sports Exerc 41:687–708; the two-for-two rule of NSCA, Essentials of Strength Training and Conditioning).',
             self::WeekLoad => 'Effort × minutes, monotony and strain after Foster 1998, Med Sci Sports Exerc 30:1164–1168; Foster et al. 2001, J Strength Cond Res 15:109–115; effort 0–10 after Borg 1982, Med Sci Sports Exerc 14:377–381. Core work only.',

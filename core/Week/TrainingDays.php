@@ -11,8 +11,6 @@ use EvenRungs\Reason\Rule;
 /** The days a person trains on against what the limits allow: so many, and no two that follow each other. */
 final class TrainingDays
 {
-    private const NAMES = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-
     /**
      * @param list<Limit> $limits
      * @param list<int>   $days   1 Monday to 7 Sunday
@@ -27,14 +25,14 @@ final class TrainingDays
             if ($limit->mostDays === null) {
                 continue;
             }
-            $inputs = ['days' => implode(', ', array_map(static fn(int $day): string => self::NAMES[$day] ?? '', $days)), 'limit' => $limit->name];
+            $inputs = ['days' => Weekday::names($days), 'limit' => $limit->name];
             if (count($days) > $limit->mostDays) {
                 $reasons[] = Reason::because(Rule::DaysOfTraining, ucfirst($limit->name).': '.count($days)." training days; at most {$limit->mostDays}.", $inputs, 'Fewer days.');
             }
             foreach ($days as $day) {
                 $next = $day % 7 + 1;
                 if (in_array($next, $days, true)) {
-                    $reasons[] = Reason::because(Rule::DaysOfTraining, ucfirst($limit->name).': '.self::NAMES[$day].' and '.self::NAMES[$next].' follow each other.', $inputs, 'A day of rest between.');
+                    $reasons[] = Reason::because(Rule::DaysOfTraining, ucfirst($limit->name).': '.Weekday::name($day).' and '.Weekday::name($next).' follow each other.', $inputs, 'A day of rest between.');
                     break;
                 }
             }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Week;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\Session;
+
+/** What a session gives to a week: its length, and for each demand sets at planned dose and time under tension. */
+final readonly class SlotContent
+{
+    /**
+     * @param array<string, int> $sets by demand, outside a primer part: what is done there is less than planned dose
+     * @param array<string, int> $work seconds under tension by main demand
+     */
+    public function __construct(public string $title, public int $seconds, public array $sets, public array $work) {}
+
+    public static function of(string $title, ?Session $session): self
+    {
+        if ($session === null) {
+            return new self($title, 0, [], []);
+        }
+        $timeline = $session->timeline();
+        $totals = $timeline->totalsByItem();
+        $sets = $work = [];
+        foreach ($session->blocks as $block) {
+            foreach ($block->items() as $item) {
+                $demand = $item->rung->demand->value;
+                $work[$demand] = ($work[$demand] ?? 0) + $totals[$item->id]->work;
+                if ($block->part() !== Part::Primer) {
+                    $sets[$demand] = ($sets[$demand] ?? 0) + $item->dose->sets();
+                }
+            }
+        }
+
+        return new self($title, $timeline->totals()->total(), $sets, $work);
+    }
+
+    public function sets(Demand $demand): int
+    {
+        return $this->sets[$demand->value] ?? 0;
+    }
+}

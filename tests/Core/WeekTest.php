@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Level;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Basis;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\Clash;
+use EvenRungs\Week\Clashes;
+use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\CoreWeek;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Frequency;
+use EvenRungs\Week\OtherTraining;
+use EvenRungs\Week\Placement;
+use EvenRungs\Week\SlotContent;
+use EvenRungs\Week\Soreness;
+use EvenRungs\Week\TrainingKind;
+use EvenRungs\Week\WeekEdit;
+use EvenRungs\Week\WeekRepairs;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Core sessions among other training: what clashes, what is missing, and what one key does about it. */
+final class WeekTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, Placement, bool, bool}> core cell, training cell, placement, heavy, clashes */
+    public static function aroundLifting(): iterable
+    {
+        yield 'on its own in the same part' => ['2 evening', '2 evening', Placement::OwnDay, true, true];
+        yield 'as a finisher after it' => ['2 evening', '2 evening', Placement::Finisher, true, false];
+        yield 'as a primer before it' => ['2 evening', '2 evening', Placement::Primer, true, false];
+        yield 'in the part before, within six hours' => ['2 midday', '2 evening', Placement::OwnDay, true, true];
+        yield 'in the morning of a heavy evening' => ['2 morning', '2 evening', Placement::OwnDay, true, false];
+        yield 'after it' => ['2 evening', '2 morning', Placement::OwnDay, true, false];
+        yield 'the evening before a heavy morning' => ['1 evening', '2 morning', Placement::OwnDay, true, false];
+        yield 'before light high-rep work it is allowed' => ['2 midday', '2 evening', Placement::OwnDay, false, false];
+    }
+
+    #[DataProvider('aroundLifting')]
+    public function test_core_work_is_not_done_before_heavy_lifting(string $core, string $lifting, Placement $placement, bool $heavy, bool $clashes): void
+    {
+        $week = self::week([self::slot('a', $core, $placement)], [self::other(TrainingKind::Lifting, $lifting, $heavy)]);
+
+        self::assertSame($clashes, in_array(Rule::WeekBeforeHeavy, self::rules($week), true));
+    }
+
+    public function test_sport_comes_first_and_core_last_that_day(): void
+    {
+        $sport = [self::other(TrainingKind::Sport, '3 evening')];
+
+        self::assertContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], $sport)));
+        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning', Placement::Daily, 3)], $sport)), 'easy daily practice');
+        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 evening', Placement::Finisher)], $sport)));
+        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Work, '3 evening')])), 'work is no training');
+    }
+
+    public function test_hard_sessions_need_dates_two_apart_also_over_the_end_of_the_week(): void
+    {
+        // 48 h between sessions for one muscle group: ACSM position stand 2011 (value from memory).
+        self::assertSame(Basis::Published, Rule::WeekRecovery->basis());
+        self::assertSame([Rule::WeekRecovery], self::rules(self::week([self::slot('a', '7 evening', effort: 7), self::slot('b', '1 morning', effort: 8)])));
+        self::assertSame([], self::rules(self::week([self::slot('a', '1 evening', effort: 7), self::slot('b', '3 morning', effort: 8)])));
+        self::assertSame([], self::rules(self::week([self::slot('a', '1 evening', effort: 7), self::slot('b', '2 morning', effort: 6)])), 'an easy one may follow');
+    }
+
+    public function test_three_days_of_hard_work_running(): void
+    {
+        $lifting = [self::other(TrainingKind::Lifting, '2 morning', true), self::other(TrainingKind::Lifting, '3 morning', true)];
+        $clashes = Clashes::in(self::week([self::slot('a', '4 evening', effort: 7)], $lifting));
+
+        self::assertSame('Hard work 3 days running: Tuesday, Wednesday, Thursday.', $clashes[0]->reason->sentence);
+        self::assertSame([], self::rules(self::week([self::slot('a', '4 evening')], $lifting)), 'an easy core session is not hard work');
+        $over = Clashes::in(self::week([self::slot('a', '7 evening', effort: 7)], [self::other(TrainingKind::Sport, '1 evening', true), self::other(TrainingKind::Sport, '2 evening', true)]));
+        self::assertSame('Hard work 3 days running: Sunday, Monday, Tuesday.', $over[0]->reason->sentence);
+    }
+
+    public function test_each_core_demand_twice_with_three_sessions_else_once(): void
+    {
+        $noBack = ['anti-extension' => 3, 'anti-lateral-flexion' => 2, 'anti-rotation' => 2];
+        $clashes = Clashes::in(self::week([self::slot('a', '1 evening', sets: $noBack), self::slot('b', '3 evening', sets: $noBack)]));
+        self::assertSame(['Posterior is met not at all this week; once is the least.'], array_map(static fn(Clash $clash): string => $clash->reason->sentence, $clashes));
+
+        $three = self::week([self::slot('a', '1 evening'), self::slot('b', '3 evening', sets: $noBack), self::slot('c', '5 evening', sets: $noBack)]);
+        self::assertSame(2, $three->minimum());
+        self::assertSame('Posterior is met once this week; twice is the least.', Clashes::in($three)[0]->reason->sentence);
+    }
+
+    public function test_a_primer_meets_nothing_and_is_not_one_of_the_three(): void
+    {
+        $week = self::week(
+            [self::slot('a', '1 evening'), self::slot('b', '3 evening'), self::slot('p', '5 evening', Placement::Primer, 2)],
+            [self::other(TrainingKind::Lifting, '5 evening', true)],
+        );
+
+        self::assertSame(1, $week->minimum());
+        self::assertSame(2, $week->timesMet(Demand::AntiFlexion));
+        self::assertSame([], Clashes::in($week));
+    }
+
+    public function test_a_session_gives_the_week_its_sets_but_not_those_of_its_primer_part(): void
+    {
+        $content = SlotContent::of('Evening', new Session([
+            new StraightSets(ShippedLibrary::item('front-plank/forearms-knees', '2x10s r20', 'low'), Part::Primer),
+            new StraightSets(ShippedLibrary::item('front-plank/forearms-toes', '3x20s r30', 'plank')),
+        ]));
+
+        self::assertSame(3, $content->sets(Demand::AntiExtension));
+        self::assertGreaterThan(60, $content->work['anti-extension']);
+        self::assertSame(0, SlotContent::of('Empty', null)->seconds);
+    }
+
+    public function test_a_primer_or_finisher_needs_training_to_lean_on(): void
+    {
+        $week = self::week([self::slot('a', '2 evening', Placement::Finisher)], [self::other(TrainingKind::Work, '2 evening')]);
+
+        self::assertSame([Rule::WeekLeans], self::rules($week));
+        self::assertSame(Placement::OwnDay, WeekRepairs::for($week, Clashes::in($week)[0])[0]->edits[0]->placement);
+    }
+
+    public function test_the_young_train_few_days_and_not_hard(): void
+    {
+        $born = array_map(static fn(State $state) => $state->limit(Side::Both, 'age'), State::ofAge(2011, 2026));
+        $week = new CoreWeek([self::slot('a', '1 evening', effort: 8), self::slot('b', '2 evening', effort: 5)], limits: $born);
+        $rules = self::rules($week);
+
+        self::assertContains(Rule::WeekEffort, $rules);
+        self::assertContains(Rule::DaysOfTraining, $rules);
+        $lighten = WeekRepairs::for($week, Clashes::in($week)[0]);
+        self::assertStringContainsString('Lighten', end($lighten)->label ?? '');
+        self::assertLessThanOrEqual(6, end($lighten)->edits[0]->effort ?? 10);
+    }
+
+    public function test_other_training_every_second_week(): void
+    {
+        $shift = new OtherTraining(TrainingKind::Work, false, self::cell('1 morning'), 2, Day::parse('2026-11-25'));
+
+        self::assertTrue($shift->happensIn(Day::parse('2026-11-23')));
+        self::assertFalse($shift->happensIn(Day::parse('2026-11-30')));
+        self::assertTrue($shift->happensIn(Day::parse('2026-11-09')), 'backwards too');
+    }
+
+    public function test_after_a_hard_session_the_trunk_recovers_that_day_and_the_next(): void
+    {
+        $cells = array_keys(self::week([self::slot('a', '7 midday', effort: 7)])->recovering());
+
+        self::assertSame([0, 1, 2, 20], $cells, 'Sunday evening and all of Monday');
+    }
+
+    public function test_the_repair_goes_the_shortest_way_on_a_training_day(): void
+    {
+        $week = self::week([self::slot('a', '1 evening', effort: 8), self::slot('b', '2 evening', effort: 8)], [], [1, 4, 6]);
+        $repairs = WeekRepairs::for($week, Clashes::in($week)[0]);
+
+        self::assertSame('Move “B” to Thursday evening', $repairs[0]->label);
+        self::assertSame('Lighten “A” on Monday evening: effort 6', end($repairs)->label ?? '');
+    }
+
+    public function test_a_demand_that_is_missing_is_met_by_one_session_more(): void
+    {
+        $front = ['anti-extension' => 3];
+        $week = self::week([self::slot('a', '1 evening'), self::slot('b', '3 evening', sets: $front), self::slot('c', '5 evening')]);
+        $clashed = self::week([...$week->slots, self::slot('d', '6 evening', sets: $front)]);
+        self::assertSame([], Clashes::in($clashed), 'two sessions meet every demand');
+
+        $lacking = self::week([self::slot('a', '1 evening'), self::slot('b', '3 evening', sets: $front), self::slot('c', '5 evening', sets: $front)]);
+        $repair = WeekRepairs::for($lacking, Clashes::in($lacking)[0])[0];
+        self::assertTrue($repair->edits[0]->isNew);
+        self::assertSame('a', $repair->edits[0]->slot);
+    }
+
+    public function test_in_100_made_up_weeks_every_repair_removes_its_clash_and_makes_no_new_one(): void
+    {
+        mt_srand(6);
+        $seen = 0;
+        for ($round = 0; $round < 100; $round++) {
+            $week = self::random();
+            $before = Clashes::in($week);
+            foreach ($before as $clash) {
+                foreach (WeekRepairs::for($week, $clash) as $repair) {
+                    $after = array_map(static fn(Clash $left): string => $left->key(), Clashes::in(self::applied($week, $repair->edits)));
+                    self::assertNotContains($clash->key(), $after, $repair->label);
+                    self::assertSame([], array_diff($after, array_map(static fn(Clash $left): string => $left->key(), $before)), $repair->label);
+                    $seen++;
+                }
+            }
+        }
+        self::assertGreaterThan(150, $seen);
+    }
+
+    public function test_fourteen_heavy_sessions_are_told_in_as_many_sentences_as_there_are_neighbours(): void
+    {
+        $slots = [];
+        foreach (range(1, 7) as $day) {
+            array_push($slots, self::slot("m{$day}", "{$day} morning", effort: 9), self::slot("e{$day}", "{$day} evening", effort: 9));
+        }
+        $rules = self::rules(self::week($slots));
+
+        self::assertCount(14, array_keys($rules, Rule::WeekRecovery, true));
+        self::assertCount(1, array_keys($rules, Rule::WeekThreeDays, true));
+    }
+
+    public function test_frequency_follows_method_and_level_beside_the_published_days(): void
+    {
+        $default = Frequency::of(Method::default(), Level::Beginner, []);
+        self::assertSame([2, 3], [$default->low, $default->high]);
+        // ACSM progression models 2009: novice 2–3, intermediate 3–4, advanced 4–5 days (values from memory).
+        self::assertContains('2–3 days (novice)', array_map(static fn($input): string => $input->value, $default->reason->inputs));
+
+        $daily = Frequency::of(Method::default()->with(Question::Frequency, 'short daily'), Level::Beginner, []);
+        self::assertSame([5, 7], [$daily->low, $daily->high]);
+        $young = Frequency::of(Method::default()->with(Question::Frequency, 'short daily'), Level::Beginner, array_map(static fn(State $state) => $state->limit(Side::Both, 'age'), State::ofAge(2011, 2026)));
+        self::assertLessThanOrEqual(3, $young->high);
+    }
+
+    public function test_a_sore_trunk_asks_for_activation_only(): void
+    {
+        self::assertNull(Soreness::against(3));
+        self::assertSame('Soreness in the trunk 4 of 10 today: activation only, no direct core work.', Soreness::against(4)?->sentence);
+    }
+
+    /** @param list<WeekEdit> $edits */
+    private static function applied(CoreWeek $week, array $edits): CoreWeek
+    {
+        foreach ($edits as $edit) {
+            $slot = $week->slot($edit->slot);
+            self::assertNotNull($slot);
+            $changed = new CoreSlot($edit->isNew ? 'again' : $slot->id, $edit->cell, $edit->placement, $edit->effort, $slot->content);
+            $week = $edit->isNew ? $week->adding($changed) : $week->replacing($changed);
+        }
+
+        return $week;
+    }
+
+    private static function random(): CoreWeek
+    {
+        $demands = array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek());
+        $slots = $other = [];
+        foreach (range(1, mt_rand(1, 5)) as $number) {
+            $sets = array_fill_keys(array_filter($demands, static fn(): bool => mt_rand(0, 3) > 0), 2);
+            $slots[] = new CoreSlot("s{$number}", Cell::week()[mt_rand(0, 20)], Placement::cases()[mt_rand(0, 3)], mt_rand(3, 9), new SlotContent("S{$number}", 900, $sets, []));
+        }
+        foreach (range(1, mt_rand(1, 5)) as $number) {
+            $other[] = new OtherTraining(TrainingKind::cases()[mt_rand(0, 3)], mt_rand(0, 1) === 1, Cell::week()[mt_rand(0, 20)]);
+        }
+
+        return new CoreWeek($slots, $other, [1, 3, 5]);
+    }
+
+    /**
+     * @param list<CoreSlot>      $slots
+     * @param list<OtherTraining> $other
+     * @param list<int>           $days
+     */
+    private static function week(array $slots, array $other = [], array $days = [1, 2, 3, 4, 5, 6, 7]): CoreWeek
+    {
+        return new CoreWeek($slots, $other, $days);
+    }
+
+    /** @param array<string, int>|null $sets by demand; the four of every week when null */
+    private static function slot(string $id, string $cell, Placement $placement = Placement::OwnDay, int $effort = 6, ?array $sets = null): CoreSlot
+    {
+        $sets ??= array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), 2);
+
+        return new CoreSlot($id, self::cell($cell), $placement, $effort, new SlotContent(strtoupper($id), 900, $sets, []));
+    }
+
+    private static function other(TrainingKind $kind, string $cell, bool $heavy = false): OtherTraining
+    {
+        return new OtherTraining($kind, $heavy, self::cell($cell));
+    }
+
+    private static function cell(string $words): Cell
+    {
+        [$day, $part] = explode(' ', $words);
+
+        return new Cell((int) $day, DayPart::from($part));
+    }
+
+    /** @return list<Rule> */
+    private static function rules(CoreWeek $week): array
+    {
+        return array_map(static fn(Clash $clash): Rule => $clash->reason->rule, Clashes::in($week));
+    }
+}
