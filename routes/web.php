@@ -15,6 +15,7 @@ use App\Http\Controllers\Pictures;
 use App\Http\Controllers\Review;
 use App\Http\Controllers\Sessions;
 use App\Http\Controllers\SignIn;
+use App\Http\Controllers\Weeks;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -87,6 +88,10 @@ Route::prefix('api')->group(function (): void {
         Route::put('/people/{person}/sessions/{session}', [Sessions::class, 'update']);
         Route::get('/people/{person}/sessions/{session}/sheet', [Sessions::class, 'sheet']);
         Route::get('/people/{person}/sessions/{session}/cues', [Sessions::class, 'cues']);
+
+        Route::get('/people/{person}/weeks/{date}', [Weeks::class, 'show']);
+        Route::put('/people/{person}/weeks/{date}', [Weeks::class, 'update']);
+        Route::post('/people/{person}/soreness', [Weeks::class, 'soreness']);
 
         Route::post('/people/{person}/logs', [Coaching::class, 'store']);
         Route::post('/people/{person}/mornings', [Coaching::class, 'morning']);

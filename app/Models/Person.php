@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Calendar\Day;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\OtherTraining;
+use EvenRungs\Week\TrainingKind;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * Someone who is trained.
@@ -25,7 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, int>|null $shares own target shares by demand
  * @property list<array{name: string, kit: list<string>, weights?: list<int>}> $places where the person trains, the kit and the grams of the weights there
  * @property int          $place          the one planning looks at
- * @property list<array{what: string, heavy: bool, day: int, part: string}>|null $week other training
+ * @property list<array{what: string, heavy: bool, day: int, part: string, every?: int, from?: string|null}>|null $week other training
  * @property string|null  $notes
  * @property string|null  $consented_on
  * @property \Illuminate\Support\Carbon|null $archived_at
@@ -41,6 +47,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TimedHold>        $holds
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Climb>           $climbs
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SetUp>           $setUps
+ * @property-read Plan|null $plan
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
  */
@@ -133,6 +140,12 @@ final class Person extends Model
         return $rows;
     }
 
+    /** @return HasOne<Plan, $this> */
+    public function plan(): HasOne
+    {
+        return $this->hasOne(Plan::class);
+    }
+
     /** @return HasMany<SetUp, $this> */
     public function setUps(): HasMany
     {
@@ -157,6 +170,18 @@ final class Person extends Model
         $rows->orderByDesc('sequence');
 
         return $rows;
+    }
+
+    /** @return list<OtherTraining> */
+    public function otherTraining(): array
+    {
+        return array_map(static fn(array $other): OtherTraining => new OtherTraining(
+            TrainingKind::from($other['what']),
+            $other['heavy'],
+            new Cell($other['day'], DayPart::from($other['part'])),
+            $other['every'] ?? 1,
+            isset($other['from']) ? Day::parse($other['from']) : null,
+        ), $this->week ?? []);
     }
 
     /** @return list<string> at the place planning looks at */

@@ -51,6 +51,7 @@ final class StrangerTest extends ApiTestCase
                 str_contains($uri, '{alignment}') => $alignment,
                 str_contains($uri, '{brace}') => $brace,
                 str_contains($uri, '{photo}') => $photo,
+                str_contains($uri, '{date}') => '2026-06-01',
                 default => $session,
             };
             $this->json($method, $this->filled($uri, [$person, $record]), $this->bodyFor($uri, $person, $session))
@@ -81,6 +82,8 @@ final class StrangerTest extends ApiTestCase
     {
         return match (true) {
             str_ends_with($uri, 'sessions'), str_ends_with($uri, '{session}') => ['id' => $session, 'version' => 1, 'title' => 'Mine now', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_contains($uri, 'weeks/') => ['version' => 0, 'slots' => [], 'moves' => [], 'away' => []],
+            str_ends_with($uri, 'soreness') => ['id' => self::id(), 'ofTen' => 2],
             str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],
             str_ends_with($uri, 'sessions/start') => ['from' => 'board'],

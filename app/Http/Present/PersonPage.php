@@ -59,7 +59,7 @@ final readonly class PersonPage
             array_map(static fn(array $place): PlaceView => new PlaceView($place['name'], $place['kit'], implode(', ', array_map(DoseLine::kilograms(...), $place['weights'] ?? []))), $person->places),
             $person->place,
             $person->kit(),
-            array_map(static fn(array $other): OtherTrainingView => new OtherTrainingView($other['what'], $other['heavy'], $other['day'], $other['part']), $person->week ?? []),
+            array_map(OtherTrainingView::of(...), $person->otherTraining()),
             array_map(
                 static fn(PersonLimit $row): LimitView => new LimitView($row->id, $row->state, State::from($row->state)->label(), $row->side, $row->note ?? '', $row->since, $row->cleared),
                 $this->dossier->activeLimits(),
@@ -194,6 +194,7 @@ final readonly class PersonPage
             }, 0),
             new StepView('board', $placed ? 'done' : 'open', 0),
             new StepView('session', $state($session), 0),
+            new StepView('week', $state(($dossier->person->plan->slots ?? []) !== []), 0),
             new StepView('sheet', $state($session), 0),
             new StepView('coach', $state($logged), 0),
             new StepView('review', ! $open ? 'closed' : ($pending > 0 ? 'attention' : ($logged ? 'done' : 'open')), $pending),

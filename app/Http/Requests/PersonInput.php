@@ -72,6 +72,8 @@ final class PersonInput extends Input
             'week.*.heavy' => ['required', 'boolean'],
             'week.*.day' => ['required', 'integer', 'between:1,7'],
             'week.*.part' => ['required', Rule::enum(DayPart::class)],
+            'week.*.every' => ['integer', 'between:1,4'],
+            'week.*.from' => ['nullable', 'date_format:Y-m-d'],
             'notes' => ['present', 'nullable', 'string', 'max:2000'],
             'consentedOn' => ['present', 'nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
             'limits' => ['present', 'list', 'max:20'],
@@ -124,7 +126,7 @@ final class PersonInput extends Input
             'shares' => $this->shares(),
             'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit'))), 'weights' => self::grams((string) data_get($place, 'weights'))], $this->entries('places')),
             'place' => $this->integer('place'),
-            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part')], $this->entries('week')),
+            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part'), 'every' => (int) data_get($other, 'every', 1), 'from' => data_get($other, 'from')], $this->entries('week')),
             'notes' => $this->text('notes'),
             'consented_on' => $this->input('consentedOn'),
         ];

@@ -918,6 +918,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/weeks/{date}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The week in which a date lies. */
+        get: operations["week"];
+        put: operations["layOutWeek"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/soreness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tellSoreness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1109,6 +1142,14 @@ export interface components {
             side: "left" | "right" | "both";
             reason: string;
         };
+        PlanInput: {
+            /** @description version that was read; 0 when nothing was placed yet */
+            version: number;
+            slots: components["schemas"]["CoreSlotView"][];
+            moves: components["schemas"]["WeekMoveView"][];
+            /** @description dates without training */
+            away: string[];
+        };
         /** @description A mark on a picture, in its pixels: x to the right, y down. */
         PointInput: {
             /** Format: float */
@@ -1168,6 +1209,11 @@ export interface components {
         SignInInput: {
             email: string;
             password: string;
+        };
+        SorenessInput: {
+            id: string;
+            /** @description soreness of the trunk today, 0 to 10 */
+            ofTen: number;
         };
         StartInput: {
             /**
@@ -1346,6 +1392,13 @@ export interface components {
             value: string;
             label: string;
         };
+        /** @description Things in the week that stand in each other’s way, or something it lacks. */
+        ClashView: {
+            reason: components["schemas"]["ReasonView"];
+            slots: string[];
+            other: components["schemas"]["WeekCellView"][];
+            repairs: components["schemas"]["WeekRepairView"][];
+        };
         ClearanceView: {
             id: string;
             clinician: string;
@@ -1398,6 +1451,21 @@ export interface components {
             /** @description null when something was not logged */
             met: boolean | null;
             reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A core session of every week. */
+        CoreSlotView: {
+            id: string;
+            session: string;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            /** @description planned, 0 to 10 */
+            effort: number;
+            /** @description Monday of the one week it is for; null for every week */
+            only: string | null;
         };
         /** @description What the player needs to know of an exercise. */
         CueItemView: {
@@ -1854,6 +1922,10 @@ export interface components {
             day: number;
             /** @enum {string} */
             part: "morning" | "midday" | "evening";
+            /** @description how many weeks lie from one to the next */
+            every: number;
+            /** @description a date in a week in which it happens, where it is not every week */
+            from: string | null;
         };
         /** @description A person's way over the board. */
         PathView: {
@@ -1958,6 +2030,25 @@ export interface components {
             kit: string[];
             /** @description weights that are there, in kilograms, such as “4, 8, 12.5”; empty when nobody has said */
             weights: string;
+        };
+        /** @description A core session as it stands in the week at hand. */
+        PlacedSlotView: {
+            id: string;
+            session: string;
+            title: string;
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            effort: number;
+            clock: string;
+            /** @description elsewhere than in every week */
+            moved: boolean;
+            /** @enum {string} */
+            state: "planned" | "today" | "done" | "missed" | "away" | "left-out";
+            /** @description the date it was done */
+            doneOn: string | null;
         };
         /** @description A placing that was saved, and how to take it back. */
         PlacedView: {
@@ -2193,7 +2284,7 @@ export interface components {
         /** @description A step of the ladder of work. */
         StepView: {
             /** @enum {string} */
-            key: "person" | "checks" | "board" | "session" | "sheet" | "coach" | "review";
+            key: "person" | "checks" | "board" | "session" | "week" | "sheet" | "coach" | "review";
             /** @enum {string} */
             state: "done" | "open" | "attention" | "closed";
             count: number;
@@ -2281,6 +2372,96 @@ export interface components {
         WarningView: {
             reason: components["schemas"]["ReasonView"];
             repair: components["schemas"]["RepairView"] | null;
+        };
+        /** @description A part of a day. */
+        WeekCellView: {
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+        };
+        /** @description A day of the week at hand. */
+        WeekDayView: {
+            day: number;
+            date: string;
+            today: boolean;
+            trains: boolean;
+            away: boolean;
+            /** @description soreness of the trunk told on the day, 0 to 10 */
+            sore: number | null;
+            activationOnly: components["schemas"]["ReasonView"] | null;
+            recovering: string[];
+        };
+        /** @description What a demand gets in the week. */
+        WeekDemandView: {
+            demand: string;
+            shortName: string;
+            /** @description sessions that meet it */
+            met: number;
+            /** @description the least; 0 where no week has to meet it */
+            least: number;
+            sets: number;
+            /** @description time under tension, as 2:30 */
+            work: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A core session as it is after a repair. */
+        WeekEditView: {
+            slot: string;
+            /** @description one more of the same session */
+            isNew: boolean;
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            effort: number;
+        };
+        /** @description A core session that is different in one week: elsewhere, lighter, or left out of it. */
+        WeekMoveView: {
+            slot: string;
+            monday: string;
+            /** @description null: left out that week */
+            day: number | null;
+            /** @enum {string|null} */
+            part: "morning" | "midday" | "evening" | null;
+            /** @enum {string|null} */
+            placement: "primer" | "finisher" | "own-day" | "daily" | null;
+            effort: number | null;
+        };
+        /** @description What one key does about a clash in the week. */
+        WeekRepairView: {
+            label: string;
+            edits: components["schemas"]["WeekEditView"][];
+        };
+        /** @description A session that can be placed, and where it would fit best. */
+        WeekSessionView: {
+            id: string;
+            title: string;
+            clock: string;
+            fits: components["schemas"]["CoreSlotView"] | null;
+        };
+        /** @description A week of core sessions among other training. */
+        WeekView: {
+            /** @description 0 when nothing was placed yet */
+            version: number;
+            monday: string;
+            slots: components["schemas"]["CoreSlotView"][];
+            moves: components["schemas"]["WeekMoveView"][];
+            away: string[];
+            days: components["schemas"]["WeekDayView"][];
+            placed: components["schemas"]["PlacedSlotView"][];
+            other: components["schemas"]["OtherTrainingView"][];
+            clashes: components["schemas"]["ClashView"][];
+            demands: components["schemas"]["WeekDemandView"][];
+            sessions: components["schemas"]["WeekSessionView"][];
+            /** @description days with core work this week */
+            coreDays: number;
+            lowDays: number;
+            highDays: number;
+            frequency: components["schemas"]["ReasonView"];
+            load: number;
+            loadTooMuch: boolean;
+            loadReason: components["schemas"]["ReasonView"];
         };
         /** @description A block as the composer writes it. */
         WrittenBlockView: {
@@ -9015,6 +9196,325 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    layOutWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    tellSoreness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SorenessInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"];
                 };
             };
             /** @description Not signed in. */

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Week;
+
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+
+/** Where one more session fits best into a week. */
+final readonly class WeekPlacing
+{
+    /** A session whose effort nobody has planned yet. */
+    public const EFFORT = 6;
+
+    /**
+     * The free part of a day with the fewest clashes; then a training day, the placement of the method, and as far
+     * from other core days as can be. Null when no part of the week is free.
+     */
+    public static function suggest(CoreWeek $week, SlotContent $content, Method $method): ?CoreSlot
+    {
+        $effort = min(self::EFFORT, ...array_map(static fn(\EvenRungs\Body\Limit $limit): int => $limit->highestEffort ?? self::EFFORT, $week->limits), ...[self::EFFORT]);
+        $best = null;
+        foreach (Cell::week() as $cell) {
+            if (! $week->isFree($cell)) {
+                continue;
+            }
+            $slot = new CoreSlot('new', $cell, self::placement($week, $cell, $method), $effort, $content);
+            $rank = [
+                count(Clashes::in($week->adding($slot))),
+                (int) ! in_array($cell->day, $week->days, true),
+                self::strangeness($week, $slot, $method),
+                -min(array_map(static fn(int $day): int => Weekday::apart($day, $cell->day), $week->coreDays()) ?: [0]),
+                -$cell->part->place(),
+                $cell->index(),
+            ];
+            if ($best === null || $rank < $best[0]) {
+                $best = [$rank, $slot];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    private static function placement(CoreWeek $week, Cell $cell, Method $method): Placement
+    {
+        return match (true) {
+            $method->choice(Question::Frequency) === 'short daily' => Placement::Daily,
+            $week->hasTrainingAt($cell) => Placement::Finisher,
+            default => Placement::OwnDay,
+        };
+    }
+
+    /** 0 where the method would put it; 1 elsewhere. A whole session is never a primer. */
+    private static function strangeness(CoreWeek $week, CoreSlot $slot, Method $method): int
+    {
+        $trains = array_filter($week->other, static fn(OtherTraining $other): bool => $other->cell->day === $slot->cell->day && $other->kind !== TrainingKind::Work) !== [];
+
+        return match ($method->choice(Question::Placement)) {
+            'finisher' => (int) ($slot->placement !== Placement::Finisher),
+            'own day' => (int) $trains,
+            default => 0,
+        };
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Laying out a person's week over HTTP. Today is Monday 1 June 2026. */
+final class WeekTest extends ApiTestCase
+{
+    private const EVENING_LIFTING = ['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening'];
+
+    public function test_an_empty_week_says_where_a_session_would_fit(): void
+    {
+        [$person, $session] = $this->personWithSession(['week' => [self::EVENING_LIFTING]]);
+
+        $this->week($person)->assertOk()
+            ->assertJsonPath('version', 0)
+            ->assertJsonPath('clashes', [])
+            ->assertJsonPath('sessions.0.id', $session)
+            // The method's default is a finisher, and Tuesday is a training day.
+            ->assertJsonPath('sessions.0.fits.day', 2)
+            ->assertJsonPath('sessions.0.fits.placement', 'finisher')
+            ->assertJsonPath('lowDays', 2);
+    }
+
+    public function test_a_clash_comes_with_its_reason_and_a_repair_that_mends_it(): void
+    {
+        [$person, $session] = $this->personWithSession(['week' => [self::EVENING_LIFTING]]);
+
+        $answer = $this->layOut($person, [self::slot('a', $session, 2, 'midday')])->assertOk()->assertJsonPath('version', 1);
+        self::assertSame('week.before-heavy-lifting', $answer->json('clashes.0.reason.rule'));
+        self::assertSame([['day' => 2, 'part' => 'evening']], $answer->json('clashes.0.other'));
+        $edit = $answer->json('clashes.0.repairs.0.edits.0');
+        self::assertIsArray($edit);
+
+        $mended = $this->layOut($person, [['id' => 'a', 'session' => $session, 'day' => $edit['day'], 'part' => $edit['part'], 'placement' => $edit['placement'], 'effort' => $edit['effort']]], 1)->assertOk();
+        self::assertNotContains('week.before-heavy-lifting', array_column((array) $mended->json('clashes.*.reason'), 'rule'));
+    }
+
+    public function test_one_week_can_differ_from_every_week(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        $slots = [self::slot('a', $session, 2, 'evening'), self::slot('b', $session, 5, 'evening')];
+
+        $this->layOut($person, $slots, 0, ['moves' => [['slot' => 'a', 'monday' => '2026-06-08', 'day' => 3, 'part' => 'morning', 'placement' => null, 'effort' => 5]], 'away' => ['2026-06-12']], '2026-06-10')
+            ->assertOk()
+            ->assertJsonPath('monday', '2026-06-08')
+            ->assertJsonPath('placed.0.day', 3)->assertJsonPath('placed.0.moved', true)->assertJsonPath('placed.0.effort', 5)
+            ->assertJsonPath('placed.1.state', 'away')
+            ->assertJsonPath('days.4.away', true)
+            ->assertJsonPath('coreDays', 1);
+        $this->week($person)->assertJsonPath('placed.0.day', 2)->assertJsonPath('placed.0.moved', false)->assertJsonPath('coreDays', 2);
+    }
+
+    public function test_a_session_can_be_made_up_for_in_one_week_only(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        $this->layOut($person, [self::slot('a', $session, 2, 'evening'), [...self::slot('b', $session, 6, 'morning'), 'only' => '2026-06-01']])->assertJsonPath('coreDays', 2);
+
+        $this->week($person, '2026-06-08')->assertJsonPath('coreDays', 1)->assertJsonCount(1, 'placed');
+    }
+
+    public function test_what_was_done_and_what_was_missed_is_seen(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        $this->logClean($person, $session);
+        $this->layOut($person, [self::slot('a', $session, 1, 'evening'), self::slot('b', $session, 3, 'evening'), self::slot('c', $session, 5, 'evening')]);
+
+        Carbon::setTestNow('2026-06-04 09:00:00');
+        $this->week($person)
+            ->assertJsonPath('placed.0.state', 'done')->assertJsonPath('placed.0.doneOn', '2026-06-01')
+            ->assertJsonPath('placed.1.state', 'missed')
+            ->assertJsonPath('placed.2.state', 'planned');
+    }
+
+    public function test_a_sore_trunk_leaves_activation_only_for_today(): void
+    {
+        [$person] = $this->personWithSession();
+        $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 5])->assertCreated();
+        $this->week($person)->assertJsonPath('days.0.sore', 5)->assertJsonPath('days.0.activationOnly.rule', 'week.soreness');
+
+        Carbon::setTestNow('2026-06-01 10:00:00');
+        $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 2])->assertCreated();
+        $this->week($person)->assertJsonPath('days.0.sore', 2)->assertJsonPath('days.0.activationOnly', null);
+        $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 11])->assertUnprocessable();
+    }
+
+    public function test_two_who_lay_out_the_same_week_do_not_overwrite_each_other(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        $this->layOut($person, [self::slot('a', $session, 2, 'evening')]);
+
+        $this->layOut($person, [self::slot('a', $session, 4, 'evening')])->assertConflict()
+            ->assertJsonPath('code', 'changed-meanwhile')
+            ->assertJsonPath('present.slots.0.day', 2);
+        $this->layOut($person, [self::slot('a', $session, 4, 'evening')], 1)->assertOk()->assertJsonPath('version', 2);
+    }
+
+    public function test_bad_input_is_told_in_sentences(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        [, $other] = $this->personWithSession();
+
+        $this->layOut($person, [self::slot('a', $other, 2, 'evening')])->assertUnprocessable()
+            ->assertJsonPath('fields', ['slots.0.session' => ['This session is not there any more. It was not placed.']]);
+        $this->layOut($person, [self::slot('a', $session, 8, 'evening')])->assertUnprocessable();
+        $this->layOut($person, array_map(static fn(int $at): array => self::slot("s{$at}", $session, 1, 'evening'), range(1, 22)))->assertUnprocessable()
+            ->assertJsonPath('fields.slots.0', 'A week has room for 21 core sessions, three a day.');
+        $this->getJson("/api/people/{$person}/weeks/next-week")->assertUnprocessable();
+        // Fourteen hard sessions are no error: they are laid out, and the week says what is wrong with it.
+        $heavy = array_map(static fn(int $at): array => [...self::slot("s{$at}", $session, intdiv($at, 2) + 1, $at % 2 === 0 ? 'morning' : 'evening'), 'effort' => 9], range(0, 13));
+        $this->layOut($person, $heavy)->assertOk()->assertJsonPath('clashes.0.reason.rule', 'week.recovery');
+    }
+
+    public function test_other_training_of_every_second_week(): void
+    {
+        [$person] = $this->personWithSession(['week' => [[...self::EVENING_LIFTING, 'every' => 2, 'from' => '2026-06-03']]]);
+
+        $this->week($person)->assertJsonPath('other.0.what', 'lifting')->assertJsonPath('other.0.every', 2);
+        $this->week($person, '2026-06-08')->assertJsonPath('other', []);
+    }
+
+    public function test_the_week_is_closed_while_a_danger_sign_stands(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        $this->postJson("/api/people/{$person}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+
+        $this->week($person)->assertStatus(423);
+        $this->layOut($person, [self::slot('a', $session, 2, 'evening')])->assertStatus(423);
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return array{string, string}
+     */
+    private function personWithSession(array $change = []): array
+    {
+        $person = $this->person($change);
+        $this->place($person, 'press-out/standing');
+
+        return [$person, $this->writtenSession($person, ['press-out/standing' => '2x10/side', 'front-plank/forearms-knees' => '2x20s', 'side-bridge/knees-bent' => '2x15s/side', 'all-fours/leg-lift' => '2x8/side'])];
+    }
+
+    private function logClean(string $person, string $session): void
+    {
+        $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 900, 'sets' => [self::set('press-out/standing', 1, 10), self::set('press-out/standing', 2, 10)]])->assertCreated();
+    }
+
+    /** @return TestResponse<Response> */
+    private function week(string $person, string $date = '2026-06-01'): TestResponse
+    {
+        return $this->getJson("/api/people/{$person}/weeks/{$date}");
+    }
+
+    /**
+     * @param list<array<string, mixed>> $slots
+     * @param array<string, mixed>       $change
+     *
+     * @return TestResponse<Response>
+     */
+    private function layOut(string $person, array $slots, int $version = 0, array $change = [], string $date = '2026-06-01'): TestResponse
+    {
+        return $this->putJson("/api/people/{$person}/weeks/{$date}", ['version' => $version, 'slots' => $slots, 'moves' => [], 'away' => [], ...$change]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function slot(string $id, string $session, int $day, string $part): array
+    {
+        return ['id' => $id, 'session' => $session, 'day' => $day, 'part' => $part, 'placement' => 'own-day', 'effort' => 6];
+    }
+}
