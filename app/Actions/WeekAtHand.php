@@ -85,7 +85,7 @@ final class WeekAtHand
         return $slots;
     }
 
-    /** @return list<array{id: string, session: string, day: int, part: string, placement: string, effort: int, only: string|null}> of every week and of this one */
+    /** @return list<array{id: string, session: string, day: int, part: string, placement: string, effort: int, only: string|null, since: string}> of every week and of this one */
     public function written(): array
     {
         return array_values(array_filter($this->plan->slots, fn(array $slot): bool => $slot['only'] === null || $slot['only'] === $this->monday->iso()));

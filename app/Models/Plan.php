@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $person_id
- * @property list<array{id: string, session: string, day: int, part: string, placement: string, effort: int, only: string|null}> $slots only: Monday of the one week it is for
+ * @property list<array{id: string, session: string, day: int, part: string, placement: string, effort: int, only: string|null, since: string}> $slots only: Monday of the one week it is for; since: the date it was placed
  * @property list<array{slot: string, monday: string, day: int|null, part: string|null, placement: string|null, effort: int|null}> $moves day null: left out that week
  * @property list<string> $away    dates without training
  * @property int          $version

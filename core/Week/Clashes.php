@@ -84,7 +84,7 @@ final readonly class Clashes
             foreach ($slot->placement === Placement::Primer ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
                 $same = $parts === 0 && $slot->placement !== Placement::Finisher;
-                if (! $other->isHeavyLifting() || $other->cell->day !== $slot->cell->day || ! ($same || $parts === 1)) {
+                if (! $other->isHeavyLifting() || $other->cell->day !== $slot->cell->day || ! $same && $parts !== 1) {
                     continue;
                 }
                 $clashes[] = new Clash(Reason::because(

@@ -16,6 +16,7 @@ use App\Library\LibraryFiles;
 use App\Models\Morning;
 use App\Models\Person;
 use App\Models\PersonLimit;
+use App\Models\Plan;
 use App\Models\Practice;
 use App\Models\Scopes\PracticeScope;
 use App\Models\Screening;
@@ -103,6 +104,7 @@ final class DemoSeeder
         $this->log($person, $session, effort: 6);
         $this->decideAll($person);
         $session = $this->session($person, 'After practice, one rung up');
+        $this->week($person, [[$session, 1, 'evening', 'own-day', 6], [$session, 3, 'evening', 'own-day', 6], [$session, 5, 'midday', 'own-day', 6]]);
         foreach ([5, 2] as $ago) {
             $this->at($now, $ago);
             $this->log($person, $session, effort: 6, faultInLastSetOf: $ago === 2 ? 'side-bridge' : '');
@@ -120,7 +122,7 @@ final class DemoSeeder
     {
         $this->at($now, 40);
         $person = $this->person('Corvin Strake', 'canal lock keeper, winds sluices by hand', 'even', [2, 5], 25, ['mat', 'wall', 'bench', 'step', 'band', 'cable', 'sliders', 'kettlebell', 'ball', 'dowel', 'blocks']);
-        $person->update(['birth_year' => (int) $now->format('Y') - 33, 'sex' => 'male', 'hand' => 'right', 'consented_on' => $now->copy()->subDays(40)->format('Y-m-d'), 'week' => [['what' => 'work', 'heavy' => true, 'day' => 1, 'part' => 'morning'], ['what' => 'endurance', 'heavy' => false, 'day' => 3, 'part' => 'evening']]]);
+        $person->update(['birth_year' => (int) $now->format('Y') - 33, 'sex' => 'male', 'hand' => 'right', 'consented_on' => $now->copy()->subDays(40)->format('Y-m-d'), 'week' => [['what' => 'work', 'heavy' => true, 'day' => 1, 'part' => 'morning'], ['what' => 'endurance', 'heavy' => false, 'day' => 3, 'part' => 'evening'], ['what' => 'lifting', 'heavy' => true, 'day' => 5, 'part' => 'evening'], ['what' => 'work', 'heavy' => true, 'day' => 6, 'part' => 'morning', 'every' => 2, 'from' => $now->format('Y-m-d')]]]);
         foreach ([[HoldKind::FrontPlank, Side::Both, 38], [HoldKind::SidePlank, Side::Left, 52], [HoldKind::SidePlank, Side::Right, 37], [HoldKind::BackExtensor, Side::Both, 101]] as [$kind, $side, $seconds]) {
             $this->hold($person, $kind, $side, $seconds);
         }
@@ -133,6 +135,7 @@ final class DemoSeeder
         $this->placeOn($person, 'side-bridge/top-leg-straight', Side::Left, 'last clean rung on the left');
         $this->placeOn($person, 'side-bridge/knees-bent', Side::Right, 'the right gives way first');
         $session = $this->session($person, 'Lock-house floor');
+        $this->week($person, [[$session, 2, 'evening', 'own-day', 7], [$session, 3, 'midday', 'own-day', 7], [$session, 5, 'midday', 'own-day', 5]]);
         foreach ([13, 10, 6, 3] as $ago) {
             $this->at($now, $ago);
             $this->log($person, $session, effort: 8, short: 2);
@@ -213,6 +216,20 @@ final class DemoSeeder
             'places' => [['name' => 'bakery', 'kit' => ['wall', 'towel']], ['name' => 'home', 'kit' => ['mat', 'wall', 'bench']]], 'place' => 1,
             'week' => [['what' => 'work', 'heavy' => true, 'day' => 5, 'part' => 'morning'], ['what' => 'work', 'heavy' => true, 'day' => 6, 'part' => 'morning']],
         ]);
+    }
+
+    /**
+     * The sessions of every week.
+     *
+     * @param list<array{TrainingSession, int, string, string, int}> $slots session, day, part, placement, effort
+     */
+    private function week(Person $person, array $slots): void
+    {
+        Plan::query()->create(['id' => self::ulid(), 'person_id' => $person->id, 'version' => 1, 'moves' => [], 'away' => [], 'slots' => array_map(
+            static fn(int $number, array $slot): array => ['id' => 'slot-'.($number + 1), 'session' => $slot[0]->id, 'day' => $slot[1], 'part' => $slot[2], 'placement' => $slot[3], 'effort' => $slot[4], 'only' => null, 'since' => Carbon::now()->format('Y-m-d')],
+            array_keys($slots),
+            $slots,
+        )]);
     }
 
     private function hold(Person $person, HoldKind $kind, Side $side, int $seconds): void

@@ -75,6 +75,8 @@ final class WeekTest extends ApiTestCase
             ->assertJsonPath('placed.0.state', 'done')->assertJsonPath('placed.0.doneOn', '2026-06-01')
             ->assertJsonPath('placed.1.state', 'missed')
             ->assertJsonPath('placed.2.state', 'planned');
+        // Placed today on yesterday's part of the week: nobody missed that.
+        $this->layOut($person, [self::slot('a', $session, 1, 'evening'), self::slot('d', $session, 2, 'evening')], 1)->assertJsonPath('placed.0.state', 'done')->assertJsonPath('placed.1.state', 'planned');
     }
 
     public function test_a_sore_trunk_leaves_activation_only_for_today(): void

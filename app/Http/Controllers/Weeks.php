@@ -46,12 +46,15 @@ final readonly class Weeks
     public function update(Person $person, string $date, PlanInput $input): JsonResponse
     {
         Problem::whenClosed($this->open->of($person, $input->by())->standing());
+        $today = PracticeClock::of($input->by())->today()->iso();
+        $since = array_column(Plan::query()->where('person_id', $person->id)->first()->slots ?? [], 'since', 'id');
         $columns = $input->columns();
         $known = TrainingSession::query()->where('person_id', $person->id)->pluck('id')->all();
         foreach ($columns['slots'] as $at => $slot) {
             if (! in_array($slot['session'], $known, true)) {
                 throw Problem::field("slots.{$at}.session", 'This session is not there any more. It was not placed.');
             }
+            $columns['slots'][$at]['since'] = $since[$slot['id']] ?? $today;
         }
         $kept = DB::transaction(static function () use ($person, $input, $columns): bool {
             if ($input->integer('version') === 0 && Plan::query()->where('person_id', $person->id)->lockForUpdate()->doesntExist()) {

@@ -112,7 +112,7 @@ final readonly class WeekPage
                 $at->effort,
                 Totals::clock($at->content->seconds),
                 $here !== null && $here != $usual,
-                $here === null ? 'left-out' : $this->state($here->cell, $done),
+                $here === null ? 'left-out' : $this->state($here->cell, $done, Day::parse($slot['since'])),
                 $done?->iso(),
             );
         }
@@ -120,7 +120,7 @@ final readonly class WeekPage
         return $placed;
     }
 
-    private function state(Cell $cell, ?Day $done): string
+    private function state(Cell $cell, ?Day $done, Day $since): string
     {
         $date = $this->hand->date($cell->day);
         $today = $this->hand->dossier->today();
@@ -129,7 +129,8 @@ final readonly class WeekPage
             $done !== null => 'done',
             $this->hand->isAway($cell->day) => 'away',
             $date->equals($today) => 'today',
-            $date->isBefore($today) => 'missed',
+            // What was placed only afterwards was not missed.
+            $date->isBefore($today) && ! $date->isBefore($since) => 'missed',
             default => 'planned',
         };
     }

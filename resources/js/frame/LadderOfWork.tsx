@@ -7,6 +7,7 @@ const names: Record<string, string> = {
   checks: 'Checks',
   board: 'Board',
   session: 'Session',
+  week: 'Week',
   sheet: 'Sheet',
   coach: 'Coach',
   review: 'Review',

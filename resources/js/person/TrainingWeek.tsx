@@ -54,7 +54,18 @@ export function TrainingWeek({
                           onChange(
                             event.target.value === ''
                               ? rest
-                              : [...rest, { what: what as OtherTraining['what'], heavy: heavy === 'true', day: index + 1, part }],
+                              : [
+                                  ...rest,
+                                  {
+                                    every: 1,
+                                    from: null,
+                                    ...other,
+                                    what: what as OtherTraining['what'],
+                                    heavy: heavy === 'true',
+                                    day: index + 1,
+                                    part,
+                                  },
+                                ],
                           );
                         }}
                         className={cx(
@@ -84,6 +95,56 @@ export function TrainingWeek({
           </tbody>
         </table>
       </div>
+      {week.length > 0 && (
+        <ul className="grid gap-1 text-sm sm:grid-cols-2">
+          {inOrder(week).map((other) => (
+            <Repeats
+              key={`${other.day} ${other.part}`}
+              other={other}
+              onChange={(change) => onChange(week.map((one) => (one === other ? { ...one, ...change } : one)))}
+            />
+          ))}
+        </ul>
+      )}
     </fieldset>
+  );
+}
+
+const inOrder = (week: OtherTraining[]): OtherTraining[] =>
+  [...week].sort((a, b) => a.day - b.day || parts.indexOf(a.part) - parts.indexOf(b.part));
+
+/** How often it comes back: every week, or every so many weeks counted from one of them. */
+function Repeats({ other, onChange }: { other: OtherTraining; onChange: (change: Partial<OtherTraining>) => void }) {
+  const what = `${weekdays[other.day - 1]} ${other.part}, ${other.heavy ? 'heavy ' : ''}${other.what}`;
+  return (
+    <li className="flex flex-wrap items-center gap-2">
+      <span>{what}:</span>
+      <select
+        aria-label={`${what}: how often`}
+        value={other.every}
+        onChange={(event) => {
+          const every = Number(event.target.value);
+          onChange({ every, from: every === 1 ? null : (other.from ?? new Date().toLocaleDateString('sv-SE')) });
+        }}
+        className="min-h-8 rounded-sm border border-rung-edge bg-paper px-1"
+      >
+        {['every week', 'every second week', 'every third week', 'every fourth week'].map((label, index) => (
+          <option key={label} value={index + 1}>
+            {label}
+          </option>
+        ))}
+      </select>
+      {other.every > 1 && (
+        <label className="flex items-center gap-1">
+          such as the week of
+          <input
+            type="date"
+            value={other.from ?? ''}
+            onChange={(event) => event.target.value && onChange({ from: event.target.value })}
+            className="min-h-8 rounded-sm border border-rung-edge bg-paper px-1"
+          />
+        </label>
+      )}
+    </li>
   );
 }

@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest';
+import {
+  added,
+  asUsual,
+  awayToggled,
+  beside,
+  changed,
+  moved,
+  plusDays,
+  removed,
+  repaired,
+  standing,
+  type Plan,
+  type Slot,
+} from './plan';
+
+const slot: Slot = {
+  id: 'a',
+  session: 's',
+  day: 2,
+  part: 'evening',
+  placement: 'own-day',
+  effort: 6,
+  only: null,
+};
+const plan: Plan = { slots: [slot], moves: [], away: [] };
+const [this_, next] = ['2026-11-23', '2026-11-30'];
+const at = (of: Plan, monday: string) => of.slots.map((one) => standing(of, one, monday));
+
+describe('a week', () => {
+  it('keeps a move to the week it is for', () => {
+    const after = moved(plan, 'a', { day: 4, part: 'morning' }, false, 'this', this_);
+    expect(at(after, this_)[0]).toMatchObject({ day: 4, part: 'morning', placement: 'own-day' });
+    expect(at(after, next)[0]).toMatchObject({ day: 2, part: 'evening' });
+    expect(asUsual(after, 'a', this_)).toEqual(plan);
+  });
+
+  it('moves in every week also where this one differed', () => {
+    const differed = moved(plan, 'a', { day: 4, part: 'morning' }, false, 'this', this_);
+    const after = moved(differed, 'a', { day: 5, part: 'midday' }, true, 'every', this_);
+    expect(at(after, this_)[0]).toMatchObject({ day: 5, placement: 'finisher' });
+    expect(at(after, next)[0]).toMatchObject({ day: 5 });
+  });
+
+  it('leaves a primer a primer, and makes a finisher stand on its own where nobody trains', () => {
+    const primer = changed(plan, 'a', { placement: 'primer' }, 'every', this_);
+    expect(moved(primer, 'a', { day: 3, part: 'evening' }, false, 'every', this_).slots[0]?.placement).toBe('primer');
+    const finisher = changed(plan, 'a', { placement: 'finisher' }, 'every', this_);
+    expect(moved(finisher, 'a', { day: 3, part: 'evening' }, false, 'every', this_).slots[0]?.placement).toBe('own-day');
+  });
+
+  it('leaves a session out of one week, or takes it out of all', () => {
+    expect(at(removed(plan, 'a', 'this', this_), this_)).toEqual([null]);
+    expect(at(removed(plan, 'a', 'this', this_), next)).toEqual([slot]);
+    expect(removed(plan, 'a', 'every', this_).slots).toEqual([]);
+  });
+
+  it('shows a session made up for in its one week only', () => {
+    const after = added(plan, { ...slot, id: 'b', day: 6 }, 'this', this_);
+    expect(at(after, this_)[1]).toMatchObject({ day: 6 });
+    expect(at(after, next)[1]).toBeNull();
+    expect(removed(after, 'b', 'this', this_)).toEqual(plan);
+  });
+
+  it('takes a repair of two sessions and of one more', () => {
+    const edit = { slot: 'a', isNew: false, day: 3, part: 'evening', placement: 'own-day', effort: 5 } as const;
+    expect(repaired(plan, [edit], 'every', this_, () => 'n').slots[0]).toMatchObject({ day: 3, effort: 5, session: 's' });
+    expect(repaired(plan, [{ ...edit, isNew: true }], 'every', this_, () => 'n').slots).toHaveLength(2);
+  });
+
+  it('puts days away and takes them back', () => {
+    const away = awayToggled(plan, ['2026-11-24', '2026-11-23']);
+    expect(away.away).toEqual(['2026-11-23', '2026-11-24']);
+    expect(awayToggled(away, ['2026-11-24']).away).toEqual(['2026-11-23']);
+  });
+
+  it('steps from part to part and stops at the edge', () => {
+    expect(beside({ day: 1, part: 'morning' }, 'ArrowLeft')).toBeNull();
+    expect(beside({ day: 1, part: 'morning' }, 'ArrowDown')).toEqual({ day: 1, part: 'midday' });
+    expect(plusDays('2026-02-28', 1)).toBe('2026-03-01');
+  });
+});

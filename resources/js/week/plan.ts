@@ -1,0 +1,108 @@
+import type { Schemas } from '@/api/client';
+
+export type Slot = Schemas['CoreSlotView'];
+type Move = Schemas['WeekMoveView'];
+type WeekEdit = Schemas['WeekEditView'];
+export type Part = Slot['part'];
+export type Where = { day: number; part: Part };
+
+/** What is saved of a week: every week's sessions, what differs in single weeks, and dates away. */
+export interface Plan {
+  slots: Slot[];
+  moves: Move[];
+  away: string[];
+}
+
+/** Which weeks an edit is for: every one, or the one at hand. */
+export type Scope = 'every' | 'this';
+
+export const parts: Part[] = ['morning', 'midday', 'evening'];
+
+/** A session as it stands in one week; null when it is left out or belongs to another week. */
+export function standing(plan: Plan, slot: Slot, monday: string): Slot | null {
+  if (slot.only !== null && slot.only !== monday) return null;
+  const move = plan.moves.find((one) => one.slot === slot.id && one.monday === monday);
+  if (!move) return slot;
+  if (move.day === null || move.part === null) return null;
+  return {
+    ...slot,
+    day: move.day,
+    part: move.part,
+    placement: move.placement ?? slot.placement,
+    effort: move.effort ?? slot.effort,
+  };
+}
+
+/** Something about a session changed, in every week or in the one at hand. */
+export function changed(plan: Plan, id: string, change: Partial<Slot>, scope: Scope, monday: string): Plan {
+  const slot = plan.slots.find((one) => one.id === id);
+  if (!slot) return plan;
+  const others = plan.moves.filter((move) => !(move.slot === id && move.monday === monday));
+  if (scope === 'every' || slot.only !== null) {
+    // What was different this week gives way to what now holds in every week.
+    return { ...plan, moves: others, slots: plan.slots.map((one) => (one.id === id ? { ...one, ...change } : one)) };
+  }
+  const here = { ...(standing(plan, slot, monday) ?? slot), ...change };
+  const move: Move = { slot: id, monday, day: here.day, part: here.part, placement: here.placement, effort: here.effort };
+  return { ...plan, moves: [...others, move] };
+}
+
+/** A session put elsewhere; what leans on training does so only where there is some. */
+export function moved(plan: Plan, id: string, to: Where, trains: boolean, scope: Scope, monday: string): Plan {
+  const slot = plan.slots.find((one) => one.id === id);
+  if (!slot) return plan;
+  const here = standing(plan, slot, monday) ?? slot;
+  const leans = here.placement === 'finisher' || here.placement === 'own-day';
+  return changed(plan, id, { ...to, ...(leans ? { placement: trains ? 'finisher' : 'own-day' } : {}) }, scope, monday);
+}
+
+export function removed(plan: Plan, id: string, scope: Scope, monday: string): Plan {
+  const slot = plan.slots.find((one) => one.id === id);
+  if (scope === 'every' || (slot && slot.only !== null)) {
+    return { ...plan, slots: plan.slots.filter((one) => one.id !== id), moves: plan.moves.filter((move) => move.slot !== id) };
+  }
+  const others = plan.moves.filter((move) => !(move.slot === id && move.monday === monday));
+  return { ...plan, moves: [...others, { slot: id, monday, day: null, part: null, placement: null, effort: null }] };
+}
+
+export function added(plan: Plan, slot: Slot, scope: Scope, monday: string): Plan {
+  return { ...plan, slots: [...plan.slots, { ...slot, only: scope === 'every' ? null : monday }] };
+}
+
+/** A session as in every week again. */
+export function asUsual(plan: Plan, id: string, monday: string): Plan {
+  return { ...plan, moves: plan.moves.filter((move) => !(move.slot === id && move.monday === monday)) };
+}
+
+export function repaired(plan: Plan, edits: WeekEdit[], scope: Scope, monday: string, newId: () => string): Plan {
+  return edits.reduce((next, { slot: id, isNew, ...change }) => {
+    const of = next.slots.find((one) => one.id === id);
+    if (isNew && of) return added(next, { ...of, ...change, id: newId() }, scope, monday);
+    return changed(next, id, change, scope, monday);
+  }, plan);
+}
+
+export function awayToggled(plan: Plan, dates: string[]): Plan {
+  const all = dates.every((date) => plan.away.includes(date));
+  const rest = plan.away.filter((date) => !dates.includes(date));
+  return { ...plan, away: all ? rest : [...rest, ...dates].sort() };
+}
+
+/** The part of a day next to another one in a direction; null beyond the edge of the week. */
+export function beside({ day, part }: Where, key: string): Where | null {
+  const at = parts.indexOf(part);
+  const next: Record<string, Where | null> = {
+    ArrowLeft: day > 1 ? { day: day - 1, part } : null,
+    ArrowRight: day < 7 ? { day: day + 1, part } : null,
+    ArrowUp: at > 0 ? { day, part: parts[at - 1] ?? part } : null,
+    ArrowDown: at < 2 ? { day, part: parts[at + 1] ?? part } : null,
+  };
+  return next[key] ?? null;
+}
+
+/** The same date so many days on, as 2026-11-30. */
+export function plusDays(iso: string, days: number): string {
+  const date = new Date(`${iso}T12:00:00Z`);
+  date.setUTCDate(date.getUTCDate() + days);
+  return date.toISOString().slice(0, 10);
+}

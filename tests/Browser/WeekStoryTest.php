@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys as Key;
+
+/** A week is laid out: by keys for one who has none, by mouse for one whose sessions clash. */
+final class WeekStoryTest extends BrowserTestCase
+{
+    public function test_a_session_is_placed_moved_into_a_clash_and_mended_by_keyboard_alone(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Tam Oakrigg', 'week'))->see('Press a session to place it');
+        $this->tabTo('After ringing');
+        $browser->keys(Key::ENTER)->see('Monday evening.')->see('Saved')->see('effort 6')->see('on its own');
+        $browser->waitUntil(fn(): bool => $this->placeInFocus() === 'Monday evening', 'the new session in focus');
+        // Beside the ringing of Tuesday evening it becomes a finisher; before it, at midday, it clashes.
+        $browser->keys(Key::ARROW_RIGHT)->see('finisher');
+        $browser->waitUntil(fn(): bool => $this->placeInFocus() === 'Tuesday evening', 'the focus goes with it');
+        $browser->keys(Key::ARROW_UP)->see('comes before sport that day');
+        self::assertSame('Tuesday midday', $this->placeInFocus());
+        $browser->keys('1')->doesNotSee('comes before sport that day')->keys('u')->see('comes before sport that day')->keys('r')->doesNotSee('comes before sport that day');
+
+        $browser->keys('e')->keys(']')->see('What each demand gets');
+        $browser->driver->navigate()->refresh();
+        $browser->see('What each demand gets')->doesNotSee('comes before sport that day');
+        $this->noComplaints();
+    }
+
+    public function test_sessions_are_dragged_days_are_away_and_a_sore_trunk_is_told_by_mouse(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Corvin Strake', 'week'))->see('within six hours before heavy lifting');
+        foreach (['light', 'dark'] as $theme) {
+            $browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+            self::assertSame([], $browser->accessibilityProblems(), "the week in {$theme}");
+        }
+        self::assertGreaterThan(0, (int) $browser->driver->executeScript('return document.querySelectorAll("main svg path[stroke-dasharray]").length'), 'a line between what clashes');
+        $this->drag('slot-3', 'Friday evening');
+        $browser->doesNotSee('within six hours before heavy lifting')->see('finisher')->press('undo')->see('within six hours before heavy lifting');
+
+        $browser->press('Only this week')->click('//button[contains(., "on Friday")][@aria-pressed]');
+        $browser->waitUntil(fn(): bool => $browser->has('//button[@data-slot="slot-3"][contains(., "away")]'), 'the session of Friday away');
+        $browser->press('undo');
+        $browser->waitUntil(fn(): bool => ! $browser->has('//button[@data-slot="slot-3"][contains(., "away")]'), 'back');
+
+        $browser->click('//select[contains(@aria-label, "Soreness")]/option[text()="5"]')->see('activation only')->click('//button[contains(., "Soreness in the trunk")]')->see('week.soreness');
+        $this->noComplaints();
+    }
+
+    private function placeInFocus(): string
+    {
+        $label = $this->browser->driver->executeScript('return document.activeElement.dataset.slot ? document.activeElement.textContent : ""');
+
+        return preg_match('/(\w+day (?:morning|midday|evening))/', is_string($label) ? $label : '', $found) === 1 ? $found[1] : '';
+    }
+
+    private function drag(string $slot, string $onto): void
+    {
+        $chip = $this->browser->find("//button[@data-slot='{$slot}']");
+        $cell = $this->browser->find("//div[@role='group'][starts-with(@aria-label, '{$onto}')]");
+        $this->browser->driver->action()->clickAndHold($chip)->moveByOffset(0, 8)->moveToElement($cell)->perform();
+        $this->browser->waitUntil(fn(): bool => $this->browser->has("//div[@data-over][starts-with(@aria-label, '{$onto}')]"), 'over the cell');
+        $this->browser->driver->action()->release()->perform();
+    }
+}
