@@ -50,6 +50,12 @@ final readonly class WorkShares
         return new self($half);
     }
 
+    /** @return array<string, int> weighted time under tension by demand, in half seconds */
+    public function halfSeconds(): array
+    {
+        return $this->halfSeconds;
+    }
+
     /** Share of a demand in tenths of a per cent. */
     public function perMille(Demand $demand): int
     {

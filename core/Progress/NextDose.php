@@ -60,7 +60,7 @@ final readonly class NextDose
         if ($load !== null) {
             return $load;
         }
-        [$dose, $what] = self::more($rung, $last->dose, $method) ?? [$last->dose, null];
+        [$dose, $what] = self::step($rung, $last->dose, $method) ?? [$last->dose, null];
         if ($what === null) {
             return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again; it is at the top of what the rung asks for, and the next step is the next rung.", $said, 'A climb.'));
         }
@@ -147,8 +147,12 @@ final readonly class NextDose
         return $last?->least() === null ? 0 : $last->least() - $session->dose->body($session->dose->sets())->target();
     }
 
-    /** @return array{Dose, string}|null the dose after one step, and the step in words */
-    private static function more(Rung $rung, Dose $dose, Method $method): ?array
+    /**
+     * One step more within the rung, weights left alone; null at the top of what the rung asks for.
+     *
+     * @return array{Dose, string}|null the dose after the step, and the step in words
+     */
+    public static function step(Rung $rung, Dose $dose, Method $method): ?array
     {
         $body = $dose->first();
         if ($dose->isFalling()) {

@@ -44,6 +44,15 @@ enum Rule: string
     case WeekDemand = 'week.demand-not-met';
     case Frequency = 'week.frequency';
     case Soreness = 'week.soreness';
+    case ProgramSets = 'program.sets';
+    case ProgramDose = 'program.dose';
+    case ProgramRung = 'program.rung';
+    case ProgramEasier = 'program.easier-week';
+    case ProgramMinimum = 'program.minimum';
+    case ProgramOpen = 'program.demand-open';
+    case ProgramLock = 'program.lock';
+    case ForecastRate = 'forecast.rate';
+    case ForecastGate = 'forecast.gate';
     case WeekLoad = 'load.week';
     case WeekRise = 'load.week-rise';
     case Retest = 'assessment.retest';
@@ -82,7 +91,7 @@ enum Rule: string
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
-            self::GateDays, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
+            self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
             self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };

@@ -60,6 +60,17 @@ final class Layers
     }
 
     #[TestRule]
+    public function programIsTheRoof(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('EvenRungs'))
+            ->excluding(Selector::inNamespace('EvenRungs\Program'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('EvenRungs\Program'))
+            ->because('the program is the roof of the core');
+    }
+
+    #[TestRule]
     public function appDoesNotReachIntoItsOwnEdge(): Rule
     {
         return PHPat::rule()

@@ -5,12 +5,28 @@ declare(strict_types=1);
 // Time of the core alone on a session of twelve exercises: reading the lines, laying it out in time, shares
 // and cue sheet. Printed, never asserted.
 use App\Library\LibraryFiles;
+use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\WorkShares;
+use EvenRungs\Body\Kit;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
+use EvenRungs\Program\Generator;
+use EvenRungs\Program\Locks;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\Rate;
+use EvenRungs\Program\SetSearch;
+use EvenRungs\Program\Standing;
+use EvenRungs\Program\Wish;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Placement;
 use Tests\Core\ShippedLibrary;
+use Tests\Reference\ExactSets;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
@@ -51,4 +67,43 @@ foreach (['all nineteen ladders' => null, 'the ladders of four exercises' => ['f
         }
     }
     printf("library, %-46s  %.3f ms\n", $what, (hrtime(true) - $start) / 200 / 1e6);
+}
+
+// A whole program, and what its quality is worth: the sets of small weeks against the exact optimum.
+$working = [];
+foreach (ShippedLibrary::get()->ladders() as $ladder) {
+    foreach ($ladder->demand->hasShare() ? array_reverse($ladder->trunk(Method::default())) : [] as $rung) {
+        if ($rung->height->tenths <= 45) {
+            $working[$ladder->slug] = $rung;
+            break;
+        }
+    }
+}
+foreach ([6, 12] as $count) {
+    $standing = new Standing(ShippedLibrary::get(), new Circumstances([], Kit::cases(), Method::default()), array_slice($working, 0, $count));
+    $slots = array_map(static fn(int $day): ProgramSlot => new ProgramSlot("day-{$day}", new Cell($day, DayPart::Evening), Placement::OwnDay, 20, 6), [1, 3, 5, 6]);
+    $wish = new Wish(Day::parse('2026-11-30'), Day::parse('2026-11-25'), 12, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), new Locks);
+    $times = [];
+    for ($i = 0; $i < 6; $i++) {
+        $start = hrtime(true);
+        Generator::program($standing, $wish);
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($times);
+    printf("program, 12 weeks of 4 sessions, %2d ladders               %.0f ms (aim: under 300 ms)\n", $count, $times[2]);
+}
+if (is_executable('/usr/bin/glpsol')) {
+    $worst = $mean = $ours = $exact = 0.0;
+    for ($case = 1; $case <= ExactSets::CASES; $case++) {
+        $problem = ExactSets::problem($case);
+        $start = hrtime(true);
+        $found = SetSearch::solve($problem)->distance;
+        $ours += hrtime(true) - $start;
+        $start = hrtime(true);
+        $apart = $found - ExactSets::optimum($problem)[1];
+        $exact += hrtime(true) - $start;
+        $worst = max($worst, $apart);
+        $mean += $apart / ExactSets::CASES;
+    }
+    printf("sets of %d small weeks against the exact optimum          worst %.2f, mean %.2f percentage points apart (aim: 2); time %.2f of the exact solver's\n", ExactSets::CASES, 100 * $worst, 100 * $mean, $ours / $exact);
 }

@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Program;
+
+use EvenRungs\Balance\WorkShares;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Height;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\OrderSchool;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Totals;
+use EvenRungs\Week\Placement;
+
+/** Makes a complete program from where a person stands and what is asked for: the same for the same inputs and seed. */
+final class Generator
+{
+    /** Minutes a session that are tried when looking for what would make a minimum possible. */
+    private const MORE_MINUTES = 30;
+
+    /** @var array<string, SetPlan> solved before, by the problem in words */
+    private array $solved = [];
+
+    private ?SetPlan $near = null;
+
+    /** Seconds under tension of the week before. */
+    private int $work = 0;
+
+    /** @var array<string, int> seconds of each session in the week before, by slot */
+    private array $taken = [];
+
+    /** @var array<string, list<string>> ladders in the order of the method, by the rungs of a session */
+    private array $orders = [];
+
+    private function __construct(private readonly Standing $standing, private readonly Wish $wish, private readonly Beginnings $beginnings) {}
+
+    /** @throws InvalidProgram when what the trainer has fixed contradicts itself */
+    public static function program(Standing $standing, Wish $wish): Program
+    {
+        $beginnings = Beginnings::of($standing, $wish);
+        $generator = new self($standing, $wish, $beginnings);
+        $against = [...LockCheck::of($standing, $wish), ...$generator->overfull()];
+        if ($against !== []) {
+            throw InvalidProgram::because(...$against);
+        }
+        $weeks = [];
+        $number = 1;
+        for ($monday = $wish->monday; $number <= $wish->weeks; $monday = $monday->plusDays(7)) {
+            if (in_array($monday->iso(), $wish->away, true) && count($weeks) < 52) {
+                $weeks[] = new ProgramWeek(0, $monday, WeekKind::Away, false, [], [], 0, [], []);
+
+                continue;
+            }
+            $weeks[] = $generator->week($number++, $monday);
+        }
+
+        return new Program($weeks, array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates, $beginnings->paths))), $beginnings->notes);
+    }
+
+    private function week(int $number, Day $monday): ProgramWeek
+    {
+        $kind = WeekKind::ofNumber($number);
+        [$problem, $plan, $sessions] = $this->filled($number, $kind);
+        $this->near = $plan;
+        $this->work = self::workOf($sessions);
+        $this->taken = array_map(static fn(Session $session): int => $session->timeline()->totals()->total(), $sessions);
+        $work = [];
+        foreach ($sessions as $session) {
+            $totals = $session->timeline()->totalsByItem();
+            foreach ($session->items() as $item) {
+                $work[] = [$item->rung->demand, $item->rung->secondary, $totals[$item->id]->work];
+            }
+        }
+        $shares = WorkShares::ofWork($work);
+        $cells = array_map(static fn(LadderPath $path): ProgramCell => $path->cells[$number], $this->beginnings->paths);
+
+        return new ProgramWeek(
+            $number,
+            $monday,
+            $kind,
+            WeekKind::retests($number, $this->wish->weeks),
+            $cells,
+            $sessions,
+            $shares->agreementPerMille($this->wish->targets),
+            $this->whySets($problem, $sessions, $shares),
+            $this->notes($problem, $plan, $kind),
+        );
+    }
+
+    /**
+     * The sets of a week. An easier one takes away what comes nearest to the share it should have of the week before:
+     * sets are whole, so that the minutes alone do not say it.
+     *
+     * @return array{SetProblem, SetPlan, array<string, Session>}
+     */
+    private function filled(int $number, WeekKind $kind): array
+    {
+        $best = null;
+        foreach ($kind === WeekKind::Easier ? [60, 66, 72, 78] : [100] as $perCent) {
+            $problem = $this->problem($number, $kind, $perCent);
+            $plan = $this->solve($problem);
+            $sessions = $this->sessions($problem, $plan);
+            $off = abs(100 * self::workOf($sessions) - WeekKind::EASIER_PER_CENT * $this->work);
+            if ($best === null || $off < $best[0]) {
+                $best = [$off, [$problem, $plan, $sessions]];
+            }
+        }
+
+        return $best[1];
+    }
+
+    /** @param array<string, Session> $sessions */
+    private static function workOf(array $sessions): int
+    {
+        return array_sum(array_map(static fn(Session $session): int => $session->timeline()->totals()->work, $sessions));
+    }
+
+    private function problem(int $number, WeekKind $kind, int $perCent = 100): SetProblem
+    {
+        $offers = $at = [];
+        foreach ($this->beginnings->paths as $ladder => $path) {
+            $at[$ladder] = count($offers);
+            $offers[] = Offer::of($path->cells[$number]->rung, $path->cells[$number]->dose);
+        }
+        $seconds = $fixed = [];
+        foreach ($this->wish->slots as $index => $slot) {
+            // An easier week is so much of what the week before took, not of the minutes there would be.
+            $seconds[] = $kind === WeekKind::Easier ? intdiv(($this->taken[$slot->id] ?? 60 * $slot->minutes) * $perCent, 100) : 60 * $slot->minutes;
+            foreach ($this->wish->locks->sets[$slot->id] ?? [] as $ladder => $sets) {
+                if (isset($at[$ladder])) {
+                    $fixed[$index][$at[$ladder]] = $kind === WeekKind::Easier ? intdiv($sets * WeekKind::EASIER_PER_CENT + 99, 100) : $sets;
+                }
+            }
+        }
+        // With three sessions or more each core demand twice; in an easier week once is enough.
+        $main = count(array_filter($this->wish->slots, static fn(ProgramSlot $slot): bool => $slot->placement !== Placement::Primer));
+        $minimum = min(count($this->wish->slots), $main >= 3 && $kind !== WeekKind::Easier ? 2 : 1);
+
+        return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed);
+    }
+
+    private function solve(SetProblem $problem): SetPlan
+    {
+        $key = json_encode([array_map(static fn(Offer $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose), $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed], JSON_THROW_ON_ERROR);
+
+        return $this->solved[$key] ??= SetSearch::solve($problem, $this->wish->seed, $this->near);
+    }
+
+    /** @return array<string, Session> by slot, each in the order of the method */
+    private function sessions(SetProblem $problem, SetPlan $plan): array
+    {
+        $sessions = [];
+        foreach ($this->wish->slots as $index => $slot) {
+            $blocks = [];
+            foreach ($plan->session($index) as $offer => $sets) {
+                $here = $problem->offers[$offer];
+                $blocks[$here->ladder()] = new StraightSets(new Item($here->ladder(), $here->rung, $here->dose($sets), $this->standing->firstSide[$here->ladder()] ?? Side::Left));
+            }
+            if ($blocks !== []) {
+                $sessions[$slot->id] = $this->ordered($blocks);
+            }
+        }
+
+        return $sessions;
+    }
+
+    /** @param non-empty-array<string, StraightSets> $blocks by ladder */
+    private function ordered(array $blocks): Session
+    {
+        $key = implode(' ', array_map(static fn(StraightSets $block): string => $block->item->rung->slug, $blocks));
+        $order = $this->orders[$key] ??= array_map(
+            static fn(Item $item): string => $item->id,
+            (OrderSchool::tryFrom($this->standing->circumstances->method->choice(Question::Order)) ?? OrderSchool::BaseFirst)->arrange(new Session(array_values($blocks)), $this->heights())->items(),
+        );
+
+        return new Session(array_map(static fn(string $ladder): StraightSets => $blocks[$ladder], $order));
+    }
+
+    /** @return array<string, Height> by demand, where the person stands */
+    private function heights(): array
+    {
+        $heights = [];
+        foreach ($this->standing->working as $rung) {
+            $here = $heights[$rung->demand->value] ?? null;
+            $heights[$rung->demand->value] = $here === null || $rung->height->above($here) > 0 ? $rung->height : $here;
+        }
+
+        return $heights;
+    }
+
+    /**
+     * @param array<string, Session> $sessions by slot
+     *
+     * @return array<string, Reason> by ladder
+     */
+    private function whySets(SetProblem $problem, array $sessions, WorkShares $shares): array
+    {
+        $reasons = [];
+        foreach ($problem->offers as $offer) {
+            $inputs = [];
+            $sets = 0;
+            foreach ($this->wish->slots as $slot) {
+                foreach (isset($sessions[$slot->id]) ? $sessions[$slot->id]->items() : [] as $item) {
+                    if ($item->rung->ladder === $offer->ladder()) {
+                        $inputs[$slot->inWords()] = DoseLine::print($item->dose).', '.Totals::clock($sessions[$slot->id]->timeline()->totalsByItem()[$item->id]->total());
+                        $sets += $item->dose->sets();
+                    }
+                }
+            }
+            $demand = $offer->demand();
+            $have = self::percent($shares->perMille($demand));
+            $reasons[$offer->ladder()] = Reason::because(
+                Rule::ProgramSets,
+                ($sets === 0 ? "“{$offer->rung->name}”: no sets this week, its demand is covered by other work." : "“{$offer->rung->name}”: {$sets} ".($sets === 1 ? 'set' : 'sets').'.')
+                    .' '.ucfirst($demand->shortName())." gets {$have} of the work; the aim asks for ".self::percent($this->wish->targets->perMille($demand)).'.',
+                $inputs,
+                'More minutes, other target shares, or sets fixed by hand.',
+            );
+        }
+
+        return $reasons;
+    }
+
+    /** @return list<Reason> */
+    private function notes(SetProblem $problem, SetPlan $plan, WeekKind $kind): array
+    {
+        $notes = [];
+        if ($kind === WeekKind::Easier) {
+            $notes[] = Reason::because(Rule::ProgramEasier, 'An easier week: about '.(100 - WeekKind::EASIER_PER_CENT).' % less work, no new rung and no higher dose.', ['every' => WeekKind::EASIER_EVERY.' weeks'], 'A week away just before or after.');
+        }
+        foreach ($plan->short as $name => $missing) {
+            $demand = Demand::from($name);
+            $minimum = $problem->minimum[$name];
+            $offered = array_filter($problem->offers, static fn(Offer $offer): bool => $offer->demand() === $demand) !== [];
+            if (! $offered) {
+                continue;
+            }
+            $notes[] = Reason::because(
+                Rule::ProgramMinimum,
+                ucfirst($demand->shortName()).' is met '.($minimum - $missing).' of '.$minimum.' times this week: the minutes do not hold more.',
+                ['minutes' => implode(', ', array_map(Totals::clock(...), $problem->seconds))],
+                $this->wouldDo($problem),
+            );
+        }
+
+        return $notes;
+    }
+
+    /** The fewest minutes more in each session with which every minimum is met. */
+    private function wouldDo(SetProblem $problem): string
+    {
+        for ($more = 1; $more <= self::MORE_MINUTES; $more++) {
+            $longer = new SetProblem($problem->offers, array_map(static fn(int $seconds): int => $seconds + 60 * $more, $problem->seconds), $this->wish->targets, $problem->minimum, $problem->fixed);
+            if (array_filter(SetSearch::solve($longer, $this->wish->seed, null, 1)->short, static fn(int $missing, string $demand): bool => array_filter($longer->offers, static fn(Offer $offer): bool => $offer->demand()->value === $demand) !== [], ARRAY_FILTER_USE_BOTH) === []) {
+                return "About {$more} ".($more === 1 ? 'minute' : 'minutes').' more in each session, or another session in the week.';
+            }
+        }
+
+        return 'Another session in the week, or fewer sets fixed by hand.';
+    }
+
+    /** @return list<string> sessions in which more is fixed than there are minutes */
+    private function overfull(): array
+    {
+        $against = [];
+        $problem = $this->problem(1, WeekKind::Build);
+        foreach ($problem->fixed as $index => $fixed) {
+            $taken = 0;
+            foreach ($fixed as $offer => $sets) {
+                $taken += $problem->time($offer, $sets);
+            }
+            if ($taken > $problem->room($index)) {
+                $against[] = "What is fixed for {$this->wish->slots[$index]->inWords()} takes about ".Totals::clock($taken).', and there are '.$this->wish->slots[$index]->minutes.' minutes.';
+            }
+        }
+
+        return $against;
+    }
+
+    private static function percent(int $perMille): string
+    {
+        return intdiv($perMille, 10).'.'.($perMille % 10).' %';
+    }
+}

@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+use EvenRungs\Program\Generator;
+use EvenRungs\Program\InvalidProgram;
+use EvenRungs\Program\Locks;
+use EvenRungs\Program\Program;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\ProgramWeek;
+use EvenRungs\Program\Rate;
+use EvenRungs\Program\Standing;
+use EvenRungs\Program\WeekKind;
+use EvenRungs\Program\Wish;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Screening\State;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Placement;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ProgramTest extends TestCase
+{
+    private const WORKING = ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing', 'bridge/march'];
+
+    public function testTheSameInputsAndSeedGiveTheSameProgram(): void
+    {
+        self::assertEquals(self::lines(self::program()), self::lines(self::program()));
+    }
+
+    public function testNoSessionIsLongerThanItsMinutes(): void
+    {
+        foreach (self::program(minutes: [8, 15, 20])->weeks as $week) {
+            foreach ([8, 15, 20] as $at => $minutes) {
+                self::assertLessThanOrEqual(60 * $minutes, ($week->sessions["slot-{$at}"] ?? null)?->timeline()->totals()->total() ?? 0);
+            }
+        }
+    }
+
+    public function testTheMinutesAreUsed(): void
+    {
+        $week = self::program(minutes: [20, 20, 20], working: [...self::WORKING, 'dead-bug/opposite-short', 'hinge/floor-two-hands'])->weeks[0];
+
+        self::assertGreaterThan(0.75 * 3600, $week->seconds());
+    }
+
+    public function testWithThreeSessionsEachCoreDemandIsMetTwiceAWeek(): void
+    {
+        foreach (self::program(minutes: [20, 20, 20])->weeks as $week) {
+            foreach (Demand::everyWeek() as $demand) {
+                self::assertGreaterThanOrEqual($week->kind === WeekKind::Easier ? 1 : 2, self::timesMet($week, $demand), "{$demand->value} in week {$week->number}");
+            }
+        }
+    }
+
+    public function testEveryFourthWeekIsEasierByAboutFortyPerCentAndNothingGetsHarder(): void
+    {
+        $weeks = self::program(weeks: 8, minutes: [20, 20, 20])->weeks;
+
+        self::assertSame([4, 8], array_values(array_map(static fn(ProgramWeek $week): int => $week->number, array_filter($weeks, static fn(ProgramWeek $week): bool => $week->kind === WeekKind::Easier))));
+        self::assertEqualsWithDelta(0.6, $weeks[3]->work() / $weeks[2]->work(), 0.1);
+        foreach ($weeks[3]->cells as $ladder => $cell) {
+            self::assertSame($weeks[2]->cells[$ladder]->rung->slug, $cell->rung->slug);
+            self::assertSame(DoseLine::print($weeks[2]->cells[$ladder]->dose), DoseLine::print($cell->dose));
+        }
+    }
+
+    public function testTheProgramEndsWithARetestAndALongOneRetestsOnTheWay(): void
+    {
+        $retests = static fn(int $weeks): array => array_values(array_map(static fn(ProgramWeek $week): int => $week->number, array_filter(self::program(weeks: $weeks)->weeks, static fn(ProgramWeek $week): bool => $week->retests)));
+
+        self::assertSame([6], $retests(6));
+        self::assertSame([4, 8, 12], $retests(12));
+    }
+
+    public function testTheDoseRisesBeforeTheRungChangesAndNeverBothAtOnce(): void
+    {
+        $weeks = self::program(weeks: 12)->weeks;
+        $climbs = 0;
+        foreach (array_slice($weeks, 1) as $at => $week) {
+            foreach ($week->cells as $ladder => $cell) {
+                $before = $weeks[$at]->cells[$ladder];
+                if ($before->rung->slug !== $cell->rung->slug) {
+                    $climbs++;
+                    self::assertSame(DoseLine::print($cell->rung->defaultDose(Method::default())), DoseLine::print($cell->dose));
+                    self::assertGreaterThan(0, $cell->rung->height->above($before->rung->height));
+                }
+            }
+        }
+        self::assertGreaterThan(5, $climbs);
+        self::assertSame('3x(4x10s/5)', DoseLine::print($weeks[0]->cells['front-plank']->dose));
+        self::assertSame('3x(5x10s/5)', DoseLine::print($weeks[1]->cells['front-plank']->dose));
+    }
+
+    /** @return iterable<string, array{State}> */
+    public static function states(): iterable
+    {
+        foreach (State::cases() as $state) {
+            yield $state->value => [$state];
+        }
+    }
+
+    #[DataProvider('states')]
+    public function testNoWeekHoldsARungThatALimitRulesOut(State $state): void
+    {
+        $limits = [$state->limit(Side::Both)];
+        $standing = self::standing($limits);
+        foreach (self::program(weeks: 12, limits: $limits)->weeks as $week) {
+            foreach ($week->sessions as $session) {
+                foreach ($session->items() as $item) {
+                    self::assertTrue($standing->circumstances->rule($item->rung)->openOn(Side::Both), "{$item->rung->name} in week {$week->number}");
+                }
+            }
+        }
+    }
+
+    public function testAnEffortOfAgreementIsMadeInEveryOrdinaryWeek(): void
+    {
+        foreach (self::program(weeks: 12, minutes: [20, 20, 20])->weeks as $week) {
+            if ($week->kind === WeekKind::Build) {
+                self::assertGreaterThan(850, $week->agreementPerMille, "week {$week->number}");
+            }
+        }
+    }
+
+    public function testThreeMinutesASessionAreTooFewAndItSaysWhatWouldBeEnough(): void
+    {
+        $week = self::program(minutes: [3])->weeks[0];
+        $notes = self::sentences($week->notes);
+
+        self::assertStringContainsString('the minutes do not hold more', $notes);
+        self::assertMatchesRegularExpression('/About \d+ minutes more in each session/', implode(' ', array_map(static fn(Reason $note): string => (string) $note->wouldChange, $week->notes)));
+    }
+
+    public function testTheMinutesItNamesAreEnough(): void
+    {
+        $notes = array_map(static fn(Reason $note): string => (string) $note->wouldChange, self::program(minutes: [3])->weeks[0]->notes);
+        self::assertSame(1, preg_match('/About (\d+)/', $notes[0], $more));
+
+        self::assertSame('', self::sentences(self::program(minutes: [3 + (int) ($more[1] ?? 0)])->weeks[0]->notes));
+    }
+
+    public function testADemandForWhichNothingIsOpenStaysOpenAndItSaysWhatWouldOpenIt(): void
+    {
+        $library = ShippedLibrary::get();
+        $lateral = array_values(array_unique(array_map(static fn($rung): string => $rung->ladder, $library->meeting(Demand::AntiLateralFlexion))));
+        $program = self::program(stopped: $lateral, working: ['front-plank/forearms-toes', 'all-fours/opposite-short']);
+
+        self::assertStringContainsString('Lateral: nothing is open to this person', self::sentences($program->notes));
+        self::assertStringContainsString('reopened', implode(' ', array_map(static fn(Reason $note): string => (string) $note->wouldChange, $program->notes)));
+    }
+
+    public function testADemandNobodyHasPlacedBeginsLow(): void
+    {
+        $program = self::program(working: ['front-plank/forearms-toes']);
+
+        self::assertStringContainsString('not placed yet', self::sentences($program->notes));
+        foreach ($program->weeks[0]->cells as $ladder => $cell) {
+            if ($ladder !== 'front-plank') {
+                self::assertLessThanOrEqual(24, $cell->rung->height->tenths);
+            }
+        }
+    }
+
+    public function testAFixedRungHoldsFromItsWeekOnAndTheRestFollows(): void
+    {
+        $free = self::program(weeks: 8);
+        $fixed = self::program(weeks: 8, locks: new Locks(rungs: [3 => ['front-plank' => 'front-plank/forearms-knees']]));
+
+        self::assertSame($free->weeks[1]->cells['front-plank']->rung->slug, $fixed->weeks[1]->cells['front-plank']->rung->slug);
+        self::assertSame('front-plank/forearms-knees', $fixed->weeks[2]->cells['front-plank']->rung->slug);
+        self::assertTrue($fixed->weeks[2]->cells['front-plank']->locked);
+        self::assertLessThan($free->weeks[7]->cells['front-plank']->rung->height->tenths, $fixed->weeks[7]->cells['front-plank']->rung->height->tenths);
+    }
+
+    public function testAFixedDoseAndFixedSetsStand(): void
+    {
+        $program = self::program(locks: new Locks(doses: [2 => ['front-plank' => DoseLine::parse('2x25s', Sidedness::Both)]], sets: ['slot-0' => ['front-plank' => 3, 'bridge' => 0]]));
+
+        self::assertSame('2x25s', DoseLine::print($program->weeks[1]->cells['front-plank']->dose));
+        foreach ($program->weeks as $week) {
+            $sets = [];
+            foreach ($week->sessions['slot-0']->items() as $item) {
+                $sets[$item->rung->ladder] = $item->dose->sets();
+            }
+            self::assertSame($week->kind === WeekKind::Easier ? 2 : 3, $sets['front-plank'] ?? 0);
+            self::assertArrayNotHasKey('bridge', $sets);
+        }
+    }
+
+    /** @return iterable<string, array{Locks, string}> */
+    public static function contradictions(): iterable
+    {
+        yield 'a rung that is ruled out' => [new Locks(rungs: [2 => ['carry' => 'carry/one-side-light']]), 'ruled out'];
+        yield 'a ladder left out and fixed' => [new Locks(rungs: [2 => ['front-plank' => 'front-plank/forearms-toes']], without: ['front-plank']), 'left out'];
+        yield 'sets on a ladder left out' => [new Locks(sets: ['slot-0' => ['front-plank' => 2]], without: ['front-plank']), 'left out'];
+        yield 'a rung of another ladder' => [new Locks(rungs: [1 => ['bridge' => 'front-plank/forearms-toes']]), 'another ladder'];
+        yield 'more than the minutes hold' => [new Locks(sets: ['slot-0' => ['front-plank' => 4, 'side-bridge' => 4, 'all-fours' => 4, 'press-out' => 4, 'bridge' => 4]]), 'and there are 15 minutes'];
+    }
+
+    #[DataProvider('contradictions')]
+    public function testLocksThatContradictAreRefusedWithTheReason(Locks $locks, string $says): void
+    {
+        $this->expectException(InvalidProgram::class);
+        $this->expectExceptionMessage($says);
+
+        self::program(locks: $locks, kit: [Kit::Mat, Kit::Band]);
+    }
+
+    public function testAProgramDoesNotBeginInThePastAndNeedsADay(): void
+    {
+        foreach ([['2026-11-10', [15], 'begins this week or later'], ['2026-11-30', [], 'no day for core work']] as [$start, $minutes, $says]) {
+            try {
+                self::program(minutes: $minutes, start: $start);
+                self::fail('It should have been refused.');
+            } catch (InvalidProgram $refused) {
+                self::assertStringContainsString($says, $refused->getMessage());
+            }
+        }
+    }
+
+    public function testAWeekAwayIsWaitedFor(): void
+    {
+        $program = self::program(weeks: 4, away: ['2026-12-07']);
+
+        self::assertSame([1, 0, 2, 3, 4], array_map(static fn(ProgramWeek $week): int => $week->number, $program->weeks));
+        self::assertSame('2026-12-28', $program->weeks[4]->monday->iso());
+        self::assertSame([], $program->weeks[1]->sessions);
+    }
+
+    public function testTheSessionsFollowTheOrderOfTheMethod(): void
+    {
+        $method = Method::default()->with(Question::Order, 'carry first');
+        $items = self::program(method: $method, working: [...self::WORKING, 'carry/one-side-heavy'], kit: Kit::cases(), locks: new Locks(sets: ['slot-0' => ['carry' => 2]]))->weeks[0]->sessions['slot-0']->items();
+
+        self::assertSame('carry', $items[0]->rung->ladder);
+    }
+
+    /** @param list<Reason> $reasons */
+    private static function sentences(array $reasons): string
+    {
+        return implode(' ', array_map(static fn(Reason $reason): string => $reason->sentence, $reasons));
+    }
+
+    private static function timesMet(ProgramWeek $week, Demand $demand): int
+    {
+        return count(array_filter($week->sessions, static fn($session): bool => array_filter($session->items(), static fn($item): bool => $item->rung->demand === $demand) !== []));
+    }
+
+    /** @return list<string> */
+    private static function lines(Program $program): array
+    {
+        $lines = [];
+        foreach ($program->weeks as $week) {
+            foreach ($week->sessions as $slot => $session) {
+                foreach ($session->items() as $item) {
+                    $lines[] = "{$week->number} {$slot} {$item->rung->slug} ".DoseLine::print($item->dose);
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param list<\EvenRungs\Body\Limit> $limits
+     * @param list<string>                $working
+     * @param list<string>                $stopped
+     * @param list<Kit>|null              $kit
+     */
+    private static function standing(array $limits = [], array $working = self::WORKING, array $stopped = [], ?array $kit = null, ?Method $method = null): Standing
+    {
+        $rungs = [];
+        foreach ($working as $slug) {
+            $rung = ShippedLibrary::rung($slug);
+            $rungs[$rung->ladder] = $rung;
+        }
+
+        return new Standing(ShippedLibrary::get(), new Circumstances($limits, $kit ?? Kit::cases(), $method ?? Method::default()), $rungs, stopped: $stopped);
+    }
+
+    /**
+     * @param list<int>                   $minutes of each session
+     * @param list<\EvenRungs\Body\Limit> $limits
+     * @param list<string>                $working
+     * @param list<string>                $stopped
+     * @param list<Kit>|null              $kit
+     * @param list<string>                $away
+     */
+    private static function program(int $weeks = 6, array $minutes = [15, 15], array $limits = [], array $working = self::WORKING, array $stopped = [], ?Locks $locks = null, ?array $kit = null, string $start = '2026-11-30', array $away = [], ?Method $method = null): Program
+    {
+        $slots = [];
+        foreach ($minutes as $at => $length) {
+            $slots[] = new ProgramSlot("slot-{$at}", new Cell(1 + 2 * $at, DayPart::Evening), Placement::OwnDay, $length, 6);
+        }
+
+        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), new Wish(
+            Day::parse($start),
+            Day::parse('2026-11-25'),
+            $weeks,
+            $slots,
+            Aim::Even->targets(),
+            Rate::stated(Rate::STATED_TENTHS),
+            $locks ?? new Locks,
+            away: $away,
+        ));
+    }
+}
