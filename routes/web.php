@@ -12,6 +12,7 @@ use App\Http\Controllers\Ladders;
 use App\Http\Controllers\Library;
 use App\Http\Controllers\People;
 use App\Http\Controllers\Pictures;
+use App\Http\Controllers\Programs;
 use App\Http\Controllers\Review;
 use App\Http\Controllers\Sessions;
 use App\Http\Controllers\SignIn;
@@ -92,6 +93,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('/people/{person}/weeks/{date}', [Weeks::class, 'show']);
         Route::put('/people/{person}/weeks/{date}', [Weeks::class, 'update']);
         Route::post('/people/{person}/soreness', [Weeks::class, 'soreness']);
+        Route::get('/people/{person}/program', [Programs::class, 'show']);
+        Route::post('/people/{person}/program/proposal', [Programs::class, 'propose']);
+        Route::post('/people/{person}/program/weeks/{date}', [Programs::class, 'write']);
+        Route::post('/people/{person}/programs', [Programs::class, 'store']);
+        Route::get('/people/{person}/programs/{program}', [Programs::class, 'version']);
+        Route::post('/people/{person}/programs/{program}/again', [Programs::class, 'again']);
 
         Route::post('/people/{person}/logs', [Coaching::class, 'store']);
         Route::post('/people/{person}/mornings', [Coaching::class, 'morning']);

@@ -10,7 +10,6 @@ use App\Models\Placement;
 use App\Models\User;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Progress\Choice;
-use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -40,7 +39,7 @@ final readonly class DecideRung
                 'rung_snapshot' => $this->ladders->snapshot($pending->rung->slug),
                 'library_version' => $dossier->library->version,
                 'proposed' => $pending->proposal->choice->value,
-                'reasons' => array_map(self::kept(...), $pending->proposal->reasons),
+                'reasons' => array_map(static fn(Reason $reason): array => $reason->toArray(), $pending->proposal->reasons),
                 'choice' => $choice->value,
                 'to_rung' => $to?->slug,
                 'choice_reason' => $reason,
@@ -67,17 +66,5 @@ final readonly class DecideRung
             $decision->update(['taken_back_at' => now()]);
             Placement::query()->where('decision_id', $decision->id)->update(['undone_at' => now()]);
         });
-    }
-
-    /** @return array<string, mixed> */
-    private static function kept(Reason $reason): array
-    {
-        $inputs = [];
-        foreach ($reason->inputs as $input) {
-            /** @var Input $input */
-            $inputs[$input->name] = $input->value;
-        }
-
-        return ['rule' => $reason->rule->value, 'sentence' => $reason->sentence, 'inputs' => $inputs];
     }
 }

@@ -48,6 +48,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Climb>           $climbs
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SetUp>           $setUps
  * @property-read Plan|null $plan
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Program> $programs every version, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
  */
@@ -144,6 +145,15 @@ final class Person extends Model
     public function plan(): HasOne
     {
         return $this->hasOne(Plan::class);
+    }
+
+    /** @return HasMany<Program, $this> */
+    public function programs(): HasMany
+    {
+        $rows = $this->hasMany(Program::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
     }
 
     /** @return HasMany<SetUp, $this> */

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                                                                                                                       $library_version
  * @property int                                                                                                                          $version
  * @property int|null                                                                                                                     $minutes
+ * @property string|null $program_monday Monday of the week of the program it was written from
+ * @property string|null $program_slot   its place in that week
  * @property \Illuminate\Support\Carbon|null $updated_at
  */
 final class TrainingSession extends Model

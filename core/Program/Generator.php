@@ -67,7 +67,7 @@ final class Generator
 
     private function week(int $number, Day $monday): ProgramWeek
     {
-        $kind = WeekKind::ofNumber($number);
+        $kind = $this->wish->kind($number);
         [$problem, $plan, $sessions] = $this->filled($number, $kind);
         $this->near = $plan;
         $this->work = self::workOf($sessions);
@@ -86,7 +86,7 @@ final class Generator
             $number,
             $monday,
             $kind,
-            WeekKind::retests($number, $this->wish->weeks),
+            $this->wish->retests($number),
             $cells,
             $sessions,
             $shares->agreementPerMille($this->wish->targets),

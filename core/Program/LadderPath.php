@@ -45,7 +45,7 @@ final class LadderPath
         $began = 1;
         $at = 0;
         for ($week = 1; $week <= $this->wish->weeks; $week++) {
-            $easier = WeekKind::ofNumber($week) === WeekKind::Easier;
+            $easier = $this->wish->kind($week) === WeekKind::Easier;
             $lock = $this->wish->locks->rungs[$week][$rung->ladder] ?? null;
             $gate = $gates[0] ?? null;
             if ($lock !== null) {

@@ -18,17 +18,11 @@ enum WeekKind: string
     public const EASIER_PER_CENT = 60;
 
     /** Longest time between two re-tests (common practice: every four to six weeks). */
-    private const RETEST_WEEKS = 6;
+    public const RETEST_WEEKS = 6;
 
     /** @param int $number of the week, from 1, weeks away not counted */
     public static function ofNumber(int $number): self
     {
         return $number % self::EASIER_EVERY === 0 ? self::Easier : self::Build;
-    }
-
-    /** Whether week `$number` of `$weeks` ends with a re-test: the last does; in longer programs each easier one too. */
-    public static function retests(int $number, int $weeks): bool
-    {
-        return $number === $weeks || ($weeks > self::RETEST_WEEKS && self::ofNumber($number) === self::Easier);
     }
 }

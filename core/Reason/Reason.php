@@ -25,4 +25,33 @@ final readonly class Reason
 
         return new self($rule, $sentence, $list, $wouldChange);
     }
+
+    /** @return array{rule: string, sentence: string, inputs: array<string, string>, wouldChange: string|null} as it is kept */
+    public function toArray(): array
+    {
+        $inputs = [];
+        foreach ($this->inputs as $input) {
+            $inputs[$input->name] = $input->value;
+        }
+
+        return ['rule' => $this->rule->value, 'sentence' => $this->sentence, 'inputs' => $inputs, 'wouldChange' => $this->wouldChange];
+    }
+
+    /** A reason as it was kept; null when it is none, or of a rule there is no more. */
+    public static function read(mixed $data): ?self
+    {
+        if (! is_array($data) || ! is_string($data['rule'] ?? null) || ! is_string($data['sentence'] ?? null)) {
+            return null;
+        }
+        $rule = Rule::tryFrom($data['rule']);
+        if ($rule === null) {
+            return null;
+        }
+        $inputs = [];
+        foreach (is_array($data['inputs'] ?? null) ? $data['inputs'] : [] as $name => $value) {
+            $inputs[(string) $name] = is_scalar($value) ? (string) $value : '';
+        }
+
+        return self::because($rule, $data['sentence'], $inputs, is_string($data['wouldChange'] ?? null) ? $data['wouldChange'] : null);
+    }
 }

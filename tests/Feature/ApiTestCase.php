@@ -71,6 +71,18 @@ abstract class ApiTestCase extends TestCase
         ];
     }
 
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed> a program of six weeks from today, two sessions a week
+     */
+    protected static function wish(array $change = []): array
+    {
+        $slot = static fn(string $id, int $day): array => ['id' => $id, 'day' => $day, 'part' => 'evening', 'placement' => 'own-day', 'minutes' => 20, 'effort' => 6];
+
+        return ['start' => '2026-06-01', 'weeks' => 6, 'seed' => 1, 'rateTenths' => 3, 'slots' => [$slot('a', 2), $slot('b', 5)], 'rungs' => [], 'doses' => [], 'sets' => [], 'without' => [], ...$change];
+    }
+
     protected function place(string $person, string $rung, string $side = 'both', string $reason = ''): string
     {
         $this->postJson("/api/people/{$person}/placements", ['id' => $id = self::id(), 'rung' => $rung, 'side' => $side, 'reason' => $reason])->assertCreated();

@@ -35,6 +35,8 @@ final class StrangerTest extends ApiTestCase
         DB::table('photos')->insert(['id' => $photo, 'practice_id' => $this->trainer->practice_id, 'person_id' => $person, 'tested_on' => '2026-06-01', 'time_zone' => 'Europe/Vienna', 'sequence' => 1, 'width' => 100, 'height' => 100]);
         $decision = (string) $this->getJson("/api/people/{$person}/review")->json('decisions.0.id');
 
+        $this->postJson("/api/people/{$person}/programs", ['id' => $program = self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()])->assertCreated();
+
         $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
         $this->actingAs($stranger);
         $walked = 0;
@@ -51,6 +53,7 @@ final class StrangerTest extends ApiTestCase
                 str_contains($uri, '{alignment}') => $alignment,
                 str_contains($uri, '{brace}') => $brace,
                 str_contains($uri, '{photo}') => $photo,
+                str_contains($uri, '{program}') => $program,
                 str_contains($uri, '{date}') => '2026-06-01',
                 default => $session,
             };
@@ -82,6 +85,9 @@ final class StrangerTest extends ApiTestCase
     {
         return match (true) {
             str_ends_with($uri, 'sessions'), str_ends_with($uri, '{session}') => ['id' => $session, 'version' => 1, 'title' => 'Mine now', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
+            str_contains($uri, 'program/proposal') => ['wish' => self::wish()],
+            str_ends_with($uri, 'programs') => ['id' => self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()],
+            str_ends_with($uri, 'again') => ['id' => self::id(), 'replaces' => self::id()],
             str_contains($uri, 'weeks/') => ['version' => 0, 'slots' => [], 'moves' => [], 'away' => []],
             str_ends_with($uri, 'soreness') => ['id' => self::id(), 'ofTen' => 2],
             str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],

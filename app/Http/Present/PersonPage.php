@@ -195,6 +195,7 @@ final readonly class PersonPage
             new StepView('board', $placed ? 'done' : 'open', 0),
             new StepView('session', $state($session), 0),
             new StepView('week', $state(($dossier->person->plan->slots ?? []) !== []), 0),
+            new StepView('weeks', $state($dossier->person->programs()->exists()), 0),
             new StepView('sheet', $state($session), 0),
             new StepView('coach', $state($logged), 0),
             new StepView('review', ! $open ? 'closed' : ($pending > 0 ? 'attention' : ($logged ? 'done' : 'open')), $pending),

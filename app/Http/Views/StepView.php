@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class StepView
 {
     public function __construct(
-        #[OA\Property(enum: ['person', 'checks', 'board', 'session', 'week', 'sheet', 'coach', 'review'])]
+        #[OA\Property(enum: ['person', 'checks', 'board', 'session', 'week', 'weeks', 'sheet', 'coach', 'review'])]
         public string $key,
         #[OA\Property(enum: ['done', 'open', 'attention', 'closed'])]
         public string $state,

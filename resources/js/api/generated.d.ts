@@ -741,6 +741,105 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/program": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["program"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/program/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["proposeProgram"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/programs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeProgram"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/programs/{program}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A version compared with the one that holds. */
+        get: operations["programVersion"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/programs/{program}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An earlier version holds again: its weeks from today on; what is past stays. */
+        post: operations["takeProgramAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/program/weeks/{date}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the sessions of a week and places them. */
+        post: operations["writeProgramWeek"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/review": {
         parameters: {
             query?: never;
@@ -955,6 +1054,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AgainInput: {
+            id: string;
+            /** @description the version it was compared with */
+            replaces: string;
+        };
         AlignmentInput: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
@@ -1162,6 +1266,15 @@ export interface components {
             minutes: number | null;
             blocks: components["schemas"]["BlockInput"][];
         };
+        ProgramInput: components["schemas"]["WishInput"] & {
+            id?: string;
+            /** @description the version it was compared with; null for the first */
+            replaces?: string | null;
+            /** @description weeks taken over; all of them when null */
+            mondays?: string[] | null;
+            why?: string;
+            wish?: components["schemas"]["WishView"];
+        };
         ScreeningInput: {
             id: string;
             /** @description danger signs answered with yes */
@@ -1225,6 +1338,9 @@ export interface components {
             template: string | null;
             /** @description id of an earlier session of the practice */
             session: string | null;
+        };
+        WishInput: {
+            wish: components["schemas"]["WishView"];
         };
         /** @description The parts of work an aim asks for, by demand. */
         AimSharesView: {
@@ -1651,6 +1767,15 @@ export interface components {
             sentence: string;
             steps: components["schemas"]["FitStepView"][];
             offer: components["schemas"]["WarningView"] | null;
+        };
+        /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
+        GateForecastView: {
+            to: string;
+            toName: string;
+            earliest: string;
+            likely: string;
+            latest: string;
+            reason: components["schemas"]["ReasonView"];
         };
         GateView: {
             open: boolean;
@@ -2083,6 +2208,97 @@ export interface components {
             optionalText: string;
             warnings: components["schemas"]["WarningView"][];
         };
+        /** @description One ladder in one week of a program. */
+        ProgramCellView: {
+            /** @description Monday of the week */
+            monday: string;
+            /** @description number of the week in the wish; 0 for what is past */
+            week: number;
+            rung: string;
+            rungName: string;
+            shortName: string;
+            /** @description height in tenths */
+            tenths: number;
+            /** @description typed line */
+            dose: string;
+            doseWords: string;
+            /** @description in all sessions of the week */
+            sets: number;
+            locked: boolean;
+            /** @description the rung is another than the week before */
+            climbs: boolean;
+            /** @description what is different from the program that holds; empty when nothing */
+            change: string;
+            /** @description sets done in a week that has begun; null before */
+            setsDone: number | null;
+            /** @description the rung they were done on, when it is another */
+            doneOn: string | null;
+            reason: components["schemas"]["ReasonView"] | null;
+            whySets: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description The program that holds, what a new one would begin from, and what speaks against the present one. */
+        ProgramPageView: {
+            id: string | null;
+            program: components["schemas"]["ProgramView"] | null;
+            /** @description for a new one, or for the rest of this one */
+            wish: components["schemas"]["WishView"];
+            rate: components["schemas"]["ReasonView"];
+            versions: components["schemas"]["ProgramVersionView"][];
+            against: components["schemas"]["ReasonView"][];
+        };
+        /** @description A session of a week of a program. */
+        ProgramSessionView: {
+            slot: string;
+            /** @description such as “Tuesday evening” */
+            when: string;
+            clock: string;
+            lines: string[];
+            /** @description the session written from it */
+            session: string | null;
+            /** @enum {string} */
+            state: "none" | "written" | "differs";
+            doneOn: string | null;
+        };
+        /** @description A version of a person's program. */
+        ProgramVersionView: {
+            id: string;
+            madeOn: string;
+            why: string;
+            weeks: number;
+            holds: boolean;
+        };
+        /** @description A program: weeks across, ladders down. */
+        ProgramView: {
+            weeks: components["schemas"]["ProgramWeekView"][];
+            staves: components["schemas"]["StaveView"][];
+            notes: components["schemas"]["ReasonView"][];
+            mondays: string[];
+        };
+        /** @description A week of a program. */
+        ProgramWeekView: {
+            monday: string;
+            /** @description number in the wish; 0 for a week away and for what is past */
+            number: number;
+            /** @enum {string} */
+            kind: "build" | "easier" | "away";
+            retests: boolean;
+            /** @enum {string} */
+            when: "past" | "now" | "ahead";
+            /** @description agreement of the work with the target shares, in per cent; empty where it is not known */
+            agreement: string;
+            /** @description of all sessions */
+            clock: string;
+            /** @description planned: effort × minutes */
+            load: number;
+            /** @description of a week that has begun; null before */
+            loadDone: number | null;
+            sessions: components["schemas"]["ProgramSessionView"][];
+            /** @description sessions of the program that were done */
+            kept: number;
+            notes: components["schemas"]["ReasonView"][];
+            /** @description what is different from the program that holds; empty when nothing */
+            change: string;
+        };
         /** @description A piece of kit tied to a joint of the figure. */
         PropView: {
             /** @enum {string} */
@@ -2116,6 +2332,12 @@ export interface components {
             decisions: components["schemas"]["DecisionView"][];
             mornings: components["schemas"]["MorningQuestionView"][];
             load: components["schemas"]["LoadView"];
+        };
+        /** @description A rung that can be chosen. */
+        RungChoiceView: {
+            rung: string;
+            name: string;
+            height: string;
         };
         /** @description A rung as the library has it, in the words of the practice’s method. */
         RungView: {
@@ -2281,10 +2503,20 @@ export interface components {
             /** @description a clearance opens part of it */
             clearable: boolean;
         };
+        /** @description A ladder over the weeks of a program. */
+        StaveView: {
+            ladder: string;
+            name: string;
+            demand: string;
+            demandName: string;
+            cells: components["schemas"]["ProgramCellView"][];
+            gates: components["schemas"]["GateForecastView"][];
+            rungs: components["schemas"]["RungChoiceView"][];
+        };
         /** @description A step of the ladder of work. */
         StepView: {
             /** @enum {string} */
-            key: "person" | "checks" | "board" | "session" | "week" | "sheet" | "coach" | "review";
+            key: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
             /** @enum {string} */
             state: "done" | "open" | "attention" | "closed";
             count: number;
@@ -2462,6 +2694,54 @@ export interface components {
             load: number;
             loadTooMuch: boolean;
             loadReason: components["schemas"]["ReasonView"];
+        };
+        /** @description A dose fixed on a ladder for a week, as a typed line. */
+        WishDoseView: {
+            week: number;
+            ladder: string;
+            /** @description the rung it is written for */
+            rung: string;
+            dose: string;
+        };
+        /** @description A rung fixed on a ladder from a week on. */
+        WishRungView: {
+            week: number;
+            ladder: string;
+            rung: string;
+        };
+        /** @description Sets of a ladder fixed in one place of every week; 0 keeps it out of there. */
+        WishSetsView: {
+            slot: string;
+            ladder: string;
+            sets: number;
+        };
+        /** @description A place for a core session in each week of a program. */
+        WishSlotView: {
+            id: string;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            minutes: number;
+            /** @description planned, 0 to 10 */
+            effort: number;
+        };
+        /** @description What a program is asked to be. */
+        WishView: {
+            /** @description Monday of the first week */
+            start: string;
+            weeks: number;
+            /** @description another one gives another way of doing the same */
+            seed: number;
+            /** @description of height a week; null for the rate of the log, or the usual one */
+            rateTenths: number | null;
+            slots: components["schemas"]["WishSlotView"][];
+            rungs: components["schemas"]["WishRungView"][];
+            doses: components["schemas"]["WishDoseView"][];
+            sets: components["schemas"]["WishSetsView"][];
+            without: string[];
         };
         /** @description A block as the composer writes it. */
         WrittenBlockView: {
@@ -7841,6 +8121,639 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    program: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramPageView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    proposeProgram: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WishInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    takeProgram: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProgramInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramPageView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    programVersion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                program: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    takeProgramAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                program: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgainInput"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramPageView"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not allowed. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Not found in this practice. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Changed by someone else in the meantime. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description The page is too old. */
+            419: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Something entered cannot be taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Closed by a danger sign. */
+            423: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description Too many requests. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+            /** @description A device or service does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorView"];
+                };
+            };
+        };
+    };
+    writeProgramWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramPageView"];
+                };
             };
             /** @description Not signed in. */
             401: {

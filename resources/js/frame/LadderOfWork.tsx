@@ -8,6 +8,7 @@ const names: Record<string, string> = {
   board: 'Board',
   session: 'Session',
   week: 'Week',
+  weeks: 'Weeks',
   sheet: 'Sheet',
   coach: 'Coach',
   review: 'Review',

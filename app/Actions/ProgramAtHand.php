@@ -1,0 +1,307 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Placement as PlacementRow;
+use App\Models\Plan;
+use App\Models\Program;
+use App\Models\TrainingSession;
+use EvenRungs\Body\Level;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Program\Generator;
+use EvenRungs\Program\InvalidProgram;
+use EvenRungs\Program\Locks;
+use EvenRungs\Program\Program as Made;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\Rate;
+use EvenRungs\Program\Standing;
+use EvenRungs\Program\Stretch;
+use EvenRungs\Program\WeekKind;
+use EvenRungs\Program\Wish;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Program\WrittenWish;
+use EvenRungs\Progress\NextDose;
+use EvenRungs\Reason\Refusal;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\CoreWeek;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Frequency;
+use EvenRungs\Week\Placement;
+use EvenRungs\Week\SlotContent;
+use EvenRungs\Week\WeekPlacing;
+
+/** A person's program: the version that holds, what a new one begins from, and what is written of it. */
+final class ProgramAtHand
+{
+    private const WEEKS = 6;
+
+    private ?Standing $standing = null;
+
+    /** @param list<Program> $versions oldest first */
+    private function __construct(public readonly Dossier $dossier, public readonly array $versions) {}
+
+    public static function of(Dossier $dossier): self
+    {
+        return new self($dossier, array_values($dossier->person->programs->all()));
+    }
+
+    public function present(): ?Program
+    {
+        return $this->versions === [] ? null : $this->versions[count($this->versions) - 1];
+    }
+
+    /** @return list<WrittenWeek> */
+    public static function weeksOf(?Program $program): array
+    {
+        return array_map(WrittenWeek::read(...), $program->weeks ?? []);
+    }
+
+    public function today(): Day
+    {
+        return $this->dossier->today();
+    }
+
+    /** Where the person stands: working rungs, next doses, days on each by the time a program begins. Needs the logs. */
+    public function standing(?Day $begins = null): Standing
+    {
+        if ($this->standing !== null) {
+            return $this->standing;
+        }
+        $dossier = $this->dossier;
+        $at = $begins !== null && $this->today()->isBefore($begins) ? $begins : $this->today();
+        $daysOn = $firstSide = [];
+        foreach ($dossier->standpoints() as $here) {
+            $days = Day::parse($here->placement->placedOn)->daysUntil($at);
+            $daysOn[$here->rung->ladder] = min($daysOn[$here->rung->ladder] ?? $days, $days);
+            $firstSide[$here->rung->ladder] = $dossier->firstSide($here->rung->ladder);
+        }
+
+        return $this->standing = new Standing(
+            $dossier->library,
+            $dossier->circumstances(),
+            $dossier->workingRungs(),
+            array_map(static fn(NextDose $next): Dose => $next->dose, $dossier->nextDoses()),
+            $daysOn,
+            $dossier->stoppedLadders(),
+            $firstSide,
+        );
+    }
+
+    /** @throws \EvenRungs\Program\InvalidProgram when it cannot begin, or what is fixed contradicts itself */
+    public function make(WrittenWish $wish): Made
+    {
+        $asked = $this->asked($wish);
+
+        return Generator::program($this->standing($asked->monday), $asked);
+    }
+
+    private function asked(WrittenWish $wish): Wish
+    {
+        return new Wish($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->dossier->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->away($wish->start), $this->behind($wish->start));
+    }
+
+    public function rate(WrittenWish $wish): Rate
+    {
+        return $wish->rateTenths === null ? $this->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS) : Rate::stated($wish->rateTenths);
+    }
+
+    /** @throws InvalidProgram when a dose cannot be read */
+    private function locks(WrittenWish $wish): Locks
+    {
+        $rungs = $doses = $sets = [];
+        foreach ($wish->rungs as $row) {
+            $rungs[$row['week']][$row['ladder']] = $row['rung'];
+        }
+        foreach ($wish->doses as $row) {
+            try {
+                $doses[$row['week']][$row['ladder']] = DoseLine::parse($row['dose'], $this->dossier->library->rung($row['rung'])->sidedness, $this->dossier->method()->counting());
+            } catch (Refusal|UnknownRung $problem) {
+                throw InvalidProgram::because("Week {$row['week']}: “{$row['dose']}” cannot be read. {$problem->getMessage()}");
+            }
+        }
+        foreach ($wish->sets as $row) {
+            $sets[$row['slot']][$row['ladder']] = $row['sets'];
+        }
+
+        return new Locks($rungs, $doses, $sets, $wish->without);
+    }
+
+    /** What would be asked for next: the rest of the program that holds, else six weeks of the sessions laid out in the week. */
+    public function nextWish(): WrittenWish
+    {
+        $present = $this->present();
+        $monday = $this->today()->monday();
+        if ($present === null) {
+            return new WrittenWish($this->today()->weekday() <= 3 ? $monday : $monday->plusDays(7), self::WEEKS, 1, null, $this->usualSlots());
+        }
+        $wish = WrittenWish::read($present->wish);
+        $behind = count(array_filter(self::weeksOf($present), static fn(WrittenWeek $week): bool => $week->kind !== WeekKind::Away && $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start)));
+
+        return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $behind) : $wish;
+    }
+
+    /** @return list<ProgramSlot> sessions of every week as they are laid out; where there are none, as many as the method asks for, where they fit best */
+    private function usualSlots(): array
+    {
+        $minutes = min(ProgramSlot::MOST_MINUTES, max(ProgramSlot::LEAST_MINUTES, $this->dossier->person->minutes));
+        $slots = [];
+        foreach ($this->plan()->slots ?? [] as $slot) {
+            if ($slot['only'] === null && Placement::from($slot['placement']) !== Placement::Primer) {
+                $slots[] = new ProgramSlot($slot['id'], new Cell($slot['day'], DayPart::from($slot['part'])), Placement::from($slot['placement']), $minutes, $slot['effort']);
+            }
+        }
+        if ($slots !== []) {
+            return $slots;
+        }
+        $week = new CoreWeek([], $this->dossier->person->otherTraining(), $this->dossier->person->training_days, $this->dossier->circumstances()->limits);
+        $frequency = Frequency::of($this->dossier->method(), Level::Beginner, $this->dossier->circumstances()->limits);
+        $most = min($frequency->high, count($this->dossier->person->training_days));
+        for ($count = 1; $count <= $most; $count++) {
+            $fits = WeekPlacing::suggest($week, new SlotContent('Session', 60 * $minutes, [], []), $this->dossier->method());
+            if ($fits === null) {
+                break;
+            }
+            $week = $week->adding(new CoreSlot("place-{$count}", $fits->cell, $fits->placement, $fits->effort, $fits->content));
+            $slots[] = new ProgramSlot("place-{$count}", $fits->cell, $fits->placement, $minutes, $fits->effort);
+        }
+
+        return $slots;
+    }
+
+    /** The rate the log shows; null while it is too short. */
+    public function rateFromLog(): ?Rate
+    {
+        return Rate::fromLog(self::stretches(array_values($this->dossier->person->placements->all()), $this->today(), $this->dossier));
+    }
+
+    /**
+     * Every stretch on a rung, in the order they ended. A climb is one that was decided; a placing by hand is none.
+     *
+     * @param list<PlacementRow> $placements in order of time
+     *
+     * @return list<Stretch>
+     */
+    public static function stretches(array $placements, Day $until, Dossier $dossier): array
+    {
+        $tracks = $stretches = [];
+        foreach ($placements as $row) {
+            foreach (array_keys($tracks) as $key) {
+                [$ladder, $side, $since, $rung] = $tracks[$key];
+                if ($ladder === $row->ladder && ($side === $row->side || $row->side === 'both' || $side === 'both')) {
+                    $climbed = $row->decision_id === null ? 0 : self::higher($dossier, $rung, $row->rung);
+                    $stretches[] = new Stretch($since->daysUntil(Day::parse($row->placed_on)), max(0, $climbed));
+                    unset($tracks[$key]);
+                }
+            }
+            if (! $row->stopped) {
+                $tracks["{$row->ladder} {$row->side}"] = [$row->ladder, $row->side, Day::parse($row->placed_on), $row->rung];
+            }
+        }
+        foreach ($tracks as [, , $since]) {
+            $stretches[] = new Stretch($since->daysUntil($until), 0);
+        }
+
+        return $stretches;
+    }
+
+    private static function higher(Dossier $dossier, string $from, string $to): int
+    {
+        try {
+            return $dossier->library->rung($to)->height->above($dossier->library->rung($from)->height);
+        } catch (UnknownRung) {
+            return 0;
+        }
+    }
+
+    /** @return list<string> Mondays of the weeks ahead in which every day is away */
+    public function away(Day $from): array
+    {
+        $away = $this->dossier->person->plan->away ?? [];
+        $mondays = [];
+        foreach ($away as $date) {
+            $monday = Day::parse($date)->monday();
+            $whole = array_filter(range(0, 6), static fn(int $day): bool => ! in_array($monday->plusDays($day)->iso(), $away, true)) === [];
+            if ($whole && ! $monday->isBefore($from)) {
+                $mondays[$monday->iso()] = true;
+            }
+        }
+
+        return array_keys($mondays);
+    }
+
+    /** Ordinary weeks of the program behind a Monday since its last easier one. */
+    public function behind(Day $monday): int
+    {
+        $behind = 0;
+        foreach (self::weeksOf($this->present()) as $week) {
+            if ($week->monday->isBefore($monday) && $week->kind !== WeekKind::Away) {
+                $behind = $week->kind === WeekKind::Easier ? 0 : $behind + 1;
+            }
+        }
+
+        return $behind % WeekKind::EASIER_EVERY;
+    }
+
+    /**
+     * Weeks of a new program put into the one that holds: those accepted, and what is past stays.
+     *
+     * @param list<WrittenWeek>   $made
+     * @param list<string>|null   $mondays accepted; all when null
+     *
+     * @return list<WrittenWeek>
+     */
+    public function taking(array $made, ?array $mondays): array
+    {
+        $thisMonday = $this->today()->monday();
+        $weeks = [];
+        foreach (self::weeksOf($this->present()) as $week) {
+            if ($week->monday->isBefore($thisMonday) || $mondays !== null) {
+                $weeks[$week->monday->iso()] = $week;
+            }
+        }
+        foreach ($made as $week) {
+            if ($mondays === null || in_array($week->monday->iso(), $mondays, true)) {
+                $weeks[$week->monday->iso()] = $week;
+            }
+        }
+        ksort($weeks);
+
+        return array_values($weeks);
+    }
+
+    /** A kept session in the terms of the core; null when nothing of it can be read any more. */
+    public function session(WrittenWeek $week, string $slot): ?Session
+    {
+        try {
+            return ReadSession::of(self::blocks($week, $slot), $this->dossier->library, $this->dossier->firstSide(...))->session;
+        } catch (UnknownRung) {
+            return null;
+        }
+    }
+
+    /** @return list<WrittenBlock> */
+    public static function blocks(WrittenWeek $week, string $slot): array
+    {
+        return array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $week->sessions[$slot] ?? []);
+    }
+
+    /** The session written from a week of the program for one of its places; null when it has not been. */
+    public function written(Day $monday, string $slot): ?TrainingSession
+    {
+        return $this->dossier->person->trainingSessions->first(static fn(TrainingSession $row): bool => $row->program_monday === $monday->iso() && $row->program_slot === $slot);
+    }
+
+    public function plan(): ?Plan
+    {
+        return $this->dossier->person->plan;
+    }
+}

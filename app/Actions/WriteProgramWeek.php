@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Library\PracticeLibrary;
+use App\Models\Plan;
+use App\Models\SessionLog;
+use App\Models\TrainingSession;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Program\WrittenWish;
+use EvenRungs\Session\WrittenBlock;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Writes the sessions of a week of the program, and places them in that week in the stead of the usual ones. */
+final readonly class WriteProgramWeek
+{
+    public function __construct(private PracticeLibrary $ladders) {}
+
+    /** @return int sessions written or written anew; those that were done already stay */
+    public function write(ProgramAtHand $hand, WrittenWeek $week, WrittenWish $wish): int
+    {
+        return DB::transaction(function () use ($hand, $week, $wish): int {
+            $person = $hand->dossier->person;
+            /** @var Plan|null $found */
+            $found = Plan::query()->where('person_id', $person->id)->lockForUpdate()->first();
+            $plan = $found ?? new Plan(['id' => self::ulid(), 'person_id' => $person->id, 'slots' => [], 'moves' => [], 'away' => [], 'version' => 0]);
+            $monday = $week->monday->iso();
+            $written = 0;
+            $slots = $plan->slots;
+            foreach ($wish->slots as $place) {
+                $blocks = ProgramAtHand::blocks($week, $place->id);
+                $row = $hand->written($week->monday, $place->id);
+                if ($blocks === [] || ($row !== null && SessionLog::query()->where('training_session_id', $row->id)->exists())) {
+                    continue;
+                }
+                $row = $this->session($hand, $week, $place, $blocks, $row);
+                $slots = [...array_values(array_filter($slots, static fn(array $slot): bool => $slot['session'] !== $row->id)), [
+                    'id' => "w{$week->monday->iso()}-{$place->id}",
+                    'session' => $row->id,
+                    'day' => $place->cell->day,
+                    'part' => $place->cell->part->value,
+                    'placement' => $place->placement->value,
+                    'effort' => $place->effort,
+                    'only' => $monday,
+                    'since' => $hand->today()->iso(),
+                ]];
+                $written++;
+            }
+            // What is usual on these weeks steps back: it can be brought back in the week.
+            $usual = array_filter($slots, static fn(array $slot): bool => $slot['only'] === null);
+            $moves = array_values(array_filter($plan->moves, static fn(array $move): bool => $move['monday'] !== $monday));
+            foreach ($usual as $slot) {
+                $moves[] = ['slot' => $slot['id'], 'monday' => $monday, 'day' => null, 'part' => null, 'placement' => null, 'effort' => null];
+            }
+            $plan->fill(['slots' => $slots, 'moves' => $moves, 'version' => $plan->version + 1])->save();
+
+            return $written;
+        });
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    private function session(ProgramAtHand $hand, WrittenWeek $week, ProgramSlot $place, array $blocks, ?TrainingSession $row): TrainingSession
+    {
+        $snapshots = [];
+        foreach ($blocks as $block) {
+            $snapshots[$block->items[0]->rung] = $this->ladders->snapshot($block->items[0]->rung);
+        }
+        $columns = [
+            'title' => "Week {$week->number}, {$place->cell->inWords()}",
+            'minutes' => $place->minutes,
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
+            'rung_snapshots' => $snapshots,
+            'library_version' => $hand->dossier->library->version,
+            'program_monday' => $week->monday->iso(),
+            'program_slot' => $place->id,
+        ];
+        if ($row !== null) {
+            $row->update([...$columns, 'version' => $row->version + 1]);
+
+            return $row;
+        }
+
+        return TrainingSession::query()->create(['id' => self::ulid(), 'person_id' => $hand->dossier->person->id, 'version' => 1, ...$columns]);
+    }
+
+    private static function ulid(): string
+    {
+        return strtolower((string) Str::ulid());
+    }
+}

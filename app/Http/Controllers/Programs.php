@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenDossier;
+use App\Actions\ProgramAtHand;
+use App\Actions\WriteProgramWeek;
+use App\Api\Reads;
+use App\Api\Writes;
+use App\Http\Present\ProgramPage;
+use App\Http\Problem;
+use App\Http\Requests\AgainInput;
+use App\Http\Requests\ProgramInput;
+use App\Http\Requests\WishInput;
+use App\Http\Views\ProgramPageView;
+use App\Http\Views\ProgramView;
+use App\Models\Person;
+use App\Models\Program;
+use App\Models\User;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Program\WrittenWish;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Programs: made, compared with the one that holds, taken over whole or in part. Closed while a danger sign stands. */
+final readonly class Programs
+{
+    public function __construct(private OpenDossier $open) {}
+
+    #[Reads('/api/people/{person}/program', 'program', ProgramPageView::class)]
+    public function show(Person $person, Request $request): JsonResponse
+    {
+        return new JsonResponse((new ProgramPage($this->hand($person, $request)))->view());
+    }
+
+    #[Writes('/api/people/{person}/program/proposal', 'proposeProgram', ProgramView::class, WishInput::class)]
+    public function propose(Person $person, WishInput $input): JsonResponse
+    {
+        $hand = $this->hand($person, $input);
+        $wish = $input->wish();
+
+        return new JsonResponse((new ProgramPage($hand))->proposal($hand->make($wish), $wish));
+    }
+
+    #[Writes('/api/people/{person}/programs', 'takeProgram', ProgramPageView::class, ProgramInput::class, 201)]
+    public function store(Person $person, ProgramInput $input): JsonResponse
+    {
+        $hand = $this->hand($person, $input);
+        $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
+        $wish = $input->wish();
+        $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
+        $this->keep($hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
+
+        return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
+    }
+
+    /** A version compared with the one that holds. */
+    #[Reads('/api/people/{person}/programs/{program}', 'programVersion', ProgramView::class)]
+    public function version(Person $person, Program $program, Request $request): JsonResponse
+    {
+        abort_unless($program->person_id === $person->id, 404);
+        $hand = $this->hand($person, $request);
+
+        return new JsonResponse((new ProgramPage($hand))->version($this->among($hand, $program)));
+    }
+
+    /** An earlier version holds again: its weeks from today on; what is past stays. */
+    #[Writes('/api/people/{person}/programs/{program}/again', 'takeProgramAgain', ProgramPageView::class, AgainInput::class, 201)]
+    public function again(Person $person, Program $program, AgainInput $input): JsonResponse
+    {
+        abort_unless($program->person_id === $person->id, 404);
+        $hand = $this->hand($person, $input);
+        $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
+        $this->keep($hand, $input->text('id'), $hand->taking(ProgramAtHand::weeksOf($program), null), WrittenWish::read($program->wish), "The version of {$program->made_on} again", $input->by());
+
+        return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
+    }
+
+    /** Writes the sessions of a week and places them. */
+    #[Writes('/api/people/{person}/program/weeks/{date}', 'writeProgramWeek', ProgramPageView::class, null, 201)]
+    public function write(Person $person, string $date, WriteProgramWeek $writing, Request $request): JsonResponse
+    {
+        $hand = $this->hand($person, $request);
+        $present = $hand->present();
+        $week = null;
+        foreach (ProgramAtHand::weeksOf($present) as $one) {
+            $week = $one->monday->iso() === $date ? $one : $week;
+        }
+        if ($present === null || $week === null) {
+            throw Problem::field('date', 'The program has no such week.');
+        }
+        if ($week->monday->isBefore($hand->today()->monday())) {
+            throw Problem::field('date', 'This week is past. What happened in it stays as it was.');
+        }
+        foreach ($week->rungs() as $rung) {
+            $this->refuse($hand, $rung);
+        }
+        $writing->write($hand, $week, WrittenWish::read($present->wish));
+
+        return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $request)))->view(), 201);
+    }
+
+    /** @throws Problem when a rung is ruled out by now */
+    private function refuse(ProgramAtHand $hand, string $slug): void
+    {
+        try {
+            $rung = $hand->dossier->library->rung($slug);
+        } catch (UnknownRung) {
+            throw Problem::field('date', 'A rung of this week is not in the library any more. Plan anew from today first.');
+        }
+        $ruling = $hand->dossier->circumstances()->rule($rung);
+        if (! $ruling->openSomewhere() || $hand->dossier->isStopped($rung->ladder)) {
+            throw Problem::field('date', ($ruling->reasons[0]->sentence ?? "“{$rung->name}” is on a ladder that was stopped after pain.").' Plan anew from today first.');
+        }
+    }
+
+    private function hand(Person $person, Request $request): ProgramAtHand
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $dossier = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $user);
+        Problem::whenClosed($dossier->standing());
+
+        return ProgramAtHand::of($dossier);
+    }
+
+    /** A second sending of the same is no conflict. */
+    private function unlessChanged(ProgramAtHand $hand, string $id, mixed $replaces): void
+    {
+        $present = $hand->present();
+        if ($present?->id !== $id && $present?->id !== $replaces) {
+            throw Problem::changedMeanwhile('This program', (new ProgramPage($hand))->view());
+        }
+    }
+
+    private function among(ProgramAtHand $hand, Program $program): Program
+    {
+        foreach ($hand->versions as $version) {
+            if ($version->id === $program->id) {
+                return $version;
+            }
+        }
+        abort(404);
+    }
+
+    /** @param list<WrittenWeek> $weeks */
+    private function keep(ProgramAtHand $hand, string $id, array $weeks, WrittenWish $wish, string $why, User $by): void
+    {
+        $names = [];
+        foreach ($weeks as $week) {
+            foreach ($week->rungs() as $slug) {
+                if ($hand->dossier->library->has($slug)) {
+                    $rung = $hand->dossier->library->rung($slug);
+                    $names[$slug] = ['name' => $rung->name, 'tenths' => $rung->height->tenths];
+                } else {
+                    $names[$slug] = $hand->present()->rung_names[$slug] ?? ['name' => $slug, 'tenths' => 10];
+                }
+            }
+        }
+        Program::query()->firstOrCreate(['id' => $id], [
+            'person_id' => $hand->dossier->person->id,
+            'wish' => $wish->toArray(),
+            'weeks' => array_map(static fn(WrittenWeek $week): array => $week->toArray(), $weeks),
+            'rung_names' => $names,
+            'library_version' => $hand->dossier->library->version,
+            'why' => $why,
+            'made_on' => Day::parse($hand->today()->iso())->iso(),
+            'time_zone' => $hand->dossier->clock->timeZone(),
+            'user_id' => $by->id,
+            'sequence' => $hand->dossier->clock->sequence(),
+        ]);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use App\Api\ListOf;
+use App\Api\OneOf;
+use EvenRungs\Program\WeekKind;
+use OpenApi\Attributes as OA;
+
+/** A week of a program. */
+#[OA\Schema]
+final readonly class ProgramWeekView
+{
+    /**
+     * @param list<ProgramSessionView> $sessions
+     * @param list<ReasonView>         $notes
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $monday,
+        #[OA\Property(description: 'number in the wish; 0 for a week away and for what is past')]
+        public int $number,
+        #[OneOf(WeekKind::class)]
+        public string $kind,
+        #[OA\Property]
+        public bool $retests,
+        #[OA\Property(enum: ['past', 'now', 'ahead'])]
+        public string $when,
+        #[OA\Property(description: 'agreement of the work with the target shares, in per cent; empty where it is not known')]
+        public string $agreement,
+        #[OA\Property(description: 'of all sessions')]
+        public string $clock,
+        #[OA\Property(description: 'planned: effort × minutes')]
+        public int $load,
+        #[OA\Property(description: 'of a week that has begun; null before', nullable: true)]
+        public ?int $loadDone,
+        #[ListOf(ProgramSessionView::class)]
+        public array $sessions,
+        #[OA\Property(description: 'sessions of the program that were done')]
+        public int $kept,
+        #[ListOf(ReasonView::class)]
+        public array $notes,
+        #[OA\Property(description: 'what is different from the program that holds; empty when nothing')]
+        public string $change,
+    ) {}
+}

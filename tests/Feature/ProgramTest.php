@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Making, comparing and keeping a person's program over HTTP. Today is Monday 1 June 2026. */
+final class ProgramTest extends ApiTestCase
+{
+    public function test_without_a_program_the_wish_is_the_week_as_it_is_laid_out_or_as_many_sessions_as_the_method_asks_for(): void
+    {
+        $person = $this->placed();
+        $this->program($person)->assertOk()->assertJsonPath('program', null)->assertJsonPath('id', null)
+            ->assertJsonPath('wish.start', '2026-06-01')->assertJsonPath('wish.weeks', 6)
+            ->assertJsonPath('wish.slots.0.day', 2)->assertJsonPath('wish.slots.1.day', 5)->assertJsonCount(2, 'wish.slots')
+            ->assertJsonPath('wish.slots.0.minutes', 25);
+
+        $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $session, 'day' => 3, 'part' => 'midday', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
+        $this->program($person)->assertJsonCount(1, 'wish.slots')->assertJsonPath('wish.slots.0.day', 3)->assertJsonPath('wish.slots.0.effort', 5);
+    }
+
+    public function test_a_proposal_is_not_kept_and_a_program_taken_over_is(): void
+    {
+        $person = $this->placed();
+        $proposal = $this->propose($person)->assertOk()->assertJsonCount(6, 'weeks')
+            ->assertJsonPath('weeks.0.when', 'now')->assertJsonPath('weeks.3.kind', 'easier')->assertJsonPath('weeks.5.retests', true);
+        self::assertContains('front-plank', $proposal->json('staves.*.ladder'));
+        $this->program($person)->assertJsonPath('program', null);
+
+        $this->take($person)->assertCreated()->assertJsonPath('versions.0.holds', true)->assertJsonPath('against', [])
+            ->assertJsonPath('program.weeks.0.sessions.0.when', 'Tuesday evening')->assertJsonPath('program.weeks.0.sessions.0.state', 'none');
+        self::assertSame($proposal->json('staves.*.cells.*.dose'), $this->program($person)->json('program.staves.*.cells.*.dose'));
+    }
+
+    public function test_a_double_submit_is_the_same_version_and_two_trainers_do_not_overwrite_each_other(): void
+    {
+        $person = $this->placed();
+        $id = self::id();
+        $this->take($person, $id)->assertCreated();
+        $this->take($person, $id)->assertCreated()->assertJsonCount(1, 'versions');
+
+        $this->take($person, self::id())->assertConflict()->assertJsonPath('code', 'changed-meanwhile')->assertJsonPath('present.id', $id);
+        $this->take($person, self::id(), $id)->assertCreated()->assertJsonCount(2, 'versions');
+    }
+
+    public function test_what_is_fixed_shows_what_follows_from_it_and_can_be_accepted_in_part(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id())->assertCreated();
+        $wish = self::wish(['rungs' => [['week' => 3, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-wall']]]);
+
+        $proposal = $this->propose($person, $wish)->assertOk();
+        self::assertSame(['2026-06-15', '2026-06-22', '2026-06-29', '2026-07-06'], $proposal->json('mondays'), 'Nothing before the fixed week changes.');
+        $changed = array_values(array_filter((array) $proposal->json('staves'), static fn(mixed $stave): bool => is_array($stave) && $stave['ladder'] === 'front-plank'))[0]['cells'][2];
+        self::assertStringContainsString('becomes “', $changed['change']);
+        self::assertTrue($changed['locked']);
+
+        $this->take($person, $second = self::id(), $first, $wish, ['2026-06-15'])->assertCreated();
+        $rungs = fn(string $monday): string => $this->rungOn($person, 'front-plank', $monday);
+        self::assertSame('front-plank/forearms-wall', $rungs('2026-06-15'));
+        self::assertNotSame('front-plank/forearms-wall', $rungs('2026-06-22'));
+
+        // The first version again, after a look at what would be different.
+        self::assertSame(['2026-06-15'], $this->getJson("/api/people/{$person}/programs/{$first}")->assertOk()->json('mondays'));
+        $this->postJson("/api/people/{$person}/programs/{$first}/again", ['id' => self::id(), 'replaces' => $second])->assertCreated()->assertJsonCount(3, 'versions');
+        self::assertNotSame('front-plank/forearms-wall', $rungs('2026-06-15'));
+    }
+
+    public function test_a_new_limit_speaks_against_the_program_and_the_rest_is_planned_anew_while_the_past_stays(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id())->assertCreated();
+        Carbon::setTestNow('2026-06-10 09:00:00');
+        $read = $this->getJson("/api/people/{$person}")->json();
+        self::assertIsArray($read);
+        $this->putJson("/api/people/{$person}", [...self::fields($person), 'version' => $read['version'], 'limits' => [['state' => 'shoulder-pain', 'side' => 'left', 'note' => '']]])->assertOk();
+
+        $page = $this->program($person)->assertOk();
+        self::assertStringContainsString('ruled out', (string) $page->json('against.0.sentence'));
+        // One of six weeks is behind: five are left, from this Monday on.
+        $page->assertJsonPath('wish.start', '2026-06-08')->assertJsonPath('wish.weeks', 5);
+        $wish = $page->json('wish');
+        self::assertIsArray($wish);
+        self::assertContains('2026-06-08', (array) $this->propose($person, $wish)->assertOk()->json('mondays'));
+
+        $this->take($person, self::id(), $first, $wish)->assertCreated()
+            ->assertJsonPath('program.weeks.0.monday', '2026-06-01')->assertJsonPath('program.weeks.0.when', 'past')->assertJsonPath('program.weeks.0.number', 0)
+            ->assertJsonPath('program.weeks.1.number', 1)
+            // The week before counts: the fourth week is still the easier one.
+            ->assertJsonPath('program.weeks.3.kind', 'easier');
+        self::assertStringNotContainsString('ruled out', implode(' ', (array) $this->program($person)->json('against.*.sentence')));
+        self::assertSame('side-bridge/knees-bent', $this->rungOn($person, 'side-bridge', '2026-06-01'), 'The past stays.');
+    }
+
+    public function test_a_day_that_is_no_training_day_any_more_and_a_week_away_speak_against_it(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        $this->putJson("/api/people/{$person}", [...self::fields($person), 'version' => 1, 'trainingDays' => [2, 4]])->assertOk();
+        $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [], 'moves' => [], 'away' => array_map(static fn(int $day): string => "2026-06-{$day}", range(15, 21))])->assertOk();
+
+        $sentences = implode(' ', (array) $this->program($person)->json('against.*.sentence'));
+        self::assertStringContainsString('sessions on Friday, which is not a training day any more', $sentences);
+        self::assertStringContainsString('Thursday is a training day without a session', $sentences);
+        self::assertStringContainsString('The week of Monday 15 June is away now', $sentences);
+        $this->propose($person)->assertJsonPath('weeks.2.kind', 'away')->assertJsonPath('weeks.3.number', 3)->assertJsonCount(7, 'weeks');
+    }
+
+    public function test_a_week_is_written_into_sessions_and_takes_the_stead_of_the_usual_ones(): void
+    {
+        $person = $this->placed();
+        $usual = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $usual, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
+        $this->take($person, $first = self::id())->assertCreated();
+
+        $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated()->assertJsonPath('program.weeks.0.sessions.0.state', 'written')->assertJsonPath('program.weeks.1.sessions.0.state', 'none');
+        $week = $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertOk();
+        self::assertEqualsCanonicalizing(['left-out', 'planned', 'planned'], (array) $week->json('placed.*.state'));
+        self::assertContains('Week 1, Tuesday evening', (array) $week->json('placed.*.title'));
+
+        // Another plan for the week: what is written says so, and is written anew in its place.
+        $wish = self::wish(['doses' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees', 'dose' => '2x12s']]]);
+        $this->take($person, self::id(), $first, $wish)->assertCreated()->assertJsonPath('program.weeks.0.sessions.0.state', 'differs');
+        $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated()->assertJsonPath('program.weeks.0.sessions.0.state', 'written');
+        self::assertCount(3, (array) $this->getJson("/api/people/{$person}/weeks/2026-06-01")->json('placed'));
+        $this->postJson("/api/people/{$person}/program/weeks/2026-05-25")->assertUnprocessable();
+    }
+
+    public function test_what_was_done_stands_beside_what_was_planned(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        $written = (string) $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->json('program.weeks.0.sessions.0.session');
+        $item = $this->getJson("/api/people/{$person}/sessions/{$written}")->json('preview.blocks.0.items.0');
+        self::assertIsArray($item);
+        $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $written, 'seconds' => 900, 'sets' => [self::set((string) $item['rung'], 1, 10, ['item' => $item['id'], 'both' => 10, 'left' => null, 'right' => null])]])->assertCreated();
+
+        $page = $this->program($person)->assertJsonPath('program.weeks.0.kept', 1)->assertJsonPath('program.weeks.0.sessions.0.doneOn', '2026-06-01');
+        self::assertSame(105, $page->json('program.weeks.0.loadDone'));
+        foreach ((array) $page->json('program.staves') as $stave) {
+            self::assertIsArray($stave);
+            self::assertSame($stave['ladder'] === $item['id'] ? 1 : 0, $stave['cells'][0]['setsDone']);
+            self::assertNull($stave['cells'][1]['setsDone']);
+        }
+    }
+
+    public function test_bad_input_is_told_in_sentences(): void
+    {
+        $person = $this->placed();
+        $this->propose($person, self::wish(['slots' => []]))->assertUnprocessable()->assertJsonPath('sentence', 'There is no day for core work yet. Give the program at least one session a week.');
+        $this->propose($person, self::wish(['start' => '2026-05-20']))->assertUnprocessable()->assertJsonPath('sentence', 'A program begins this week or later; the week of Monday 18 May is past. What happened in past weeks stays as it was.');
+        $this->propose($person, self::wish(['weeks' => 3]))->assertUnprocessable()->assertJsonPath('fields', ['wish.weeks' => ['A program has 4 to 12 weeks.']]);
+        $this->propose($person, self::wish(['without' => ['front-plank'], 'rungs' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees']]]))->assertUnprocessable()->assertJsonPath('sentence', 'Week 1: a rung is fixed on a ladder that is left out.');
+        $this->propose($person, self::wish(['doses' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees', 'dose' => 'three times']]]))->assertUnprocessable();
+        $three = self::wish(['slots' => [['id' => 'a', 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'minutes' => 3, 'effort' => 6]]]);
+        self::assertStringContainsString('the minutes do not hold more', implode(' ', (array) $this->propose($person, $three)->assertOk()->json('weeks.0.notes.*.sentence')));
+        // A week of fourteen hard sessions is planned; the week itself says what is wrong with it.
+        $many = array_map(static fn(int $at): array => ['id' => "s{$at}", 'day' => intdiv($at, 2) + 1, 'part' => $at % 2 === 0 ? 'morning' : 'evening', 'placement' => 'own-day', 'minutes' => 20, 'effort' => 9], range(0, 13));
+        $this->propose($person, self::wish(['slots' => $many]))->assertOk()->assertJsonCount(14, 'weeks.0.sessions');
+    }
+
+    public function test_a_practice_that_moves_to_another_time_zone_keeps_its_weeks(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        $this->trainer->practice->update(['time_zone' => 'Pacific/Auckland']);
+
+        Carbon::setTestNow('2026-06-07 13:00:00');
+        // Sunday noon in UTC is Monday there: the first week is past.
+        $this->program($person)->assertOk()->assertJsonPath('program.weeks.0.monday', '2026-06-01')->assertJsonPath('program.weeks.0.when', 'past')->assertJsonPath('program.weeks.1.when', 'now');
+    }
+
+    public function test_programs_are_closed_while_a_danger_sign_stands(): void
+    {
+        $person = $this->placed();
+        $this->postJson("/api/people/{$person}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+
+        $this->program($person)->assertStatus(423);
+        $this->propose($person)->assertStatus(423);
+        $this->take($person, self::id())->assertStatus(423);
+    }
+
+    private function placed(): string
+    {
+        $person = $this->person();
+        foreach (['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/standing', 'bridge/march'] as $rung) {
+            $this->place($person, $rung);
+        }
+
+        return $person;
+    }
+
+    /** @return TestResponse<Response> */
+    private function program(string $person): TestResponse
+    {
+        return $this->getJson("/api/people/{$person}/program");
+    }
+
+    /**
+     * @param array<array-key, mixed>|null $wish
+     *
+     * @return TestResponse<Response>
+     */
+    private function propose(string $person, ?array $wish = null): TestResponse
+    {
+        return $this->postJson("/api/people/{$person}/program/proposal", ['wish' => $wish ?? self::wish()]);
+    }
+
+    /**
+     * @param array<array-key, mixed>|null $wish
+     * @param list<string>|null            $mondays
+     *
+     * @return TestResponse<Response>
+     */
+    private function take(string $person, ?string $id = null, ?string $replaces = null, ?array $wish = null, ?array $mondays = null): TestResponse
+    {
+        return $this->postJson("/api/people/{$person}/programs", ['id' => $id ?? self::id(), 'replaces' => $replaces, 'mondays' => $mondays, 'why' => '', 'wish' => $wish ?? self::wish()]);
+    }
+
+    private function rungOn(string $person, string $ladder, string $monday): string
+    {
+        foreach ((array) $this->program($person)->json('program.staves') as $stave) {
+            foreach (is_array($stave) && $stave['ladder'] === $ladder ? (array) $stave['cells'] : [] as $cell) {
+                if (is_array($cell) && $cell['monday'] === $monday) {
+                    return (string) $cell['rung'];
+                }
+            }
+        }
+
+        return '';
+    }
+}
