@@ -38,7 +38,8 @@ final class Forecast
             $early += max(min($left, $least - min($behind, $least)), $left / self::SPREAD);
             $likely += $left;
             $late += max($left * self::SPREAD, $left + 1);
-            if (GateForecast::week($early) > $weeks) {
+            // The next gate is always told, however far it is.
+            if ($forecasts !== [] && GateForecast::week($early) > $weeks) {
                 break;
             }
             $forecasts[] = new GateForecast($rung, $next, $early + $weeksBefore, $likely + $weeksBefore, $late + $weeksBefore, self::reason($rung, $next, $early + $weeksBefore, $likely + $weeksBefore, $late + $weeksBefore, $behind, $rate, $least));

@@ -41,7 +41,7 @@ final class LadderPath
     {
         $days = $this->standing->daysOn[$rung->ladder] ?? 0;
         $gates = $this->ahead($rung, $days, 1);
-        $doses = $this->doses($rung, $this->standing->doses[$rung->slug] ?? null, isset($gates[0]));
+        $doses = $this->doses($rung, $this->standing->doses[$rung->slug] ?? null);
         $began = 1;
         $at = 0;
         for ($week = 1; $week <= $this->wish->weeks; $week++) {
@@ -51,11 +51,11 @@ final class LadderPath
             if ($lock !== null) {
                 [$rung, $why, $began, $at] = [$this->standing->library->rung($lock), 'Fixed by the trainer from this week on.', $week, 0];
                 $gates = $this->ahead($rung, 0, $week);
-                $doses = $this->doses($rung, null, isset($gates[0]));
+                $doses = $this->doses($rung, null);
             } elseif (! $easier && $gate !== null && $week > GateForecast::week($gate->likely)) {
                 [$why, $rung, $began, $at] = ["The gate of “{$rung->name}” is likely reached by then. The rung changes only when it is.", $gate->to, $week, 0];
                 array_shift($gates);
-                $doses = $this->doses($rung, null, isset($gates[0]));
+                $doses = $this->doses($rung, null);
             } elseif (! $easier && $week > $began) {
                 $at = min(count($doses) - 1, $at + count($this->wish->slots), $this->due($week - $began, GateForecast::week($gates[0]->likely ?? (float) $this->wish->weeks) - $began, count($doses) - 1));
             }
@@ -80,12 +80,12 @@ final class LadderPath
     }
 
     /** @return non-empty-list<Dose> from the first to the top of what the rung asks for, within what the limits allow */
-    private function doses(Rung $rung, ?Dose $from, bool $rises): array
+    private function doses(Rung $rung, ?Dose $from): array
     {
         $method = $this->standing->circumstances->method;
         $dose = $from ?? $rung->defaultDose($method);
         $doses = [$this->capped($rung, $dose)];
-        while ($rises && count($doses) < 12 && ($step = NextDose::step($rung, $dose, $method)) !== null) {
+        while (count($doses) < 12 && ($step = NextDose::step($rung, $dose, $method)) !== null) {
             $dose = $step[0];
             if (DoseLine::print($this->capped($rung, $dose)) !== DoseLine::print($dose)) {
                 break;

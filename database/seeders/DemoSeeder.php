@@ -6,9 +6,11 @@ namespace Database\Seeders;
 
 use App\Actions\DecideRung;
 use App\Actions\Dossier;
+use App\Actions\KeepProgram;
 use App\Actions\LoggedSet;
 use App\Actions\OpenDossier;
 use App\Actions\Placing;
+use App\Actions\ProgramAtHand;
 use App\Actions\ReadSession;
 use App\Actions\RecordLog;
 use App\Actions\SessionStart;
@@ -29,9 +31,15 @@ use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Program\WrittenWish;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Placement as WeekPlacement;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -53,6 +61,7 @@ final class DemoSeeder
         private readonly RecordLog $record,
         private readonly DecideRung $decide,
         private readonly LibraryFiles $files,
+        private readonly KeepProgram $keep,
     ) {}
 
     public function run(): void
@@ -70,6 +79,7 @@ final class DemoSeeder
                 $this->cartographer($now);
                 $this->bellRinger($now);
                 $this->pastryCook($now);
+                $this->rigger($now);
             });
 
             $mere = Practice::query()->create(['name' => 'Mere End Studio', 'time_zone' => 'Europe/Vienna']);
@@ -218,6 +228,43 @@ final class DemoSeeder
         ]);
     }
 
+    /** Six weeks of history: climbs, a missed week, and a program of two versions. */
+    private function rigger(Carbon $now): void
+    {
+        $this->at($now, 44);
+        $person = $this->person('Perrin Vask', 'stage-lighting rigger, works overhead', 'even', [2, 4, 6], 25, ['mat', 'wall', 'bench', 'step', 'band', 'kettlebell', 'dumbbell', 'sliders']);
+        $person->update(['birth_year' => (int) $now->format('Y') - 38, 'sex' => 'male', 'hand' => 'right', 'consented_on' => $now->copy()->subDays(44)->format('Y-m-d'), 'week' => [['what' => 'work', 'heavy' => true, 'day' => 5, 'part' => 'evening']]]);
+        $this->hold($person, HoldKind::FrontPlank, Side::Both, 33);
+        $this->place($person, ['front-plank/forearms-knees', 'side-bridge/hip-lift', 'all-fours/leg-slide', 'press-out/tall-kneeling', 'carry/two-hand-carry', 'bridge/band-knees', 'shoulder-girdle/push-away-all-fours']);
+        $this->program($person, 6, 'Made');
+        // The third week fell to a tour: nothing was done in it.
+        foreach ([[42, 'side-bridge'], [40, ''], [38, 'press-out'], [35, ''], [33, 'carry'], [31, ''], [19, ''], [17, 'all-fours'], [14, ''], [12, 'side-bridge'], [10, ''], [7, 'front-plank'], [5, '']] as [$ago, $fault]) {
+            $this->at($now, $ago);
+            $session = $this->session($person, 'Get-in days');
+            $this->log($person, $session, effort: 6, faultInLastSetOf: $fault);
+            $this->decideAll($person);
+        }
+        $this->at($now, 4);
+        foreach ([[HoldKind::FrontPlank, Side::Both, 58], [HoldKind::SidePlank, Side::Left, 41], [HoldKind::SidePlank, Side::Right, 40]] as [$kind, $side, $seconds]) {
+            $this->hold($person, $kind, $side, $seconds);
+        }
+        $this->at($now, 2);
+        $session = $this->session($person, 'Get-in days');
+        $this->week($person, [[$session, 2, 'midday', 'own-day', 6], [$session, 4, 'midday', 'own-day', 6], [$session, 6, 'morning', 'own-day', 6]]);
+        $this->at($now, 0);
+        $this->program($person, 8, 'Changed');
+    }
+
+    /** A program from this week on, three sessions a week. */
+    private function program(Person $person, int $weeks, string $why): void
+    {
+        $hand = ProgramAtHand::of($this->dossier($person));
+        $place = static fn(string $id, int $day, DayPart $part): ProgramSlot => new ProgramSlot($id, new Cell($day, $part), WeekPlacement::OwnDay, 25, 6);
+        $wish = new WrittenWish($hand->today()->monday(), $weeks, 1, null, [$place('tue', 2, DayPart::Midday), $place('thu', 4, DayPart::Midday), $place('sat', 6, DayPart::Morning)]);
+        $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
+        $this->keep->keep($hand, self::ulid(), $hand->taking($made, null), $wish, $why, $this->trainer);
+    }
+
     /**
      * The sessions of every week.
      *
@@ -244,7 +291,10 @@ final class DemoSeeder
 
     private function at(Carbon $now, int $daysAgo): void
     {
-        Carbon::setTestNow($now->copy()->subDays($daysAgo)->setTime(15, 0));
+        $at = $now->copy()->subDays($daysAgo)->setTime(15, 0);
+        // Nothing of the demo lies ahead of now, also in the morning.
+        $latest = $now->copy()->subHour();
+        Carbon::setTestNow($at->isAfter($latest) ? $latest : $at);
     }
 
     private function user(Practice $practice, string $name, string $email, string $role): User

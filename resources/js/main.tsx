@@ -40,6 +40,7 @@ const router = createBrowserRouter([
           { path: 'checks', lazy: async () => ({ Component: (await import('./checks/Checks')).Checks }) },
           { path: 'board', lazy: async () => ({ Component: (await import('./board/Board')).Board }) },
           { path: 'session', lazy: async () => ({ Component: (await import('./session/SessionStep')).SessionStep }) },
+          { path: 'weeks', lazy: async () => ({ Component: (await import('./weeks/WeeksStep')).WeeksStep }) },
           { path: 'week', lazy: async () => ({ Component: (await import('./week/WeekStep')).WeekStep }) },
           { path: 'sheet', lazy: async () => ({ Component: (await import('./sheet/Sheet')).Sheet }) },
           { path: 'coach', lazy: async () => ({ Component: (await import('./coach/Coach')).Coach }) },

@@ -31,17 +31,17 @@ final class CommandsTest extends TestCase
         self::assertSame(0, Practice::query()->count());
     }
 
-    public function test_the_demo_has_seven_people_two_practices_and_loads_once(): void
+    public function test_the_demo_has_eight_people_two_practices_and_loads_once(): void
     {
         $this->command('demo:load')->assertSuccessful();
         $this->command('demo:load')->assertSuccessful();
 
         self::assertSame(2, Practice::query()->count());
         $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail());
-        self::assertSame(7, Person::query()->count());
+        self::assertSame(8, Person::query()->count());
 
         $lines = (array) $this->getJson('/api/bench')->assertOk()->json('lines');
-        self::assertSame(['stop', 'watch', 'watch', 'information', 'information', 'ready', 'ready'], array_column($lines, 'status'));
+        self::assertSame(['stop', 'watch', 'watch', 'information', 'information', 'ready', 'ready', 'ready'], array_column($lines, 'status'));
         self::assertSame('Osk Brannoch', $lines[0]['name'], 'the danger sign comes first');
     }
 

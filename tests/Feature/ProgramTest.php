@@ -140,7 +140,7 @@ final class ProgramTest extends ApiTestCase
         self::assertIsArray($item);
         $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $written, 'seconds' => 900, 'sets' => [self::set((string) $item['rung'], 1, 10, ['item' => $item['id'], 'both' => 10, 'left' => null, 'right' => null])]])->assertCreated();
 
-        $page = $this->program($person)->assertJsonPath('program.weeks.0.kept', 1)->assertJsonPath('program.weeks.0.sessions.0.doneOn', '2026-06-01');
+        $page = $this->program($person)->assertJsonPath('program.weeks.0.done', 1)->assertJsonPath('program.weeks.0.sessions.0.doneOn', '2026-06-01');
         self::assertSame(105, $page->json('program.weeks.0.loadDone'));
         foreach ((array) $page->json('program.staves') as $stave) {
             self::assertIsArray($stave);

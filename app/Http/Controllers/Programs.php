@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepProgram;
 use App\Actions\OpenDossier;
 use App\Actions\ProgramAtHand;
 use App\Actions\WriteProgramWeek;
@@ -19,7 +20,6 @@ use App\Http\Views\ProgramView;
 use App\Models\Person;
 use App\Models\Program;
 use App\Models\User;
-use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Program\WrittenWish;
@@ -29,7 +29,7 @@ use Illuminate\Http\Request;
 /** Programs: made, compared with the one that holds, taken over whole or in part. Closed while a danger sign stands. */
 final readonly class Programs
 {
-    public function __construct(private OpenDossier $open) {}
+    public function __construct(private OpenDossier $open, private KeepProgram $keep) {}
 
     #[Reads('/api/people/{person}/program', 'program', ProgramPageView::class)]
     public function show(Person $person, Request $request): JsonResponse
@@ -53,7 +53,7 @@ final readonly class Programs
         $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
         $wish = $input->wish();
         $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
-        $this->keep($hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
+        $this->keep->keep($hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
 
         return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
     }
@@ -75,7 +75,7 @@ final readonly class Programs
         abort_unless($program->person_id === $person->id, 404);
         $hand = $this->hand($person, $input);
         $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
-        $this->keep($hand, $input->text('id'), $hand->taking(ProgramAtHand::weeksOf($program), null), WrittenWish::read($program->wish), "The version of {$program->made_on} again", $input->by());
+        $this->keep->keep($hand, $input->text('id'), $hand->taking(ProgramAtHand::weeksOf($program), null), WrittenWish::read($program->wish), "The version of {$program->made_on} again", $input->by());
 
         return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
     }
@@ -145,33 +145,5 @@ final readonly class Programs
             }
         }
         abort(404);
-    }
-
-    /** @param list<WrittenWeek> $weeks */
-    private function keep(ProgramAtHand $hand, string $id, array $weeks, WrittenWish $wish, string $why, User $by): void
-    {
-        $names = [];
-        foreach ($weeks as $week) {
-            foreach ($week->rungs() as $slug) {
-                if ($hand->dossier->library->has($slug)) {
-                    $rung = $hand->dossier->library->rung($slug);
-                    $names[$slug] = ['name' => $rung->name, 'tenths' => $rung->height->tenths];
-                } else {
-                    $names[$slug] = $hand->present()->rung_names[$slug] ?? ['name' => $slug, 'tenths' => 10];
-                }
-            }
-        }
-        Program::query()->firstOrCreate(['id' => $id], [
-            'person_id' => $hand->dossier->person->id,
-            'wish' => $wish->toArray(),
-            'weeks' => array_map(static fn(WrittenWeek $week): array => $week->toArray(), $weeks),
-            'rung_names' => $names,
-            'library_version' => $hand->dossier->library->version,
-            'why' => $why,
-            'made_on' => Day::parse($hand->today()->iso())->iso(),
-            'time_zone' => $hand->dossier->clock->timeZone(),
-            'user_id' => $by->id,
-            'sequence' => $hand->dossier->clock->sequence(),
-        ]);
     }
 }

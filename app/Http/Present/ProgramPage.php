@@ -53,15 +53,19 @@ final readonly class ProgramPage
     /** @var array<string, list<SetEntry>> sets done, by Monday and ladder */
     private array $done;
 
+    /** @var array<string, int> sessions done, by Monday */
+    private array $sessionsDone;
+
     /** @var array<string, float> load done, by Monday */
     private array $loads;
 
     public function __construct(private ProgramAtHand $hand)
     {
-        $done = $loads = [];
+        $done = $loads = $sessions = [];
         foreach ($hand->dossier->person->logs as $log) {
             /** @var SessionLog $log */
             $monday = Day::parse($log->done_on)->monday()->iso();
+            $sessions[$monday] = ($sessions[$monday] ?? 0) + 1;
             foreach ($log->sets as $set) {
                 $done["{$monday} ".strstr($set->rung, '/', true)][] = $set;
             }
@@ -72,6 +76,7 @@ final readonly class ProgramPage
             $loads[$monday] = ($loads[$monday] ?? 0.0) + ($load->load ?? 0.0);
         }
         $this->done = $done;
+        $this->sessionsDone = $sessions;
         $this->loads = $loads;
     }
 
@@ -186,7 +191,7 @@ final readonly class ProgramPage
 
         return new StaveView(
             $ladder,
-            $shelf->name,
+            ucfirst($shelf->shortName),
             $shelf->demand->value,
             $shelf->demand->shortName(),
             $cells,
@@ -235,7 +240,7 @@ final readonly class ProgramPage
     private function week(WrittenWeek $week, array $slots, array $compared): ProgramWeekView
     {
         $sessions = [];
-        $seconds = $doneCount = 0;
+        $seconds = 0;
         $load = 0.0;
         foreach (array_keys($week->sessions) as $slot) {
             $session = $this->hand->session($week, $slot);
@@ -244,7 +249,6 @@ final readonly class ProgramPage
             $load += ($slots[$slot]->effort ?? WeekPlacing::EFFORT) * $total / 60;
             $row = $this->hand->written($week->monday, $slot);
             $log = $row === null ? null : $this->hand->dossier->person->logs->first(static fn(SessionLog $log): bool => $log->training_session_id === $row->id);
-            $doneCount += (int) ($log !== null);
             $sessions[] = new ProgramSessionView(
                 $slot,
                 isset($slots[$slot]) ? $slots[$slot]->inWords() : 'another time',
@@ -273,7 +277,7 @@ final readonly class ProgramPage
             (int) round($load),
             $this->hand->today()->isBefore($week->monday) ? null : (int) round($this->loads[$week->monday->iso()] ?? 0.0),
             $sessions,
-            $doneCount,
+            $this->sessionsDone[$week->monday->iso()] ?? 0,
             ReasonView::all($week->notes),
             $change === null ? '' : $change->week ?? (count($change->cells) > 0 ? count($change->cells).(count($change->cells) === 1 ? ' ladder differs' : ' ladders differ') : 'The sets are shared out otherwise'),
         );

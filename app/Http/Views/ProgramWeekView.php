@@ -38,8 +38,8 @@ final readonly class ProgramWeekView
         public ?int $loadDone,
         #[ListOf(ProgramSessionView::class)]
         public array $sessions,
-        #[OA\Property(description: 'sessions of the program that were done')]
-        public int $kept,
+        #[OA\Property(description: 'sessions done in the week, of the program or not')]
+        public int $done,
         #[ListOf(ReasonView::class)]
         public array $notes,
         #[OA\Property(description: 'what is different from the program that holds; empty when nothing')]

@@ -2293,8 +2293,8 @@ export interface components {
             /** @description of a week that has begun; null before */
             loadDone: number | null;
             sessions: components["schemas"]["ProgramSessionView"][];
-            /** @description sessions of the program that were done */
-            kept: number;
+            /** @description sessions done in the week, of the program or not */
+            done: number;
             notes: components["schemas"]["ReasonView"][];
             /** @description what is different from the program that holds; empty when nothing */
             change: string;

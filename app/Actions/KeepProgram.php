@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Program;
+use App\Models\User;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Program\WrittenWish;
+
+/** Keeps a version of a person's program. The newest holds; nothing that was kept before is overwritten. */
+final readonly class KeepProgram
+{
+    /** @param list<WrittenWeek> $weeks */
+    public function keep(ProgramAtHand $hand, string $id, array $weeks, WrittenWish $wish, string $why, User $by): void
+    {
+        $names = [];
+        foreach ($weeks as $week) {
+            foreach ($week->rungs() as $slug) {
+                $rung = $hand->dossier->library->has($slug) ? $hand->dossier->library->rung($slug) : null;
+                $names[$slug] = $rung === null
+                    ? $hand->present()->rung_names[$slug] ?? ['name' => $slug, 'tenths' => 10]
+                    : ['name' => $rung->name, 'tenths' => $rung->height->tenths];
+            }
+        }
+        Program::query()->firstOrCreate(['id' => $id], [
+            'person_id' => $hand->dossier->person->id,
+            'wish' => $wish->toArray(),
+            'weeks' => array_map(static fn(WrittenWeek $week): array => $week->toArray(), $weeks),
+            'rung_names' => $names,
+            'library_version' => $hand->dossier->library->version,
+            'why' => $why,
+            'made_on' => $hand->today()->iso(),
+            'time_zone' => $hand->dossier->clock->timeZone(),
+            'user_id' => $by->id,
+            'sequence' => $hand->dossier->clock->sequence(),
+        ]);
+    }
+}

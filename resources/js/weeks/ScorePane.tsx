@@ -1,0 +1,297 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '@/api/client';
+import { Why } from '@/frame/reason';
+import { Button } from '@/ui/Button';
+import { longDay } from '@/ui/day';
+import { SelectField, TextField } from '@/ui/Field';
+import { cellFixed, cellFreed, doseFixed, rungFixed, setsFixed, withoutToggled, type Wish } from './wish';
+
+type Program = Schemas['ProgramView'];
+type Stave = Schemas['StaveView'];
+type Cell = Schemas['ProgramCellView'];
+type Week = Schemas['ProgramWeekView'];
+
+/** The cell that is chosen: rung and dose, why, what is different; fixing it shows what follows. */
+export function CellPane({
+  stave,
+  cell,
+  wish,
+  editable,
+  onChange,
+}: {
+  stave: Stave;
+  cell: Cell;
+  wish: Wish;
+  editable: boolean;
+  onChange: (wish: Wish) => void;
+}) {
+  const gate = stave.gates.find((one) => one.likely >= cell.monday && one.to !== cell.rung);
+  const ahead = editable && cell.week > 0;
+  return (
+    <section className="mb-5 grid gap-3 border-b border-hairline pb-5">
+      <div>
+        <h2 className="text-xl">{cell.rungName}</h2>
+        <p className="text-sm text-ink2">
+          {stave.name}, week from {longDay(cell.monday)}
+        </p>
+      </div>
+      <p>
+        <span className="font-mono">{cell.doseWords}</span>
+        {cell.setsDone !== null && cell.setsDone > 0 && (
+          <span className="block text-fern">
+            Done: {cell.setsDone} of {cell.sets} sets{cell.doneOn && `, on “${cell.doneOn}”`}
+          </span>
+        )}
+        {cell.setsDone === 0 && cell.sets > 0 && <span className="block text-ink2">Nothing of it is done yet.</span>}
+      </p>
+      {cell.change !== '' && <p className="border-l-4 border-rowan bg-paper p-2 font-semibold">{cell.change}</p>}
+      {cell.reason && (
+        <Why title="Rung and dose" reasons={cell.reason} className="text-sm">
+          {cell.reason.sentence}
+        </Why>
+      )}
+      {cell.whySets && (
+        <Why title="Sets" reasons={cell.whySets} className="text-sm">
+          {cell.whySets.sentence}
+        </Why>
+      )}
+      {gate && (
+        <Why title="Forecast" reasons={gate.reason} className="text-sm text-ink2">
+          {gate.reason.sentence}
+        </Why>
+      )}
+      {ahead && (
+        <>
+          <SelectField
+            label="Rung from this week on"
+            value={cell.rung}
+            onChange={(event) => onChange(rungFixed(wish, cell.week, stave.ladder, event.target.value))}
+          >
+            {stave.rungs.every((one) => one.rung !== cell.rung) && <option value={cell.rung}>{cell.rungName}</option>}
+            {stave.rungs.toReversed().map((one) => (
+              <option key={one.rung} value={one.rung}>
+                {one.height} {one.name}
+              </option>
+            ))}
+          </SelectField>
+          <DoseForm
+            key={`${cell.monday} ${cell.rung} ${cell.dose}`}
+            dose={cell.dose}
+            onSave={(dose) => onChange(doseFixed(wish, cell.week, stave.ladder, cell.rung, dose))}
+          />
+          <div className="flex flex-wrap gap-2">
+            <Button
+              className="text-sm"
+              hotkey="K"
+              onClick={() =>
+                onChange(cell.locked ? cellFreed(wish, cell.week, stave.ladder) : cellFixed(wish, stave.ladder, cell))
+              }
+            >
+              {cell.locked ? 'let it go' : 'keep it as it is'}
+            </Button>
+            <Button look="quiet" onClick={() => onChange(withoutToggled(wish, stave.ladder))}>
+              leave this ladder out
+            </Button>
+          </div>
+          <SetsPerPlace stave={stave} wish={wish} onChange={onChange} />
+        </>
+      )}
+    </section>
+  );
+}
+
+function DoseForm({ dose, onSave }: { dose: string; onSave: (dose: string) => void }) {
+  const [line, setLine] = useState(dose);
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (line.trim() !== '' && line !== dose) onSave(line);
+      }}
+    >
+      <TextField
+        label="Dose in this week"
+        hint="Enter shows what follows from it"
+        className="font-mono"
+        value={line}
+        onChange={(event) => setLine(event.target.value)}
+        autoComplete="off"
+        spellCheck={false}
+      />
+    </form>
+  );
+}
+
+const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+/** Sets of this ladder in each session, fixed by hand or left to the program. */
+function SetsPerPlace({ stave, wish, onChange }: { stave: Stave; wish: Wish; onChange: (wish: Wish) => void }) {
+  return (
+    <fieldset className="grid gap-1">
+      <legend className="font-semibold">Sets in each session, every week</legend>
+      {wish.slots.map((slot) => (
+        <label key={slot.id} className="flex items-center justify-between gap-2 text-sm">
+          {weekdays[slot.day - 1]} {slot.part}
+          <select
+            className="min-h-8 rounded-md border border-rung-edge bg-paper px-2"
+            value={wish.sets.find((row) => row.slot === slot.id && row.ladder === stave.ladder)?.sets ?? ''}
+            onChange={(event) =>
+              onChange(setsFixed(wish, slot.id, stave.ladder, event.target.value === '' ? null : Number(event.target.value)))
+            }
+          >
+            <option value="">as it comes</option>
+            {[0, 1, 2, 3, 4].map((sets) => (
+              <option key={sets} value={sets}>
+                {sets === 0 ? 'none' : sets}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** The week that is chosen: its sessions, what could not be done, and writing them into the week. */
+export function WeekSection({
+  person,
+  week,
+  holds,
+  busy,
+  onWrite,
+}: {
+  person: string;
+  week: Week;
+  /** It is a week of the program that holds, not of one that is only proposed. */
+  holds: boolean;
+  busy: boolean;
+  onWrite: () => void;
+}) {
+  const left = week.sessions.filter((session) => session.state !== 'written' && !session.doneOn).length;
+  return (
+    <section className="mb-5 grid gap-3 border-b border-hairline pb-5">
+      <div>
+        <h2 className="text-xl">Week from {longDay(week.monday)}</h2>
+        <p className="text-sm text-ink2">
+          {week.kind === 'away'
+            ? 'Away: the program waits.'
+            : `${week.clock} in all, load ${week.load}${week.loadDone === null ? '' : `, ${week.loadDone} done`}${week.agreement === '' ? '' : `, ${week.agreement} as the aim asks`}`}
+        </p>
+      </div>
+      {week.change !== '' && <p className="border-l-4 border-rowan bg-paper p-2 font-semibold">{week.change}</p>}
+      {week.notes.map((note, index) => (
+        <Why key={index} title="This week" reasons={note} className="border-l-4 border-slate bg-paper p-2 text-sm">
+          {note.sentence}
+          {note.rule === 'program.minimum' && note.wouldChange ? ` ${note.wouldChange}` : ''}
+        </Why>
+      ))}
+      {week.sessions.map((session) => (
+        <div key={session.slot} className="grid gap-0.5">
+          <h3 className="flex items-baseline justify-between gap-2 font-semibold">
+            {session.when} <span className="font-mono font-normal">{session.clock}</span>
+          </h3>
+          <ul className="text-sm">
+            {session.lines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+          {session.session && (
+            <p className="text-sm">
+              <Link to={`/people/${person}/session?s=${session.session}`} className="underline underline-offset-4">
+                {session.doneOn
+                  ? `done on ${longDay(session.doneOn)}`
+                  : session.state === 'differs'
+                    ? 'written, but differs from the plan'
+                    : 'written'}
+              </Link>
+            </p>
+          )}
+        </div>
+      ))}
+      {holds && week.when !== 'past' && left > 0 && (
+        <Button look={week.when === 'now' ? 'next' : 'plain'} hotkey="W" disabled={busy} onClick={onWrite}>
+          {left === week.sessions.length ? 'Write it into the week' : `Write ${left} of them anew`}
+        </Button>
+      )}
+      {holds && week.when !== 'past' && left === 0 && week.sessions.length > 0 && (
+        <Link to={`/people/${person}/week?w=${week.monday}`} className="underline underline-offset-4">
+          Open this week
+        </Link>
+      )}
+    </section>
+  );
+}
+
+/** Notes of the whole program, and the ladders that were left out. */
+export function ProgramNotes({
+  program,
+  wish,
+  names,
+  onChange,
+}: {
+  program: Program;
+  wish: Wish;
+  names: Map<string, string>;
+  onChange: (wish: Wish) => void;
+}) {
+  return (
+    <>
+      {program.notes.length > 0 && (
+        <section className="mb-5 grid gap-2">
+          <h2 className="text-xl">What gave way</h2>
+          {program.notes.map((note, index) => (
+            <Why key={index} title="What gave way" reasons={note} className="border-l-4 border-slate bg-paper p-2 text-sm">
+              {note.sentence}
+              {note.rule === 'program.demand-open' && note.wouldChange ? ` ${note.wouldChange}` : ''}
+            </Why>
+          ))}
+        </section>
+      )}
+      {wish.without.length > 0 && (
+        <section className="mb-5 grid justify-items-start gap-1">
+          <h2 className="text-xl">Left out</h2>
+          {wish.without.map((ladder) => (
+            <Button key={ladder} look="quiet" onClick={() => onChange(withoutToggled(wish, ladder))}>
+              {names.get(ladder) ?? ladder}: let it back in
+            </Button>
+          ))}
+        </section>
+      )}
+    </>
+  );
+}
+
+/** Every version there was, the newest first; one that is past can be looked at and taken again. */
+export function Versions({
+  versions,
+  looking,
+  onLook,
+}: {
+  versions: Schemas['ProgramVersionView'][];
+  looking: string | null;
+  onLook: (id: string) => void;
+}) {
+  if (versions.length < 2) return null;
+  return (
+    <section className="mb-5">
+      <h2 className="mb-1 text-xl">Versions</h2>
+      <ol className="grid gap-1 text-sm">
+        {versions.map((version) => (
+          <li key={version.id} className="flex items-baseline justify-between gap-2">
+            <span>
+              {longDay(version.madeOn)}, {version.why.toLowerCase()}
+            </span>
+            {version.holds ? (
+              <span className="font-semibold">holds</span>
+            ) : (
+              <Button look="quiet" aria-pressed={looking === version.id} onClick={() => onLook(version.id)}>
+                compare
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,182 @@
+import { useState } from 'react';
+import { newId, type Schemas } from '@/api/client';
+import { Why } from '@/frame/reason';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { SelectField, TextField } from '@/ui/Field';
+import { placeAdded, placeChanged, placeRemoved, type Place, type Wish } from './wish';
+
+const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const placements = { finisher: 'finisher', 'own-day': 'on its own', daily: 'daily practice', primer: 'primer' };
+
+/** What the program is asked to be, in one line: start, weeks, rate, and its sessions; each can be pressed and changed. */
+export function WishBar({
+  wish,
+  rate,
+  minutes,
+  onChange,
+}: {
+  wish: Wish;
+  rate: Schemas['ReasonView'];
+  minutes: number;
+  onChange: (wish: Wish) => void;
+}) {
+  const [open, setOpen] = useState<string | null>(null);
+  const place = wish.slots.find((slot) => slot.id === open);
+  return (
+    <section aria-label="What the program is asked to be" className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
+      <label className="flex items-center gap-1.5">
+        from
+        <input
+          type="date"
+          className="min-h-9 rounded-md border border-rung-edge bg-paper px-2"
+          value={wish.start}
+          onChange={(event) => event.target.value !== '' && onChange({ ...wish, start: event.target.value })}
+        />
+      </label>
+      <label className="flex items-center gap-1.5">
+        for
+        <select
+          className="min-h-9 rounded-md border border-rung-edge bg-paper px-2"
+          value={wish.weeks}
+          onChange={(event) => onChange({ ...wish, weeks: Number(event.target.value) })}
+        >
+          {[4, 5, 6, 7, 8, 9, 10, 11, 12].map((weeks) => (
+            <option key={weeks} value={weeks}>
+              {weeks} weeks
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="flex items-center gap-1.5">
+        climbing
+        <select
+          className="min-h-9 rounded-md border border-rung-edge bg-paper px-2"
+          value={wish.rateTenths ?? ''}
+          onChange={(event) => onChange({ ...wish, rateTenths: event.target.value === '' ? null : Number(event.target.value) })}
+        >
+          <option value="">{rate.sentence.startsWith('From the log') ? 'at the rate of the log' : 'at the usual rate'}</option>
+          {[1, 2, 3, 4, 5, 6, 8, 10].map((tenths) => (
+            <option key={tenths} value={tenths}>
+              {(tenths / 10).toFixed(1)} of height a week
+            </option>
+          ))}
+        </select>
+      </label>
+      <Why title="Rate of improvement" reasons={rate} className="text-sm text-ink2">
+        which rate?
+      </Why>
+      <span className="flex flex-wrap items-center gap-1.5">
+        {wish.slots.map((slot) => (
+          <button
+            key={slot.id}
+            type="button"
+            onClick={() => setOpen(slot.id)}
+            className="min-h-9 rounded-md border border-ink2 bg-paper px-2.5 hover:border-ink"
+          >
+            {days[slot.day - 1]} {slot.part} <span className="font-mono">{slot.minutes}</span> min
+          </button>
+        ))}
+        <Button look="quiet" onClick={() => onChange(placeAdded(wish, newId(), minutes))}>
+          add a session
+        </Button>
+      </span>
+      <Dialog open={place !== undefined} onClose={() => setOpen(null)} title="A session of every week">
+        {place && (
+          <PlaceForm
+            place={place}
+            onSave={(change) => {
+              onChange(placeChanged(wish, place.id, change));
+              setOpen(null);
+            }}
+            onRemove={() => {
+              onChange(placeRemoved(wish, place.id));
+              setOpen(null);
+            }}
+          />
+        )}
+      </Dialog>
+    </section>
+  );
+}
+
+function PlaceForm({
+  place,
+  onSave,
+  onRemove,
+}: {
+  place: Place;
+  onSave: (change: Partial<Place>) => void;
+  onRemove: () => void;
+}) {
+  const [draft, setDraft] = useState(place);
+  const set = (change: Partial<Place>) => setDraft({ ...draft, ...change });
+  const wrong = !Number.isInteger(draft.minutes) || draft.minutes < 3 || draft.minutes > 90;
+  return (
+    <form
+      className="grid gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!wrong) onSave(draft);
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        <SelectField label="Day" value={draft.day} onChange={(event) => set({ day: Number(event.target.value) })}>
+          {days.map((day, index) => (
+            <option key={day} value={index + 1}>
+              {day}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label="Part of the day"
+          value={draft.part}
+          onChange={(event) => set({ part: event.target.value as Place['part'] })}
+        >
+          {['morning', 'midday', 'evening'].map((part) => (
+            <option key={part}>{part}</option>
+          ))}
+        </SelectField>
+        <TextField
+          label="Minutes"
+          type="number"
+          min={3}
+          max={90}
+          value={Number.isNaN(draft.minutes) ? '' : draft.minutes}
+          onChange={(event) => set({ minutes: event.target.valueAsNumber })}
+          problem={wrong ? 'A session has 3 to 90 minutes.' : undefined}
+        />
+        <SelectField
+          label="Planned effort"
+          value={draft.effort}
+          onChange={(event) => set({ effort: Number(event.target.value) })}
+        >
+          {Array.from({ length: 11 }, (_, effort) => (
+            <option key={effort} value={effort}>
+              {effort} of 10{effort === 7 && ', hard from here'}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label="Placement"
+          value={draft.placement}
+          onChange={(event) => set({ placement: event.target.value as Place['placement'] })}
+        >
+          {Object.entries(placements).map(([value, label]) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <div className="flex justify-between gap-3">
+        <Button type="submit" look="next">
+          Keep
+        </Button>
+        <Button look="quiet" onClick={onRemove}>
+          take this session out
+        </Button>
+      </div>
+    </form>
+  );
+}
