@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Bench;
 use App\Http\Controllers\Board;
 use App\Http\Controllers\Brace;
+use App\Http\Controllers\Calendars;
 use App\Http\Controllers\Checks;
 use App\Http\Controllers\Coaching;
 use App\Http\Controllers\Composing;
@@ -93,6 +94,11 @@ Route::prefix('api')->group(function (): void {
         Route::get('/people/{person}/weeks/{date}', [Weeks::class, 'show']);
         Route::put('/people/{person}/weeks/{date}', [Weeks::class, 'update']);
         Route::post('/people/{person}/soreness', [Weeks::class, 'soreness']);
+        Route::get('/people/{person}/calendar', [Calendars::class, 'show']);
+        Route::put('/people/{person}/calendar', [Calendars::class, 'update']);
+        Route::get('/people/{person}/calendar/file', [Calendars::class, 'file']);
+        Route::post('/people/{person}/calendar/address', [Calendars::class, 'subscribe']);
+        Route::delete('/people/{person}/calendar/address', [Calendars::class, 'revoke']);
         Route::get('/people/{person}/program', [Programs::class, 'show']);
         Route::post('/people/{person}/program/proposal', [Programs::class, 'propose']);
         Route::post('/people/{person}/program/weeks/{date}', [Programs::class, 'write']);
@@ -108,6 +114,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('/people/{person}/decisions/{decision}/take-back', [Review::class, 'takeBack']);
     });
 });
+
+// Calendars that know the private address of a plan; whoever has it needs no account.
+Route::get('/calendar/{token}.ics', [Calendars::class, 'subscribed'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:calendar');
 
 // Every other address is the application's page; its own router shows what belongs there.
 Route::view('/{any?}', 'app')->where('any', '^(?!api/|build/).*$')->name('login');

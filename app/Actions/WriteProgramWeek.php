@@ -8,6 +8,7 @@ use App\Library\PracticeLibrary;
 use App\Models\Plan;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Program\WrittenWish;
@@ -39,7 +40,7 @@ final readonly class WriteProgramWeek
                 }
                 $row = $this->session($hand, $week, $place, $blocks, $row);
                 $slots = [...array_values(array_filter($slots, static fn(array $slot): bool => $slot['session'] !== $row->id)), [
-                    'id' => "w{$week->monday->iso()}-{$place->id}",
+                    'id' => self::slotId($week->monday, $place->id),
                     'session' => $row->id,
                     'day' => $place->cell->day,
                     'part' => $place->cell->part->value,
@@ -85,6 +86,12 @@ final readonly class WriteProgramWeek
         }
 
         return TrainingSession::query()->create(['id' => self::ulid(), 'person_id' => $hand->dossier->person->id, 'version' => 1, ...$columns]);
+    }
+
+    /** The name of a session of the program in its week; a calendar knows it by it before it is written. */
+    public static function slotId(Day $monday, string $place): string
+    {
+        return "w{$monday->iso()}-{$place}";
     }
 
     private static function ulid(): string

@@ -37,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(6)->by('user:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
         ]);
         // Typing in the composer asks for a preview at each change: generous, but bounded.
+        RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('work', static fn(Request $request): Limit => Limit::perMinute(900)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
     }
 }

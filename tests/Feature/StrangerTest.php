@@ -89,6 +89,7 @@ final class StrangerTest extends ApiTestCase
             str_ends_with($uri, 'programs') => ['id' => self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()],
             str_ends_with($uri, 'again') => ['id' => self::id(), 'replaces' => self::id()],
             str_contains($uri, 'weeks/') => ['version' => 0, 'slots' => [], 'moves' => [], 'away' => []],
+            str_contains($uri, 'calendar') => ['version' => 0, 'morning' => '07:30', 'midday' => '12:30', 'evening' => '18:00', 'alarmMinutes' => null],
             str_ends_with($uri, 'soreness') => ['id' => self::id(), 'ofTen' => 2],
             str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],

@@ -28,8 +28,11 @@ final class BackTest extends Command
     {
         $inside = $all = 0;
         foreach (Practice::query()->orderBy('name')->get() as $practice) {
-            $by = User::query()->where('practice_id', $practice->id)->orderBy('id')->firstOrFail()->setRelation('practice', $practice);
+            /** @var User $by */
+            $by = User::query()->where('practice_id', $practice->id)->orderBy('id')->firstOrFail();
+            $by->setRelation('practice', $practice);
             PracticeScope::actingFor($practice->id, function () use ($open, $by, &$inside, &$all): void {
+                /** @var Person $person */
                 foreach (Person::query()->orderBy('name')->get() as $person) {
                     [$hits, $gates] = $this->person($open, $person, $by);
                     $inside += $hits;

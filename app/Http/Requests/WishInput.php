@@ -29,7 +29,7 @@ class WishInput extends Input
             'wish.seed' => ['required', 'integer', 'between:1,9999'],
             'wish.rateTenths' => ['present', 'nullable', 'integer', 'between:'.Rate::LEAST_TENTHS.','.Rate::MOST_TENTHS],
             'wish.slots' => ['present', 'list', 'max:14'],
-            'wish.slots.*.id' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/', 'distinct'],
+            'wish.slots.*.id' => ['required', 'string', 'max:28', 'regex:/^[a-z0-9-]+$/', 'distinct'],
             'wish.slots.*.day' => ['required', 'integer', 'between:1,7'],
             'wish.slots.*.part' => ['required', Rule::enum(DayPart::class)],
             'wish.slots.*.placement' => ['required', Rule::enum(Placement::class)],

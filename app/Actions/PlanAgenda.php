@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\PlanCalendar;
+use App\Models\Program;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseWords;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\WeekKind;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Program\WrittenWish;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Week\Agenda;
+use EvenRungs\Week\AgendaEntry;
+use EvenRungs\Week\AgendaSlot;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\PartTimes;
+
+/** A person's plan as entries of a calendar: sessions of every week, those of single weeks, and weeks of the program ahead. */
+final readonly class PlanAgenda
+{
+    /** @return list<AgendaEntry> none while a danger sign stands */
+    public static function of(ProgramAtHand $hand, PartTimes $times): array
+    {
+        if (! $hand->dossier->standing()->open) {
+            return [];
+        }
+        $ahead = self::programWeeks($hand);
+
+        return Agenda::of([...self::placed($hand, $ahead), ...self::planned($hand, $ahead)], $hand->plan()->away ?? [], $times);
+    }
+
+    /** Rises with every change of the plan. */
+    public static function sequence(ProgramAtHand $hand, ?PlanCalendar $calendar): int
+    {
+        return ($hand->plan()->version ?? 0) + count($hand->versions) + ($calendar->version ?? 0);
+    }
+
+    /** @return list<WrittenWeek> of the program, from this week on */
+    private static function programWeeks(ProgramAtHand $hand): array
+    {
+        $monday = $hand->today()->monday();
+
+        return array_values(array_filter(ProgramAtHand::weeksOf($hand->present()), static fn(WrittenWeek $week): bool => $week->kind !== WeekKind::Away && ! $week->monday->isBefore($monday)));
+    }
+
+    /**
+     * What is placed in the week: the usual sessions step back where the program has a week of its own.
+     *
+     * @param list<WrittenWeek> $ahead
+     *
+     * @return list<AgendaSlot>
+     */
+    private static function placed(ProgramAtHand $hand, array $ahead): array
+    {
+        $plan = $hand->plan();
+        $sessions = $hand->dossier->person->trainingSessions->keyBy('id');
+        $slots = [];
+        foreach ($plan->slots ?? [] as $slot) {
+            $row = $sessions->get($slot['session']);
+            $session = $row === null ? null : ReadSession::of(array_map(WrittenBlock::read(...), $row->blocks), $hand->dossier->library, $hand->dossier->firstSide(...))->session;
+            $moves = [];
+            foreach ($plan->moves ?? [] as $move) {
+                if ($move['slot'] === $slot['id']) {
+                    $moves[$move['monday']] = $move['day'] === null || $move['part'] === null ? null : new Cell($move['day'], DayPart::from($move['part']));
+                }
+            }
+            foreach ($slot['only'] === null ? $ahead : [] as $week) {
+                $moves[$week->monday->iso()] ??= null;
+            }
+            $slots[] = new AgendaSlot($slot['id'], 'Core: '.($row->title ?? 'session'), self::lines($hand, $session), new Cell($slot['day'], DayPart::from($slot['part'])), self::minutes($session), Day::parse($slot['since']), $slot['only'] === null ? null : Day::parse($slot['only']), $moves);
+        }
+
+        return $slots;
+    }
+
+    /**
+     * Sessions of the program that are not written into the week yet, under the name they will have there.
+     *
+     * @param list<WrittenWeek> $ahead
+     *
+     * @return list<AgendaSlot>
+     */
+    private static function planned(ProgramAtHand $hand, array $ahead): array
+    {
+        $present = $hand->present();
+        $places = self::places($present);
+        $written = array_column($hand->plan()->slots ?? [], 'id');
+        $slots = [];
+        foreach ($ahead as $week) {
+            foreach (array_keys($week->sessions) as $id) {
+                $place = $places[$id] ?? null;
+                $name = WriteProgramWeek::slotId($week->monday, $id);
+                if ($place !== null && ! in_array($name, $written, true)) {
+                    $session = $hand->session($week, $id);
+                    $slots[] = new AgendaSlot($name, "Core: week {$week->number}, {$place->inWords()}", self::lines($hand, $session), $place->cell, self::minutes($session), $week->monday, $week->monday);
+                }
+            }
+        }
+
+        return $slots;
+    }
+
+    /** @return array<string, ProgramSlot> */
+    private static function places(?Program $program): array
+    {
+        $places = [];
+        foreach ($program === null ? [] : WrittenWish::read($program->wish)->slots as $slot) {
+            $places[$slot->id] = $slot;
+        }
+
+        return $places;
+    }
+
+    /** @return list<string> */
+    private static function lines(ProgramAtHand $hand, ?Session $session): array
+    {
+        return array_map(static fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $hand->dossier->method()->counting()), $session?->items() ?? []);
+    }
+
+    private static function minutes(?Session $session): int
+    {
+        return max(5, intdiv(($session?->timeline()->totals()->total() ?? 0) + 59, 60));
+    }
+}
