@@ -300,6 +300,19 @@ final class ProgramAtHand
         return $this->dossier->person->trainingSessions->first(static fn(TrainingSession $row): bool => $row->program_monday === $monday->iso() && $row->program_slot === $slot);
     }
 
+    /** Whether the program has a week there, not past, of which something is not written into the week yet. */
+    public function waits(Day $monday): bool
+    {
+        $placed = array_column($this->plan()->slots ?? [], 'id');
+        foreach ($monday->isBefore($this->today()->monday()) ? [] : self::weeksOf($this->present()) as $week) {
+            if ($week->monday->equals($monday)) {
+                return array_filter(array_keys($week->sessions), static fn(string $slot): bool => ! in_array(WriteProgramWeek::slotId($monday, $slot), $placed, true)) !== [];
+            }
+        }
+
+        return false;
+    }
+
     public function plan(): ?Plan
     {
         return $this->dossier->person->plan;

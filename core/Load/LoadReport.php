@@ -12,7 +12,7 @@ use EvenRungs\Reason\Rule;
 final readonly class LoadReport
 {
     /** More than this above the heaviest of the four weeks before is a note (our own choice). */
-    private const RISE_PERCENT = 20;
+    public const RISE_PERCENT = 20;
 
     /** @param list<WeekLoad> $weeks oldest first */
     private function __construct(public array $weeks, public ?Reason $rise) {}

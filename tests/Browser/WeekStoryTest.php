@@ -48,6 +48,23 @@ final class WeekStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_the_plan_goes_into_a_calendar_and_its_address_is_taken_back(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Corvin Strake', 'week'))->see('What each demand gets')->press('calendar')->see('Save the calendar file');
+        $browser->label('Evening at')->sendKeys(str_repeat(Key::BACKSPACE, 5).'19:30');
+        $browser->press('Keep these times')->see('Times are kept');
+        self::assertSame([], $browser->accessibilityProblems(), 'the calendar dialog');
+        $browser->press('Make a private address')->see('It is shown only now');
+        $address = trim($browser->find('//*[@role="dialog"]//p[contains(., "/calendar/")]')->getText());
+        $read = (string) file_get_contents($address);
+        self::assertStringContainsString('BEGIN:VEVENT', $read);
+        self::assertMatchesRegularExpression('/DTSTART;TZID=Europe\/Vienna:\d{8}T(1230|1930)00/', $read);
+
+        $browser->press('Take it back')->see('no longer answers')->isGone('//*[@role="dialog"]//p[contains(., "/calendar/")]');
+        self::assertFalse(@file_get_contents($address));
+        $this->noComplaints();
+    }
+
     private function placeInFocus(): string
     {
         $label = $this->browser->driver->executeScript('return document.activeElement.dataset.slot ? document.activeElement.textContent : ""');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Load\WeekLoad;
@@ -93,5 +94,19 @@ final class LoadTest extends TestCase
     private static function load(string $day, float $load): SessionLoad
     {
         return SessionLoad::of(Day::parse($day), [1], (int) (60 * $load));
+    }
+
+    public function testThePlanAheadIsMeasuredLikeWhatWasDoneAndASteepRiseIsNoted(): void
+    {
+        $today = Day::parse('2026-06-07');
+        $behind = LoadReport::upTo($today, [SessionLoad::of(Day::parse('2026-06-03'), [6], 1500)]);
+        // 150 behind; ahead 150 in the first week and 190 in the second, 27 % more than the heaviest before.
+        $planned = [SessionLoad::of(Day::parse('2026-06-10'), [6], 1500), SessionLoad::of(Day::parse('2026-06-15'), [6], 1900)];
+        $ahead = LoadAhead::of($behind, $today, $planned);
+
+        self::assertSame([150.0, 190.0, 0.0, 0.0], array_map(static fn(WeekLoad $week): float => $week->total, $ahead->weeks));
+        self::assertSame('2026-06-08', $ahead->weeks[0]->first->iso());
+        self::assertStringContainsString('planned 27 % above the heaviest', (string) $ahead->rise?->sentence);
+        self::assertTrue(LoadAhead::of($behind, $today, [])->isEmpty());
     }
 }

@@ -117,9 +117,10 @@ final class ProgramTest extends ApiTestCase
         $usual = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
         $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $usual, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
         $this->take($person, $first = self::id())->assertCreated();
+        $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertJsonPath('programWaits', true);
 
         $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated()->assertJsonPath('program.weeks.0.sessions.0.state', 'written')->assertJsonPath('program.weeks.1.sessions.0.state', 'none');
-        $week = $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertOk();
+        $week = $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertOk()->assertJsonPath('programWaits', false);
         self::assertEqualsCanonicalizing(['left-out', 'planned', 'planned'], (array) $week->json('placed.*.state'));
         self::assertContains('Week 1, Tuesday evening', (array) $week->json('placed.*.title'));
 

@@ -98,7 +98,7 @@ final readonly class Weeks
         } catch (\InvalidArgumentException $problem) {
             throw Problem::field('date', $problem->getMessage());
         }
-        $dossier = $this->open->of($person->load(['trainingSessions', 'plan']), $by);
+        $dossier = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
         Problem::whenClosed($dossier->standing());
 
         return (new WeekPage(WeekAtHand::of($dossier, $day)))->view();

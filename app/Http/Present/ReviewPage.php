@@ -6,6 +6,8 @@ namespace App\Http\Present;
 
 use App\Actions\Dossier;
 use App\Actions\PendingDecision;
+use App\Actions\PlannedLoads;
+use App\Actions\ProgramAtHand;
 use App\Http\Views\DecisionView;
 use App\Http\Views\EvidenceView;
 use App\Http\Views\GateView;
@@ -16,6 +18,7 @@ use App\Http\Views\ReviewView;
 use App\Models\Decision;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Progress\Choice;
 use EvenRungs\Progress\FormQuestion;
@@ -34,8 +37,15 @@ final readonly class ReviewPage
             array_map($this->pending(...), self::mostSeriousFirst($this->dossier->pending())),
             array_values($this->dossier->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
             CoachPage::morningsOf($this->dossier),
-            LoadView::of(LoadReport::upTo($this->dossier->today(), $this->dossier->loads())),
+            $this->load(),
         );
+    }
+
+    private function load(): LoadView
+    {
+        $behind = LoadReport::upTo($this->dossier->today(), $this->dossier->loads());
+
+        return LoadView::of($behind, LoadAhead::of($behind, $this->dossier->today(), $this->dossier->standing()->open ? PlannedLoads::ahead(ProgramAtHand::of($this->dossier)) : []));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Present;
 
+use App\Actions\ProgramAtHand;
 use App\Actions\WeekAtHand;
 use App\Http\Views\ClashView;
 use App\Http\Views\CoreSlotView;
@@ -49,6 +50,7 @@ final readonly class WeekPage
         $pattern = $this->hand->pattern();
 
         return new WeekView(
+            ProgramAtHand::of($this->hand->dossier)->waits($this->hand->monday),
             $this->hand->plan->version,
             $this->hand->monday->iso(),
             array_map(static fn(array $slot): CoreSlotView => new CoreSlotView($slot['id'], $slot['session'], $slot['day'], $slot['part'], $slot['placement'], $slot['effort'], $slot['only']), $this->hand->plan->slots),

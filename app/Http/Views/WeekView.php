@@ -23,6 +23,8 @@ final readonly class WeekView
      * @param list<WeekSessionView>   $sessions newest first
      */
     public function __construct(
+        #[OA\Property(description: 'the program has a week of its own here that is not written into it yet')]
+        public bool $programWaits,
         #[OA\Property(description: '0 when nothing was placed yet')]
         public int $version,
         #[OA\Property]

@@ -1988,10 +1988,12 @@ export interface components {
             since: string;
             cleared: boolean;
         };
-        /** @description Load of the weeks behind today, core work only. */
+        /** @description Load of the weeks behind today and of those planned ahead, core work only. */
         LoadView: {
             weeks: components["schemas"]["LoadWeekView"][];
             rise: components["schemas"]["ReasonView"] | null;
+            ahead: components["schemas"]["LoadWeekView"][];
+            aheadRise: components["schemas"]["ReasonView"] | null;
         };
         /** @description Seven days of load. */
         LoadWeekView: {
@@ -2748,6 +2750,8 @@ export interface components {
         };
         /** @description A week of core sessions among other training. */
         WeekView: {
+            /** @description the program has a week of its own here that is not written into it yet */
+            programWaits: boolean;
             /** @description 0 when nothing was placed yet */
             version: number;
             monday: string;

@@ -22,11 +22,13 @@ const week = (last: string, days: number[], unknown = 0): Schemas['LoadWeekView'
   reason,
 });
 
+const none = { rise: null, ahead: [], aheadRise: null };
+
 describe('the load of the weeks', () => {
   it('has a bar a day, the highest as high as the chart', () => {
     const { container } = render(
       <LoadChart
-        load={{ rise: null, weeks: [week('2026-06-07', [200, 0, 100, 0, 0, 0, 0]), week('2026-06-14', [50, 0, 0, 0, 0, 0, 0])] }}
+        load={{ ...none, weeks: [week('2026-06-07', [200, 0, 100, 0, 0, 0, 0]), week('2026-06-14', [50, 0, 0, 0, 0, 0, 0])] }}
       />,
     );
     const heights = [...container.querySelectorAll('rect')].map((bar) => Number(bar.getAttribute('height')));
@@ -36,15 +38,35 @@ describe('the load of the weeks', () => {
   });
 
   it('does not write nought for what nobody told', () => {
-    render(<LoadChart load={{ rise: null, weeks: [week('2026-06-07', [0, 0, 0, 0, 0, 0, 0], 2)] }} />);
+    render(<LoadChart load={{ ...none, weeks: [week('2026-06-07', [0, 0, 0, 0, 0, 0, 0], 2)] }} />);
     expect(screen.getByText('–')).toBeInTheDocument();
     expect(screen.getByText(/2 without effort or time/)).toBeInTheDocument();
+  });
+
+  it('sets what is planned apart from what was done, on one scale', () => {
+    const { container } = render(
+      <LoadChart
+        load={{
+          ...none,
+          weeks: [week('2026-06-07', [100, 0, 0, 0, 0, 0, 0])],
+          ahead: [week('2026-06-14', [200, 0, 0, 0, 0, 0, 0])],
+        }}
+      />,
+    );
+    const bars = [...container.querySelectorAll('rect')];
+    expect(Number(bars[0]?.getAttribute('height'))).toBeCloseTo(Number(bars[7]?.getAttribute('height')) / 2);
+    expect(bars[7]).toHaveClass('fill-none');
+    expect(screen.getByText(/open bars are planned/)).toBeInTheDocument();
   });
 
   it('notes a steep rise above the chart', () => {
     render(
       <LoadChart
-        load={{ rise: { ...reason, sentence: '25 % above the heaviest.' }, weeks: [week('2026-06-07', [10, 0, 0, 0, 0, 0, 0])] }}
+        load={{
+          ...none,
+          rise: { ...reason, sentence: '25 % above the heaviest.' },
+          weeks: [week('2026-06-07', [10, 0, 0, 0, 0, 0, 0])],
+        }}
       />,
     );
     expect(screen.getByText(/25 % above the heaviest/)).toBeInTheDocument();

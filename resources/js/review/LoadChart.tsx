@@ -8,18 +8,32 @@ type Load = Schemas['LoadView'];
 const WIDTH = 800;
 const HEIGHT = 120;
 
-/** Eight weeks of load, a bar a day; under each week its total, monotony and strain, which open their sums. */
+/** Eight weeks of load and the plan ahead, a bar a day; under each week its total, monotony and strain, which open their sums. */
 export function LoadChart({ load }: { load: Load }) {
-  const highest = Math.max(1, ...load.weeks.flatMap((week) => week.days));
-  const week = WIDTH / load.weeks.length;
+  const weeks = [...load.weeks, ...load.ahead];
+  const behind = load.weeks.length;
+  const highest = Math.max(1, ...weeks.flatMap((week) => week.days));
+  const week = WIDTH / weeks.length;
   const slot = (week - 12) / 7;
   return (
     <section className="mt-6">
       <h2 className="text-xl">Load, core work only</h2>
-      <p className="text-sm text-ink2">Effort × minutes of each session; weeks of seven days, the last one up to today.</p>
+      <p className="text-sm text-ink2">
+        Effort × minutes of each session; weeks of seven days, the last one up to today
+        {load.ahead.length > 0 && '; open bars are planned'}.
+      </p>
       {load.rise && (
         <Why title="Weekly rise" reasons={load.rise} className="mt-2 block border-l-4 border-ochre bg-sheet p-2 text-sm">
           ◇ {load.rise.sentence}
+        </Why>
+      )}
+      {load.aheadRise && (
+        <Why
+          title="Weekly rise ahead"
+          reasons={load.aheadRise}
+          className="mt-2 block border-l-4 border-ochre bg-sheet p-2 text-sm"
+        >
+          ◇ {load.aheadRise.sentence}
         </Why>
       )}
       <figure className="mt-3 overflow-x-auto rounded-lg border border-hairline bg-sheet p-4">
@@ -29,8 +43,9 @@ export function LoadChart({ load }: { load: Load }) {
             <text x="0" y="12" className="fill-ink3 font-mono text-[12px]">
               {highest}
             </text>
+            {load.ahead.length > 0 && <path d={`M${behind * week - 5} 0V${HEIGHT}`} className="stroke-rail" />}
             <path d={`M0 18H${WIDTH}`} className="stroke-hairline" strokeDasharray="2 4" />
-            {load.weeks.map((each, at) =>
+            {weeks.map((each, at) =>
               each.days.map((value, index) => {
                 const height = (value / highest) * (HEIGHT - 18);
                 return (
@@ -40,30 +55,34 @@ export function LoadChart({ load }: { load: Load }) {
                     y={HEIGHT - height}
                     width={slot - 2}
                     height={height}
-                    className={at === load.weeks.length - 1 ? 'fill-rowan' : 'fill-ink'}
+                    className={at >= behind ? 'fill-none stroke-ink' : at === behind - 1 ? 'fill-rowan' : 'fill-ink'}
                   />
                 );
               }),
             )}
           </svg>
-          <ol className="grid text-sm" style={{ gridTemplateColumns: `repeat(${load.weeks.length}, minmax(0, 1fr))` }}>
-            {load.weeks.map((each, at) => (
-              <li key={each.first} className={cx('grid content-start pr-3', at === load.weeks.length - 1 && 'font-semibold')}>
-                <span className="text-ink3">to {day(each.last).replace(/^\w+ /, '')}</span>
+          <ol className="grid text-sm" style={{ gridTemplateColumns: `repeat(${weeks.length}, minmax(0, 1fr))` }}>
+            {weeks.map((each, at) => (
+              <li
+                key={each.first}
+                className={cx(
+                  'grid content-start pr-3',
+                  at === behind - 1 && 'font-semibold',
+                  at >= behind && 'border-l border-hairline pl-1 text-ink2',
+                )}
+              >
+                <span className="whitespace-nowrap text-ink3">{day(each.last).replace(/^\w+ /, '')}</span>
                 <Why title={`Load, ${day(each.first)} to ${day(each.last)}`} reasons={each.reason} className="font-mono">
                   {each.total === 0 && each.unknown > 0 ? '–' : each.total}
                 </Why>
-                {each.monotony !== '' && (
-                  <span className="font-mono text-ink2">
-                    {each.monotony} · {each.strain}
-                  </span>
-                )}
+                <span className="font-mono text-ink2">{each.monotony || '–'}</span>
+                <span className="font-mono text-ink2">{each.strain || '–'}</span>
                 {each.unknown > 0 && <span className="text-ochre">+{each.unknown} without effort or time</span>}
               </li>
             ))}
           </ol>
         </div>
-        <figcaption className="mt-2 text-sm text-ink3">Under each week: its load; monotony · strain.</figcaption>
+        <figcaption className="mt-2 text-sm text-ink3">Under each week: its last day, its load, monotony and strain.</figcaption>
       </figure>
     </section>
   );

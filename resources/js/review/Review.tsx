@@ -118,7 +118,7 @@ export function Review() {
             See the board
           </Link>
         )}
-        {load.weeks.length > 0 && <LoadChart load={load} />}
+        {(load.weeks.length > 0 || load.ahead.length > 0) && <LoadChart load={load} />}
       </main>
       <Pane label="Decided before">
         <h2 className="mb-3 text-xl">Decided before</h2>

@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
+import { CalendarButton } from './CalendarDialog';
 import { ChosenSlot, ClashList, WeekDemands, WeekSums } from './WeekPane';
 import { inWords, SessionToPlace, WeekGrid, type Placed } from './WeekGrid';
 import {
@@ -172,6 +173,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             >
               {wholeAway ? 'not away this week' : 'away all week'}
             </Button>
+            <CalendarButton person={person.id} />
           </span>
         </div>
         {problem && (
@@ -180,6 +182,14 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             <Button look="quiet" onClick={doing.again}>
               try again
             </Button>
+          </p>
+        )}
+        {view.programWaits && (
+          <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
+            The program has sessions of its own for this week.{' '}
+            <Link to={`/people/${person.id}/weeks`} className="font-semibold underline underline-offset-4">
+              Write them into the week
+            </Link>
           </p>
         )}
         {sore?.activationOnly && (

@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
+import { CalendarButton } from '@/week/CalendarDialog';
 import { Score, type Chosen } from './Score';
 import { CellPane, ProgramNotes, Versions, WeekSection } from './ScorePane';
 import { useProgram } from './useProgram';
@@ -132,6 +133,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
             <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
               redo
             </Button>
+            {!draft && view.program && <CalendarButton person={person.id} />}
           </span>
         </div>
         {editable && <WishBar wish={wish} rate={view.rate} minutes={person.minutes} onChange={doing.change} />}
@@ -179,16 +181,18 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
           </Button>
         )}
       </main>
-      <Pane label="The cell and its week">
-        {cell && stave && <CellPane stave={stave} cell={cell} wish={wish} editable={editable} onChange={doing.change} />}
-        {week && <WeekSection person={person.id} week={week} holds={!draft} busy={waits} onWrite={() => void write()} />}
-        {program && <ProgramNotes program={program} wish={wish} names={names} onChange={doing.change} />}
-        <Versions
-          versions={view.versions}
-          looking={draft?.kind === 'version' ? draft.id : null}
-          onLook={(id) => void doing.look(id)}
-        />
-      </Pane>
+      {program && (
+        <Pane label="The cell and its week">
+          {cell && stave && <CellPane stave={stave} cell={cell} wish={wish} editable={editable} onChange={doing.change} />}
+          {week && <WeekSection person={person.id} week={week} holds={!draft} busy={waits} onWrite={() => void write()} />}
+          <ProgramNotes program={program} wish={wish} names={names} onChange={doing.change} />
+          <Versions
+            versions={view.versions}
+            looking={draft?.kind === 'version' ? draft.id : null}
+            onLook={(id) => void doing.look(id)}
+          />
+        </Pane>
+      )}
     </>
   );
 }
