@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Placement as PlacementRow;
 use App\Models\Plan;
 use App\Models\Program;
+use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use EvenRungs\Body\Level;
 use EvenRungs\Calendar\Day;
@@ -144,7 +145,7 @@ final class ProgramAtHand
             return new WrittenWish($this->today()->weekday() <= 3 ? $monday : $monday->plusDays(7), self::WEEKS, 1, null, $this->usualSlots());
         }
         $wish = WrittenWish::read($present->wish);
-        $behind = count(array_filter(self::weeksOf($present), static fn(WrittenWeek $week): bool => $week->kind !== WeekKind::Away && $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start)));
+        $behind = count(array_filter(self::weeksOf($present), fn(WrittenWeek $week): bool => $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start) && $this->trained($week)));
 
         return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $behind) : $wish;
     }
@@ -243,12 +244,18 @@ final class ProgramAtHand
     {
         $behind = 0;
         foreach (self::weeksOf($this->present()) as $week) {
-            if ($week->monday->isBefore($monday) && $week->kind !== WeekKind::Away) {
+            if ($week->monday->isBefore($monday) && $this->trained($week)) {
                 $behind = $week->kind === WeekKind::Easier ? 0 : $behind + 1;
             }
         }
 
         return $behind % WeekKind::EASIER_EVERY;
+    }
+
+    /** Whether anything was done in a week of the program: one that was missed is not behind the person. */
+    public function trained(WrittenWeek $week): bool
+    {
+        return $week->kind !== WeekKind::Away && $this->dossier->person->logs->contains(static fn(SessionLog $log): bool => Day::parse($log->done_on)->monday()->equals($week->monday));
     }
 
     /**

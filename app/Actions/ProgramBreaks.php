@@ -28,7 +28,7 @@ final class ProgramBreaks
             return [Reason::because(Rule::ProgramRung, 'The program has run out: its last week is past.', ['weeks' => count($program->weeks)], 'A new program, from where the person stands now.')];
         }
 
-        return [...self::ruledOut($hand, $ahead), ...self::days($hand, $program), ...self::away($hand, $ahead), ...self::drift($hand, $ahead[0])];
+        return [...self::ruledOut($hand, $ahead), ...self::missed($hand, $program), ...self::days($hand, $program), ...self::away($hand, $ahead), ...self::drift($hand, $ahead[0])];
     }
 
     /**
@@ -63,6 +63,19 @@ final class ProgramBreaks
         }
 
         return array_values($reasons);
+    }
+
+    /** @return list<Reason> */
+    private static function missed(ProgramAtHand $hand, Program $program): array
+    {
+        $last = $hand->today()->monday()->plusDays(-7);
+        foreach (ProgramAtHand::weeksOf($program) as $week) {
+            if ($week->monday->equals($last) && $week->kind !== WeekKind::Away && ! $hand->trained($week)) {
+                return [Reason::because(Rule::ProgramRung, 'Nothing of last week was done; the program goes on as if it had been.', ['week from' => $last->inWords()], 'A new plan from today: it begins where the person stands, and the weeks that are left move on by one.')];
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Reason> */

@@ -122,6 +122,14 @@ final class WeekAtHand
         return $usual;
     }
 
+    /** @return list<string> the sessions that happen in this week, each once */
+    public function placedSessions(): array
+    {
+        $here = array_filter($this->written(), fn(array $slot): bool => ($at = $this->here($slot)) !== null && ! $this->isAway($at->cell->day));
+
+        return array_values(array_unique(array_column($here, 'session')));
+    }
+
     public function date(int $day): Day
     {
         return $this->monday->plusDays($day - 1);

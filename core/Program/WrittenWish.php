@@ -77,7 +77,7 @@ final readonly class WrittenWish
     /**
      * The same for the rest of it: the weeks behind are gone, and what was fixed for them with them.
      *
-     * @param int $behind weeks of it that are past, weeks away not counted
+     * @param int $behind weeks of it that were trained and are past
      */
     public function restFrom(Day $monday, int $behind): self
     {

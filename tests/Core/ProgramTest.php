@@ -17,6 +17,7 @@ use EvenRungs\Method\Question;
 use EvenRungs\Program\Generator;
 use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\Locks;
+use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\ProgramWeek;
@@ -26,6 +27,8 @@ use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\Wish;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\State;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\Placement;
@@ -247,6 +250,16 @@ final class ProgramTest extends TestCase
         $items = self::program(method: $method, working: [...self::WORKING, 'carry/one-side-heavy'], kit: Kit::cases(), locks: new Locks(sets: ['slot-0' => ['carry' => 2]]))->weeks[0]->sessions['slot-0']->items();
 
         self::assertSame('carry', $items[0]->rung->ladder);
+    }
+
+    public function testAWeekIsNamedByTheWorkThatLeadsInIt(): void
+    {
+        $still = new Session([new StraightSets(ShippedLibrary::item('front-plank/forearms-toes', '1x60s')), new StraightSets(ShippedLibrary::item('press-out/standing', '1x5/side 1-1-1-1'))]);
+
+        // 60 s still, 2 × 5 × 4 = 40 s standing.
+        self::assertSame([Phase::Still, 60], Phase::of([$still]));
+        self::assertSame(Phase::Standing, Phase::of([$still, new Session([new StraightSets(ShippedLibrary::item('press-out/standing', '1x10/side 1-1-1-1'))])])[0] ?? null);
+        self::assertNull(Phase::of([]));
     }
 
     /** @param list<Reason> $reasons */

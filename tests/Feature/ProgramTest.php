@@ -75,6 +75,7 @@ final class ProgramTest extends ApiTestCase
     {
         $person = $this->placed();
         $this->take($person, $first = self::id())->assertCreated();
+        $this->train($person);
         Carbon::setTestNow('2026-06-10 09:00:00');
         $read = $this->getJson("/api/people/{$person}")->json();
         self::assertIsArray($read);
@@ -95,6 +96,16 @@ final class ProgramTest extends ApiTestCase
             ->assertJsonPath('program.weeks.3.kind', 'easier');
         self::assertStringNotContainsString('ruled out', implode(' ', (array) $this->program($person)->json('against.*.sentence')));
         self::assertSame('side-bridge/knees-bent', $this->rungOn($person, 'side-bridge', '2026-06-01'), 'The past stays.');
+    }
+
+    public function test_a_missed_week_is_told_and_moves_the_rest_on(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        Carbon::setTestNow('2026-06-10 09:00:00');
+
+        $page = $this->program($person)->assertJsonPath('wish.start', '2026-06-08')->assertJsonPath('wish.weeks', 6);
+        self::assertStringContainsString('Nothing of last week was done', (string) $page->json('against.0.sentence'));
     }
 
     public function test_a_day_that_is_no_training_day_any_more_and_a_week_away_speak_against_it(): void
@@ -194,6 +205,13 @@ final class ProgramTest extends ApiTestCase
         }
 
         return $person;
+    }
+
+    /** Something is done in the week of today. */
+    private function train(string $person): void
+    {
+        $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'sets' => [self::set('press-out/standing', 1, 8)]])->assertCreated();
     }
 
     /** @return TestResponse<Response> */

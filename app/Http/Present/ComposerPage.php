@@ -6,6 +6,7 @@ namespace App\Http\Present;
 
 use App\Actions\Dossier;
 use App\Actions\SessionStart;
+use App\Actions\WeekAtHand;
 use App\Http\Views\EarlierSessionView;
 use App\Http\Views\FitStepView;
 use App\Http\Views\FitView;
@@ -143,13 +144,14 @@ final readonly class ComposerPage
     }
 
     /**
-     * Seconds of work by demand in the person's other sessions.
+     * Seconds of work by demand in the other sessions of this week; in all others where no week is laid out.
      *
      * @return array<string, int>
      */
     private function elsewhere(string $own): array
     {
-        $others = $this->dossier->person->trainingSessions()->get()->filter(static fn(TrainingSession $row): bool => $row->id !== $own);
+        $placed = WeekAtHand::of($this->dossier, $this->dossier->today())->placedSessions();
+        $others = $this->dossier->person->trainingSessions()->get()->filter(static fn(TrainingSession $row): bool => $row->id !== $own && ($placed === [] || in_array($row->id, $placed, true)));
 
         return TimeFit::workIn(array_values(array_filter(array_map(
             fn(TrainingSession $row): ?Session => $this->page->read(array_map(WrittenBlock::read(...), $row->blocks))->session,

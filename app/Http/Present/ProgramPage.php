@@ -29,6 +29,7 @@ use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\GateForecast;
+use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program as Made;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\Rate;
@@ -239,12 +240,13 @@ final readonly class ProgramPage
      */
     private function week(WrittenWeek $week, array $slots, array $compared): ProgramWeekView
     {
-        $sessions = [];
+        $sessions = $made = [];
         $seconds = 0;
         $load = 0.0;
         foreach (array_keys($week->sessions) as $slot) {
             $session = $this->hand->session($week, $slot);
             $total = $session?->timeline()->totals()->total() ?? 0;
+            $made = $session === null ? $made : [...$made, $session];
             $seconds += $total;
             $load += ($slots[$slot]->effort ?? WeekPlacing::EFFORT) * $total / 60;
             $row = $this->hand->written($week->monday, $slot);
@@ -271,6 +273,7 @@ final readonly class ProgramPage
             $this->number($week),
             $week->kind->value,
             $week->retests,
+            self::phase(Phase::of($made)),
             $week->monday->isBefore($thisMonday) ? 'past' : ($week->monday->equals($thisMonday) ? 'now' : 'ahead'),
             $week->agreementPerMille === 0 ? '' : intdiv($week->agreementPerMille + 5, 10).' %',
             Totals::clock($seconds),
@@ -281,6 +284,12 @@ final readonly class ProgramPage
             ReasonView::all($week->notes),
             $change === null ? '' : $change->week ?? (count($change->cells) > 0 ? count($change->cells).(count($change->cells) === 1 ? ' ladder differs' : ' ladders differ') : 'The sets are shared out otherwise'),
         );
+    }
+
+    /** @param array{Phase, int}|null $leads */
+    private static function phase(?array $leads): string
+    {
+        return $leads === null ? '' : "{$leads[0]->value} {$leads[1]} %";
     }
 
     /**

@@ -61,7 +61,8 @@ final readonly class WeekPage
             array_map(OtherTrainingView::of(...), $this->week->other),
             array_map(fn(Clash $clash): ClashView => ClashView::of($clash, $this->week), Clashes::in($this->week)),
             array_map($this->demand(...), array_values(array_filter(Demand::withShare(), fn(Demand $demand): bool => $this->hand->dossier->targets()->part($demand) > 0))),
-            array_values(array_map(fn(TrainingSession $session): WeekSessionView => $this->session($session, $pattern), $this->hand->sessions)),
+            // Those of the program are placed by it.
+            array_values(array_map(fn(TrainingSession $session): WeekSessionView => $this->session($session, $pattern), array_filter($this->hand->sessions, static fn(TrainingSession $session): bool => $session->program_slot === null))),
             count($this->week->coreDays()),
             $frequency->low,
             $frequency->high,

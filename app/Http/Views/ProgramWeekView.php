@@ -26,6 +26,8 @@ final readonly class ProgramWeekView
         public string $kind,
         #[OA\Property]
         public bool $retests,
+        #[OA\Property(description: 'what leads in it, such as “still 54 %”; empty where there is no work')]
+        public string $phase,
         #[OA\Property(enum: ['past', 'now', 'ahead'])]
         public string $when,
         #[OA\Property(description: 'agreement of the work with the target shares, in per cent; empty where it is not known')]

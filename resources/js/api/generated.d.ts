@@ -2358,6 +2358,8 @@ export interface components {
             /** @enum {string} */
             kind: "build" | "easier" | "away";
             retests: boolean;
+            /** @description what leads in it, such as “still 54 %”; empty where there is no work */
+            phase: string;
             /** @enum {string} */
             when: "past" | "now" | "ahead";
             /** @description agreement of the work with the target shares, in per cent; empty where it is not known */

@@ -58,7 +58,7 @@ export function Score({
   return (
     <div
       ref={root}
-      className="relative max-h-[max(22rem,calc(100dvh-15rem))] overflow-auto rounded-lg border border-hairline bg-sheet"
+      className="relative max-h-[max(22rem,calc(100dvh-15rem))] overflow-auto rounded-lg border border-hairline bg-sheet print:max-h-none print:overflow-visible"
     >
       <div className="relative" style={{ width: HEAD + COLUMN * program.weeks.length }}>
         <div className="sticky top-0 z-30 flex border-b border-rail bg-sheet">
@@ -120,11 +120,12 @@ function WeekHead({ week, ...keys }: { week: Week } & Keys) {
             <span>{week.clock}</span>
             <span>{week.agreement}</span>
           </span>
-          <span className="min-h-4 text-ink2">
-            {week.when === 'past'
-              ? `${week.done} of ${week.sessions.length} done`
-              : [week.kind === 'easier' ? 'easier' : '', week.retests ? 're-test' : ''].filter(Boolean).join(', ')}
-          </span>
+          <span className="text-ink2">{week.when === 'past' ? `${week.done} of ${week.sessions.length} done` : week.phase}</span>
+          {(week.kind === 'easier' || week.retests) && (
+            <span className="font-semibold">
+              {[week.kind === 'easier' ? 'easier' : '', week.retests ? 're-test' : ''].filter(Boolean).join(', ')}
+            </span>
+          )}
         </>
       )}
       {week.change !== '' && <span className="leading-tight font-semibold text-rowan">{week.change}</span>}
