@@ -17,6 +17,7 @@ use EvenRungs\Session\Item;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Timeline;
 use EvenRungs\Session\Totals;
 use EvenRungs\Week\Placement;
 
@@ -70,13 +71,15 @@ final class Generator
         $kind = $this->wish->kind($number);
         [$problem, $plan, $sessions] = $this->filled($number, $kind);
         $this->near = $plan;
-        $this->work = self::workOf($sessions);
-        $this->taken = array_map(static fn(Session $session): int => $session->timeline()->totals()->total(), $sessions);
+        // Laid out in time once: what follows asks for it again and again.
+        $timelines = array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions);
+        $this->work = self::workOf($timelines);
+        $this->taken = array_map(static fn(Timeline $timeline): int => $timeline->totals()->total(), $timelines);
+        $totals = array_map(static fn(Timeline $timeline): array => $timeline->totalsByItem(), $timelines);
         $work = [];
-        foreach ($sessions as $session) {
-            $totals = $session->timeline()->totalsByItem();
+        foreach ($sessions as $slot => $session) {
             foreach ($session->items() as $item) {
-                $work[] = [$item->rung->demand, $item->rung->secondary, $totals[$item->id]->work];
+                $work[] = [$item->rung->demand, $item->rung->secondary, $totals[$slot][$item->id]->work];
             }
         }
         $shares = WorkShares::ofWork($work);
@@ -90,7 +93,7 @@ final class Generator
             $cells,
             $sessions,
             $shares->agreementPerMille($this->wish->targets),
-            $this->whySets($problem, $sessions, $shares),
+            $this->whySets($problem, $sessions, $totals, $shares),
             $this->notes($problem, $plan, $kind),
         );
     }
@@ -103,12 +106,18 @@ final class Generator
      */
     private function filled(int $number, WeekKind $kind): array
     {
+        if ($kind !== WeekKind::Easier) {
+            $problem = $this->problem($number, $kind);
+            $plan = $this->solve($problem);
+
+            return [$problem, $plan, $this->sessions($problem, $plan)];
+        }
         $best = null;
-        foreach ($kind === WeekKind::Easier ? [60, 66, 72, 78] : [100] as $perCent) {
+        foreach ([60, 68, 76] as $perCent) {
             $problem = $this->problem($number, $kind, $perCent);
             $plan = $this->solve($problem);
             $sessions = $this->sessions($problem, $plan);
-            $off = abs(100 * self::workOf($sessions) - WeekKind::EASIER_PER_CENT * $this->work);
+            $off = abs(100 * self::workOf(array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions)) - WeekKind::EASIER_PER_CENT * $this->work);
             if ($best === null || $off < $best[0]) {
                 $best = [$off, [$problem, $plan, $sessions]];
             }
@@ -117,10 +126,10 @@ final class Generator
         return $best[1];
     }
 
-    /** @param array<string, Session> $sessions */
-    private static function workOf(array $sessions): int
+    /** @param array<string, Timeline> $timelines */
+    private static function workOf(array $timelines): int
     {
-        return array_sum(array_map(static fn(Session $session): int => $session->timeline()->totals()->work, $sessions));
+        return array_sum(array_map(static fn(Timeline $timeline): int => $timeline->totals()->work, $timelines));
     }
 
     private function problem(int $number, WeekKind $kind, int $perCent = 100): SetProblem
@@ -197,11 +206,12 @@ final class Generator
     }
 
     /**
-     * @param array<string, Session> $sessions by slot
+     * @param array<string, Session>               $sessions by slot
+     * @param array<string, array<string, Totals>> $totals   by slot and exercise
      *
      * @return array<string, Reason> by ladder
      */
-    private function whySets(SetProblem $problem, array $sessions, WorkShares $shares): array
+    private function whySets(SetProblem $problem, array $sessions, array $totals, WorkShares $shares): array
     {
         $reasons = [];
         foreach ($problem->offers as $offer) {
@@ -210,7 +220,7 @@ final class Generator
             foreach ($this->wish->slots as $slot) {
                 foreach (isset($sessions[$slot->id]) ? $sessions[$slot->id]->items() : [] as $item) {
                     if ($item->rung->ladder === $offer->ladder()) {
-                        $inputs[$slot->inWords()] = DoseLine::print($item->dose).', '.Totals::clock($sessions[$slot->id]->timeline()->totalsByItem()[$item->id]->total());
+                        $inputs[$slot->inWords()] = DoseLine::print($item->dose).', '.Totals::clock($totals[$slot->id][$item->id]->total());
                         $sets += $item->dose->sets();
                     }
                 }

@@ -21,7 +21,7 @@ final class SetSearch
     private const STARTS = 4;
 
     /** How often the best so far is shaken before the next start, by places: a small week is coarser and is shaken more. */
-    private const KICKS = 8000;
+    private const KICKS = 5000;
 
     /** Beside the week before, shaking it a little is enough. */
     private const KICKS_NEAR = 1;
@@ -286,13 +286,20 @@ final class SetSearch
     {
         $least = 0;
         $best = null;
-        $open = [];
+        $open = $few = $seen = [];
         foreach ($this->sets as $place => $sets) {
             $up = $this->up($place);
             if ($up === 0) {
                 continue;
             }
             $open[$place] = $up;
+            // As long as every demand is met often enough, so many sets of an exercise do the same in any session:
+            // two sessions to look at are enough, in case the first is the one a set is taken from.
+            $same = $up * $this->offers + $place % $this->offers;
+            $seen[$same] = ($seen[$same] ?? 0) + 1;
+            if ($seen[$same] <= 2) {
+                $few[$place] = $up;
+            }
             $change = $this->change($place, $up);
             if ($change < $least) {
                 [$least, $best] = [$change, [$place => $up]];
@@ -318,7 +325,7 @@ final class SetSearch
                     [$least, $best] = [$change, [$out => -$down, $place => $up]];
                 }
             }
-            foreach ($open as $place => $up) {
+            foreach ($this->cost < SetProblem::SHORT ? $few : $open as $place => $up) {
                 if (intdiv($place, $this->offers) !== $session && ($change = $saved + $this->change($place, $up)) < $least) {
                     [$least, $best] = [$change, [$out => -$down, $place => $up]];
                 }
