@@ -120,7 +120,7 @@ final readonly class OpenDossier
     {
         $clock = $this->clock($by);
 
-        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions'])->get();
+        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions', 'plan'])->get();
 
         return $people->map(fn(Person $person): Dossier => new Dossier($person, $this->ladders->library(), $clock))->values()->toBase();
     }

@@ -176,6 +176,6 @@ final class WeekAtHand
     /** Soreness told on a day, 0 to 10; null when nobody asked. */
     public function soreness(int $day): ?int
     {
-        return SorenessAnswer::query()->where('person_id', $this->dossier->person->id)->where('day', $this->date($day)->iso())->orderByDesc('sequence')->first()?->of_ten;
+        return SorenessAnswer::toldOn($this->dossier->person->id, $this->date($day));
     }
 }

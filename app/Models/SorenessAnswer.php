@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Calendar\Day;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -29,5 +30,11 @@ final class SorenessAnswer extends Model
     protected function casts(): array
     {
         return ['of_ten' => 'integer', 'sequence' => 'integer'];
+    }
+
+    /** The last answer of a day, 0 to 10; null when nobody asked. */
+    public static function toldOn(string $person, Day $day): ?int
+    {
+        return self::query()->where('person_id', $person)->where('day', $day->iso())->orderByDesc('sequence')->first()?->of_ten;
     }
 }

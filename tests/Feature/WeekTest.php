@@ -81,9 +81,10 @@ final class WeekTest extends ApiTestCase
 
     public function test_a_sore_trunk_leaves_activation_only_for_today(): void
     {
-        [$person] = $this->personWithSession();
+        [$person, $session] = $this->personWithSession();
         $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 5])->assertCreated();
         $this->week($person)->assertJsonPath('days.0.sore', 5)->assertJsonPath('days.0.activationOnly.rule', 'week.soreness');
+        $this->getJson("/api/people/{$person}/sessions/{$session}/cues")->assertJsonPath('activationOnly.rule', 'week.soreness');
 
         Carbon::setTestNow('2026-06-01 10:00:00');
         $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 2])->assertCreated();
@@ -124,6 +125,21 @@ final class WeekTest extends ApiTestCase
 
         $this->week($person)->assertJsonPath('other.0.what', 'lifting')->assertJsonPath('other.0.every', 2);
         $this->week($person, '2026-06-08')->assertJsonPath('other', []);
+    }
+
+    public function test_the_session_at_hand_is_the_one_planned_today_then_the_next_then_the_newest(): void
+    {
+        [$person, $first] = $this->personWithSession();
+        $second = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $next = fn(): mixed => $this->getJson("/api/people/{$person}/sessions")->assertOk()->json('next');
+        self::assertSame($second, $next(), 'Nothing is planned: the newest.');
+
+        $this->layOut($person, [self::slot('a', $first, 1, 'evening'), self::slot('b', $second, 3, 'evening')]);
+        self::assertSame($first, $next());
+        $this->logClean($person, $first);
+        self::assertSame($second, $next(), 'That of today is done.');
+        $this->layOut($person, [self::slot('a', $first, 1, 'evening'), self::slot('b', $second, 3, 'evening')], 1, ['away' => ['2026-06-03']]);
+        self::assertSame($first, $next(), 'Wednesday is away; Monday is the next.');
     }
 
     public function test_the_week_is_closed_while_a_danger_sign_stands(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Dossier;
+use App\Actions\NextSession;
 use App\Actions\OpenDossier;
 use App\Actions\ReadItem;
 use App\Actions\ReadSession;
@@ -27,6 +28,7 @@ use App\Models\Person;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Time\PracticeClock;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,15 +39,17 @@ final readonly class Sessions
     public function __construct(private OpenDossier $open, private PracticeLibrary $ladders) {}
 
     #[Reads('/api/people/{person}/sessions', 'sessions', SessionListView::class)]
-    public function index(Person $person): JsonResponse
+    public function index(Person $person, Request $request): JsonResponse
     {
+        /** @var User $user */
+        $user = $request->user();
         $last = SessionLog::query()->where('person_id', $person->id)->orderBy('sequence')->pluck('done_on', 'training_session_id');
 
-        return new JsonResponse(new SessionListView(array_values($person->trainingSessions()->get()->map(static function (TrainingSession $row) use ($last): SessionLineView {
+        return new JsonResponse(new SessionListView(array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last): SessionLineView {
             $done = $last[$row->id] ?? null;
 
             return new SessionLineView($row->id, $row->title, (string) $row->updated_at?->toIso8601ZuluString(), is_string($done) ? $done : null);
-        })->all())));
+        })->all()), NextSession::of($person, PracticeClock::of($user)->today())?->id));
     }
 
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewInput::class)]

@@ -14,9 +14,11 @@ use App\Http\Views\CueView;
 use App\Http\Views\FaultView;
 use App\Http\Views\FigureView;
 use App\Http\Views\MorningQuestionView;
+use App\Http\Views\ReasonView;
 use App\Http\Views\SheetItemView;
 use App\Http\Views\SheetView;
 use App\Http\Views\TempoPartView;
+use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Need;
@@ -34,6 +36,7 @@ use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Week\Soreness;
 
 /** A saved session as the person reads it (sheet) and as the player plays it (cue sheet). */
 final readonly class CoachPage
@@ -77,7 +80,16 @@ final readonly class CoachPage
             array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
             $this->cautions(),
             $this->mornings(),
+            $this->activationOnly(),
         );
+    }
+
+    private function activationOnly(): ?ReasonView
+    {
+        $ofTen = SorenessAnswer::toldOn($this->dossier->person->id, $this->dossier->today());
+        $reason = $ofTen === null ? null : Soreness::against($ofTen);
+
+        return $reason === null ? null : ReasonView::of($reason);
     }
 
     /** @return list<MorningQuestionView> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Present;
 
 use App\Actions\Dossier;
+use App\Actions\NextSession;
 use App\Http\Views\BenchLineView;
 use App\Http\Views\CautionView;
 use App\Http\Views\ClearanceView;
@@ -117,7 +118,7 @@ final readonly class PersonPage
         $mornings = $dossier->morningsToAsk();
         $evenness = $dossier->evenness();
         $last = $dossier->lastLog();
-        $session = $dossier->person->trainingSessions->first();
+        $session = NextSession::of($dossier->person, $dossier->today());
         $open = $this->openDemands();
 
         [$urgency, $status, $sentence, $action, $step] = match (true) {

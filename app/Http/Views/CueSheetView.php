@@ -32,5 +32,7 @@ final readonly class CueSheetView
         public array $cautions,
         #[ListOf(MorningQuestionView::class)]
         public array $mornings,
+        #[OA\Property(description: 'why only activation is done today: a sore trunk', nullable: true)]
+        public ?ReasonView $activationOnly,
     ) {}
 }

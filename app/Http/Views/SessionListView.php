@@ -14,5 +14,7 @@ final readonly class SessionListView
     public function __construct(
         #[ListOf(SessionLineView::class)]
         public array $sessions,
+        #[OA\Property(description: 'the session at hand: planned today, else next, else the newest', nullable: true)]
+        public ?string $next,
     ) {}
 }

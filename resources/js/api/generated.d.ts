@@ -1687,6 +1687,7 @@ export interface components {
             items: components["schemas"]["CueItemView"][];
             cautions: string[];
             mornings: components["schemas"]["MorningQuestionView"][];
+            activationOnly: components["schemas"]["ReasonView"] | null;
         };
         CueView: {
             /** @enum {string} */
@@ -2479,6 +2480,8 @@ export interface components {
         };
         SessionListView: {
             sessions: components["schemas"]["SessionLineView"][];
+            /** @description the session at hand: planned today, else next, else the newest */
+            next: string | null;
         };
         /** @description A session in text, as it was read. */
         SessionTextView: {

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { http, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, refusalOf, type Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
@@ -189,6 +189,17 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           })}
         </div>
 
+        {!started && sheet.activationOnly && (
+          <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
+            <p className="font-semibold">◇ {sheet.activationOnly.sentence}</p>
+            <Link
+              to={`/people/${person}/session?s=${newId()}&from=template&template=activation-before-training`}
+              className="justify-self-start underline underline-offset-4"
+            >
+              Write the activation session instead
+            </Link>
+          </section>
+        )}
         {!started && mornings ? (
           <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
         ) : player.over && !checked ? (

@@ -56,6 +56,23 @@ const byStep: Record<string, [string, string][]> = {
     ['1 to 9', 'repair the warning with that number'],
     ['↓ in a dose', 'what could stand next; Tab takes it'],
   ],
+  week: [
+    ['← → ↑ ↓', 'move the session in focus to another part of the week'],
+    ['Del', 'take it out, or leave it out this week'],
+    ['E', 'edit every week, or only this one'],
+    ['1 to 9', 'mend a clash with the repair of that number'],
+    ['[ ]', 'the week before, the week after'],
+    ['U, R', 'undo, redo'],
+  ],
+  weeks: [
+    ['← → ↑ ↓', 'walk the cells of the score'],
+    ['G', 'make the weeks, or plan anew from today'],
+    ['A, Esc', 'take the proposal over, leave it as it was'],
+    ['O', 'another way of doing the same'],
+    ['K', 'keep the cell in focus as it is, or let it go'],
+    ['W', 'write the chosen week into the week'],
+    ['U, R', 'undo, redo'],
+  ],
   coach: [
     ['Space', 'start, pause'],
     ['→ ←', 'skip, back'],

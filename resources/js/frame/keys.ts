@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 
-export type Shortcut = { key: string; label: string; run: () => void; hidden?: boolean };
+export type Shortcut = { key: string; label: string; run: () => void };
 
 const inField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));

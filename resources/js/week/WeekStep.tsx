@@ -118,9 +118,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     { key: ']', label: 'week after', run: () => go(plusDays(monday, 7)) },
     { key: 'u', label: 'undo', run: doing.undo },
     { key: 'r', label: 'redo', run: doing.redo },
-    ...repairs
-      .slice(0, 9)
-      .map((one, index) => ({ key: String(index + 1), label: one.label, run: () => repair(one), hidden: true })),
+    ...repairs.slice(0, 9).map((one, index) => ({ key: String(index + 1), label: one.label, run: () => repair(one) })),
   ]);
 
   if (!view || !plan) return <Loading what="Opening the week" error={week.error} again={() => void week.refetch()} />;
