@@ -27,15 +27,20 @@ use EvenRungs\Program\Wish;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Program\WrittenWish;
 use EvenRungs\Progress\NextDose;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use EvenRungs\Week\Cell;
+use EvenRungs\Week\Clash;
+use EvenRungs\Week\Clashes;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\Frequency;
+use EvenRungs\Week\OtherTraining;
 use EvenRungs\Week\Placement;
 use EvenRungs\Week\SlotContent;
 use EvenRungs\Week\WeekPlacing;
@@ -64,6 +69,12 @@ final class ProgramAtHand
     public static function weeksOf(?Program $program): array
     {
         return array_map(WrittenWeek::read(...), $program->weeks ?? []);
+    }
+
+    /** @return list<WrittenWeek> weeks of a program from this one on */
+    public function ahead(?Program $program): array
+    {
+        return array_values(array_filter(self::weeksOf($program), fn(WrittenWeek $week): bool => ! $week->monday->isBefore($this->today()->monday())));
     }
 
     public function today(): Day
@@ -103,6 +114,28 @@ final class ProgramAtHand
         $asked = $this->asked($wish);
 
         return Generator::program($this->standing($asked->monday), $asked);
+    }
+
+    /**
+     * What clashes in an ordinary week of a program: between its sessions, and with the person's other training.
+     *
+     * @return list<Reason>
+     */
+    public function clashes(WrittenWeek $week, WrittenWish $wish): array
+    {
+        $slots = [];
+        foreach ($wish->slots as $place) {
+            $session = $this->session($week, $place->id);
+            if ($session !== null) {
+                $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session));
+            }
+        }
+        $other = array_values(array_filter($this->dossier->person->otherTraining(), static fn(OtherTraining $other): bool => $other->happensIn($week->monday)));
+        $clashes = Clashes::in(new CoreWeek($slots, $other, $this->dossier->person->training_days, $this->dossier->circumstances()->limits));
+        $reasons = array_map(static fn(Clash $clash): Reason => $clash->reason, $clashes);
+
+        // What a demand gets is said by the program itself.
+        return array_values(array_filter($reasons, static fn(Reason $reason): bool => $reason->rule !== Rule::WeekDemand));
     }
 
     private function asked(WrittenWish $wish): Wish
@@ -259,7 +292,8 @@ final class ProgramAtHand
     }
 
     /**
-     * Weeks of a new program put into the one that holds: those accepted, and what is past stays.
+     * Weeks of a new program put into the one that holds: those accepted. What is past stays, and so do weeks before
+     * the new one begins.
      *
      * @param list<WrittenWeek>   $made
      * @param list<string>|null   $mondays accepted; all when null
@@ -268,10 +302,10 @@ final class ProgramAtHand
      */
     public function taking(array $made, ?array $mondays): array
     {
-        $thisMonday = $this->today()->monday();
+        $begins = $made[0]->monday ?? $this->today()->monday();
         $weeks = [];
         foreach (self::weeksOf($this->present()) as $week) {
-            if ($week->monday->isBefore($thisMonday) || $mondays !== null) {
+            if ($week->monday->isBefore($begins) || $mondays !== null) {
                 $weeks[$week->monday->iso()] = $week;
             }
         }

@@ -98,6 +98,45 @@ final class ProgramTest extends ApiTestCase
         self::assertSame('side-bridge/knees-bent', $this->rungOn($person, 'side-bridge', '2026-06-01'), 'The past stays.');
     }
 
+    public function test_later_in_a_program_its_weeks_keep_their_numbers_and_a_cell_says_which_week_of_the_rest_it_is(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id())->assertCreated();
+        $this->train($person);
+        Carbon::setTestNow('2026-06-10 09:00:00');
+
+        $page = $this->program($person)->assertJsonPath('program.weeks.0.number', 1)->assertJsonPath('program.weeks.1.number', 2)
+            ->assertJsonPath('program.staves.0.cells.0.week', 0)->assertJsonPath('program.staves.0.cells.1.week', 1);
+        $wish = $page->json('wish');
+        self::assertIsArray($wish);
+        // What is fixed in the cell of 22 June, the third of the rest, changes that week.
+        $this->propose($person, [...$wish, 'rungs' => [['week' => 3, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-wall']]])->assertOk();
+        $this->take($person, self::id(), $first, [...$wish, 'rungs' => [['week' => 3, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-wall']]])->assertCreated();
+        self::assertSame('front-plank/forearms-wall', $this->rungOn($person, 'front-plank', '2026-06-22'));
+    }
+
+    public function test_a_version_whose_weeks_are_all_past_is_not_taken_again(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id(), null, self::wish(['weeks' => 4]))->assertCreated();
+        Carbon::setTestNow('2026-07-01 09:00:00');
+        $this->take($person, $second = self::id(), $first, self::wish(['start' => '2026-06-29']))->assertCreated();
+
+        $this->postJson("/api/people/{$person}/programs/{$first}/again", ['id' => self::id(), 'replaces' => $second])->assertConflict()->assertJsonPath('code', 'program-past');
+        self::assertStringContainsString('run out', (string) $this->withProgramRunOut($person));
+    }
+
+    public function test_weeks_before_a_later_start_stay_as_they_were(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id())->assertCreated();
+        $later = self::wish(['start' => '2026-06-15', 'weeks' => 4]);
+
+        $proposal = $this->propose($person, $later)->assertOk()->assertJsonPath('weeks.0.monday', '2026-06-01')->assertJsonPath('weeks.0.number', 0)->assertJsonPath('weeks.2.number', 1);
+        self::assertNotContains('2026-06-01', (array) $proposal->json('mondays'));
+        $this->take($person, self::id(), $first, $later)->assertCreated()->assertJsonCount(6, 'program.weeks');
+    }
+
     public function test_a_missed_week_is_told_and_moves_the_rest_on(): void
     {
         $person = $this->placed();
@@ -171,9 +210,11 @@ final class ProgramTest extends ApiTestCase
         $this->propose($person, self::wish(['doses' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees', 'dose' => 'three times']]]))->assertUnprocessable();
         $three = self::wish(['slots' => [['id' => 'a', 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'minutes' => 3, 'effort' => 6]]]);
         self::assertStringContainsString('the minutes do not hold more', implode(' ', (array) $this->propose($person, $three)->assertOk()->json('weeks.0.notes.*.sentence')));
-        // A week of fourteen hard sessions is planned; the week itself says what is wrong with it.
+        // A week of fourteen hard sessions is planned; its notes say what is wrong with it.
         $many = array_map(static fn(int $at): array => ['id' => "s{$at}", 'day' => intdiv($at, 2) + 1, 'part' => $at % 2 === 0 ? 'morning' : 'evening', 'placement' => 'own-day', 'minutes' => 20, 'effort' => 9], range(0, 13));
-        $this->propose($person, self::wish(['slots' => $many]))->assertOk()->assertJsonCount(14, 'weeks.0.sessions');
+        $fourteen = $this->propose($person, self::wish(['slots' => $many]))->assertOk()->assertJsonCount(14, 'weeks.0.sessions');
+        self::assertContains('week.recovery', (array) $fourteen->json('notes.*.rule'));
+        self::assertContains('week.three-days-running', (array) $fourteen->json('notes.*.rule'));
     }
 
     public function test_a_practice_that_moves_to_another_time_zone_keeps_its_weeks(): void
@@ -205,6 +246,13 @@ final class ProgramTest extends ApiTestCase
         }
 
         return $person;
+    }
+
+    private function withProgramRunOut(string $person): string
+    {
+        Carbon::setTestNow('2026-09-01 09:00:00');
+
+        return implode(' ', (array) $this->program($person)->json('against.*.sentence'));
     }
 
     /** Something is done in the week of today. */

@@ -58,4 +58,16 @@ $preview = $median($times['preview']);
 printf("bare JSON route, median of 120                           %.1f ms\n", $bare);
 printf("preview of 20 stations, median of 120                    %.1f ms\n", $preview);
 printf("preview : bare                                           %.2f (aim: at most 1.5)\n", $preview / $bare);
+
+// A program of twelve weeks and four sessions, asked for at every change of a cell.
+$place = static fn(int $day): array => ['id' => "day-{$day}", 'day' => $day, 'part' => 'evening', 'placement' => 'own-day', 'minutes' => 20, 'effort' => 6];
+$wish = ['start' => date('Y-m-d', strtotime('next monday')), 'weeks' => 12, 'seed' => 1, 'rateTenths' => 3, 'slots' => array_map($place, [1, 3, 5, 6]), 'rungs' => [], 'doses' => [], 'sets' => [], 'without' => []];
+$proposals = [];
+for ($round = 0; $round < 6; $round++) {
+    [$status, , $ms] = $ask('POST', "/api/people/{$person}/program/proposal", ['wish' => $wish]);
+    $status === 200 || exit("The proposal answered {$status}.\n");
+    $proposals[] = $ms;
+}
+printf("proposal of 12 weeks and 4 sessions, median of 6         %.0f ms\n", $median($proposals));
+printf("proposal : bare                                          %.0f\n", $median($proposals) / $bare);
 unlink($jar);

@@ -75,7 +75,10 @@ final readonly class Programs
         abort_unless($program->person_id === $person->id, 404);
         $hand = $this->hand($person, $input);
         $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
-        $this->keep->keep($hand, $input->text('id'), $hand->taking(ProgramAtHand::weeksOf($program), null), WrittenWish::read($program->wish), "The version of {$program->made_on} again", $input->by());
+        if ($hand->ahead($program) === []) {
+            throw Problem::conflict('program-past', 'All weeks of that version are past: there is nothing of it to take again.');
+        }
+        $this->keep->keep($hand, $input->text('id'), $hand->taking($hand->ahead($program), null), WrittenWish::read($program->wish), "The version of {$program->made_on} again", $input->by());
 
         return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
     }

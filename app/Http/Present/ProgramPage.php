@@ -34,6 +34,7 @@ use EvenRungs\Program\Program as Made;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\WeekChange;
+use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenCell;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Program\WrittenWish;
@@ -87,7 +88,7 @@ final readonly class ProgramPage
 
         return new ProgramPageView(
             $present?->id,
-            $present === null ? null : $this->program(ProgramAtHand::weeksOf($present), $this->presentGates(), [], $present, WrittenWish::read($present->wish)),
+            $present === null ? null : $this->program(ProgramAtHand::weeksOf($present), $this->presentGates(), [], $present, WrittenWish::read($present->wish), $this->numbersToCome(ProgramAtHand::weeksOf($present))),
             WishView::of($this->hand->nextWish()),
             ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
             array_reverse(array_map(static fn(Program $version): ProgramVersionView => new ProgramVersionView($version->id, $version->made_on, $version->why, count($version->weeks), $version === $present), $this->hand->versions)),
@@ -113,38 +114,43 @@ final readonly class ProgramPage
             });
         }
 
-        return $this->program($weeks, $gates, $made->notes, null, $wish);
+        $numbers = $clashes = [];
+        foreach ($weeks as $week) {
+            $numbers[$week->monday->iso()] = $week->number;
+            $clashes = $week->number === 1 ? $this->hand->clashes($week, $wish) : $clashes;
+        }
+
+        return $this->program($this->hand->taking($weeks, null), $gates, [...$made->notes, ...$clashes], null, $wish, $numbers);
     }
 
     /** An earlier version, compared with the one that holds. */
     public function version(Program $version): ProgramView
     {
-        return $this->program(ProgramAtHand::weeksOf($version), [], [], $version, WrittenWish::read($version->wish));
+        return $this->program(ProgramAtHand::weeksOf($version), [], [], $version, WrittenWish::read($version->wish), []);
     }
 
     /**
      * @param list<WrittenWeek>                     $weeks
      * @param array<string, list<GateForecastView>> $gates by ladder
      * @param list<Reason>                          $notes
+     * @param array<string, int>                    $numbers of the weeks in the wish that is edited, by Monday
      */
-    private function program(array $weeks, array $gates, array $notes, ?Program $kept, WrittenWish $wish): ProgramView
+    private function program(array $weeks, array $gates, array $notes, ?Program $kept, WrittenWish $wish, array $numbers): ProgramView
     {
         $holds = $this->hand->present();
         $compared = $kept === $holds ? [] : $this->changes($holds, $weeks);
-        $past = $kept === null && $holds !== null ? array_values(array_filter(ProgramAtHand::weeksOf($holds), fn(WrittenWeek $week): bool => $week->monday->isBefore($this->hand->today()->monday()))) : [];
-        $all = [...$past, ...$weeks];
         $slots = [];
         foreach ($wish->slots as $slot) {
             $slots[$slot->id] = $slot;
         }
         $staves = [];
-        $ladders = array_values(array_filter($this->hand->dossier->library->slugs(), static fn(string $ladder): bool => array_filter($all, static fn(WrittenWeek $week): bool => isset($week->cells[$ladder])) !== []));
+        $ladders = array_values(array_filter($this->hand->dossier->library->slugs(), static fn(string $ladder): bool => array_filter($weeks, static fn(WrittenWeek $week): bool => isset($week->cells[$ladder])) !== []));
         foreach ($ladders as $ladder) {
-            $staves[] = $this->stave($ladder, $all, $gates[$ladder] ?? [], $compared, $kept);
+            $staves[] = $this->stave($ladder, $weeks, $gates[$ladder] ?? [], $compared, $kept, $numbers);
         }
 
         return new ProgramView(
-            array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $slots, $compared), $all),
+            array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $slots, $compared, $week->monday->isBefore($wish->start) ? 0 : $week->number), $weeks),
             $staves,
             ReasonView::all($notes),
             array_keys($compared),
@@ -174,8 +180,9 @@ final readonly class ProgramPage
      * @param list<WrittenWeek>         $weeks
      * @param list<GateForecastView>    $gates
      * @param array<string, WeekChange> $compared
+     * @param array<string, int>        $numbers
      */
-    private function stave(string $ladder, array $weeks, array $gates, array $compared, ?Program $kept): StaveView
+    private function stave(string $ladder, array $weeks, array $gates, array $compared, ?Program $kept, array $numbers): StaveView
     {
         $shelf = $this->hand->dossier->library->ladder($ladder);
         $cells = [];
@@ -185,7 +192,7 @@ final readonly class ProgramPage
             if ($cell === null) {
                 continue;
             }
-            $cells[] = $this->cell($ladder, $week, $cell, $before !== null && $before !== $cell->rung, $compared[$week->monday->iso()] ?? null, $kept);
+            $cells[] = $this->cell($ladder, $week, $cell, $before !== null && $before !== $cell->rung, $compared[$week->monday->iso()] ?? null, $kept, $numbers[$week->monday->iso()] ?? 0);
             $before = $cell->rung;
         }
         $open = array_values(array_filter($shelf->trunk($this->hand->dossier->method()), fn(Rung $rung): bool => $this->hand->dossier->circumstances()->rule($rung)->openOn(Side::Both)));
@@ -201,7 +208,7 @@ final readonly class ProgramPage
         );
     }
 
-    private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?Program $kept): ProgramCellView
+    private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?Program $kept, int $number): ProgramCellView
     {
         $rung = $this->rung($cell->rung);
         $done = $this->done["{$week->monday->iso()} {$ladder}"] ?? [];
@@ -216,7 +223,7 @@ final readonly class ProgramPage
 
         return new ProgramCellView(
             $week->monday->iso(),
-            $this->number($week),
+            $number,
             $cell->rung,
             $rung->name ?? $kept->rung_names[$cell->rung]['name'] ?? $cell->rung,
             $rung->shortName ?? $kept->rung_names[$cell->rung]['name'] ?? $cell->rung,
@@ -238,7 +245,7 @@ final readonly class ProgramPage
      * @param array<string, ProgramSlot> $slots
      * @param array<string, WeekChange> $compared
      */
-    private function week(WrittenWeek $week, array $slots, array $compared): ProgramWeekView
+    private function week(WrittenWeek $week, array $slots, array $compared, int $number): ProgramWeekView
     {
         $sessions = $made = [];
         $seconds = 0;
@@ -270,7 +277,7 @@ final readonly class ProgramPage
 
         return new ProgramWeekView(
             $week->monday->iso(),
-            $this->number($week),
+            $number,
             $week->kind->value,
             $week->retests,
             self::phase(Phase::of($made)),
@@ -303,10 +310,24 @@ final readonly class ProgramPage
         return $lines(array_map(WrittenBlock::read(...), $blocks)) === $lines($planned);
     }
 
-    /** Weeks that are past have no number any more: nothing of them is asked for. */
-    private function number(WrittenWeek $week): int
+    /**
+     * How the weeks of the program that holds are numbered in the wish for the rest of it.
+     *
+     * @param list<WrittenWeek> $weeks
+     *
+     * @return array<string, int> by Monday
+     */
+    private function numbersToCome(array $weeks): array
     {
-        return $week->monday->isBefore($this->hand->today()->monday()) ? 0 : $week->number;
+        $start = $this->hand->nextWish()->start;
+        $numbers = [];
+        foreach ($weeks as $week) {
+            if (! $week->monday->isBefore($start) && $week->kind !== WeekKind::Away) {
+                $numbers[$week->monday->iso()] = count($numbers) + 1;
+            }
+        }
+
+        return $numbers;
     }
 
     /** @return array<string, list<GateForecastView>> by ladder, from today on */

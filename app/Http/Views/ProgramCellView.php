@@ -13,7 +13,7 @@ final readonly class ProgramCellView
     public function __construct(
         #[OA\Property(description: 'Monday of the week')]
         public string $monday,
-        #[OA\Property(description: 'number of the week in the wish; 0 for what is past')]
+        #[OA\Property(description: 'number of the week in the wish that is edited; 0 where nothing can be asked for')]
         public int $week,
         #[OA\Property]
         public string $rung,

@@ -20,7 +20,7 @@ final readonly class ProgramWeekView
     public function __construct(
         #[OA\Property]
         public string $monday,
-        #[OA\Property(description: 'number in the wish; 0 for a week away and for what is past')]
+        #[OA\Property(description: 'number in its program; 0 for a week away and for what an earlier program left')]
         public int $number,
         #[OneOf(WeekKind::class)]
         public string $kind,

@@ -2289,7 +2289,7 @@ export interface components {
         ProgramCellView: {
             /** @description Monday of the week */
             monday: string;
-            /** @description number of the week in the wish; 0 for what is past */
+            /** @description number of the week in the wish that is edited; 0 where nothing can be asked for */
             week: number;
             rung: string;
             rungName: string;
@@ -2354,7 +2354,7 @@ export interface components {
         /** @description A week of a program. */
         ProgramWeekView: {
             monday: string;
-            /** @description number in the wish; 0 for a week away and for what is past */
+            /** @description number in its program; 0 for a week away and for what an earlier program left */
             number: number;
             /** @enum {string} */
             kind: "build" | "easier" | "away";

@@ -31,7 +31,7 @@ export function Score({
   const now = program.weeks.findIndex((week) => week.when !== 'past');
   // The week at hand is in sight, one of those behind it too.
   useLayoutEffect(() => {
-    root.current?.scrollTo({ left: Math.max(0, now - 1) * COLUMN });
+    if (root.current) root.current.scrollLeft = Math.max(0, now - 1) * COLUMN;
   }, [now]);
   const rows: (string | null)[] = [null, ...program.staves.map((stave) => stave.ladder)];
   const move = (event: KeyboardEvent) => {
@@ -58,7 +58,7 @@ export function Score({
   return (
     <div
       ref={root}
-      className="relative max-h-[max(22rem,calc(100dvh-15rem))] overflow-auto rounded-lg border border-hairline bg-sheet print:max-h-none print:overflow-visible"
+      className="relative max-h-[max(22rem,calc(100dvh-15rem))] [scroll-padding:7rem_0_0_7rem] overflow-auto rounded-lg border border-hairline bg-sheet print:max-h-none print:overflow-visible"
     >
       <div className="relative" style={{ width: HEAD + COLUMN * program.weeks.length }}>
         <div className="sticky top-0 z-30 flex border-b border-rail bg-sheet">
@@ -110,7 +110,7 @@ function WeekHead({ week, ...keys }: { week: Week } & Keys) {
       <span className="flex items-baseline justify-between gap-1">
         <span className="font-display text-lg leading-none font-semibold">
           <span className="sr-only">week </span>
-          {week.kind === 'away' ? 'away' : week.number === 0 ? 'past' : week.number}
+          {week.kind === 'away' ? 'away' : week.number > 0 ? week.number : week.when === 'past' ? 'past' : 'as it was'}
         </span>
         <span className="whitespace-nowrap text-ink2">{shortDate(week.monday)}</span>
       </span>

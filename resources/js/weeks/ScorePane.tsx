@@ -239,13 +239,14 @@ export function ProgramNotes({
     <>
       {program.notes.length > 0 && (
         <section className="mb-5 grid gap-2">
-          <h2 className="text-xl">What gave way</h2>
-          {program.notes.map((note, index) => (
-            <Why key={index} title="What gave way" reasons={note} className="border-l-4 border-slate bg-paper p-2 text-sm">
+          <h2 className="text-xl">Worth knowing</h2>
+          {program.notes.slice(0, 8).map((note, index) => (
+            <Why key={index} title="Worth knowing" reasons={note} className="border-l-4 border-slate bg-paper p-2 text-sm">
               {note.sentence}
               {note.rule === 'program.demand-open' && note.wouldChange ? ` ${note.wouldChange}` : ''}
             </Why>
           ))}
+          {program.notes.length > 8 && <p className="text-sm text-ink2">and {program.notes.length - 8} more</p>}
         </section>
       )}
       {wish.without.length > 0 && (

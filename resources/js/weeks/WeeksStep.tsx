@@ -159,9 +159,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
         )}
         {proposal && view.program && (
           <p className="mb-3 border-l-4 border-slate bg-sheet p-3" role="status">
-            {proposal.program.mondays.length === 0
-              ? 'Nothing would be different from the program that holds.'
-              : `${proposal.program.mondays.length === 1 ? 'One week differs' : `${proposal.program.mondays.length} weeks differ`} from the program that holds, marked in red. What is past stays.`}
+            {differing(proposal.program)}
           </p>
         )}
         {program ? (
@@ -195,6 +193,22 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
       )}
     </>
   );
+}
+
+/** How much of a proposal is different from the program that holds. */
+function differing({ mondays, weeks }: Schemas['ProgramView']): string {
+  const gone = mondays.filter((monday) => weeks.every((week) => week.monday !== monday)).length;
+  const differ = mondays.length - gone;
+  if (mondays.length === 0) return 'Nothing would be different from the program that holds.';
+  return [
+    differ === 0
+      ? ''
+      : `${differ === 1 ? 'One week differs' : `${differ} weeks differ`} from the program that holds, marked in red.`,
+    gone === 0 ? '' : `${gone === 1 ? 'The last week falls' : `The last ${gone} weeks fall`} away.`,
+    'What is past stays.',
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 function Empty({ person, waits, onMake }: { person: Schemas['PersonView']; waits: boolean; onMake: () => void }) {
