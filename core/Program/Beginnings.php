@@ -43,7 +43,7 @@ final readonly class Beginnings
         }
         foreach (Demand::withShare() as $demand) {
             $needed = $wish->targets->part($demand) > 0 || in_array($demand, Demand::everyWeek(), true);
-            if (! $needed || array_filter($paths, static fn(LadderPath $path): bool => $path->cells[1]->rung->demand === $demand) !== []) {
+            if (! $needed || array_filter($paths, static fn(LadderPath $path): bool => $path->demand() === $demand) !== []) {
                 continue;
             }
             $low = self::low($standing, $wish, $demand);

@@ -9,8 +9,6 @@ use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Reason\Reason;
-use EvenRungs\Reason\Rule;
 
 /** The gates ahead on a ladder, at a rate of improvement. */
 final class Forecast
@@ -42,29 +40,15 @@ final class Forecast
             if ($forecasts !== [] && GateForecast::week($early) > $weeks) {
                 break;
             }
-            $forecasts[] = new GateForecast($rung, $next, $early + $weeksBefore, $likely + $weeksBefore, $late + $weeksBefore, self::reason($rung, $next, $early + $weeksBefore, $likely + $weeksBefore, $late + $weeksBefore, $behind, $rate, $least));
+            $forecasts[] = new GateForecast($rung, $next, $early + $weeksBefore, $likely + $weeksBefore, $late + $weeksBefore, [
+                'height to climb' => Height::tenthsLabel(max(1, $next->height->above($rung->height))),
+                'rate' => number_format($rate->tenthsAWeek / 10, 2, '.', '').' of height a week, '.($rate->fromLog ? 'from the log' : 'stated'),
+                ...($behind > 0 ? ['already on the rung' => number_format($behind, 1, '.', '').' weeks'] : []),
+                'the method asks for at least' => number_format($least, 1, '.', '').' weeks on a rung',
+            ]);
             [$rung, $behind] = [$next, 0.0];
         }
 
         return $forecasts;
-    }
-
-    private static function reason(Rung $rung, Rung $next, float $early, float $likely, float $late, float $behind, Rate $rate, float $least): Reason
-    {
-        $week = GateForecast::week(...);
-        $gap = Height::tenthsLabel(max(1, $next->height->above($rung->height)));
-        $band = $week($early) === $week($late) ? "in week {$week($late)}" : "between week {$week($early)} and week {$week($late)}";
-
-        return Reason::because(
-            Rule::ForecastGate,
-            "“{$next->name}” is likely reached {$band}, around week {$week($likely)}. An estimate, not a promise: the gate decides.",
-            [
-                'height to climb' => $gap,
-                'rate' => number_format($rate->tenthsAWeek / 10, 2, '.', '').' of height a week, '.($rate->fromLog ? 'from the log' : 'stated'),
-                ...($behind > 0 ? ['already on the rung' => number_format($behind, 1, '.', '').' weeks'] : []),
-                'the method asks for at least' => number_format($least, 1, '.', '').' weeks on a rung',
-            ],
-            'Another rate, climbs sooner or later than thought, or another choice under “leaving a rung”.',
-        );
     }
 }

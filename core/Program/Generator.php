@@ -63,7 +63,7 @@ final class Generator
             $weeks[] = $generator->week($number++, $monday);
         }
 
-        return new Program($weeks, array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates, $beginnings->paths))), $beginnings->notes);
+        return new Program($weeks, array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->paths))), $beginnings->notes);
     }
 
     private function week(int $number, Day $monday): ProgramWeek
@@ -83,7 +83,13 @@ final class Generator
             }
         }
         $shares = WorkShares::ofWork($work);
-        $cells = array_map(static fn(LadderPath $path): ProgramCell => $path->cells[$number], $this->beginnings->paths);
+        $at = array_flip(array_keys($this->beginnings->paths));
+        foreach ($this->beginnings->paths as $ladder => $path) {
+            if (array_filter($plan->sets, static fn(array $row): bool => ($row[$at[$ladder]] ?? 0) > 0) === []) {
+                $path->notTrained();
+            }
+        }
+        $cells = array_map(static fn(LadderPath $path): ProgramCell => $path->cell($number), $this->beginnings->paths);
 
         return new ProgramWeek(
             $number,
@@ -137,7 +143,7 @@ final class Generator
         $offers = $at = [];
         foreach ($this->beginnings->paths as $ladder => $path) {
             $at[$ladder] = count($offers);
-            $offers[] = Offer::of($path->cells[$number]->rung, $path->cells[$number]->dose);
+            $offers[] = Offer::of($path->cell($number)->rung, $path->cell($number)->dose);
         }
         $seconds = $fixed = [];
         foreach ($this->wish->slots as $index => $slot) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Program;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
@@ -15,52 +16,92 @@ use EvenRungs\Session\Capped;
 use EvenRungs\Session\Item;
 
 /**
- * One ladder over the weeks: the dose rises within the rung, then the rung changes, one thing at a time; in an easier
- * week neither does.
+ * One ladder over the weeks, week by week: the dose rises within the rung, then the rung changes, one thing at a time.
+ * In an easier week neither does, and a week without a set of it brings nothing forward.
  */
 final class LadderPath
 {
     /** @var list<GateForecast> in weeks of the program */
-    public array $gates = [];
+    private array $passed = [];
+
+    /** @var list<GateForecast> still ahead, in weeks in which the ladder is trained */
+    private array $ahead;
 
     /** @var array<int, ProgramCell> by number of the week */
-    public array $cells = [];
+    private array $cells = [];
 
-    private function __construct(private readonly Standing $standing, private readonly Wish $wish, private readonly Ladder $ladder) {}
+    /** @var non-empty-list<Dose> from the first to the top of what the rung asks for */
+    private array $doses;
+
+    /** Where in the doses. */
+    private int $at = 0;
+
+    /** The week, of those trained, in which the rung began. */
+    private int $began = 1;
+
+    /** Weeks without a set of it so far. */
+    private int $idle = 0;
+
+    private function __construct(private readonly Standing $standing, private readonly Wish $wish, private readonly Ladder $ladder, private Rung $rung, private string $why)
+    {
+        $this->ahead = $this->forecast($rung, $standing->daysOn[$rung->ladder] ?? 0, 0);
+        $this->doses = $this->dosesFrom($rung, $standing->doses[$rung->slug] ?? null);
+    }
 
     /** @param string|null $why why this rung, where it is not simply the working rung */
     public static function of(Standing $standing, Wish $wish, Rung $rung, ?string $why = null): self
     {
-        $path = new self($standing, $wish, $standing->library->ladder($rung->ladder));
-        $path->walk($rung, $why ?? 'The working rung.');
-
-        return $path;
+        return new self($standing, $wish, $standing->library->ladder($rung->ladder), $rung, $why ?? 'The working rung.');
     }
 
-    private function walk(Rung $rung, string $why): void
+    public function demand(): Demand
     {
-        $days = $this->standing->daysOn[$rung->ladder] ?? 0;
-        $gates = $this->ahead($rung, $days, 1);
-        $doses = $this->doses($rung, $this->standing->doses[$rung->slug] ?? null);
-        $began = 1;
-        $at = 0;
-        for ($week = 1; $week <= $this->wish->weeks; $week++) {
-            $easier = $this->wish->kind($week) === WeekKind::Easier;
-            $lock = $this->wish->locks->rungs[$week][$rung->ladder] ?? null;
-            $gate = $gates[0] ?? null;
-            if ($lock !== null) {
-                [$rung, $why, $began, $at] = [$this->standing->library->rung($lock), 'Fixed by the trainer from this week on.', $week, 0];
-                $gates = $this->ahead($rung, 0, $week);
-                $doses = $this->doses($rung, null);
-            } elseif (! $easier && $gate !== null && $week > GateForecast::week($gate->likely)) {
-                [$why, $rung, $began, $at] = ["The gate of “{$rung->name}” is likely reached by then. The rung changes only when it is.", $gate->to, $week, 0];
-                array_shift($gates);
-                $doses = $this->doses($rung, null);
-            } elseif (! $easier && $week > $began) {
-                $at = min(count($doses) - 1, $at + count($this->wish->slots), $this->due($week - $began, GateForecast::week($gates[0]->likely ?? (float) $this->wish->weeks) - $began, count($doses) - 1));
-            }
-            $this->keep($week, $rung, $doses[$at] ?? $doses[0], $why, $easier);
+        return $this->rung->demand;
+    }
+
+    /** Rung and dose of a week; the weeks are asked for in order. */
+    public function cell(int $week): ProgramCell
+    {
+        return $this->cells[$week] ??= $this->step($week);
+    }
+
+    /** A week without a set of it does not bring the ladder forward. */
+    public function notTrained(): void
+    {
+        $this->idle++;
+    }
+
+    /** @return list<GateForecast> in weeks of the program */
+    public function gates(): array
+    {
+        return [...$this->passed, ...array_map(fn(GateForecast $gate): GateForecast => $gate->later($this->idle), $this->ahead)];
+    }
+
+    private function step(int $week): ProgramCell
+    {
+        $easier = $this->wish->kind($week) === WeekKind::Easier;
+        $lock = $this->wish->locks->rungs[$week][$this->ladder->slug] ?? null;
+        $trained = $week - $this->idle;
+        $gate = $this->ahead[0] ?? null;
+        if ($lock !== null) {
+            $this->begin($this->standing->library->rung($lock), $trained, 'Fixed by the trainer from this week on.');
+            $this->ahead = $this->forecast($this->rung, 0, $trained - 1);
+        } elseif (! $easier && $gate !== null && $trained > GateForecast::week($gate->likely)) {
+            $this->passed[] = $gate->later($this->idle);
+            array_shift($this->ahead);
+            $this->begin($gate->to, $trained, "The gate of “{$this->rung->name}” is likely reached by then. The rung changes only when it is.");
+        } elseif (! $easier && $trained > $this->began) {
+            $toGate = GateForecast::week($this->ahead[0]->likely ?? (float) $this->wish->weeks) - $this->began;
+            $this->at = max($this->at, min(count($this->doses) - 1, $this->at + count($this->wish->slots), $this->due($trained - $this->began, $toGate, count($this->doses) - 1)));
         }
+
+        return $this->cellOf($week, $this->doses[$this->at] ?? $this->doses[0], $easier);
+    }
+
+    private function begin(Rung $rung, int $trained, string $why): void
+    {
+        [$this->rung, $this->began, $this->at, $this->why] = [$rung, $trained, 0, $why];
+        $this->doses = $this->dosesFrom($rung, null);
     }
 
     /** How far the dose should have risen after some weeks on the rung, so that it is at the top when the gate is due. */
@@ -69,18 +110,14 @@ final class LadderPath
         return $weeksToGate < 1 ? $steps : (int) round($weeksOn * $steps / $weeksToGate);
     }
 
-    /** @return list<GateForecast> the gates ahead, and noted as those of the program from this week on */
-    private function ahead(Rung $rung, int $days, int $week): array
+    /** @return list<GateForecast> from a week of those trained on */
+    private function forecast(Rung $rung, int $days, int $weeksBefore): array
     {
-        $this->gates = array_values(array_filter($this->gates, static fn(GateForecast $gate): bool => GateForecast::week($gate->likely) < $week));
-        $ahead = Forecast::of($rung, $days, $this->ladder, $this->standing->circumstances, $this->wish->rate, count($this->wish->slots), $this->wish->weeks - $week + 1, $week - 1);
-        array_push($this->gates, ...$ahead);
-
-        return $ahead;
+        return Forecast::of($rung, $days, $this->ladder, $this->standing->circumstances, $this->wish->rate, count($this->wish->slots), $this->wish->weeks - $weeksBefore, $weeksBefore);
     }
 
     /** @return non-empty-list<Dose> from the first to the top of what the rung asks for, within what the limits allow */
-    private function doses(Rung $rung, ?Dose $from): array
+    private function dosesFrom(Rung $rung, ?Dose $from): array
     {
         $method = $this->standing->circumstances->method;
         $dose = $from ?? $rung->defaultDose($method);
@@ -110,8 +147,9 @@ final class LadderPath
         return $dose;
     }
 
-    private function keep(int $week, Rung $rung, Dose $dose, string $why, bool $easier): void
+    private function cellOf(int $week, Dose $dose, bool $easier): ProgramCell
     {
+        $rung = $this->rung;
         $locked = $this->wish->locks->doses[$week][$rung->ladder] ?? null;
         $dose = $locked ?? $dose;
         $before = $this->cells[$week - 1] ?? null;
@@ -120,11 +158,12 @@ final class LadderPath
         $said = match (true) {
             $locked !== null => "{$rung->name}, {$line}: the dose is fixed by the trainer.",
             $easier => "{$rung->name}, {$line}: as the week before. An easier week takes sets away; nothing gets harder.",
-            $climbs, $before === null => "{$rung->name}, {$line}. {$why}",
+            $climbs, $before === null => "{$rung->name}, {$line}. {$this->why}",
             DoseLine::print($before->dose) === $line => "{$rung->name}, {$line}: the same again.",
             default => "{$rung->name}, {$line}: the dose rises within the rung, after a clean ".DoseLine::print($before->dose).'.',
         };
-        $this->cells[$week] = new ProgramCell($rung, $dose, $locked !== null || isset($this->wish->locks->rungs[$week][$rung->ladder]), Reason::because(
+
+        return new ProgramCell($rung, $dose, $locked !== null || isset($this->wish->locks->rungs[$week][$rung->ladder]), Reason::because(
             $climbs ? Rule::ProgramRung : Rule::ProgramDose,
             $said,
             ['height' => $rung->height->label(), ...($before === null ? [] : ['week before' => "{$before->rung->name}, ".DoseLine::print($before->dose)])],

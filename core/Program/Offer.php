@@ -18,6 +18,9 @@ final readonly class Offer
     /** Never more sets of one exercise in a session (common practice). */
     public const MOST_SETS = 4;
 
+    /** Where the dose has two sets or more, one alone is not it (our own choice). */
+    private const LEAST_SETS = 2;
+
     /**
      * @param int                $setSeconds  one set, gaps and side change included
      * @param array<string, int> $halfSeconds weighted time under tension of one set, by demand, in half seconds
@@ -34,7 +37,7 @@ final readonly class Offer
         public int $mostSets,
     ) {}
 
-    /** A set less or more than the dose says is still the dose. Falling sets belong together: all of them count as one. */
+    /** A set more than the dose says is still the dose, and of three one less. Falling sets belong together: all of them count as one. */
     public static function of(Rung $rung, Dose $dose): self
     {
         $whole = $dose->isFalling();
@@ -48,7 +51,7 @@ final readonly class Offer
             $timeline->totals()->total(),
             $item->restSeconds(),
             WorkShares::of($session, $timeline)->halfSeconds(),
-            $whole ? 1 : max(1, min(self::MOST_SETS - 1, $dose->sets() - 1)),
+            $whole ? 1 : max(1, min(self::LEAST_SETS, $dose->sets())),
             $whole ? 1 : max(1, min(self::MOST_SETS, $dose->sets() + 1)),
         );
     }

@@ -26,6 +26,9 @@ final class SetSearch
     /** Beside the week before, shaking it a little is enough. */
     private const KICKS_NEAR = 1;
 
+    /** So much nearer to the shares another start has to come before a week leaves the exercises of the week before. */
+    private const STICK_PER_MILLE = 10;
+
     /** Nearer to the shares than this nobody can tell. */
     private const ENOUGH_PER_MILLE = 8;
 
@@ -106,7 +109,7 @@ final class SetSearch
             $search->clear();
             $near !== null && $start === 0 ? $search->copy($near) : $search->fill($start, $random);
             $search->improve();
-            if ($best === null || $search->cost < $best[0]) {
+            if ($best === null || $search->cost < $best[0] - ($near === null ? 0 : intdiv($problem->whole * 2 * self::STICK_PER_MILLE, 1000))) {
                 $best = [$search->cost, $search->sets];
             }
             for ($kick = 0; $kick < $kicks && $best[0] > $enough; $kick++) {

@@ -64,7 +64,7 @@ final class ForecastTest extends TestCase
 
     public function testTheForecastSaysItIsNoPromise(): void
     {
-        self::assertStringContainsString('not a promise', self::forecast(3)[0]->reason->sentence);
+        self::assertStringContainsString('not a promise', self::forecast(3)[0]->reason()->sentence);
     }
 
     public function testTheRateIsReadFromTheLogOnceThereIsEnough(): void

@@ -252,6 +252,30 @@ final class ProgramTest extends TestCase
         self::assertSame('carry', $items[0]->rung->ladder);
     }
 
+    public function testALadderThatGetsNoSetsDoesNotClimb(): void
+    {
+        // Two ladders for the front, and sets of the dead bug in no session.
+        $program = self::program(weeks: 8, working: [...self::WORKING, 'dead-bug/opposite-short'], locks: new Locks(sets: ['slot-0' => ['dead-bug' => 0], 'slot-1' => ['dead-bug' => 0]]));
+        foreach ($program->weeks as $week) {
+            self::assertSame(0, $week->sets('dead-bug'));
+            self::assertSame('dead-bug/opposite-short', $week->cells['dead-bug']->rung->slug);
+            self::assertSame(DoseLine::print($program->weeks[0]->cells['dead-bug']->dose), DoseLine::print($week->cells['dead-bug']->dose));
+        }
+    }
+
+    public function testAnExerciseIsDoneInTwoSetsOrMoreWhereItsDoseSaysSo(): void
+    {
+        foreach (self::program(weeks: 8, minutes: [20, 20, 20])->weeks as $week) {
+            foreach ($week->sessions as $session) {
+                foreach ($session->items() as $item) {
+                    $planned = $week->cells[$item->rung->ladder]->dose->sets();
+                    self::assertGreaterThanOrEqual(min(2, $planned), $item->dose->sets());
+                    self::assertLessThanOrEqual($planned + 1, $item->dose->sets());
+                }
+            }
+        }
+    }
+
     public function testAWeekIsNamedByTheWorkThatLeadsInIt(): void
     {
         $still = new Session([new StraightSets(ShippedLibrary::item('front-plank/forearms-toes', '1x60s')), new StraightSets(ShippedLibrary::item('press-out/standing', '1x5/side 1-1-1-1'))]);

@@ -145,6 +145,8 @@ final readonly class ProgramPage
         }
         $staves = [];
         $ladders = array_values(array_filter($this->hand->dossier->library->slugs(), static fn(string $ladder): bool => array_filter($weeks, static fn(WrittenWeek $week): bool => isset($week->cells[$ladder])) !== []));
+        // Ladders that get no set at all come last.
+        usort($ladders, static fn(string $a, string $b): int => self::idle($weeks, $a) <=> self::idle($weeks, $b));
         foreach ($ladders as $ladder) {
             $staves[] = $this->stave($ladder, $weeks, $gates[$ladder] ?? [], $compared, $kept, $numbers);
         }
@@ -155,6 +157,12 @@ final readonly class ProgramPage
             ReasonView::all($notes),
             array_keys($compared),
         );
+    }
+
+    /** @param list<WrittenWeek> $weeks */
+    private static function idle(array $weeks, string $ladder): bool
+    {
+        return array_filter($weeks, static fn(WrittenWeek $week): bool => ($week->cells[$ladder]->sets ?? 0) > 0) === [];
     }
 
     /**
@@ -353,7 +361,7 @@ final readonly class ProgramPage
     /** @param \Closure(float): Day $monday of the week after so many weeks */
     private function gate(GateForecast $gate, \Closure $monday): GateForecastView
     {
-        return new GateForecastView($gate->to->slug, $gate->to->name, $monday($gate->earliest)->iso(), $monday($gate->likely)->iso(), $monday($gate->latest)->iso(), ReasonView::of($gate->reason));
+        return new GateForecastView($gate->to->slug, $gate->to->name, $monday($gate->earliest)->iso(), $monday($gate->likely)->iso(), $monday($gate->latest)->iso(), ReasonView::of($gate->reason()));
     }
 
     private function rung(string $slug): ?Rung
