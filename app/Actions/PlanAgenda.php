@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\PlanCalendar;
 use App\Models\Program;
-use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WeekKind;
@@ -18,8 +17,6 @@ use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Agenda;
 use EvenRungs\Week\AgendaEntry;
 use EvenRungs\Week\AgendaSlot;
-use EvenRungs\Week\Cell;
-use EvenRungs\Week\DayPart;
 use EvenRungs\Week\PartTimes;
 
 /** A person's plan as entries of a calendar: sessions of every week, those of single weeks, and weeks of the program ahead. */
@@ -59,25 +56,16 @@ final readonly class PlanAgenda
      */
     private static function placed(ProgramAtHand $hand, array $ahead): array
     {
-        $plan = $hand->plan();
         $sessions = $hand->dossier->person->trainingSessions->keyBy('id');
-        $slots = [];
-        foreach ($plan->slots ?? [] as $slot) {
-            $row = $sessions->get($slot['session']);
+        $placed = PlacedSlots::of($hand->plan(), static function (string $id) use ($sessions, $hand): array {
+            $row = $sessions->get($id);
             $session = $row === null ? null : ReadSession::of(array_map(WrittenBlock::read(...), $row->blocks), $hand->dossier->library, $hand->dossier->firstSide(...))->session;
-            $moves = [];
-            foreach ($plan->moves ?? [] as $move) {
-                if ($move['slot'] === $slot['id']) {
-                    $moves[$move['monday']] = $move['day'] === null || $move['part'] === null ? null : new Cell($move['day'], DayPart::from($move['part']));
-                }
-            }
-            foreach ($slot['only'] === null ? $ahead : [] as $week) {
-                $moves[$week->monday->iso()] ??= null;
-            }
-            $slots[] = new AgendaSlot($slot['id'], 'Core: '.($row->title ?? 'session'), self::lines($hand, $session), new Cell($slot['day'], DayPart::from($slot['part'])), self::minutes($session), Day::parse($slot['since']), $slot['only'] === null ? null : Day::parse($slot['only']), $moves);
-        }
 
-        return $slots;
+            return ['Core: '.($row->title ?? 'session'), self::lines($hand, $session), self::minutes($session)];
+        });
+        $filled = array_fill_keys(array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), $ahead), null);
+
+        return array_map(static fn(AgendaSlot $slot): AgendaSlot => $slot->only === null ? $slot->movedIn([...$filled, ...$slot->moves]) : $slot, $placed);
     }
 
     /**

@@ -14,6 +14,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Program\Breaks;
 use EvenRungs\Program\Generator;
 use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\Locks;
@@ -106,6 +107,19 @@ final class ProgramAtHand
             $dossier->stoppedLadders(),
             $firstSide,
         );
+    }
+
+    /** @return list<Reason> what speaks by now against the program that holds; none when it still fits */
+    public function against(): array
+    {
+        $present = $this->present();
+        if ($present === null) {
+            return [];
+        }
+        $weeks = self::weeksOf($present);
+        $trained = array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), array_values(array_filter($weeks, $this->trained(...))));
+
+        return Breaks::of($weeks, WrittenWish::read($present->wish), $this->standing(), $this->today(), $this->dossier->person->training_days, $this->away($this->today()->monday()), $trained);
     }
 
     /** @throws \EvenRungs\Program\InvalidProgram when it cannot begin, or what is fixed contradicts itself */

@@ -50,7 +50,7 @@ enum Rule: string
     case ProgramEasier = 'program.easier-week';
     case ProgramMinimum = 'program.minimum';
     case ProgramOpen = 'program.demand-open';
-    case ProgramLock = 'program.lock';
+    case ProgramBreak = 'program.break';
     case ForecastRate = 'forecast.rate';
     case ForecastGate = 'forecast.gate';
     case WeekLoad = 'load.week';

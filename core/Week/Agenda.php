@@ -9,6 +9,9 @@ use EvenRungs\Calendar\Day;
 /** A plan as entries of a calendar: sessions of every week with their exceptions, and those of single weeks. */
 final class Agenda
 {
+    /** What comes next is looked for so many days ahead: this week and the next. */
+    private const DAYS_AHEAD = 14;
+
     /**
      * @param list<AgendaSlot> $slots
      * @param list<string>     $away  dates without training
@@ -26,6 +29,28 @@ final class Agenda
         }
 
         return $entries;
+    }
+
+    /**
+     * The slot that happens next, from a day on.
+     *
+     * @param list<AgendaSlot> $slots
+     * @param list<string>     $away
+     * @param list<string>     $done ids of the slots that were done on that day
+     */
+    public static function next(array $slots, array $away, Day $today, array $done): ?string
+    {
+        $next = null;
+        foreach (self::of($slots, $away, new PartTimes) as $entry) {
+            foreach ($entry->happenings($today, $today->plusDays(self::DAYS_AHEAD - 1)) as [$day, $minute]) {
+                $at = [$day->iso(), $minute, $entry->id];
+                if ((! $day->equals($today) || ! in_array($entry->id, $done, true)) && ($next === null || $at < $next)) {
+                    $next = $at;
+                }
+            }
+        }
+
+        return $next[2] ?? null;
     }
 
     /** @param list<string> $away */

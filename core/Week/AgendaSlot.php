@@ -16,4 +16,10 @@ final readonly class AgendaSlot
      * @param array<string, Cell|null> $moves where it is in single weeks, by their Monday; null: left out
      */
     public function __construct(public string $id, public string $title, public array $lines, public Cell $cell, public int $minutes, public Day $since, public ?Day $only = null, public array $moves = []) {}
+
+    /** @param array<string, Cell|null> $moves */
+    public function movedIn(array $moves): self
+    {
+        return new self($this->id, $this->title, $this->lines, $this->cell, $this->minutes, $this->since, $this->only, $moves);
+    }
 }

@@ -16,6 +16,8 @@ use EvenRungs\Screening\State;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Week\Agenda;
+use EvenRungs\Week\AgendaSlot;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\Clashes;
@@ -223,6 +225,24 @@ final class WeekTest extends TestCase
         self::assertSame([5, 7], [$daily->low, $daily->high]);
         $young = Frequency::of(Method::default()->with(Question::Frequency, 'short daily'), Level::Beginner, array_map(static fn(State $state) => $state->limit(Side::Both, 'age'), State::ofAge(2011, 2026)));
         self::assertLessThanOrEqual(3, $young->high);
+    }
+
+    public function test_what_comes_next_passes_by_what_is_done_left_out_or_away(): void
+    {
+        $monday = Day::parse('2026-06-01');
+        $slots = [
+            new AgendaSlot('tuesday', 'Floor', [], new Cell(2, DayPart::Evening), 20, $monday, null, ['2026-06-08' => null]),
+            new AgendaSlot('thursday', 'Floor', [], new Cell(4, DayPart::Morning), 20, $monday),
+            new AgendaSlot('once', 'Floor', [], new Cell(2, DayPart::Morning), 20, $monday, Day::parse('2026-06-08')),
+        ];
+        $next = static fn(string $today, string ...$done): ?string => Agenda::next($slots, ['2026-06-04'], Day::parse($today), array_values($done));
+
+        self::assertSame('tuesday', $next('2026-06-01'));
+        self::assertSame('tuesday', $next('2026-06-02'));
+        // Thursday is away, and the usual Tuesday of the week after is left out.
+        self::assertSame('once', $next('2026-06-02', 'tuesday'));
+        self::assertSame('thursday', $next('2026-06-10'));
+        self::assertNull(Agenda::next([], [], $monday, []));
     }
 
     public function test_a_sore_trunk_asks_for_activation_only(): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Present;
 
 use App\Actions\ProgramAtHand;
-use App\Actions\ProgramBreaks;
 use App\Http\Views\GateForecastView;
 use App\Http\Views\ProgramCellView;
 use App\Http\Views\ProgramPageView;
@@ -92,7 +91,7 @@ final readonly class ProgramPage
             WishView::of($this->hand->nextWish()),
             ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
             array_reverse(array_map(static fn(Program $version): ProgramVersionView => new ProgramVersionView($version->id, $version->made_on, $version->why, count($version->weeks), $version === $present), $this->hand->versions)),
-            ReasonView::all($present === null ? [] : ProgramBreaks::of($this->hand, $present)),
+            ReasonView::all($this->hand->against()),
         );
     }
 
