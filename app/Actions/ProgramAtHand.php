@@ -83,30 +83,24 @@ final class ProgramAtHand
         return $this->dossier->today();
     }
 
-    /** Where the person stands: working rungs, next doses, days on each by the time a program begins. Needs the logs. */
-    public function standing(?Day $begins = null): Standing
+    /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
+    public function standing(): Standing
     {
-        if ($this->standing !== null) {
-            return $this->standing;
-        }
+        return $this->standing ??= $this->standingWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->dossier->nextDoses()));
+    }
+
+    /** @param array<string, Dose> $doses the next dose, by rung */
+    private function standingWith(array $doses): Standing
+    {
         $dossier = $this->dossier;
-        $at = $begins !== null && $this->today()->isBefore($begins) ? $begins : $this->today();
         $daysOn = $firstSide = [];
         foreach ($dossier->standpoints() as $here) {
-            $days = Day::parse($here->placement->placedOn)->daysUntil($at);
+            $days = Day::parse($here->placement->placedOn)->daysUntil($this->today());
             $daysOn[$here->rung->ladder] = min($daysOn[$here->rung->ladder] ?? $days, $days);
             $firstSide[$here->rung->ladder] = $dossier->firstSide($here->rung->ladder);
         }
 
-        return $this->standing = new Standing(
-            $dossier->library,
-            $dossier->circumstances(),
-            $dossier->workingRungs(),
-            array_map(static fn(NextDose $next): Dose => $next->dose, $dossier->nextDoses()),
-            $daysOn,
-            $dossier->stoppedLadders(),
-            $firstSide,
-        );
+        return new Standing($dossier->library, $dossier->circumstances(), $dossier->workingRungs(), $doses, $daysOn, $dossier->stoppedLadders(), $firstSide);
     }
 
     /** @return list<Reason> what speaks by now against the program that holds; none when it still fits */
@@ -119,7 +113,7 @@ final class ProgramAtHand
         $weeks = self::weeksOf($present);
         $trained = array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), array_values(array_filter($weeks, $this->trained(...))));
 
-        return Breaks::of($weeks, WrittenWish::read($present->wish), $this->standing(), $this->today(), $this->dossier->person->training_days, $this->away($this->today()->monday()), $trained);
+        return Breaks::of($weeks, WrittenWish::read($present->wish), $this->standing ?? $this->standingWith([]), $this->today(), $this->dossier->person->training_days, $this->away($this->today()->monday()), $trained);
     }
 
     /** @throws \EvenRungs\Program\InvalidProgram when it cannot begin, or what is fixed contradicts itself */
@@ -127,7 +121,7 @@ final class ProgramAtHand
     {
         $asked = $this->asked($wish);
 
-        return Generator::program($this->standing($asked->monday), $asked);
+        return Generator::program($this->standing()->later($this->today()->daysUntil($asked->monday)), $asked);
     }
 
     /**

@@ -29,4 +29,12 @@ final readonly class Standing
         public array $stopped = [],
         public array $firstSide = [],
     ) {}
+
+    /** The same where the person still stands so many days later; a start that is not later changes nothing. */
+    public function later(int $days): self
+    {
+        $daysOn = array_map(static fn(int $here): int => $here + max(0, $days), $this->daysOn);
+
+        return new self($this->library, $this->circumstances, $this->working, $this->doses, $daysOn, $this->stopped, $this->firstSide);
+    }
 }

@@ -81,6 +81,7 @@ final class ProgramTest extends ApiTestCase
         self::assertIsArray($read);
         $this->putJson("/api/people/{$person}", [...self::fields($person), 'version' => $read['version'], 'limits' => [['state' => 'shoulder-pain', 'side' => 'left', 'note' => '']]])->assertOk();
 
+        self::assertContains(['key' => 'weeks', 'state' => 'attention', 'count' => 0], (array) $this->getJson("/api/people/{$person}")->json('steps'));
         $page = $this->program($person)->assertOk();
         self::assertStringContainsString('ruled out', (string) $page->json('against.0.sentence'));
         // One of six weeks is behind: five are left, from this Monday on.

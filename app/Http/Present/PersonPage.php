@@ -6,6 +6,7 @@ namespace App\Http\Present;
 
 use App\Actions\Dossier;
 use App\Actions\NextSession;
+use App\Actions\ProgramAtHand;
 use App\Http\Views\BenchLineView;
 use App\Http\Views\CautionView;
 use App\Http\Views\ClearanceView;
@@ -196,7 +197,7 @@ final readonly class PersonPage
             new StepView('board', $placed ? 'done' : 'open', 0),
             new StepView('session', $state($session), 0),
             new StepView('week', $state(($dossier->person->plan->slots ?? []) !== []), 0),
-            new StepView('weeks', $state($dossier->person->programs()->exists()), 0),
+            new StepView('weeks', $open && ProgramAtHand::of($dossier)->against() !== [] ? 'attention' : $state($dossier->person->programs->isNotEmpty()), 0),
             new StepView('sheet', $state($session), 0),
             new StepView('coach', $state($logged), 0),
             new StepView('review', ! $open ? 'closed' : ($pending > 0 ? 'attention' : ($logged ? 'done' : 'open')), $pending),
