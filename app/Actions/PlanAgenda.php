@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\PlanCalendar;
-use App\Models\Program;
 use EvenRungs\Dose\DoseWords;
-use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
-use EvenRungs\Program\WrittenWish;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenBlock;
@@ -77,13 +74,11 @@ final readonly class PlanAgenda
      */
     private static function planned(ProgramAtHand $hand, array $ahead): array
     {
-        $present = $hand->present();
-        $places = self::places($present);
         $written = array_column($hand->plan()->slots ?? [], 'id');
         $slots = [];
         foreach ($ahead as $week) {
             foreach (array_keys($week->sessions) as $id) {
-                $place = $places[$id] ?? null;
+                $place = $week->places[$id] ?? null;
                 $name = WriteProgramWeek::slotId($week->monday, $id);
                 if ($place !== null && ! in_array($name, $written, true)) {
                     $session = $hand->session($week, $id);
@@ -93,17 +88,6 @@ final readonly class PlanAgenda
         }
 
         return $slots;
-    }
-
-    /** @return array<string, ProgramSlot> */
-    private static function places(?Program $program): array
-    {
-        $places = [];
-        foreach ($program === null ? [] : WrittenWish::read($program->wish)->slots as $slot) {
-            $places[$slot->id] = $slot;
-        }
-
-        return $places;
     }
 
     /** @return list<string> */

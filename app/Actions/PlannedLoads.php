@@ -7,10 +7,8 @@ namespace App\Actions;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\SessionLoad;
-use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
-use EvenRungs\Program\WrittenWish;
 use EvenRungs\Week\CoreSlot;
 
 /** Load of every session that is planned ahead: what is placed in the weeks, and the program where it is not written into them yet. */
@@ -44,14 +42,9 @@ final class PlannedLoads
     private static function unwritten(ProgramAtHand $hand, WrittenWeek $week, Day $monday, WeekAtHand $at): array
     {
         $written = array_column($hand->plan()->slots ?? [], 'id');
-        $places = [];
-        foreach (WrittenWish::read($hand->present()->wish ?? [])->slots as $place) {
-            $places[$place->id] = $place;
-        }
         $loads = [];
         foreach (array_keys($week->sessions) as $id) {
-            /** @var ProgramSlot|null $place */
-            $place = $places[$id] ?? null;
+            $place = $week->places[$id] ?? null;
             if ($place !== null && ! in_array(WriteProgramWeek::slotId($monday, $id), $written, true) && ! $at->isAway($place->cell->day)) {
                 $loads[] = SessionLoad::of($at->date($place->cell->day), [$place->effort], $hand->session($week, $id)?->timeline()->totals()->total() ?? 0);
             }

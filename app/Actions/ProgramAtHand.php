@@ -129,10 +129,10 @@ final class ProgramAtHand
      *
      * @return list<Reason>
      */
-    public function clashes(WrittenWeek $week, WrittenWish $wish): array
+    public function clashes(WrittenWeek $week): array
     {
         $slots = [];
-        foreach ($wish->slots as $place) {
+        foreach ($week->places as $place) {
             $session = $this->session($week, $place->id);
             if ($session !== null) {
                 $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session));

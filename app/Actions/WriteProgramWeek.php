@@ -11,7 +11,6 @@ use App\Models\TrainingSession;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenWeek;
-use EvenRungs\Program\WrittenWish;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -22,9 +21,9 @@ final readonly class WriteProgramWeek
     public function __construct(private PracticeLibrary $ladders) {}
 
     /** @return int sessions written or written anew; those that were done already stay */
-    public function write(ProgramAtHand $hand, WrittenWeek $week, WrittenWish $wish): int
+    public function write(ProgramAtHand $hand, WrittenWeek $week): int
     {
-        return DB::transaction(function () use ($hand, $week, $wish): int {
+        return DB::transaction(function () use ($hand, $week): int {
             $person = $hand->dossier->person;
             /** @var Plan|null $found */
             $found = Plan::query()->where('person_id', $person->id)->lockForUpdate()->first();
@@ -32,7 +31,7 @@ final readonly class WriteProgramWeek
             $monday = $week->monday->iso();
             $written = 0;
             $slots = $plan->slots;
-            foreach ($wish->slots as $place) {
+            foreach ($week->places as $place) {
                 $blocks = ProgramAtHand::blocks($week, $place->id);
                 $row = $hand->written($week->monday, $place->id);
                 if ($blocks === [] || ($row !== null && SessionLog::query()->where('training_session_id', $row->id)->exists())) {

@@ -101,6 +101,7 @@ final class Generator
             $shares->agreementPerMille($this->wish->targets),
             $this->whySets($problem, $sessions, $totals, $shares),
             $this->notes($problem, $plan, $kind),
+            $this->wish->slots,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Program;
 
 use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
 use EvenRungs\Week\Placement;
 
 /** A place for a core session in each week of a program: when, and how many minutes there are. */
@@ -25,5 +26,24 @@ final readonly class ProgramSlot
     public function inWords(): string
     {
         return $this->cell->inWords();
+    }
+
+    /**
+     * @param array<array-key, mixed> $data validated at the edge, or as kept
+     *
+     * @throws \InvalidArgumentException|\ValueError
+     */
+    public static function read(array $data): self
+    {
+        $word = static fn(string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw new \InvalidArgumentException("{$key} has to be text.");
+        $whole = static fn(string $key): int => is_numeric($data[$key] ?? null) ? (int) $data[$key] : throw new \InvalidArgumentException("{$key} has to be a number.");
+
+        return new self($word('id'), new Cell($whole('day'), DayPart::from($word('part'))), Placement::from($word('placement')), $whole('minutes'), $whole('effort'));
+    }
+
+    /** @return array{id: string, day: int, part: string, placement: string, minutes: int, effort: int} */
+    public function toArray(): array
+    {
+        return ['id' => $this->id, 'day' => $this->cell->day, 'part' => $this->cell->part->value, 'placement' => $this->placement->value, 'minutes' => $this->minutes, 'effort' => $this->effort];
     }
 }

@@ -16,6 +16,7 @@ final readonly class ProgramWeek
      * @param array<string, ProgramCell> $cells    by ladder, those in use
      * @param array<string, Session>     $sessions by slot; none for a slot in which nothing fits
      * @param array<string, Reason>      $whySets  by ladder: which sets it has got, and why
+     * @param list<ProgramSlot>          $slots    when its sessions are
      * @param list<Reason>               $notes    what could not be done, and what would make it possible
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class ProgramWeek
         public int $agreementPerMille,
         public array $whySets,
         public array $notes,
+        public array $slots = [],
     ) {}
 
     /** Seconds of all its sessions. */

@@ -18,6 +18,7 @@ final readonly class WrittenWeek
      * @param array<string, WrittenCell>       $cells    by ladder
      * @param array<string, list<WrittenItem>> $sessions by slot
      * @param list<Reason>                     $notes
+     * @param array<string, ProgramSlot>       $places   when the sessions are, by slot
      */
     public function __construct(
         public int $number,
@@ -28,6 +29,7 @@ final readonly class WrittenWeek
         public array $sessions,
         public int $agreementPerMille = 0,
         public array $notes = [],
+        public array $places = [],
     ) {}
 
     public static function of(ProgramWeek $week): self
@@ -41,6 +43,7 @@ final readonly class WrittenWeek
             array_map(static fn(Session $session): array => array_map(static fn(Item $item): WrittenItem => WrittenItem::of($item), $session->items()), $week->sessions),
             $week->agreementPerMille,
             $week->notes,
+            array_combine(array_map(static fn(ProgramSlot $slot): string => $slot->id, $week->slots), $week->slots),
         );
     }
 
@@ -66,7 +69,13 @@ final readonly class WrittenWeek
 
         $notes = array_values(array_filter(array_map(Reason::read(...), array_values(is_array($data['notes'] ?? null) ? $data['notes'] : []))));
 
-        return new self(is_int($data['number'] ?? null) ? $data['number'] : 0, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes);
+        $places = [];
+        foreach (is_array($data['places'] ?? null) ? $data['places'] : [] as $place) {
+            $slot = ProgramSlot::read(is_array($place) ? $place : []);
+            $places[$slot->id] = $slot;
+        }
+
+        return new self(is_int($data['number'] ?? null) ? $data['number'] : 0, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places);
     }
 
     /** @return array<string, mixed> */
@@ -81,6 +90,7 @@ final readonly class WrittenWeek
             'sessions' => array_map(static fn(array $items): array => array_map(static fn(WrittenItem $item): array => ['id' => $item->id, 'rung' => $item->rung, 'dose' => $item->dose], $items), $this->sessions),
             'agreement' => $this->agreementPerMille,
             'notes' => array_map(static fn(Reason $note): array => $note->toArray(), $this->notes),
+            'places' => array_map(static fn(ProgramSlot $slot): array => $slot->toArray(), array_values($this->places)),
         ];
     }
 

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace EvenRungs\Program;
 
 use EvenRungs\Calendar\Day;
-use EvenRungs\Week\Cell;
-use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Placement;
 
 /** What a program is asked to be, as it is written and kept. */
 final readonly class WrittenWish
@@ -44,13 +41,7 @@ final readonly class WrittenWish
             self::whole($data, 'weeks'),
             self::whole($data, 'seed'),
             ($data['rateTenths'] ?? null) === null ? null : self::whole($data, 'rateTenths'),
-            array_map(static fn(array $row): ProgramSlot => new ProgramSlot(
-                self::word($row, 'id'),
-                new Cell(self::whole($row, 'day'), DayPart::from(self::word($row, 'part'))),
-                Placement::from(self::word($row, 'placement')),
-                self::whole($row, 'minutes'),
-                self::whole($row, 'effort'),
-            ), self::rows($data, 'slots')),
+            array_map(ProgramSlot::read(...), self::rows($data, 'slots')),
             array_map(static fn(array $row): array => ['week' => self::whole($row, 'week'), 'ladder' => self::word($row, 'ladder'), 'rung' => self::word($row, 'rung')], self::rows($data, 'rungs')),
             array_map(static fn(array $row): array => ['week' => self::whole($row, 'week'), 'ladder' => self::word($row, 'ladder'), 'rung' => self::word($row, 'rung'), 'dose' => self::word($row, 'dose')], self::rows($data, 'doses')),
             array_map(static fn(array $row): array => ['slot' => self::word($row, 'slot'), 'ladder' => self::word($row, 'ladder'), 'sets' => self::whole($row, 'sets')], self::rows($data, 'sets')),
@@ -66,7 +57,7 @@ final readonly class WrittenWish
             'weeks' => $this->weeks,
             'seed' => $this->seed,
             'rateTenths' => $this->rateTenths,
-            'slots' => array_map(static fn(ProgramSlot $slot): array => ['id' => $slot->id, 'day' => $slot->cell->day, 'part' => $slot->cell->part->value, 'placement' => $slot->placement->value, 'minutes' => $slot->minutes, 'effort' => $slot->effort], $this->slots),
+            'slots' => array_map(static fn(ProgramSlot $slot): array => $slot->toArray(), $this->slots),
             'rungs' => $this->rungs,
             'doses' => $this->doses,
             'sets' => $this->sets,

@@ -166,6 +166,17 @@ final class ProgramTest extends TestCase
         self::assertStringContainsString('reopened', implode(' ', array_map(static fn(Reason $note): string => (string) $note->wouldChange, $program->notes)));
     }
 
+    public function testWhereNothingAtAllIsOpenTheWeeksAreEmptyAndEveryDemandSaysWhy(): void
+    {
+        $program = self::program(weeks: 4, working: [], stopped: ShippedLibrary::get()->slugs());
+
+        self::assertCount(4, $program->weeks);
+        self::assertCount(count(Demand::withShare()), $program->notes);
+        foreach ($program->weeks as $week) {
+            self::assertSame([], $week->sessions);
+        }
+    }
+
     public function testADemandNobodyHasPlacedBeginsLow(): void
     {
         $program = self::program(working: ['front-plank/forearms-toes']);

@@ -71,6 +71,18 @@ final class ProgramTest extends ApiTestCase
         self::assertNotSame('front-plank/forearms-wall', $rungs('2026-06-15'));
     }
 
+    public function test_weeks_that_were_not_taken_over_keep_their_own_days(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id())->assertCreated();
+        $saturday = self::wish(['slots' => [['id' => 'sat', 'day' => 6, 'part' => 'morning', 'placement' => 'own-day', 'minutes' => 30, 'effort' => 5]]]);
+        $this->take($person, self::id(), $first, $saturday, ['2026-06-08'])->assertCreated()
+            ->assertJsonPath('program.weeks.0.sessions.1.when', 'Friday evening')->assertJsonPath('program.weeks.1.sessions.0.when', 'Saturday morning');
+
+        $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated();
+        self::assertEqualsCanonicalizing(['Week 1, Tuesday evening', 'Week 1, Friday evening'], (array) $this->getJson("/api/people/{$person}/weeks/2026-06-01")->json('placed.*.title'));
+    }
+
     public function test_a_new_limit_speaks_against_the_program_and_the_rest_is_planned_anew_while_the_past_stays(): void
     {
         $person = $this->placed();

@@ -88,12 +88,11 @@ final readonly class Programs
     public function write(Person $person, string $date, WriteProgramWeek $writing, Request $request): JsonResponse
     {
         $hand = $this->hand($person, $request);
-        $present = $hand->present();
         $week = null;
-        foreach (ProgramAtHand::weeksOf($present) as $one) {
+        foreach (ProgramAtHand::weeksOf($hand->present()) as $one) {
             $week = $one->monday->iso() === $date ? $one : $week;
         }
-        if ($present === null || $week === null) {
+        if ($week === null) {
             throw Problem::field('date', 'The program has no such week.');
         }
         if ($week->monday->isBefore($hand->today()->monday())) {
@@ -102,7 +101,7 @@ final readonly class Programs
         foreach ($week->rungs() as $rung) {
             $this->refuse($hand, $rung);
         }
-        $writing->write($hand, $week, WrittenWish::read($present->wish));
+        $writing->write($hand, $week);
 
         return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $request)))->view(), 201);
     }

@@ -30,7 +30,6 @@ use EvenRungs\Program\Forecast;
 use EvenRungs\Program\GateForecast;
 use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program as Made;
-use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\WeekChange;
 use EvenRungs\Program\WeekKind;
@@ -116,7 +115,7 @@ final readonly class ProgramPage
         $numbers = $clashes = [];
         foreach ($weeks as $week) {
             $numbers[$week->monday->iso()] = $week->number;
-            $clashes = $week->number === 1 ? $this->hand->clashes($week, $wish) : $clashes;
+            $clashes = $week->number === 1 ? $this->hand->clashes($week) : $clashes;
         }
 
         return $this->program($this->hand->taking($weeks, null), $gates, [...$made->notes, ...$clashes], null, $wish, $numbers);
@@ -138,10 +137,6 @@ final readonly class ProgramPage
     {
         $holds = $this->hand->present();
         $compared = $kept === $holds ? [] : $this->changes($holds, $weeks);
-        $slots = [];
-        foreach ($wish->slots as $slot) {
-            $slots[$slot->id] = $slot;
-        }
         $staves = [];
         $ladders = array_values(array_filter($this->hand->dossier->library->slugs(), static fn(string $ladder): bool => array_filter($weeks, static fn(WrittenWeek $week): bool => isset($week->cells[$ladder])) !== []));
         // Ladders that get no set at all come last.
@@ -151,7 +146,7 @@ final readonly class ProgramPage
         }
 
         return new ProgramView(
-            array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $slots, $compared, $week->monday->isBefore($wish->start) ? 0 : $week->number), $weeks),
+            array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $compared, $week->monday->isBefore($wish->start) ? 0 : $week->number), $weeks),
             $staves,
             ReasonView::all($notes),
             array_keys($compared),
@@ -249,10 +244,9 @@ final readonly class ProgramPage
     }
 
     /**
-     * @param array<string, ProgramSlot> $slots
      * @param array<string, WeekChange> $compared
      */
-    private function week(WrittenWeek $week, array $slots, array $compared, int $number): ProgramWeekView
+    private function week(WrittenWeek $week, array $compared, int $number): ProgramWeekView
     {
         $sessions = $made = [];
         $seconds = 0;
@@ -262,12 +256,12 @@ final readonly class ProgramPage
             $total = $session?->timeline()->totals()->total() ?? 0;
             $made = $session === null ? $made : [...$made, $session];
             $seconds += $total;
-            $load += ($slots[$slot]->effort ?? WeekPlacing::EFFORT) * $total / 60;
+            $load += ($week->places[$slot]->effort ?? WeekPlacing::EFFORT) * $total / 60;
             $row = $this->hand->written($week->monday, $slot);
             $log = $row === null ? null : $this->hand->dossier->person->logs->first(static fn(SessionLog $log): bool => $log->training_session_id === $row->id);
             $sessions[] = new ProgramSessionView(
                 $slot,
-                isset($slots[$slot]) ? $slots[$slot]->inWords() : 'another time',
+                isset($week->places[$slot]) ? $week->places[$slot]->inWords() : 'another time',
                 Totals::clock($total),
                 array_map(fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $this->hand->dossier->method()->counting()), $session?->items() ?? []),
                 $row?->id,
