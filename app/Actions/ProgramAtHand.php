@@ -183,7 +183,11 @@ final class ProgramAtHand
         $present = $this->present();
         $monday = $this->today()->monday();
         if ($present === null) {
-            return new WrittenWish($this->today()->weekday() <= 3 ? $monday : $monday->plusDays(7), self::WEEKS, 1, null, $this->usualSlots());
+            $slots = $this->usualSlots();
+            // It begins this week while none of its days is behind.
+            $behind = array_filter($slots, fn(ProgramSlot $slot): bool => $slot->cell->day < $this->today()->weekday()) !== [];
+
+            return new WrittenWish($behind ? $monday->plusDays(7) : $monday, self::WEEKS, 1, null, $slots);
         }
         $wish = WrittenWish::read($present->wish);
         $behind = count(array_filter(self::weeksOf($present), fn(WrittenWeek $week): bool => $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start) && $this->trained($week)));
@@ -349,13 +353,19 @@ final class ProgramAtHand
         return $this->dossier->person->trainingSessions->first(static fn(TrainingSession $row): bool => $row->program_monday === $monday->iso() && $row->program_slot === $slot);
     }
 
+    /** Whether the day of a session of the program is past. */
+    public function isBehind(WrittenWeek $week, string $slot): bool
+    {
+        return isset($week->places[$slot]) && $week->monday->plusDays($week->places[$slot]->cell->day - 1)->isBefore($this->today());
+    }
+
     /** Whether the program has a week there, not past, of which something is not written into the week yet. */
     public function waits(Day $monday): bool
     {
         $placed = array_column($this->plan()->slots ?? [], 'id');
         foreach ($monday->isBefore($this->today()->monday()) ? [] : self::weeksOf($this->present()) as $week) {
             if ($week->monday->equals($monday)) {
-                return array_filter(array_keys($week->sessions), static fn(string $slot): bool => ! in_array(WriteProgramWeek::slotId($monday, $slot), $placed, true)) !== [];
+                return array_filter(array_keys($week->sessions), fn(string $slot): bool => ! $this->isBehind($week, $slot) && ! in_array(WriteProgramWeek::slotId($monday, $slot), $placed, true)) !== [];
             }
         }
 

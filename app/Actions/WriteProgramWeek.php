@@ -20,7 +20,7 @@ final readonly class WriteProgramWeek
 {
     public function __construct(private PracticeLibrary $ladders) {}
 
-    /** @return int sessions written or written anew; those that were done already stay */
+    /** @return int sessions written or written anew; those that were done already stay, and days behind are let be */
     public function write(ProgramAtHand $hand, WrittenWeek $week): int
     {
         return DB::transaction(function () use ($hand, $week): int {
@@ -34,7 +34,7 @@ final readonly class WriteProgramWeek
             foreach ($week->places as $place) {
                 $blocks = ProgramAtHand::blocks($week, $place->id);
                 $row = $hand->written($week->monday, $place->id);
-                if ($blocks === [] || ($row !== null && SessionLog::query()->where('training_session_id', $row->id)->exists())) {
+                if ($blocks === [] || $hand->isBehind($week, $place->id) || ($row !== null && SessionLog::query()->where('training_session_id', $row->id)->exists())) {
                     continue;
                 }
                 $row = $this->session($hand, $week, $place, $blocks, $row);

@@ -71,6 +71,20 @@ final class ProgramTest extends ApiTestCase
         self::assertNotSame('front-plank/forearms-wall', $rungs('2026-06-15'));
     }
 
+    public function test_a_week_that_has_begun_is_written_from_today_on(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        Carbon::setTestNow('2026-06-04 09:00:00');
+
+        $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated()
+            ->assertJsonPath('program.weeks.0.sessions.0.state', 'behind')->assertJsonPath('program.weeks.0.sessions.1.state', 'written');
+        $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertJsonPath('programWaits', false)->assertJsonCount(1, 'placed');
+        // And a first program begins in the week in which none of its days is behind.
+        $other = $this->placed();
+        $this->program($other)->assertJsonPath('wish.start', '2026-06-08');
+    }
+
     public function test_weeks_that_were_not_taken_over_keep_their_own_days(): void
     {
         $person = $this->placed();

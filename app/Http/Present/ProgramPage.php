@@ -266,7 +266,7 @@ final readonly class ProgramPage
                 array_map(fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $this->hand->dossier->method()->counting()), $session?->items() ?? []),
                 $row?->id,
                 match (true) {
-                    $row === null => 'none',
+                    $row === null => $this->hand->isBehind($week, $slot) ? 'behind' : 'none',
                     self::same($row->blocks, ProgramAtHand::blocks($week, $slot)) => 'written',
                     default => 'differs',
                 },

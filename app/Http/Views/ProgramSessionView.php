@@ -23,7 +23,7 @@ final readonly class ProgramSessionView
         public array $lines,
         #[OA\Property(description: 'the session written from it', nullable: true)]
         public ?string $session,
-        #[OA\Property(enum: ['none', 'written', 'differs'])]
+        #[OA\Property(enum: ['none', 'behind', 'written', 'differs'])]
         public string $state,
         #[OA\Property(nullable: true)]
         public ?string $doneOn,

@@ -2333,7 +2333,7 @@ export interface components {
             /** @description the session written from it */
             session: string | null;
             /** @enum {string} */
-            state: "none" | "written" | "differs";
+            state: "none" | "behind" | "written" | "differs";
             doneOn: string | null;
         };
         /** @description A version of a person's program. */

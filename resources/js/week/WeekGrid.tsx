@@ -205,22 +205,26 @@ function Chip({
       className={cx(
         'relative z-10 grid min-h-11 touch-none gap-0.5 rounded-md border-2 bg-paper px-2 py-1 text-left leading-tight',
         chosen ? 'border-rowan' : 'border-ink2',
-        out && 'border-dashed text-ink3 opacity-75',
+        out && 'border-dashed text-ink3',
         slot.state === 'missed' && 'border-dashed border-ochre',
         isDragging && 'z-30 shadow-lg',
       )}
     >
-      <span className={cx('font-semibold', slot.state === 'left-out' && 'line-through')}>
+      <span className={slot.state === 'left-out' ? 'text-sm line-through' : 'font-semibold'}>
         {slot.title}
         <span className="sr-only">, {inWords(slot)},</span>
       </span>
-      <span className="text-sm text-ink2">
-        <span className="font-mono">{slot.clock}</span> · effort <span className="font-mono">{slot.effort}</span>
-      </span>
-      <span className="text-sm text-ink2">
-        {placementWords[slot.placement]}
-        {slot.moved && ' · this week'}
-      </span>
+      {slot.state !== 'left-out' && (
+        <>
+          <span className="text-sm text-ink2">
+            <span className="font-mono">{slot.clock}</span> · effort <span className="font-mono">{slot.effort}</span>
+          </span>
+          <span className="text-sm text-ink2">
+            {placementWords[slot.placement]}
+            {slot.moved && ' · this week'}
+          </span>
+        </>
+      )}
       {marks[slot.state] && (
         <span
           className={cx(

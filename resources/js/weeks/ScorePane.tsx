@@ -168,7 +168,8 @@ export function WeekSection({
   busy: boolean;
   onWrite: () => void;
 }) {
-  const left = week.sessions.filter((session) => session.state !== 'written' && !session.doneOn).length;
+  const left = week.sessions.filter((session) => ['none', 'differs'].includes(session.state) && !session.doneOn).length;
+  const written = week.sessions.some((session) => session.state === 'written' || session.state === 'differs');
   return (
     <section className="mb-5 grid gap-3 border-b border-hairline pb-5">
       <div>
@@ -211,10 +212,10 @@ export function WeekSection({
       ))}
       {holds && week.when !== 'past' && left > 0 && (
         <Button look={week.when === 'now' ? 'next' : 'plain'} hotkey="W" disabled={busy} onClick={onWrite}>
-          {left === week.sessions.length ? 'Write it into the week' : `Write ${left} of them anew`}
+          {written ? `Write ${left} of them anew` : 'Write it into the week'}
         </Button>
       )}
-      {holds && week.when !== 'past' && left === 0 && week.sessions.length > 0 && (
+      {holds && week.when !== 'past' && left === 0 && written && (
         <Link to={`/people/${person}/week?w=${week.monday}`} className="underline underline-offset-4">
           Open this week
         </Link>
