@@ -21,7 +21,7 @@ final class SetSearch
     private const STARTS = 4;
 
     /** How often the best so far is shaken before the next start, by places: a small week is coarser and is shaken more. */
-    private const KICKS = 5000;
+    private const KICKS = 3000;
 
     /** Beside the week before, shaking it a little is enough. */
     private const KICKS_NEAR = 1;
@@ -31,6 +31,9 @@ final class SetSearch
 
     /** Nearer to the shares than this nobody can tell. */
     private const ENOUGH_PER_MILLE = 8;
+
+    /** Beside the week before so near is enough: what it saves is worth less than exercises that stay. */
+    private const ENOUGH_NEAR_PER_MILLE = 20;
 
     private readonly int $offers;
 
@@ -103,7 +106,7 @@ final class SetSearch
         $search = new self($problem);
         $random = new Randomizer(new Mt19937($seed));
         $kicks = $near === null ? intdiv(self::KICKS, max(1, $search->offers * count($problem->seconds)) ** 2) : self::KICKS_NEAR;
-        $enough = intdiv($problem->whole * 2 * self::ENOUGH_PER_MILLE, 1000);
+        $enough = intdiv($problem->whole * 2 * ($near === null ? self::ENOUGH_PER_MILLE : self::ENOUGH_NEAR_PER_MILLE), 1000);
         $best = null;
         for ($start = 0; $start < ($near === null ? $starts : 2) && ($best === null || $best[0] > $enough); $start++) {
             $search->clear();
