@@ -20,16 +20,15 @@ final readonly class WriteProgramWeek
 {
     public function __construct(private PracticeLibrary $ladders) {}
 
-    /** @return int sessions written or written anew; those that were done already stay, and days behind are let be */
-    public function write(ProgramAtHand $hand, WrittenWeek $week): int
+    /** Sessions that were done already stay, and days behind are let be. */
+    public function write(ProgramAtHand $hand, WrittenWeek $week): void
     {
-        return DB::transaction(function () use ($hand, $week): int {
+        DB::transaction(function () use ($hand, $week): void {
             $person = $hand->dossier->person;
             /** @var Plan|null $found */
             $found = Plan::query()->where('person_id', $person->id)->lockForUpdate()->first();
             $plan = $found ?? new Plan(['id' => self::ulid(), 'person_id' => $person->id, 'slots' => [], 'moves' => [], 'away' => [], 'version' => 0]);
             $monday = $week->monday->iso();
-            $written = 0;
             $slots = $plan->slots;
             foreach ($week->places as $place) {
                 $blocks = ProgramAtHand::blocks($week, $place->id);
@@ -48,7 +47,6 @@ final readonly class WriteProgramWeek
                     'only' => $monday,
                     'since' => $hand->today()->iso(),
                 ]];
-                $written++;
             }
             // What is usual on these weeks steps back: it can be brought back in the week.
             $usual = array_filter($slots, static fn(array $slot): bool => $slot['only'] === null);
@@ -57,8 +55,6 @@ final readonly class WriteProgramWeek
                 $moves[] = ['slot' => $slot['id'], 'monday' => $monday, 'day' => null, 'part' => null, 'placement' => null, 'effort' => null];
             }
             $plan->fill(['slots' => $slots, 'moves' => $moves, 'version' => $plan->version + 1])->save();
-
-            return $written;
         });
     }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace EvenRungs\Program;
 
-use EvenRungs\Body\Demand;
-
 /** Sets by session and offer, and how well they do. */
 final readonly class SetPlan
 {
@@ -20,10 +18,5 @@ final readonly class SetPlan
     public function session(int $session): array
     {
         return array_filter($this->sets[$session], static fn(int $sets): bool => $sets > 0);
-    }
-
-    public function isShortOf(Demand $demand): bool
-    {
-        return isset($this->short[$demand->value]);
     }
 }
