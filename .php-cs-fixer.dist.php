@@ -15,4 +15,4 @@ return (new PhpCsFixer\Config())
         'concat_space' => ['spacing' => 'none'],
         'new_with_parentheses' => false,
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/app', __DIR__.'/core', __DIR__.'/tests', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/config', __DIR__.'/bootstrap', __DIR__.'/packages'])->exclude('cache'));
+    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/app', __DIR__.'/core', __DIR__.'/tests', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/config', __DIR__.'/bootstrap'])->exclude('cache'));

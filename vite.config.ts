@@ -12,5 +12,7 @@ export default defineConfig({
       },
     },
   },
+  // One address for page and socket, so that the page's policy can name it.
+  server: { host: '127.0.0.1', strictPort: false },
   resolve: { alias: { '@': '/resources/js' } },
 });

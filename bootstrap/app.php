@@ -17,7 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->remove(HandleCors::class); // same origin only; its package is absent (docs/decisions)
+        $middleware->remove(HandleCors::class); // same origin only
         $middleware->append(SecureHeaders::class);
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/');

@@ -52,8 +52,6 @@ final class SignIn
 
     private static function guard(): StatefulGuard
     {
-        $guard = Auth::guard('web');
-
-        return $guard instanceof StatefulGuard ? $guard : throw new \LogicException('The web guard keeps no state.');
+        return Auth::guard('web');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Headers that keep the browser to what the application itself ships. */
@@ -13,9 +14,10 @@ final class SecureHeaders
 {
     public function handle(Request $request, Closure $next): Response
     {
+        $workshop = app()->isLocal() && Vite::isRunningHot() ? self::workshop(trim((string) file_get_contents(Vite::hotFile()))) : ['self' => "'self'", 'script' => ''];
         /** @var Response $response */
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' blob: data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
+        $response->headers->set('Content-Security-Policy', "default-src {$workshop['self']};{$workshop['script']} style-src {$workshop['self']} 'unsafe-inline'; img-src 'self' blob: data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
@@ -24,5 +26,18 @@ final class SecureHeaders
         }
 
         return $response;
+    }
+
+    /**
+     * While `npm run dev` runs on a developer's machine, the page also takes what that server hands out.
+     *
+     * @return array{self: string, script: string} sources, and the directive for scripts
+     */
+    private static function workshop(string $server): array
+    {
+        $nonce = Vite::useCspNonce();
+        $socket = str_replace('http', 'ws', $server);
+
+        return ['self' => "'self' {$server} {$socket}", 'script' => " script-src 'self' {$server} 'nonce-{$nonce}';"];
     }
 }

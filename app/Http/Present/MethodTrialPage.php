@@ -27,7 +27,7 @@ final readonly class MethodTrialPage
     {
         $page = new SessionPage($this->dossier);
         /** @var TrainingSession|null $row */
-        $row = $this->dossier->person->trainingSessions()->get()->first();
+        $row = $this->dossier->person->trainingSessions()->first();
         $blocks = $row === null ? SessionStart::fromBoard($this->dossier)->blocks : array_map(WrittenBlock::read(...), $row->blocks);
         $session = $page->read($blocks)->session;
         $title = $row->title ?? 'The session from the board';
