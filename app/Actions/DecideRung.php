@@ -8,8 +8,10 @@ use App\Library\PracticeLibrary;
 use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
+use App\Records\Dossier;
+use App\Records\PendingDecision;
 use EvenRungs\Ladder\InvalidLadder;
-use EvenRungs\Progress\Choice;
+use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Reason\Reason;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -20,11 +22,11 @@ final readonly class DecideRung
     public function __construct(private Placing $placing, private PracticeLibrary $ladders) {}
 
     /** @throws InvalidLadder when there is no rung to climb to */
-    public function decide(Dossier $dossier, PendingDecision $pending, Choice $choice, string $reason, User $by, string $id): Decision
+    public function decide(Dossier $dossier, PendingDecision $pending, ProgressDecision $choice, string $reason, User $by, string $id): Decision
     {
         $to = match ($choice) {
-            Choice::Climb => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
-            Choice::StepDown => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false),
+            ProgressDecision::Climb => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
+            ProgressDecision::StepDown => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false),
             default => null,
         };
 
@@ -52,7 +54,7 @@ final readonly class DecideRung
             if ($to !== null) {
                 $this->placing->record($dossier, $to, $pending->side, $by, strtolower((string) Str::ulid()), $why, decision: $id);
             }
-            if ($choice === Choice::StopLadder || $choice === Choice::Refer) {
+            if ($choice === ProgressDecision::StopLadder || $choice === ProgressDecision::Refer) {
                 $this->placing->record($dossier, $pending->rung, $pending->side, $by, strtolower((string) Str::ulid()), $why, stopped: true, decision: $id);
             }
 

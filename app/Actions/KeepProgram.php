@@ -6,14 +6,15 @@ namespace App\Actions;
 
 use App\Models\Program;
 use App\Models\User;
+use App\Records\ProgramAtHand;
+use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
-use EvenRungs\Program\WrittenWish;
 
 /** Keeps a version of a person's program. The newest holds; nothing that was kept before is overwritten. */
 final readonly class KeepProgram
 {
     /** @param list<WrittenWeek> $weeks */
-    public function keep(ProgramAtHand $hand, string $id, array $weeks, WrittenWish $wish, string $why, User $by): void
+    public function keep(ProgramAtHand $hand, string $id, array $weeks, WrittenRequest $wish, string $why, User $by): void
     {
         $names = [];
         foreach ($weeks as $week) {

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Library\PracticeLibrary;
 use App\Models\Placement;
 use App\Models\User;
+use App\Records\Dossier;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Rung;
 

@@ -9,6 +9,8 @@ use App\Models\SessionLog;
 use App\Models\SetEntry;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Records\Dossier;
+use App\Records\LoggedSet;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Reason\Refusal;

@@ -8,6 +8,7 @@ use App\Library\PracticeLibrary;
 use App\Models\Plan;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
+use App\Records\ProgramAtHand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenWeek;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Http\Views\ErrorView;
+use App\Http\Shared\ErrorView;
 use EvenRungs\Dose\InvalidDoseLine;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Reason\Refusal;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\Dossier;
-use EvenRungs\Screening\Standing;
+use App\Records\Dossier;
+use EvenRungs\Screening\Admission;
 use Illuminate\Contracts\Debug\ShouldntReport;
 
 /** An error a user can cause, with its status and sentence. */
@@ -33,7 +33,7 @@ final class Problem extends \RuntimeException implements ShouldntReport
      *
      * @throws self when it does
      */
-    public static function whenClosed(Standing $standing): void
+    public static function whenClosed(Admission $standing): void
     {
         if (! $standing->open) {
             throw new self(423, 'danger-sign', $standing->reason->sentence ?? 'Closed by a danger sign.');

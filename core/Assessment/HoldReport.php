@@ -25,7 +25,7 @@ final readonly class HoldReport
     private const SIDES_FLAG = 0.10;
 
     /**
-     * @param list<HoldStanding> $standings in the order of the kinds, left before right
+     * @param list<HoldComparison> $standings in the order of the kinds, left before right
      * @param list<Reason>       $notes     ratios and side differences worth a word
      * @param bool               $flagged   a side difference that is more than noise
      */
@@ -86,14 +86,14 @@ final readonly class HoldReport
     }
 
     /** @param non-empty-list<Hold> $own oldest first */
-    private static function standing(array $own, ?HoldNorm $norm, ?Sex $sex, ?Age $age): HoldStanding
+    private static function standing(array $own, ?HoldNorm $norm, ?Sex $sex, ?Age $age): HoldComparison
     {
         $last = $own[count($own) - 1];
         $before = $own[count($own) - 2] ?? null;
         $best = array_reduce($own, static fn(Hold $best, Hold $hold): Hold => $hold->seconds > $best->seconds ? $hold : $best, $own[0]);
         $percentile = $norm?->percentile($last->seconds, $age);
 
-        return new HoldStanding($last, $best, $before, $norm, $percentile, self::against($last, $norm, $percentile, $sex, $age), self::change($last, $before, $norm));
+        return new HoldComparison($last, $best, $before, $norm, $percentile, self::against($last, $norm, $percentile, $sex, $age), self::change($last, $before, $norm));
     }
 
     private static function against(Hold $last, ?HoldNorm $norm, ?float $percentile, ?Sex $sex, ?Age $age): Reason
@@ -144,7 +144,7 @@ final readonly class HoldReport
     }
 
     /**
-     * @param array<string, HoldStanding> $standings
+     * @param array<string, HoldComparison> $standings
      *
      * @return list<Reason>
      */
@@ -176,7 +176,7 @@ final readonly class HoldReport
     }
 
     /** @return array{Reason, bool}|null the note, and whether it is a flag */
-    private static function sides(?HoldStanding $left, ?HoldStanding $right): ?array
+    private static function sides(?HoldComparison $left, ?HoldComparison $right): ?array
     {
         if ($left === null || $right === null) {
             return null;

@@ -23,7 +23,7 @@ final readonly class BoardChange
      */
     private function __construct(public array $closing, public array $opening, public array $displaced, public array $leftOpen) {}
 
-    /** @param list<Stand> $stands where the person stands today */
+    /** @param list<Position> $stands where the person stands today */
     public static function between(Library $library, array $stands, Circumstances $before, Circumstances $after): self
     {
         $closing = $opening = $open = $demandsBefore = $demandsAfter = [];
@@ -85,7 +85,7 @@ final readonly class BoardChange
     /**
      * The highest rung the person stands on in a demand.
      *
-     * @param list<Stand> $stands
+     * @param list<Position> $stands
      */
     private static function heightIn(Demand $demand, array $stands): ?Height
     {

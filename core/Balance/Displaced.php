@@ -11,5 +11,5 @@ use EvenRungs\Reason\Reason;
 final readonly class Displaced
 {
     /** @param Substitution|null $instead null when nothing fits and the demand stays open */
-    public function __construct(public Stand $stand, public ?Substitution $instead, public Reason $reason) {}
+    public function __construct(public Position $stand, public ?Substitution $instead, public Reason $reason) {}
 }

@@ -34,7 +34,7 @@ final readonly class Evenness
         public Reason $reason,
     ) {}
 
-    /** @param list<Stand> $stands */
+    /** @param list<Position> $stands */
     public static function of(array $stands, Library $library, Circumstances $circumstances): self
     {
         $byLadder = [];
@@ -83,10 +83,10 @@ final readonly class Evenness
         return $this->spreadTenths !== null && $this->spreadTenths > self::UNEVEN_TENTHS;
     }
 
-    /** @param non-empty-list<Stand> $stands on one ladder */
+    /** @param non-empty-list<Position> $stands on one ladder */
     private static function weaker(array $stands): Height
     {
-        $heights = array_map(static fn(Stand $stand): int => $stand->rung->height->tenths, $stands);
+        $heights = array_map(static fn(Position $stand): int => $stand->rung->height->tenths, $stands);
 
         return Height::ofTenths(min($heights));
     }

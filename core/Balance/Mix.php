@@ -8,7 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Session\Segment;
-use EvenRungs\Session\Stretch;
+use EvenRungs\Session\TimeKind;
 use EvenRungs\Session\Timeline;
 
 /** How the work falls on two ends of something: left and right, front and back, static and dynamic, floor and standing. */
@@ -22,7 +22,7 @@ final readonly class Mix
     {
         $half = array_fill_keys(['left', 'right', 'front', 'back', 'static', 'dynamic', 'floor', 'standing'], 0);
         foreach ($timeline->segments as $segment) {
-            if ($segment->stretch !== Stretch::Work) {
+            if ($segment->stretch !== TimeKind::Work) {
                 continue;
             }
             $rung = $segment->item->rung;

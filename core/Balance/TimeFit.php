@@ -13,8 +13,8 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Session\ChangeOver;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Edit;
+use EvenRungs\Session\FatigueSite;
 use EvenRungs\Session\Item;
-use EvenRungs\Session\Joint;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\SetClock;
@@ -221,7 +221,7 @@ final class TimeFit
 
     private function compete(Item $one, Item $other): bool
     {
-        return $one->rung->demand === $other->rung->demand || Joint::shared($one->rung, $other->rung, $this->limits) !== [];
+        return $one->rung->demand === $other->rung->demand || FatigueSite::shared($one->rung, $other->rung, $this->limits) !== [];
     }
 
     /** Each exercise rests at least the low end of its band while the other works. */

@@ -85,7 +85,7 @@ final class DoseLine
     {
         return match (true) {
             $body instanceof Holds => $body->count === 1 ? "{$body->seconds}s" : "({$body->count}x{$body->seconds}s/{$body->gapSeconds})",
-            $body instanceof Gathered => "({$body->totalSeconds}s by {$body->boutSeconds}s/{$body->gapSeconds})",
+            $body instanceof AccumulatedHold => "({$body->totalSeconds}s by {$body->boutSeconds}s/{$body->gapSeconds})",
             $body instanceof Carry => "{$body->metres}m",
             $body instanceof Timed => "{$body->seconds}s on",
             $body instanceof Open => 'max~'.$counting->written($body->estimate).self::suffix($body).($body->cap === null ? '' : '<='.$counting->written($body->cap).self::suffix($body)),
@@ -127,7 +127,7 @@ final class DoseLine
     private function body(): SetBody
     {
         if ($found = $this->take('\(\s*(\d+)\s*s\s*by\s*(\d+)\s*s(?:\s*\/\s*(\d+))?\s*\)')) {
-            return Gathered::of(self::whole($found[1] ?? ''), self::whole($found[2] ?? ''), self::whole($found[3] ?? '30'));
+            return AccumulatedHold::of(self::whole($found[1] ?? ''), self::whole($found[2] ?? ''), self::whole($found[3] ?? '30'));
         }
         if ($found = $this->take('\(\s*(\d+)\s*x\s*(\d+)\s*s(?:\s*\/\s*(\d+))?\s*\)')) {
             return Holds::of(self::whole($found[1] ?? ''), self::whole($found[2] ?? ''), self::whole($found[3] ?? '5'));

@@ -26,7 +26,7 @@ final class DoseWords
     {
         return match (true) {
             $body instanceof Holds => $body->count === 1 ? "{$body->seconds} s" : "({$body->count} holds of {$body->seconds} s, {$body->gapSeconds} s between)",
-            $body instanceof Gathered => "{$body->totalSeconds} s in bouts of {$body->boutSeconds} s, {$body->gapSeconds} s between",
+            $body instanceof AccumulatedHold => "{$body->totalSeconds} s in bouts of {$body->boutSeconds} s, {$body->gapSeconds} s between",
             $body instanceof Carry => "{$body->metres} m",
             $body instanceof Timed => "{$body->seconds} s of work",
             $body instanceof Open => 'as '.($body->unit() === Unit::Reps ? 'many' : 'long')." as clean, about {$counting->written($body->estimate)}".($body->unit() === Unit::Reps ? '' : ' s').($body->cap === null ? '' : ", at most {$counting->written($body->cap)}"),

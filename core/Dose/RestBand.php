@@ -15,7 +15,7 @@ final readonly class RestBand
             $kind === DoseKind::ActivationHold => new self(10, 0, 20, 'activation'),
             $body instanceof Carry => new self(60, 45, 120, 'carry'),
             $kind === DoseKind::LoadedLift => new self(90, 60, 180, 'loaded lift or throw'),
-            $body instanceof Gathered => new self(60, 30, 120, 'long hold'),
+            $body instanceof AccumulatedHold => new self(60, 30, 120, 'long hold'),
             $body instanceof Holds && $body->count > 1 => new self(30, 20, 60, 'between short-hold sets'),
             $body instanceof Holds && $body->seconds > 30 => new self(60, 30, 120, 'long hold'),
             $body instanceof Holds => new self(45, 30, 90, 'capped hold'),

@@ -19,7 +19,7 @@ use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Timeline;
 use EvenRungs\Session\Totals;
-use EvenRungs\Week\Placement;
+use EvenRungs\Week\SessionRole;
 
 /** Makes a complete program from where a person stands and what is asked for: the same for the same inputs and seed. */
 final class Generator
@@ -41,12 +41,12 @@ final class Generator
     /** @var array<string, list<string>> ladders in the order of the method, by the rungs of a session */
     private array $orders = [];
 
-    private function __construct(private readonly Standing $standing, private readonly Wish $wish, private readonly Beginnings $beginnings) {}
+    private function __construct(private readonly StartingPoint $standing, private readonly ProgramRequest $wish, private readonly OpeningRungs $beginnings) {}
 
     /** @throws InvalidProgram when what the trainer has fixed contradicts itself */
-    public static function program(Standing $standing, Wish $wish): Program
+    public static function program(StartingPoint $standing, ProgramRequest $wish): Program
     {
-        $beginnings = Beginnings::of($standing, $wish);
+        $beginnings = OpeningRungs::of($standing, $wish);
         $generator = new self($standing, $wish, $beginnings);
         $against = [...LockCheck::of($standing, $wish), ...$generator->overfull()];
         if ($against !== []) {
@@ -144,7 +144,7 @@ final class Generator
         $offers = $at = [];
         foreach ($this->beginnings->paths as $ladder => $path) {
             $at[$ladder] = count($offers);
-            $offers[] = Offer::of($path->cell($number)->rung, $path->cell($number)->dose);
+            $offers[] = Candidate::of($path->cell($number)->rung, $path->cell($number)->dose);
         }
         $seconds = $fixed = [];
         foreach ($this->wish->slots as $index => $slot) {
@@ -157,7 +157,7 @@ final class Generator
             }
         }
         // With three sessions or more each core demand twice; in an easier week once is enough.
-        $main = count(array_filter($this->wish->slots, static fn(ProgramSlot $slot): bool => $slot->placement !== Placement::Primer));
+        $main = count(array_filter($this->wish->slots, static fn(ProgramSlot $slot): bool => $slot->placement !== SessionRole::Primer));
         $minimum = min(count($this->wish->slots), $main >= 3 && $kind !== WeekKind::Easier ? 2 : 1);
 
         return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed);
@@ -165,7 +165,7 @@ final class Generator
 
     private function solve(SetProblem $problem): SetPlan
     {
-        $key = json_encode([array_map(static fn(Offer $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose), $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed], JSON_THROW_ON_ERROR);
+        $key = json_encode([array_map(static fn(Candidate $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose), $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed], JSON_THROW_ON_ERROR);
 
         return $this->solved[$key] ??= SetSearch::solve($problem, $this->wish->seed, $this->near);
     }
@@ -256,7 +256,7 @@ final class Generator
         foreach ($plan->short as $name => $missing) {
             $demand = Demand::from($name);
             $minimum = $problem->minimum[$name];
-            $offered = array_filter($problem->offers, static fn(Offer $offer): bool => $offer->demand() === $demand) !== [];
+            $offered = array_filter($problem->offers, static fn(Candidate $offer): bool => $offer->demand() === $demand) !== [];
             if (! $offered) {
                 continue;
             }
@@ -276,7 +276,7 @@ final class Generator
     {
         for ($more = 1; $more <= self::MORE_MINUTES; $more++) {
             $longer = new SetProblem($problem->offers, array_map(static fn(int $seconds): int => $seconds + 60 * $more, $problem->seconds), $this->wish->targets, $problem->minimum, $problem->fixed);
-            if (array_filter(SetSearch::solve($longer, $this->wish->seed, null, 1)->short, static fn(int $missing, string $demand): bool => array_filter($longer->offers, static fn(Offer $offer): bool => $offer->demand()->value === $demand) !== [], ARRAY_FILTER_USE_BOTH) === []) {
+            if (array_filter(SetSearch::solve($longer, $this->wish->seed, null, 1)->short, static fn(int $missing, string $demand): bool => array_filter($longer->offers, static fn(Candidate $offer): bool => $offer->demand()->value === $demand) !== [], ARRAY_FILTER_USE_BOTH) === []) {
                 return "About {$more} ".($more === 1 ? 'minute' : 'minutes').' more in each session, or another session in the week.';
             }
         }

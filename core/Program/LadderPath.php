@@ -12,7 +12,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
-use EvenRungs\Session\Capped;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Item;
 
 /**
@@ -42,14 +42,14 @@ final class LadderPath
     /** Weeks without a set of it so far. */
     private int $idle = 0;
 
-    private function __construct(private readonly Standing $standing, private readonly Wish $wish, private readonly Ladder $ladder, private Rung $rung, private string $why)
+    private function __construct(private readonly StartingPoint $standing, private readonly ProgramRequest $wish, private readonly Ladder $ladder, private Rung $rung, private string $why)
     {
         $this->ahead = $this->forecast($rung, $standing->daysOn[$rung->ladder] ?? 0, 0);
         $this->doses = $this->dosesFrom($rung, $standing->doses[$rung->slug] ?? null);
     }
 
     /** @param string|null $why why this rung, where it is not simply the working rung */
-    public static function of(Standing $standing, Wish $wish, Rung $rung, ?string $why = null): self
+    public static function of(StartingPoint $standing, ProgramRequest $wish, Rung $rung, ?string $why = null): self
     {
         return new self($standing, $wish, $standing->library->ladder($rung->ladder), $rung, $why ?? 'The working rung.');
     }
@@ -138,8 +138,8 @@ final class LadderPath
         foreach ($this->standing->circumstances->limits as $limit) {
             foreach ($limit->caps as $cap) {
                 $item = new Item('one', $rung, $dose);
-                if ($cap->concerns($rung->position, $rung->demand) && Capped::measured($item, $cap) > $cap->seconds) {
-                    $dose = Capped::within($item, $cap) ?? $dose;
+                if ($cap->concerns($rung->position, $rung->demand) && CapCheck::measured($item, $cap) > $cap->seconds) {
+                    $dose = CapCheck::within($item, $cap) ?? $dose;
                 }
             }
         }

@@ -10,7 +10,7 @@ use EvenRungs\Ladder\UnknownRung;
 final class LockCheck
 {
     /** @return list<string> what speaks against it, each as a sentence */
-    public static function of(Standing $standing, Wish $wish): array
+    public static function of(StartingPoint $standing, ProgramRequest $wish): array
     {
         $against = [];
         foreach ($wish->locks->rungs as $week => $rungs) {
@@ -46,7 +46,7 @@ final class LockCheck
         return array_values(array_unique($against));
     }
 
-    private static function rung(Standing $standing, string $ladder, string $slug): ?string
+    private static function rung(StartingPoint $standing, string $ladder, string $slug): ?string
     {
         try {
             $rung = $standing->library->rung($slug);
@@ -60,6 +60,6 @@ final class LockCheck
             return "“{$rung->name}” is fixed, and its ladder is stopped after pain.";
         }
 
-        return Beginnings::isOpen($standing, $rung) ? null : "“{$rung->name}” is fixed, and ruled out. {$standing->circumstances->rule($rung)->reasons[0]->sentence}";
+        return OpeningRungs::isOpen($standing, $rung) ? null : "“{$rung->name}” is fixed, and ruled out. {$standing->circumstances->rule($rung)->reasons[0]->sentence}";
     }
 }

@@ -7,7 +7,7 @@ namespace EvenRungs\Program;
 use EvenRungs\Body\Position;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
-use EvenRungs\Session\Stretch;
+use EvenRungs\Session\TimeKind;
 
 /** What leads in a week: programs go from still to moving to standing work as the rungs rise (common practice). */
 enum Phase: string
@@ -28,7 +28,7 @@ enum Phase: string
         $seconds = array_fill_keys(array_map(static fn(self $phase): string => $phase->value, self::cases()), 0);
         foreach ($sessions as $session) {
             foreach ($session->timeline()->segments as $segment) {
-                if ($segment->stretch === Stretch::Work) {
+                if ($segment->stretch === TimeKind::Work) {
                     $seconds[self::ofSegment($segment)->value] += $segment->seconds;
                 }
             }

@@ -6,7 +6,7 @@ namespace EvenRungs\Program;
 
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Placement;
+use EvenRungs\Week\SessionRole;
 
 /** A place for a core session in each week of a program: when, and how many minutes there are. */
 final readonly class ProgramSlot
@@ -16,7 +16,7 @@ final readonly class ProgramSlot
     public const MOST_MINUTES = 90;
 
     /** @throws \InvalidArgumentException */
-    public function __construct(public string $id, public Cell $cell, public Placement $placement, public int $minutes, public int $effort)
+    public function __construct(public string $id, public Cell $cell, public SessionRole $placement, public int $minutes, public int $effort)
     {
         if ($minutes < self::LEAST_MINUTES || $minutes > self::MOST_MINUTES) {
             throw new \InvalidArgumentException('A session has '.self::LEAST_MINUTES.' to '.self::MOST_MINUTES.' minutes.');
@@ -38,7 +38,7 @@ final readonly class ProgramSlot
         $word = static fn(string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw new \InvalidArgumentException("{$key} has to be text.");
         $whole = static fn(string $key): int => is_numeric($data[$key] ?? null) ? (int) $data[$key] : throw new \InvalidArgumentException("{$key} has to be a number.");
 
-        return new self($word('id'), new Cell($whole('day'), DayPart::from($word('part'))), Placement::from($word('placement')), $whole('minutes'), $whole('effort'));
+        return new self($word('id'), new Cell($whole('day'), DayPart::from($word('part'))), SessionRole::from($word('placement')), $whole('minutes'), $whole('effort'));
     }
 
     /** @return array{id: string, day: int, part: string, placement: string, minutes: int, effort: int} */

@@ -44,13 +44,13 @@ final readonly class Rate
      * From every stretch on a rung, those that ended without a climb among them: leaving those out would promise too much.
      * Null while the log is too short.
      *
-     * @param list<Stretch> $stretches
+     * @param list<RungTenure> $stretches
      */
     public static function fromLog(array $stretches): ?self
     {
-        $days = array_sum(array_map(static fn(Stretch $stretch): int => $stretch->days, $stretches));
-        $climbs = array_filter($stretches, static fn(Stretch $stretch): bool => $stretch->climbedTenths > 0);
-        $tenths = array_sum(array_map(static fn(Stretch $stretch): int => $stretch->climbedTenths, $climbs));
+        $days = array_sum(array_map(static fn(RungTenure $stretch): int => $stretch->days, $stretches));
+        $climbs = array_filter($stretches, static fn(RungTenure $stretch): bool => $stretch->climbedTenths > 0);
+        $tenths = array_sum(array_map(static fn(RungTenure $stretch): int => $stretch->climbedTenths, $climbs));
         if (count($climbs) < self::CLIMBS || $days < 7 * self::WEEKS) {
             return null;
         }

@@ -34,7 +34,7 @@ final readonly class SetProblem
     public int $whole;
 
     /**
-     * @param list<Offer>               $offers
+     * @param list<Candidate>               $offers
      * @param list<int>                 $seconds of each session
      * @param array<string, int>        $minimum sessions in which a demand has to be met, by demand
      * @param array<int, array<int, int>> $fixed sets the trainer has fixed, by session and offer; 0 keeps an offer out
@@ -58,7 +58,7 @@ final readonly class SetProblem
     /**
      * Shares of demands for which nothing is offered fall to the others in proportion.
      *
-     * @param list<Offer> $offers
+     * @param list<Candidate> $offers
      *
      * @return array{array<string, int>, int}
      */
@@ -67,13 +67,13 @@ final readonly class SetProblem
         $pace = [];
         $parts = 0;
         foreach (Demand::withShare() as $demand) {
-            $here = array_filter($offers, static fn(Offer $offer): bool => $offer->demand() === $demand && $offer->total() > 0);
+            $here = array_filter($offers, static fn(Candidate $offer): bool => $offer->demand() === $demand && $offer->total() > 0);
             if ($here === [] || $targets->part($demand) === 0) {
                 continue;
             }
             $parts += $targets->part($demand);
             // Seconds on the clock for one half second of weighted work, on the densest exercise.
-            $pace[$demand->value] = min(array_map(static fn(Offer $offer): float => ($offer->setSeconds + $offer->restSeconds) / $offer->total(), $here));
+            $pace[$demand->value] = min(array_map(static fn(Candidate $offer): float => ($offer->setSeconds + $offer->restSeconds) / $offer->total(), $here));
         }
         $cost = 0.0;
         foreach ($pace as $demand => $each) {

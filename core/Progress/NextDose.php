@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Ladder\Rung;
@@ -165,8 +165,8 @@ final readonly class NextDose
                 ? [$dose->withBody(Holds::of($body->count + 1, $body->seconds, $body->gapSeconds)), 'one more short hold'] : null,
             $body instanceof Holds && $method->holdStrategy() === HoldStrategy::Capped => self::longer($dose, $body, 5, self::CAPPED_SECONDS),
             $body instanceof Holds => self::longer($dose, $body, 10, self::LONG_SECONDS),
-            $body instanceof Gathered => $body->boutSeconds + 10 <= $body->totalSeconds
-                ? [$dose->withBody(Gathered::of($body->totalSeconds, $body->boutSeconds + 10, $body->gapSeconds)), 'the same total in longer bouts'] : null,
+            $body instanceof AccumulatedHold => $body->boutSeconds + 10 <= $body->totalSeconds
+                ? [$dose->withBody(AccumulatedHold::of($body->totalSeconds, $body->boutSeconds + 10, $body->gapSeconds)), 'the same total in longer bouts'] : null,
             $body instanceof Reps => self::moreReps($rung, $dose, $body),
             $body instanceof Carry => match (true) {
                 $body->metres < self::MOST_METRES => [$dose->withBody(Carry::of(min(self::MOST_METRES, $body->metres + 10))), '10 m more'],

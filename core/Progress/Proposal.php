@@ -15,7 +15,7 @@ final readonly class Proposal
      * @param list<Reason> $reasons the deciding one first
      */
     public function __construct(
-        public Choice $choice,
+        public Decision $choice,
         public ?Rung $to,
         public array $reasons,
         public Gate $gate,

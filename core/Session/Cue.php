@@ -14,7 +14,7 @@ final readonly class Cue
      * @param bool           $endsSet  the set is over after this cue: the form check is asked
      */
     public function __construct(
-        public Stretch $stretch,
+        public TimeKind $stretch,
         public int $seconds,
         public string $itemId,
         public int $set,

@@ -15,7 +15,7 @@ final readonly class CueSheet
         $segments = $timeline->segments;
         $cues = [];
         foreach ($segments as $index => $segment) {
-            $inReps = $segment->stretch === Stretch::Work && $segment->item->isInReps();
+            $inReps = $segment->stretch === TimeKind::Work && $segment->item->isInReps();
             $next = self::nextWork($segments, $index);
             $cues[] = new Cue(
                 $segment->stretch,
@@ -29,7 +29,7 @@ final readonly class CueSheet
                     static fn(array $part): CuePhase => new CuePhase($part[0], $part[1]->seconds, $part[2]),
                     $segment->item->rung->tempoParts($segment->item->dose),
                 ) : [],
-                $segment->stretch === Stretch::Work && ($next === null || $next->item->id !== $segment->item->id || $next->set !== $segment->set),
+                $segment->stretch === TimeKind::Work && ($next === null || $next->item->id !== $segment->item->id || $next->set !== $segment->set),
             );
         }
 
@@ -40,7 +40,7 @@ final readonly class CueSheet
     private static function nextWork(array $segments, int $index): ?Segment
     {
         for ($next = $index + 1; $next < count($segments); $next++) {
-            if ($segments[$next]->stretch === Stretch::Work) {
+            if ($segments[$next]->stretch === TimeKind::Work) {
                 return $segments[$next];
             }
         }

@@ -6,8 +6,8 @@ namespace EvenRungs\Session;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Open;
 use EvenRungs\Dose\Reps;
@@ -61,7 +61,7 @@ final readonly class Item
 
         return match (true) {
             $body instanceof Holds => $body->seconds,
-            $body instanceof Gathered => $body->boutSeconds,
+            $body instanceof AccumulatedHold => $body->boutSeconds,
             $body instanceof Open => $body->cap ?? $body->estimate,
             $body instanceof Timed => $this->rung->dynamic ? 0 : $body->seconds,
             default => 0,

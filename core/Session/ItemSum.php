@@ -20,10 +20,10 @@ final class ItemSum
         $leftOver = $body instanceof Timed && $item->isOneSided() && ($body->seconds - SetClock::SIDE_CHANGE_SECONDS) % 2 === 1;
         $sets = [];
         foreach ($segments as $segment) {
-            if ($segment->stretch === Stretch::Rest && (! $leftOver || isset($sets[$segment->set]))) {
+            if ($segment->stretch === TimeKind::Rest && (! $leftOver || isset($sets[$segment->set]))) {
                 $rests[] = $segment->seconds;
             } else {
-                $sets[$segment->set] = $segment->stretch === Stretch::Rest ? true : ($sets[$segment->set] ?? null);
+                $sets[$segment->set] = $segment->stretch === TimeKind::Rest ? true : ($sets[$segment->set] ?? null);
                 $bySet[$segment->set][] = $segment;
             }
         }
@@ -48,12 +48,12 @@ final class ItemSum
     private static function set(Item $item, array $segments): string
     {
         $parts = [];
-        foreach ([[Stretch::Work, 'work'], [Stretch::Gap, 'gaps'], [Stretch::SideChange, 'side change'], [Stretch::Rest, 'left over']] as [$stretch, $name]) {
+        foreach ([[TimeKind::Work, 'work'], [TimeKind::Gap, 'gaps'], [TimeKind::SideChange, 'side change'], [TimeKind::Rest, 'left over']] as [$stretch, $name]) {
             $seconds = array_values(array_map(static fn(Segment $segment): int => $segment->seconds, array_filter($segments, static fn(Segment $segment): bool => $segment->stretch === $stretch)));
             if ($seconds === []) {
                 continue;
             }
-            $text = $stretch === Stretch::Work && $item->isInReps()
+            $text = $stretch === TimeKind::Work && $item->isInReps()
                 ? implode(' + ', array_map(static fn(int $stretch): string => intdiv($stretch, max(1, $item->repSeconds())).' × '.$item->repSeconds().' s', $seconds)).' = '.array_sum($seconds).' s'
                 : self::times($seconds);
             $parts[] = "{$name} {$text}";

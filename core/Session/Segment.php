@@ -15,7 +15,7 @@ final readonly class Segment
      * @param int $target what this stretch asks for in the unit of the dose; 0 where it is not work
      */
     public function __construct(
-        public Stretch $stretch,
+        public TimeKind $stretch,
         public int $seconds,
         public int $block,
         public Item $item,

@@ -20,12 +20,12 @@ final readonly class SessionSums
 
     public function work(): Reason
     {
-        return $this->sum('Work is time under tension, pauses of the tempo included; gaps, rests and side changes are not.', [Stretch::Work]);
+        return $this->sum('Work is time under tension, pauses of the tempo included; gaps, rests and side changes are not.', [TimeKind::Work]);
     }
 
     public function rest(): Reason
     {
-        return $this->sum('Rest is the rests between sets and stations, and the gaps between holds.', [Stretch::Rest, Stretch::Gap]);
+        return $this->sum('Rest is the rests between sets and stations, and the gaps between holds.', [TimeKind::Rest, TimeKind::Gap]);
     }
 
     public function changeOver(): Reason
@@ -34,11 +34,11 @@ final readonly class SessionSums
         $last = null;
         $seconds = $sides = 0;
         foreach ($this->segments as $segment) {
-            if ($segment->stretch === Stretch::ChangeOver) {
+            if ($segment->stretch === TimeKind::ChangeOver) {
                 $seconds += $segment->seconds;
                 $inputs["to {$segment->item->rung->name}"] = "{$segment->seconds} s".($last === null ? '' : ', '.ChangeOver::between($last, $segment->item)->why);
             }
-            $sides += $segment->stretch === Stretch::SideChange ? $segment->seconds : 0;
+            $sides += $segment->stretch === TimeKind::SideChange ? $segment->seconds : 0;
             $last = $segment->item;
         }
         if ($sides > 0) {
@@ -48,7 +48,7 @@ final readonly class SessionSums
         return Reason::because(Rule::ChangeOver, 'Change-over is one for each pair of neighbours outside a circuit, the largest that applies, and the side changes: '.Totals::clock($seconds + $sides).'.', $inputs, 'Neighbours in the same position with the same kit.');
     }
 
-    /** @param list<Stretch> $stretches */
+    /** @param list<TimeKind> $stretches */
     private function sum(string $what, array $stretches): Reason
     {
         $byItem = $names = [];

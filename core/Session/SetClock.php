@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
-use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\SetBody;
 use EvenRungs\Dose\Timed;
@@ -41,7 +41,7 @@ final readonly class SetClock
 
         return [
             ...$clock->oneSide($item->firstSide),
-            $clock->segment(Stretch::SideChange, self::SIDE_CHANGE_SECONDS, $item->firstSide->other()),
+            $clock->segment(TimeKind::SideChange, self::SIDE_CHANGE_SECONDS, $item->firstSide->other()),
             ...$clock->oneSide($item->firstSide->other()),
         ];
     }
@@ -51,14 +51,14 @@ final readonly class SetClock
     {
         $bouts = $this->bouts();
         if ($bouts === null) {
-            return [$this->segment(Stretch::Work, $this->plainSeconds(), $side, $this->body->target())];
+            return [$this->segment(TimeKind::Work, $this->plainSeconds(), $side, $this->body->target())];
         }
         $segments = [];
         foreach ($bouts as $index => $seconds) {
             if ($index > 0 && $this->gap() > 0) {
-                $segments[] = $this->segment(Stretch::Gap, $this->gap(), $side);
+                $segments[] = $this->segment(TimeKind::Gap, $this->gap(), $side);
             }
-            $segments[] = $this->segment(Stretch::Work, $seconds, $side, $seconds);
+            $segments[] = $this->segment(TimeKind::Work, $seconds, $side, $seconds);
         }
 
         return $segments;
@@ -73,15 +73,15 @@ final readonly class SetClock
     {
         $bouts = $this->bouts();
         if ($bouts === null) {
-            return [$this->segment(Stretch::Work, 2 * $this->plainSeconds(), Side::Both, $this->body->target())];
+            return [$this->segment(TimeKind::Work, 2 * $this->plainSeconds(), Side::Both, $this->body->target())];
         }
         $segments = [];
         foreach ($bouts as $seconds) {
             foreach ([$this->item->firstSide, $this->item->firstSide->other()] as $side) {
                 if ($segments !== [] && $this->gap() > 0) {
-                    $segments[] = $this->segment(Stretch::Gap, $this->gap(), $side);
+                    $segments[] = $this->segment(TimeKind::Gap, $this->gap(), $side);
                 }
-                $segments[] = $this->segment(Stretch::Work, $seconds, $side, $seconds);
+                $segments[] = $this->segment(TimeKind::Work, $seconds, $side, $seconds);
             }
         }
 
@@ -92,18 +92,18 @@ final readonly class SetClock
     private function timed(Timed $timed): array
     {
         if (! $this->item->isOneSided()) {
-            return [$this->segment(Stretch::Work, $timed->seconds, Side::Both, $timed->seconds)];
+            return [$this->segment(TimeKind::Work, $timed->seconds, Side::Both, $timed->seconds)];
         }
         $each = intdiv($timed->seconds - self::SIDE_CHANGE_SECONDS, 2);
         $left = $timed->seconds - self::SIDE_CHANGE_SECONDS - 2 * $each;
         $first = $this->item->firstSide;
         $segments = [
-            $this->segment(Stretch::Work, $each, $first, $each),
-            $this->segment(Stretch::SideChange, self::SIDE_CHANGE_SECONDS, $first->other()),
-            $this->segment(Stretch::Work, $each, $first->other(), $each),
+            $this->segment(TimeKind::Work, $each, $first, $each),
+            $this->segment(TimeKind::SideChange, self::SIDE_CHANGE_SECONDS, $first->other()),
+            $this->segment(TimeKind::Work, $each, $first->other(), $each),
         ];
 
-        return $left === 0 ? $segments : [...$segments, $this->segment(Stretch::Rest, $left, Side::Both)];
+        return $left === 0 ? $segments : [...$segments, $this->segment(TimeKind::Rest, $left, Side::Both)];
     }
 
     /**
@@ -115,14 +115,14 @@ final readonly class SetClock
     {
         return match (true) {
             $this->body instanceof Holds => array_fill(0, $this->body->count, $this->body->seconds),
-            $this->body instanceof Gathered => $this->body->bouts(),
+            $this->body instanceof AccumulatedHold => $this->body->bouts(),
             default => null,
         };
     }
 
     private function gap(): int
     {
-        return $this->body instanceof Holds || $this->body instanceof Gathered ? $this->body->gapSeconds : 0;
+        return $this->body instanceof Holds || $this->body instanceof AccumulatedHold ? $this->body->gapSeconds : 0;
     }
 
     /** Seconds of one side of a set that has no holds. */
@@ -137,7 +137,7 @@ final readonly class SetClock
         return $this->item->isInReps() ? $this->body->target() * $this->item->repSeconds() : $this->body->target();
     }
 
-    private function segment(Stretch $stretch, int $seconds, Side $side, int $target = 0): Segment
+    private function segment(TimeKind $stretch, int $seconds, Side $side, int $target = 0): Segment
     {
         return new Segment($stretch, $seconds, $this->block, $this->item, $this->set, $side, $target);
     }

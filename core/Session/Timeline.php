@@ -17,7 +17,7 @@ final readonly class Timeline
         foreach ($session->blocks as $number => $block) {
             $first = $block->items()[0];
             if ($last !== null) {
-                $segments[] = new Segment(Stretch::ChangeOver, ChangeOver::between($last, $first)->seconds, $number, $first, 1);
+                $segments[] = new Segment(TimeKind::ChangeOver, ChangeOver::between($last, $first)->seconds, $number, $first, 1);
             }
             array_push($segments, ...($block instanceof Circuit ? self::circuit($block, $number) : self::straight($first, $number)));
             $last = $block->items()[count($block->items()) - 1];
@@ -50,7 +50,7 @@ final readonly class Timeline
     {
         $own = [];
         foreach ($this->segments as $segment) {
-            if ($segment->stretch !== Stretch::ChangeOver) {
+            if ($segment->stretch !== TimeKind::ChangeOver) {
                 $own[$segment->item->id][] = $segment;
             }
         }
@@ -78,7 +78,7 @@ final readonly class Timeline
         $segments = [];
         for ($set = 1; $set <= $item->dose->sets(); $set++) {
             if ($set > 1) {
-                $segments[] = new Segment(Stretch::Rest, $item->restSeconds(), $block, $item, $set - 1);
+                $segments[] = new Segment(TimeKind::Rest, $item->restSeconds(), $block, $item, $set - 1);
             }
             array_push($segments, ...SetClock::segments($item, $block, $set));
         }
@@ -99,7 +99,7 @@ final readonly class Timeline
                 if ($previous !== null) {
                     [$lastIndex, $lastItem, $lastRound] = $previous;
                     $rest = $lastRound < $round ? $circuit->roundRestSeconds : $circuit->gapSeconds[$lastIndex];
-                    $segments[] = new Segment(Stretch::Rest, $rest, $block, $lastItem, $lastRound);
+                    $segments[] = new Segment(TimeKind::Rest, $rest, $block, $lastItem, $lastRound);
                 }
                 array_push($segments, ...SetClock::segments($item, $block, $round));
                 $previous = [$index, $item, $round];

@@ -15,9 +15,9 @@ final readonly class Totals
         $work = $rest = $changeOver = 0;
         foreach ($segments as $segment) {
             match ($segment->stretch) {
-                Stretch::Work => $work += $segment->seconds,
-                Stretch::Gap, Stretch::Rest => $rest += $segment->seconds,
-                Stretch::SideChange, Stretch::ChangeOver => $changeOver += $segment->seconds,
+                TimeKind::Work => $work += $segment->seconds,
+                TimeKind::Gap, TimeKind::Rest => $rest += $segment->seconds,
+                TimeKind::SideChange, TimeKind::ChangeOver => $changeOver += $segment->seconds,
             };
         }
 

@@ -188,10 +188,10 @@ final readonly class Warnings
             if (! $cap->concerns($item->rung->position, $item->rung->demand)) {
                 continue;
             }
-            $written = Capped::measured($item, $cap);
+            $written = CapCheck::measured($item, $cap);
             if ($written > $cap->seconds) {
                 $what = $cap->wholeSet ? 'a set' : 'this one';
-                $dose = Capped::within($item, $cap);
+                $dose = CapCheck::within($item, $cap);
                 $warnings[] = new Warning(
                     Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}; {$what} is {$written} s.", [...$origin, 'written' => "{$written} s", 'allowed' => "{$cap->seconds} s"], 'Shorter bouts, or a rung in another position.'),
                     $dose === null ? null : Repair::by('Write '.DoseLine::print($dose, $this->circumstances->method->counting()), Edit::dose($item->id, $dose)),
@@ -280,15 +280,15 @@ final readonly class Warnings
         $apart = null;
         foreach (array_slice($circuit->stations, 1) as $index => $next) {
             $here = $circuit->stations[$index];
-            $shared = Joint::shared($here->rung, $next->rung, $this->circumstances->limits);
+            $shared = FatigueSite::shared($here->rung, $next->rung, $this->circumstances->limits);
             if ($shared === []) {
                 continue;
             }
             $apart ??= $this->setApart($circuit);
             $warnings[] = new Warning(Reason::because(
                 Rule::Competing,
-                "“{$here->rung->name}” and “{$next->rung->name}” follow each other and both load ".implode(' and ', array_map(static fn(Joint $joint): string => $joint->inWords(), $shared)).'.',
-                ['loaded twice running' => implode(', ', array_map(static fn(Joint $joint): string => $joint->value, $shared))],
+                "“{$here->rung->name}” and “{$next->rung->name}” follow each other and both load ".implode(' and ', array_map(static fn(FatigueSite $joint): string => $joint->inWords(), $shared)).'.',
+                ['loaded twice running' => implode(', ', array_map(static fn(FatigueSite $joint): string => $joint->value, $shared))],
                 'Another station between the two.',
             ), $apart);
         }
@@ -322,7 +322,7 @@ final readonly class Warnings
     {
         $count = 0;
         foreach (array_slice($stations, 1) as $index => $next) {
-            $count += (int) (Joint::shared($stations[$index]->rung, $next->rung, $this->circumstances->limits) !== []);
+            $count += (int) (FatigueSite::shared($stations[$index]->rung, $next->rung, $this->circumstances->limits) !== []);
         }
 
         return $count;

@@ -81,9 +81,9 @@ final readonly class Clashes
     {
         $clashes = [];
         foreach ($this->week->slots as $slot) {
-            foreach ($slot->placement === Placement::Primer ? [] : $this->week->other as $other) {
+            foreach ($slot->placement === SessionRole::Primer ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
-                $same = $parts === 0 && $slot->placement !== Placement::Finisher;
+                $same = $parts === 0 && $slot->placement !== SessionRole::Finisher;
                 if (! $other->isHeavyLifting() || $other->cell->day !== $slot->cell->day || ! $same && $parts !== 1) {
                     continue;
                 }
@@ -106,10 +106,10 @@ final readonly class Clashes
     {
         $clashes = [];
         foreach ($this->week->slots as $slot) {
-            $easy = $slot->placement === Placement::Primer || ($slot->placement === Placement::Daily && $slot->effort <= self::LOW_EFFORT);
+            $easy = $slot->placement === SessionRole::Primer || ($slot->placement === SessionRole::Daily && $slot->effort <= self::LOW_EFFORT);
             foreach ($easy ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
-                $before = $parts > 0 || ($parts === 0 && $slot->placement !== Placement::Finisher);
+                $before = $parts > 0 || ($parts === 0 && $slot->placement !== SessionRole::Finisher);
                 if ($other->isEnduranceOrSport() && $other->cell->day === $slot->cell->day && $before) {
                     $clashes[] = new Clash(Reason::because(
                         Rule::WeekBeforeSport,
@@ -178,7 +178,7 @@ final readonly class Clashes
         $clashes = [];
         foreach ($this->week->slots as $slot) {
             if ($slot->placement->leansOnTraining() && ! $this->week->hasTrainingAt($slot->cell)) {
-                $word = $slot->placement === Placement::Primer ? 'before' : 'after';
+                $word = $slot->placement === SessionRole::Primer ? 'before' : 'after';
                 $clashes[] = new Clash(Reason::because(Rule::WeekLeans, "{$this->sentence($slot)} is a {$slot->placement->value}, and there is no training on {$slot->cell->inWords()} to come {$word}.", [], 'On its own, or at a part of the day with training.'), [$slot->id]);
             }
         }
@@ -198,7 +198,7 @@ final readonly class Clashes
                     Rule::WeekDemand,
                     ucfirst($demand->shortName()).' is met '.self::times($times).' this week; '.self::times($minimum).' is the least.',
                     [
-                        'sessions, primers apart' => (string) count(array_filter($this->week->slots, static fn(CoreSlot $slot): bool => $slot->placement !== Placement::Primer)),
+                        'sessions, primers apart' => (string) count(array_filter($this->week->slots, static fn(CoreSlot $slot): bool => $slot->placement !== SessionRole::Primer)),
                         'least' => 'twice with three sessions or more, else once',
                         'met by' => 'a set at planned dose whose main demand it is, outside a primer',
                     ],

@@ -13,7 +13,7 @@ final readonly class CoreSlot
     public const HARD = 7;
 
     /** @param int $effort planned, 0 to 10 */
-    public function __construct(public string $id, public Cell $cell, public Placement $placement, public int $effort, public SlotContent $content) {}
+    public function __construct(public string $id, public Cell $cell, public SessionRole $placement, public int $effort, public SlotContent $content) {}
 
     public function isHard(): bool
     {
@@ -23,7 +23,7 @@ final readonly class CoreSlot
     /** At planned dose and outside a primer: a primer is less than planned dose by what it is. */
     public function meets(Demand $demand): bool
     {
-        return $this->placement !== Placement::Primer && $this->content->sets($demand) > 0;
+        return $this->placement !== SessionRole::Primer && $this->content->sets($demand) > 0;
     }
 
     /** Planned load: effort × minutes. */
@@ -32,7 +32,7 @@ final readonly class CoreSlot
         return $this->effort * $this->content->seconds / 60;
     }
 
-    public function with(?Cell $cell = null, ?Placement $placement = null, ?int $effort = null): self
+    public function with(?Cell $cell = null, ?SessionRole $placement = null, ?int $effort = null): self
     {
         return new self($this->id, $cell ?? $this->cell, $placement ?? $this->placement, $effort ?? $this->effort, $this->content);
     }

@@ -42,12 +42,12 @@ final readonly class WeekPlacing
         return $best[1] ?? null;
     }
 
-    private static function placement(CoreWeek $week, Cell $cell, Method $method): Placement
+    private static function placement(CoreWeek $week, Cell $cell, Method $method): SessionRole
     {
         return match (true) {
-            $method->choice(Question::Frequency) === 'short daily' => Placement::Daily,
-            $week->hasTrainingAt($cell) => Placement::Finisher,
-            default => Placement::OwnDay,
+            $method->choice(Question::Frequency) === 'short daily' => SessionRole::Daily,
+            $week->hasTrainingAt($cell) => SessionRole::Finisher,
+            default => SessionRole::OwnDay,
         };
     }
 
@@ -57,7 +57,7 @@ final readonly class WeekPlacing
         $trains = array_filter($week->other, static fn(OtherTraining $other): bool => $other->cell->day === $slot->cell->day && $other->kind !== TrainingKind::Work) !== [];
 
         return match ($method->choice(Question::Placement)) {
-            'finisher' => (int) ($slot->placement !== Placement::Finisher),
+            'finisher' => (int) ($slot->placement !== SessionRole::Finisher),
             'own day' => (int) $trains,
             default => 0,
         };

@@ -62,10 +62,10 @@ final readonly class WeekRepairs
     {
         $candidates = [];
         foreach ($this->slots($clash) as $slot) {
-            foreach ([Placement::Finisher, Placement::OwnDay] as $place => $placement) {
-                if ($placement !== $slot->placement && $slot->placement !== Placement::Daily) {
+            foreach ([SessionRole::Finisher, SessionRole::OwnDay] as $place => $placement) {
+                if ($placement !== $slot->placement && $slot->placement !== SessionRole::Daily) {
                     $changed = $slot->with(placement: $placement);
-                    $label = "Make “{$slot->content->title}” ".($placement === Placement::Finisher ? 'a finisher after the training' : 'a session on its own');
+                    $label = "Make “{$slot->content->title}” ".($placement === SessionRole::Finisher ? 'a finisher after the training' : 'a session on its own');
                     $candidates[] = [new WeekRepair($label, [WeekEdit::to($changed)]), $this->week->replacing($changed), $place];
                 }
             }
@@ -83,7 +83,7 @@ final readonly class WeekRepairs
                 $moved = $this->week->isFree($cell) ? $this->week->moved($slot, $cell) : null;
                 if ($moved !== null) {
                     $candidates[] = [
-                        new WeekRepair("Move “{$slot->content->title}” to {$cell->inWords()}".($moved->placement === Placement::Finisher ? ', after the training' : ''), [WeekEdit::to($moved)]),
+                        new WeekRepair("Move “{$slot->content->title}” to {$cell->inWords()}".($moved->placement === SessionRole::Finisher ? ', after the training' : ''), [WeekEdit::to($moved)]),
                         $this->week->replacing($moved),
                         $this->distance($slot->cell, $cell),
                     ];

@@ -5,15 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\DecideRung;
-use App\Actions\Dossier;
 use App\Actions\KeepProgram;
-use App\Actions\LoggedSet;
-use App\Actions\OpenDossier;
 use App\Actions\Placing;
-use App\Actions\ProgramAtHand;
-use App\Actions\ReadSession;
 use App\Actions\RecordLog;
-use App\Actions\SessionStart;
 use App\Library\LibraryFiles;
 use App\Models\Morning;
 use App\Models\Person;
@@ -25,6 +19,11 @@ use App\Models\Screening;
 use App\Models\TimedHold;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Records\Dossier;
+use App\Records\LoggedSet;
+use App\Records\OpenPerson;
+use App\Records\ProgramAtHand;
+use App\Records\SessionStart;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Body\Side;
@@ -32,14 +31,15 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
-use EvenRungs\Program\WrittenWish;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Placement as WeekPlacement;
+use EvenRungs\Week\SessionRole as WeekPlacement;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -56,7 +56,7 @@ final class DemoSeeder
     private User $trainer;
 
     public function __construct(
-        private readonly OpenDossier $open,
+        private readonly OpenPerson $open,
         private readonly Placing $placing,
         private readonly RecordLog $record,
         private readonly DecideRung $decide,
@@ -260,7 +260,7 @@ final class DemoSeeder
     {
         $hand = ProgramAtHand::of($this->dossier($person));
         $place = static fn(string $id, int $day, DayPart $part): ProgramSlot => new ProgramSlot($id, new Cell($day, $part), WeekPlacement::OwnDay, 25, 6);
-        $wish = new WrittenWish($hand->today()->monday(), $weeks, 1, null, [$place('tue', 2, DayPart::Midday), $place('thu', 4, DayPart::Midday), $place('sat', 6, DayPart::Morning)]);
+        $wish = new WrittenRequest($hand->today()->monday(), $weeks, 1, null, [$place('tue', 2, DayPart::Midday), $place('thu', 4, DayPart::Midday), $place('sat', 6, DayPart::Morning)]);
         $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
         $this->keep->keep($hand, self::ulid(), $hand->taking($made, null), $wish, $why, $this->trainer);
     }

@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\Evenness;
-use EvenRungs\Balance\Stand;
+use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
@@ -84,7 +84,7 @@ final class BalanceTest extends TestCase
     private function evenness(array $stands, array $kit): Evenness
     {
         return Evenness::of(
-            array_map(static fn(array $stand): Stand => new Stand(ShippedLibrary::rung($stand[0]), $stand[1]), $stands),
+            array_map(static fn(array $stand): Position => new Position(ShippedLibrary::rung($stand[0]), $stand[1]), $stands),
             ShippedLibrary::get(),
             new Circumstances([], $kit, Method::default()),
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Balance\BoardChange;
-use EvenRungs\Balance\Stand;
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
@@ -31,7 +31,7 @@ final class BoardChangeTest extends TestCase
     public function test_a_limit_on_one_side_displaces_only_the_stand_of_that_side(): void
     {
         $rung = ShippedLibrary::rung('side-bridge/knees-bent');
-        $change = BoardChange::between(ShippedLibrary::get(), [new Stand($rung, Side::Left), new Stand($rung, Side::Right)], $this->with([], Kit::cases()), $this->with([State::ShoulderPain->limit(Side::Left)], Kit::cases()));
+        $change = BoardChange::between(ShippedLibrary::get(), [new Position($rung, Side::Left), new Position($rung, Side::Right)], $this->with([], Kit::cases()), $this->with([State::ShoulderPain->limit(Side::Left)], Kit::cases()));
 
         self::assertSame([Side::Left], array_map(static fn($one): Side => $one->stand->side, $change->displaced));
     }
@@ -64,7 +64,7 @@ final class BoardChangeTest extends TestCase
     {
         return BoardChange::between(
             ShippedLibrary::get(),
-            array_map(static fn(string $slug): Stand => new Stand(ShippedLibrary::rung($slug), Side::Both), $stands),
+            array_map(static fn(string $slug): Position => new Position(ShippedLibrary::rung($slug), Side::Both), $stands),
             $this->with([], Kit::cases()),
             $this->with($limits, $kit),
         );

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
-use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\Timed;
@@ -106,7 +106,7 @@ final class ClockModelTest extends TestCase
 
             return;
         }
-        if ($sides === Sidedness::Alternating && ($body instanceof Holds || $body instanceof Gathered)) {
+        if ($sides === Sidedness::Alternating && ($body instanceof Holds || $body instanceof AccumulatedHold)) {
             $holds = $this->holds($body);
             foreach ([...$holds, ...$holds] as $number => $unused) {
                 $this->pass('g', $number > 0 ? $body->gapSeconds : 0);
@@ -119,7 +119,7 @@ final class ClockModelTest extends TestCase
             if ($side === 2 && $sides === Sidedness::OneSided) {
                 $this->pass('s', 5);
             }
-            if ($body instanceof Holds || $body instanceof Gathered) {
+            if ($body instanceof Holds || $body instanceof AccumulatedHold) {
                 foreach ($this->holds($body) as $number => $hold) {
                     $this->pass('g', $number > 0 ? $body->gapSeconds : 0);
                     $this->pass('w', $hold);
@@ -138,7 +138,7 @@ final class ClockModelTest extends TestCase
     }
 
     /** @return list<int> */
-    private function holds(Holds|Gathered $body): array
+    private function holds(Holds|AccumulatedHold $body): array
     {
         $holds = [];
         $left = $body instanceof Holds ? $body->count * $body->seconds : $body->totalSeconds;
@@ -197,7 +197,7 @@ final class ClockModelTest extends TestCase
         $sets = mt_rand(1, 4);
         $body = match (mt_rand(0, 4)) {
             0 => Holds::of(mt_rand(1, 5), mt_rand(1, 20), mt_rand(0, 8)),
-            1 => Gathered::of(mt_rand(30, 90), mt_rand(10, 30), mt_rand(0, 20)),
+            1 => AccumulatedHold::of(mt_rand(30, 90), mt_rand(10, 30), mt_rand(0, 20)),
             2 => Carry::of(mt_rand(1, 45)),
             3 => Timed::of(mt_rand(10, 70)),
             default => Reps::of(mt_rand(1, 12)),

@@ -7,10 +7,10 @@ namespace Tests\Core;
 use Eris\Generators;
 use Eris\TestTrait;
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\InvalidDoseLine;
 use EvenRungs\Dose\Open;
@@ -114,7 +114,7 @@ final class DoseLineTest extends TestCase
                 2 => Holds::of($small, $large, $small),
                 3 => Carry::of($large),
                 4 => Timed::of($large + 10),
-                5 => Gathered::of($large + $small, $small, $small),
+                5 => AccumulatedHold::of($large + $small, $small, $small),
                 default => Open::of($small, $large > $small ? $large : null, $large % 2 === 0 ? Unit::Reps : Unit::Seconds),
             };
             $perSide = $sidedness->countsEachSide() && ! $body instanceof Timed;

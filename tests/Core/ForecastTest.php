@@ -12,7 +12,7 @@ use EvenRungs\Method\Question;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\GateForecast;
 use EvenRungs\Program\Rate;
-use EvenRungs\Program\Stretch;
+use EvenRungs\Program\RungTenure;
 use EvenRungs\Screening\State;
 use PHPUnit\Framework\TestCase;
 
@@ -69,15 +69,15 @@ final class ForecastTest extends TestCase
 
     public function testTheRateIsReadFromTheLogOnceThereIsEnough(): void
     {
-        $climbs = [new Stretch(21, 10), new Stretch(28, 8), new Stretch(21, 6)];
+        $climbs = [new RungTenure(21, 10), new RungTenure(28, 8), new RungTenure(21, 6)];
         self::assertNull(Rate::fromLog($climbs), '10 weeks on ladders are too few.');
 
         // 24 tenths in 21 + 28 + 21 + 42 days = 16 weeks: 0.15 of height a week, the ladder without a climb included.
-        $rate = Rate::fromLog([...$climbs, new Stretch(42, 0)]);
+        $rate = Rate::fromLog([...$climbs, new RungTenure(42, 0)]);
         self::assertNotNull($rate);
         self::assertTrue($rate->fromLog);
         self::assertEqualsWithDelta(1.5, $rate->tenthsAWeek, 0.001);
-        self::assertNull(Rate::fromLog([new Stretch(60, 8), new Stretch(60, 8)]), 'Two climbs are too few.');
+        self::assertNull(Rate::fromLog([new RungTenure(60, 8), new RungTenure(60, 8)]), 'Two climbs are too few.');
     }
 
     public function testAStatedRateStaysWithinWhatAnybodyClimbs(): void

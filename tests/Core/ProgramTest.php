@@ -19,19 +19,19 @@ use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\Locks;
 use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program;
+use EvenRungs\Program\ProgramRequest;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\ProgramWeek;
 use EvenRungs\Program\Rate;
-use EvenRungs\Program\Standing;
+use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
-use EvenRungs\Program\Wish;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Placement;
+use EvenRungs\Week\SessionRole;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -329,7 +329,7 @@ final class ProgramTest extends TestCase
      * @param list<string>                $stopped
      * @param list<Kit>|null              $kit
      */
-    private static function standing(array $limits = [], array $working = self::WORKING, array $stopped = [], ?array $kit = null, ?Method $method = null): Standing
+    private static function standing(array $limits = [], array $working = self::WORKING, array $stopped = [], ?array $kit = null, ?Method $method = null): StartingPoint
     {
         $rungs = [];
         foreach ($working as $slug) {
@@ -337,7 +337,7 @@ final class ProgramTest extends TestCase
             $rungs[$rung->ladder] = $rung;
         }
 
-        return new Standing(ShippedLibrary::get(), new Circumstances($limits, $kit ?? Kit::cases(), $method ?? Method::default()), $rungs, stopped: $stopped);
+        return new StartingPoint(ShippedLibrary::get(), new Circumstances($limits, $kit ?? Kit::cases(), $method ?? Method::default()), $rungs, stopped: $stopped);
     }
 
     /**
@@ -352,10 +352,10 @@ final class ProgramTest extends TestCase
     {
         $slots = [];
         foreach ($minutes as $at => $length) {
-            $slots[] = new ProgramSlot("slot-{$at}", new Cell(1 + 2 * $at, DayPart::Evening), Placement::OwnDay, $length, 6);
+            $slots[] = new ProgramSlot("slot-{$at}", new Cell(1 + 2 * $at, DayPart::Evening), SessionRole::OwnDay, $length, 6);
         }
 
-        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), new Wish(
+        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), new ProgramRequest(
             Day::parse($start),
             Day::parse('2026-11-25'),
             $weeks,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\Gathered;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Open;
 use EvenRungs\Dose\Reps;
@@ -79,7 +79,7 @@ final class RandomSession
         }
         $body = match (mt_rand(0, 6)) {
             0 => Holds::of(mt_rand(1, 6), mt_rand(1, 60), mt_rand(0, 10)),
-            1 => Gathered::of(mt_rand(30, 180), mt_rand(10, 30), mt_rand(0, 30)),
+            1 => AccumulatedHold::of(mt_rand(30, 180), mt_rand(10, 30), mt_rand(0, 30)),
             2 => Carry::of(mt_rand(1, 60)),
             3 => Timed::of(mt_rand(10, 90)),
             4 => Open::of($estimate = mt_rand(1, 30), mt_rand(0, 1) === 0 ? null : $estimate + mt_rand(0, 20), mt_rand(0, 1) === 0 ? Unit::Reps : Unit::Seconds),

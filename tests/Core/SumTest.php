@@ -11,7 +11,7 @@ use EvenRungs\Session\ItemSum;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
-use EvenRungs\Session\Stretch;
+use EvenRungs\Session\TimeKind;
 use EvenRungs\Session\Timeline;
 use PHPUnit\Framework\TestCase;
 
@@ -51,7 +51,7 @@ final class SumTest extends TestCase
             $session = RandomSession::make(3);
             $timeline = $session->timeline();
             foreach ($session->items() as $item) {
-                $own = array_values(array_filter($timeline->segments, static fn(Segment $segment): bool => $segment->item->id === $item->id && $segment->stretch !== Stretch::ChangeOver));
+                $own = array_values(array_filter($timeline->segments, static fn(Segment $segment): bool => $segment->item->id === $item->id && $segment->stretch !== TimeKind::ChangeOver));
                 $seconds = 0;
                 foreach (ItemSum::of($item, $own)->inputs as $input) {
                     preg_match('/^sets? (\d+)(?:–(\d+))?/u', $input->name, $range);

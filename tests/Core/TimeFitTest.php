@@ -13,8 +13,8 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Session\Circuit;
+use EvenRungs\Session\FatigueSite;
 use EvenRungs\Session\Item;
-use EvenRungs\Session\Joint;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use PHPUnit\Framework\TestCase;
@@ -153,7 +153,7 @@ final class TimeFitTest extends TestCase
                     $pairs++;
                     [$one, $other] = $block->stations;
                     self::assertNotSame($one->rung->demand, $other->rung->demand);
-                    self::assertSame([], Joint::shared($one->rung, $other->rung, []));
+                    self::assertSame([], FatigueSite::shared($one->rung, $other->rung, []));
                 }
             }
         }

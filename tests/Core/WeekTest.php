@@ -26,7 +26,7 @@ use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\Frequency;
 use EvenRungs\Week\OtherTraining;
-use EvenRungs\Week\Placement;
+use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\SlotContent;
 use EvenRungs\Week\Soreness;
 use EvenRungs\Week\TrainingKind;
@@ -38,21 +38,21 @@ use PHPUnit\Framework\TestCase;
 /** Core sessions among other training: what clashes, what is missing, and what one key does about it. */
 final class WeekTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, Placement, bool, bool}> core cell, training cell, placement, heavy, clashes */
+    /** @return iterable<string, array{string, string, SessionRole, bool, bool}> core cell, training cell, placement, heavy, clashes */
     public static function aroundLifting(): iterable
     {
-        yield 'on its own in the same part' => ['2 evening', '2 evening', Placement::OwnDay, true, true];
-        yield 'as a finisher after it' => ['2 evening', '2 evening', Placement::Finisher, true, false];
-        yield 'as a primer before it' => ['2 evening', '2 evening', Placement::Primer, true, false];
-        yield 'in the part before, within six hours' => ['2 midday', '2 evening', Placement::OwnDay, true, true];
-        yield 'in the morning of a heavy evening' => ['2 morning', '2 evening', Placement::OwnDay, true, false];
-        yield 'after it' => ['2 evening', '2 morning', Placement::OwnDay, true, false];
-        yield 'the evening before a heavy morning' => ['1 evening', '2 morning', Placement::OwnDay, true, false];
-        yield 'before light high-rep work it is allowed' => ['2 midday', '2 evening', Placement::OwnDay, false, false];
+        yield 'on its own in the same part' => ['2 evening', '2 evening', SessionRole::OwnDay, true, true];
+        yield 'as a finisher after it' => ['2 evening', '2 evening', SessionRole::Finisher, true, false];
+        yield 'as a primer before it' => ['2 evening', '2 evening', SessionRole::Primer, true, false];
+        yield 'in the part before, within six hours' => ['2 midday', '2 evening', SessionRole::OwnDay, true, true];
+        yield 'in the morning of a heavy evening' => ['2 morning', '2 evening', SessionRole::OwnDay, true, false];
+        yield 'after it' => ['2 evening', '2 morning', SessionRole::OwnDay, true, false];
+        yield 'the evening before a heavy morning' => ['1 evening', '2 morning', SessionRole::OwnDay, true, false];
+        yield 'before light high-rep work it is allowed' => ['2 midday', '2 evening', SessionRole::OwnDay, false, false];
     }
 
     #[DataProvider('aroundLifting')]
-    public function test_core_work_is_not_done_before_heavy_lifting(string $core, string $lifting, Placement $placement, bool $heavy, bool $clashes): void
+    public function test_core_work_is_not_done_before_heavy_lifting(string $core, string $lifting, SessionRole $placement, bool $heavy, bool $clashes): void
     {
         $week = self::week([self::slot('a', $core, $placement)], [self::other(TrainingKind::Lifting, $lifting, $heavy)]);
 
@@ -64,8 +64,8 @@ final class WeekTest extends TestCase
         $sport = [self::other(TrainingKind::Sport, '3 evening')];
 
         self::assertContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], $sport)));
-        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning', Placement::Daily, 3)], $sport)), 'easy daily practice');
-        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 evening', Placement::Finisher)], $sport)));
+        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning', SessionRole::Daily, 3)], $sport)), 'easy daily practice');
+        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 evening', SessionRole::Finisher)], $sport)));
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Work, '3 evening')])), 'work is no training');
     }
 
@@ -103,7 +103,7 @@ final class WeekTest extends TestCase
     public function test_a_primer_meets_nothing_and_is_not_one_of_the_three(): void
     {
         $week = self::week(
-            [self::slot('a', '1 evening'), self::slot('b', '3 evening'), self::slot('p', '5 evening', Placement::Primer, 2)],
+            [self::slot('a', '1 evening'), self::slot('b', '3 evening'), self::slot('p', '5 evening', SessionRole::Primer, 2)],
             [self::other(TrainingKind::Lifting, '5 evening', true)],
         );
 
@@ -126,10 +126,10 @@ final class WeekTest extends TestCase
 
     public function test_a_primer_or_finisher_needs_training_to_lean_on(): void
     {
-        $week = self::week([self::slot('a', '2 evening', Placement::Finisher)], [self::other(TrainingKind::Work, '2 evening')]);
+        $week = self::week([self::slot('a', '2 evening', SessionRole::Finisher)], [self::other(TrainingKind::Work, '2 evening')]);
 
         self::assertSame([Rule::WeekLeans], self::rules($week));
-        self::assertSame(Placement::OwnDay, WeekRepairs::for($week, Clashes::in($week)[0])[0]->edits[0]->placement);
+        self::assertSame(SessionRole::OwnDay, WeekRepairs::for($week, Clashes::in($week)[0])[0]->edits[0]->placement);
     }
 
     public function test_the_young_train_few_days_and_not_hard(): void
@@ -270,7 +270,7 @@ final class WeekTest extends TestCase
         $slots = $other = [];
         foreach (range(1, mt_rand(1, 5)) as $number) {
             $sets = array_fill_keys(array_filter($demands, static fn(): bool => mt_rand(0, 3) > 0), 2);
-            $slots[] = new CoreSlot("s{$number}", Cell::week()[mt_rand(0, 20)], Placement::cases()[mt_rand(0, 3)], mt_rand(3, 9), new SlotContent("S{$number}", 900, $sets, []));
+            $slots[] = new CoreSlot("s{$number}", Cell::week()[mt_rand(0, 20)], SessionRole::cases()[mt_rand(0, 3)], mt_rand(3, 9), new SlotContent("S{$number}", 900, $sets, []));
         }
         foreach (range(1, mt_rand(1, 5)) as $number) {
             $other[] = new OtherTraining(TrainingKind::cases()[mt_rand(0, 3)], mt_rand(0, 1) === 1, Cell::week()[mt_rand(0, 20)]);
@@ -290,7 +290,7 @@ final class WeekTest extends TestCase
     }
 
     /** @param array<string, int>|null $sets by demand; the four of every week when null */
-    private static function slot(string $id, string $cell, Placement $placement = Placement::OwnDay, int $effort = 6, ?array $sets = null): CoreSlot
+    private static function slot(string $id, string $cell, SessionRole $placement = SessionRole::OwnDay, int $effort = 6, ?array $sets = null): CoreSlot
     {
         $sets ??= array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), 2);
 

@@ -7,7 +7,7 @@ namespace Tests\Reference;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
 use EvenRungs\Method\Method;
-use EvenRungs\Program\Offer;
+use EvenRungs\Program\Candidate;
 use EvenRungs\Program\SetProblem;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -33,7 +33,7 @@ final class ExactSets
             }
             $rungs = array_values(array_filter($library->meeting($demand), static fn($rung): bool => $rung->inTrunk($method) && $rung->height->tenths < 70));
             foreach ($rungs === [] ? [] : $random->pickArrayKeys($rungs, $core && $random->getInt(0, 2) === 0 ? 2 : 1) as $at) {
-                $offers[] = Offer::of($rungs[$at], $rungs[$at]->defaultDose($method));
+                $offers[] = Candidate::of($rungs[$at], $rungs[$at]->defaultDose($method));
             }
         }
         $offers = array_slice($offers, 0, 7);
@@ -111,7 +111,7 @@ final class ExactSets
             $cost[] = self::SHORT." q{$d}";
             $met = [];
             foreach (array_keys($problem->seconds) as $s) {
-                $there = array_keys(array_filter($problem->offers, static fn(Offer $offer): bool => $offer->demand() === $demand));
+                $there = array_keys(array_filter($problem->offers, static fn(Candidate $offer): bool => $offer->demand() === $demand));
                 $present = implode(' ', array_map(static fn(int $l): string => "- y{$s}_{$l}", $there));
                 $rows[] = "z{$s}_{$d} {$present} <= 0";
                 $met[] = "z{$s}_{$d}";

@@ -19,7 +19,7 @@ use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\Frequency;
-use EvenRungs\Week\Placement;
+use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\SlotContent;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -95,7 +95,7 @@ final class WeekRulesTest extends TestCase
 
     private static function easy(int $day): CoreSlot
     {
-        return new CoreSlot("day-{$day}", new Cell($day, DayPart::Evening), Placement::OwnDay, 5, new SlotContent('Floor', 1200, [], []));
+        return new CoreSlot("day-{$day}", new Cell($day, DayPart::Evening), SessionRole::OwnDay, 5, new SlotContent('Floor', 1200, [], []));
     }
 
     private static function hard(int $day): CoreSlot

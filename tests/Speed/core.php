@@ -13,18 +13,18 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Method;
 use EvenRungs\Program\Generator;
 use EvenRungs\Program\Locks;
+use EvenRungs\Program\ProgramRequest;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\SetSearch;
-use EvenRungs\Program\Standing;
-use EvenRungs\Program\Wish;
+use EvenRungs\Program\StartingPoint;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Placement;
+use EvenRungs\Week\SessionRole;
 use Tests\Core\ShippedLibrary;
 use Tests\Reference\ExactSets;
 
@@ -80,9 +80,9 @@ foreach (ShippedLibrary::get()->ladders() as $ladder) {
     }
 }
 foreach ([6, 12] as $count) {
-    $standing = new Standing(ShippedLibrary::get(), new Circumstances([], Kit::cases(), Method::default()), array_slice($working, 0, $count));
-    $slots = array_map(static fn(int $day): ProgramSlot => new ProgramSlot("day-{$day}", new Cell($day, DayPart::Evening), Placement::OwnDay, 20, 6), [1, 3, 5, 6]);
-    $wish = new Wish(Day::parse('2026-11-30'), Day::parse('2026-11-25'), 12, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), new Locks);
+    $standing = new StartingPoint(ShippedLibrary::get(), new Circumstances([], Kit::cases(), Method::default()), array_slice($working, 0, $count));
+    $slots = array_map(static fn(int $day): ProgramSlot => new ProgramSlot("day-{$day}", new Cell($day, DayPart::Evening), SessionRole::OwnDay, 20, 6), [1, 3, 5, 6]);
+    $wish = new ProgramRequest(Day::parse('2026-11-30'), Day::parse('2026-11-25'), 12, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), new Locks);
     $times = [];
     for ($i = 0; $i < 6; $i++) {
         $start = hrtime(true);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\OpenDossier;
-use App\Actions\ProgramAtHand;
 use App\Models\Person;
 use App\Models\Placement;
 use App\Models\Practice;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
+use App\Records\OpenPerson;
+use App\Records\ProgramAtHand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Program\Forecast;
@@ -24,7 +24,7 @@ final class BackTest extends Command
 
     protected $description = 'Prints which share of the gates that were reached lay inside their forecast band';
 
-    public function handle(OpenDossier $open): int
+    public function handle(OpenPerson $open): int
     {
         $inside = $all = 0;
         foreach (Practice::query()->orderBy('name')->get() as $practice) {
@@ -49,7 +49,7 @@ final class BackTest extends Command
     }
 
     /** @return array{int, int} gates inside the band, and gates reached */
-    private function person(OpenDossier $open, Person $person, User $by): array
+    private function person(OpenPerson $open, Person $person, User $by): array
     {
         $dossier = $open->of($person, $by);
         $rows = array_values($person->placements->all());

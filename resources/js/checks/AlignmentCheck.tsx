@@ -57,7 +57,7 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
       http
         .POST('/api/people/{person}/alignments/preview', {
           params: { path: { person } },
-          body: JSON.parse(body) as Schemas['AlignmentInput'],
+          body: JSON.parse(body) as Schemas['AlignmentRequest'],
         })
         .then(({ data, error }) => {
           if (!newest) return;
@@ -111,7 +111,7 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
     const { data, error } = await http
       .POST('/api/people/{person}/alignments', {
         params: { path: { person } },
-        body: JSON.parse(body) as Schemas['AlignmentInput'],
+        body: JSON.parse(body) as Schemas['AlignmentRequest'],
       })
       .catch((failed: unknown) => ({ data: undefined, error: failed }));
     setBusy(null);

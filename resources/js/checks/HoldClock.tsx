@@ -7,7 +7,7 @@ import { TextField } from '@/ui/Field';
 import { saidKept } from './kept';
 import { COUNTDOWN_MS, following, heldSeconds, keepWatch, press, REST_MS, tick, type Watch } from './stopwatch';
 
-type End = Schemas['HoldInput']['end'];
+type End = Schemas['HoldRequest']['end'];
 
 const ends: { end: Exclude<End, 'cap'>; label: string }[] = [
   { end: 'form-lost', label: 'Form was lost' },

@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client';
 
 type Limit = Schemas['LimitInput'];
 type Person = Schemas['PersonView'];
-type PersonBody = Schemas['PersonInput'];
+type PersonBody = Schemas['PersonRequest'];
 
 export type Place = Schemas['PlaceView'];
 export type OtherTraining = Schemas['OtherTrainingView'];

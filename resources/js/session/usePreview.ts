@@ -29,7 +29,7 @@ export function usePreview(person: string, draft: Draft, first: { preview: Schem
         const { data, error } = await http
           .POST('/api/people/{person}/sessions/preview', {
             params: { path: { person } },
-            body: JSON.parse(asking) as Schemas['PreviewInput'],
+            body: JSON.parse(asking) as Schemas['PreviewRequest'],
           })
           .catch((failed: unknown) => ({ data: undefined, error: failed }));
         if (wanted.current !== null) continue;

@@ -1,8 +1,8 @@
 import type { Schemas } from '@/api/client';
 
-export type Wish = Schemas['WishView'];
+export type Wish = Schemas['ProgramRequestView'];
 export type Cell = Schemas['ProgramCellView'];
-export type Place = Schemas['WishSlotView'];
+export type Place = Schemas['RequestedSlotView'];
 
 const others = <Row extends { week: number; ladder: string }>(rows: Row[], week: number, ladder: string): Row[] =>
   rows.filter((row) => row.week !== week || row.ladder !== ladder);

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class PingView
+{
+    public function __construct(#[OA\Property] public bool $here) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Board;
+
+use App\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/** A person's way over the board. */
+#[OA\Schema]
+final readonly class PathView
+{
+    /** @param list<MoveView> $moves oldest first */
+    public function __construct(
+        #[ListOf(MoveView::class)]
+        public array $moves,
+    ) {}
+}

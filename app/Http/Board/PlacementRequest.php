@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Board;
+
+use App\Http\Shared\ApiRequest;
+use EvenRungs\Body\Side;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'rung', type: 'string'),
+    new OA\Property(property: 'side', type: 'string', enum: ['left', 'right', 'both']),
+    new OA\Property(property: 'reason', type: 'string'),
+])]
+final class PlacementRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'string', self::ULID],
+            'rung' => ['required', 'string', 'max:130'],
+            'side' => ['required', Rule::enum(Side::class)],
+            'reason' => ['present', 'nullable', 'string', 'max:300'],
+        ];
+    }
+}

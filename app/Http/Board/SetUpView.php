@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Board;
+
+use OpenApi\Attributes as OA;
+
+/** How a person sets up a rung for themselves. */
+#[OA\Schema]
+final readonly class SetUpView
+{
+    public function __construct(
+        #[OA\Property]
+        public string $rung,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public int $version,
+    ) {}
+}

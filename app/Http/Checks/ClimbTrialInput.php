@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use App\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/** One trial of a climb test. */
+#[OA\Schema]
+final readonly class ClimbTrialInput
+{
+    /** @param list<string> $faults form questions answered with no */
+    public function __construct(
+        #[OA\Property]
+        public string $rung,
+        #[ListOf('string')]
+        public array $faults,
+        #[OA\Property]
+        public int $pain,
+    ) {}
+
+    /** @param array<array-key, mixed> $data validated */
+    public static function read(array $data): self
+    {
+        return new self(
+            is_string($data['rung'] ?? null) ? $data['rung'] : '',
+            array_values(array_filter(is_array($data['faults'] ?? null) ? $data['faults'] : [], is_string(...))),
+            is_numeric($data['pain'] ?? null) ? (int) $data['pain'] : 0,
+        );
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Checks;
+
+use OpenApi\Attributes as OA;
+
+/** A test that was kept, in a sentence. */
+#[OA\Schema]
+final readonly class TestedView
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $sentence,
+    ) {}
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Coach;
+
+use App\Http\Shared\ApiRequest;
+use App\Records\LoggedSet;
+use EvenRungs\Progress\FormQuestion;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', description: 'ULID made on the device: sending twice saves once', type: 'string'),
+    new OA\Property(property: 'session', type: 'string'),
+    new OA\Property(property: 'seconds', type: 'integer', nullable: true),
+    new OA\Property(property: 'sets', type: 'array', items: new OA\Items(ref: '#/components/schemas/SetInput')),
+])]
+final class LogRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $number = ['present', 'nullable', 'integer', 'between:0,2000'];
+        $scale = ['present', 'nullable', 'integer', 'between:0,10'];
+
+        return [
+            'id' => ['required', 'string', self::ULID],
+            'session' => ['required', 'string', self::ULID],
+            'seconds' => ['present', 'nullable', 'integer', 'between:0,86400'],
+            'sets' => ['required', 'list', 'min:1', 'max:400'],
+            'sets.*.item' => ['required', 'string', 'max:40'],
+            'sets.*.set' => ['required', 'integer', 'between:1,20'],
+            'sets.*.both' => $number,
+            'sets.*.left' => $number,
+            'sets.*.right' => $number,
+            'sets.*.form' => ['present', 'array:'.implode(',', array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()))],
+            'sets.*.form.*' => ['boolean'],
+            'sets.*.pain' => $scale,
+            'sets.*.effort' => $scale,
+            'sets.*.travellingPain' => ['required', 'boolean'],
+            'sets.*.feltWrong' => ['required', 'boolean'],
+            'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
+            'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
+            'sets.*.painNote' => ['present', 'nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'sets.required' => 'Nothing was logged yet: at least one set is needed.', 'sets.min' => 'Nothing was logged yet: at least one set is needed.'];
+    }
+
+    /** @return list<LoggedSet> */
+    public function sets(): array
+    {
+        return array_map(static fn(mixed $set): LoggedSet => SetInput::read(is_array($set) ? $set : []), $this->entries('sets'));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Library;
+
+use App\Actions\KeepLadder;
+use App\Actions\LadderRefused;
+use App\Api\Changes;
+use App\Api\Reads;
+use App\Api\Removes;
+use App\Api\Writes;
+use App\Http\Problem;
+use App\Library\LibraryFiles;
+use App\Library\PracticeLibrary;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/** Own ladders of a practice: editing with a live check, files in and out. */
+final readonly class LadderController
+{
+    public function __construct(private PracticeLibrary $library, private KeepLadder $keep) {}
+
+    #[Reads('/api/ladders/{ladder}', 'ladder', LadderSourceView::class)]
+    public function show(string $ladder): JsonResponse
+    {
+        return new JsonResponse($this->source($ladder));
+    }
+
+    /** Nothing is kept: problems and pictures while a ladder is edited. */
+    #[Writes('/api/ladders/check', 'checkLadder', LadderCheckView::class, LadderCheckRequest::class)]
+    public function check(LadderCheckRequest $input): JsonResponse
+    {
+        return new JsonResponse($this->checked($input->document(), $input->by()));
+    }
+
+    /** Reads a ladder file; nothing is kept. */
+    #[Writes('/api/ladders/read', 'readLadder', LadderCheckView::class, LadderFileRequest::class)]
+    public function read(LadderFileRequest $input): JsonResponse
+    {
+        try {
+            $document = Yaml::parse($input->string('text')->toString(), Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
+        } catch (ParseException $wrong) {
+            return new JsonResponse(new LadderCheckView(["This is not a YAML or JSON file: {$wrong->getMessage()}"], null, null));
+        }
+
+        return new JsonResponse($this->checked($document, $input->by()));
+    }
+
+    #[Changes('/api/ladders/{ladder}', 'keepLadder', LadderSourceView::class, LadderRequest::class)]
+    public function update(string $ladder, LadderRequest $input): JsonResponse
+    {
+        $this->orRefused(fn() => $this->keep->keep($ladder, $input->document(), $input->integer('version'), $input->by()));
+
+        return new JsonResponse($this->source($ladder));
+    }
+
+    #[Removes('/api/ladders/{ladder}', 'letGoOfLadder')]
+    public function destroy(string $ladder, Request $request): Response
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $this->orRefused(fn() => $this->keep->letGo($ladder, $user));
+
+        return new Response(status: 204);
+    }
+
+    #[Reads('/api/ladders/{ladder}/file', 'ladderFile', LadderFileView::class)]
+    public function file(string $ladder): JsonResponse
+    {
+        return new JsonResponse(new LadderFileView("{$ladder}.yaml", Yaml::dump($this->library->document($ladder), 4, 2, Yaml::DUMP_MULTI_LINE_LITERAL_BLOCK | Yaml::DUMP_EMPTY_ARRAY_AS_SEQUENCE)));
+    }
+
+    /** @param \Closure(): void $work */
+    private function orRefused(\Closure $work): void
+    {
+        try {
+            $work();
+        } catch (LadderRefused $refused) {
+            throw $refused->changedMeanwhile ? Problem::conflict('changed-meanwhile', $refused->getMessage()) : Problem::faults('document', $refused->sentences);
+        }
+    }
+
+    private function source(string $ladder): LadderSourceView
+    {
+        $row = KeepLadder::row($ladder);
+
+        return new LadderSourceView(
+            $ladder,
+            $row === null || $row->removed_at !== null ? 0 : $row->version,
+            $this->library->shipped($ladder) !== null,
+            LibraryFiles::withObjects($this->library->document($ladder)),
+            $this->keep->inUse($ladder),
+        );
+    }
+
+    private function checked(mixed $document, User $by): LadderCheckView
+    {
+        [$problems, $ladder] = $this->library->check($document);
+
+        return new LadderCheckView(
+            $problems,
+            $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method()),
+            $problems === [] && is_array($document) ? LibraryFiles::withObjects($document) : null,
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Library;
+
+use App\Http\Shared\ApiRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'text', description: 'contents of a ladder file, YAML or JSON', type: 'string', maxLength: 400000),
+])]
+final class LadderFileRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'text' => ['required', 'string', 'max:400000'],
+        ];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'text.max' => 'This file is larger than a ladder can be (400 000 characters).'];
+    }
+}

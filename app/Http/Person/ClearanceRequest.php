@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Person;
+
+use App\Http\Shared\ApiRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'clinician', type: 'string'),
+    new OA\Property(property: 'scope', type: 'string'),
+    new OA\Property(property: 'from', type: 'string'),
+    new OA\Property(property: 'until', type: 'string'),
+])]
+final class ClearanceRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'string', self::ULID],
+            'clinician' => ['required', 'string', 'max:160'],
+            'scope' => ['required', 'string', 'max:500'],
+            'from' => ['required', 'date_format:Y-m-d'],
+            'until' => ['required', 'date_format:Y-m-d', 'after_or_equal:from'],
+        ];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'clinician.required' => 'Say who cleared it.',
+            'scope.required' => 'Say what is cleared.',
+            'until.after_or_equal' => 'The clearance cannot end before it begins.',
+        ];
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Person;
+
+use App\Api\Changes;
+use App\Api\Reads;
+use App\Api\Removes;
+use App\Api\Writes;
+use App\Http\People\PeopleView;
+use App\Http\People\PersonLineView;
+use App\Http\Problem;
+use App\Http\Shared\LimitInput;
+use App\Models\Clearance;
+use App\Models\Person;
+use App\Models\PersonLimit;
+use App\Models\Screening;
+use App\Models\User;
+use App\Records\Dossier;
+use App\Records\OpenPerson;
+use App\Time\PracticeClock;
+use Carbon\CarbonInterface;
+use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\State;
+use EvenRungs\Screening\Urgency;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Taking in a person: who, what for, limits, danger signs, clearance. */
+final readonly class PersonController
+{
+    public function __construct(private OpenPerson $open) {}
+
+    #[Writes('/api/people', 'addPerson', PersonView::class, PersonRequest::class, 201)]
+    public function store(PersonRequest $input): JsonResponse
+    {
+        $person = Person::query()->find($input->text('id'));
+        if ($person === null) {
+            $person = DB::transaction(function () use ($input): Person {
+                $person = Person::query()->create(['id' => $input->text('id'), 'version' => 1, ...$input->columns()]);
+                $this->keepLimits($person, $input);
+
+                return $person;
+            });
+        }
+
+        return $this->answer($person, $input->by(), 201);
+    }
+
+    #[Reads('/api/people/{person}', 'person', PersonView::class)]
+    public function show(Person $person, Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return $this->answer($person, $user);
+    }
+
+    #[Changes('/api/people/{person}', 'changePerson', PersonView::class, PersonRequest::class)]
+    public function update(Person $person, PersonRequest $input): JsonResponse
+    {
+        DB::transaction(function () use ($person, $input): void {
+            $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update(['version' => $input->integer('version') + 1]);
+            if ($changed !== 1) {
+                throw Problem::changedMeanwhile('This person', (new PersonPage($this->open->of($person->refresh(), $input->by())))->view());
+            }
+            $person->refresh()->update($input->columns());
+            $this->keepLimits($person, $input);
+        });
+
+        return $this->answer($person->refresh(), $input->by());
+    }
+
+    /** Everyone, archived people among them, with what there is to filter by. */
+    #[Reads('/api/people', 'people', PeopleView::class)]
+    public function index(Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $lines = $this->open->all($user, archived: true)->map(static fn(Dossier $dossier): PersonLineView => (new PersonPage($dossier))->line())->all();
+        usort($lines, static fn(PersonLineView $a, PersonLineView $b): int => [$a->archivedOn !== null, mb_strtolower($a->name)] <=> [$b->archivedOn !== null, mb_strtolower($b->name)]);
+
+        return new JsonResponse(new PeopleView($lines));
+    }
+
+    /** Puts a person away, with everything that was kept; nothing is deleted. */
+    #[Writes('/api/people/{person}/archive', 'archivePerson', PersonView::class)]
+    public function archive(Person $person, Request $request): JsonResponse
+    {
+        return $this->putAway($person, $request, now());
+    }
+
+    #[Removes('/api/people/{person}/archive', 'restorePerson', PersonView::class)]
+    public function restore(Person $person, Request $request): JsonResponse
+    {
+        return $this->putAway($person, $request, null);
+    }
+
+    #[Writes('/api/people/{person}/screenings', 'screen', PersonView::class, ScreeningRequest::class, 201)]
+    public function screen(Person $person, ScreeningRequest $input): JsonResponse
+    {
+        $urgencies = array_map(static fn(string $sign): Urgency => DangerSign::from($sign)->urgency(), $input->texts('signs'));
+        $most = null;
+        foreach (Urgency::cases() as $urgency) {
+            $most ??= in_array($urgency, $urgencies, true) ? $urgency : null;
+        }
+        $clock = PracticeClock::of($input->by());
+        Screening::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id,
+            'answers' => $input->texts('signs'),
+            'urgency' => $most?->value,
+            'answered_on' => $clock->today()->iso(),
+            'time_zone' => $clock->timeZone(),
+            'user_id' => $input->by()->id,
+            'sequence' => $clock->sequence(),
+        ]);
+
+        return $this->answer($person, $input->by(), 201);
+    }
+
+    #[Writes('/api/people/{person}/clearances', 'clear', PersonView::class, ClearanceRequest::class, 201)]
+    public function clear(Person $person, ClearanceRequest $input): JsonResponse
+    {
+        $clock = PracticeClock::of($input->by());
+        Clearance::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id,
+            'clinician' => $input->text('clinician'),
+            'scope' => $input->text('scope'),
+            'from' => $input->text('from'),
+            'until' => $input->text('until'),
+            'recorded_on' => $clock->today()->iso(),
+            'time_zone' => $clock->timeZone(),
+            'user_id' => $input->by()->id,
+            'sequence' => $clock->sequence(),
+        ]);
+
+        return $this->answer($person, $input->by(), 201);
+    }
+
+    private function putAway(Person $person, Request $request, ?CarbonInterface $at): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $person->update(['archived_at' => $at]);
+
+        return $this->answer($person, $user);
+    }
+
+    private function answer(Person $person, User $by, int $status = 200): JsonResponse
+    {
+        return new JsonResponse((new PersonPage($this->open->of($person->load('trainingSessions'), $by)))->view(), $status);
+    }
+
+    /** Limits that are no longer named are lifted today, new ones begin when they say; none is deleted. */
+    private function keepLimits(Person $person, PersonRequest $input): void
+    {
+        $today = PracticeClock::of($input->by())->today()->iso();
+        $wanted = [];
+        foreach ($input->limits() as $limit) {
+            $wanted[$limit->state.'|'.$limit->side] = $limit;
+        }
+        foreach (PersonLimit::query()->where('person_id', $person->id)->where('lifted_on', null)->get() as $row) {
+            $limit = $wanted[$row->state.'|'.$row->side] ?? null;
+            if ($limit instanceof LimitInput) {
+                $row->update(['note' => $limit->note, 'since' => $limit->since ?? $row->since, 'cleared' => $this->cleared($person, $limit)]);
+                unset($wanted[$row->state.'|'.$row->side]);
+            } else {
+                $row->update(['lifted_on' => $today]);
+            }
+        }
+        foreach ($wanted as $limit) {
+            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state, 'side' => $limit->side, 'note' => $limit->note, 'since' => $limit->since ?? $today, 'cleared' => $this->cleared($person, $limit)]);
+        }
+    }
+
+    /** Whether the limit is cleared: said so, by a state that can be, and with a clearance on record. */
+    private function cleared(Person $person, LimitInput $limit): bool
+    {
+        if (! $limit->cleared || ! State::from($limit->state)->canBeCleared()) {
+            return false;
+        }
+        if (! Clearance::query()->where('person_id', $person->id)->exists()) {
+            throw Problem::field('limits', 'Record the clinician’s clearance first: it says who cleared what, and until when.');
+        }
+
+        return true;
+    }
+}

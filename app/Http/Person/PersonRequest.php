@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Person;
+
+use App\Api\OneOf;
+use App\Http\Shared\ApiRequest;
+use App\Http\Shared\LimitInput;
+use App\Time\PracticeClock;
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Sex;
+use EvenRungs\Body\Side;
+use EvenRungs\Screening\State;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\TrainingKind;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', description: 'ULID made by the caller', type: 'string'),
+    new OA\Property(property: 'version', description: 'version that was read; 0 for a new person', type: 'integer'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'about', type: 'string'),
+    new OA\Property(property: 'aim', type: 'string'),
+    new OA\Property(property: 'trainingDays', type: 'array', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'minutes', type: 'integer'),
+    new OA\Property(property: 'birthYear', type: 'integer', nullable: true),
+    new OneOf(Sex::class, nullable: true, property: 'sex'),
+    new OneOf(Side::class, nullable: true, property: 'hand'),
+    new OneOf(Side::class, nullable: true, property: 'injuredSide'),
+    new OA\Property(property: 'shares', description: 'own parts of work by demand; null for those of the aim', type: 'object', nullable: true, additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'places', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlaceView')),
+    new OA\Property(property: 'place', type: 'integer'),
+    new OA\Property(property: 'week', type: 'array', items: new OA\Items(ref: '#/components/schemas/OtherTrainingView')),
+    new OA\Property(property: 'notes', type: 'string'),
+    new OA\Property(property: 'consentedOn', description: 'date on which the person agreed that health details are kept', type: 'string', nullable: true),
+    new OA\Property(property: 'limits', type: 'array', items: new OA\Items(ref: '#/components/schemas/LimitInput')),
+])]
+final class PersonRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $now = PracticeClock::of($this->by())->today();
+        $today = $now->iso();
+        [$oldest, $youngest] = [$now->year() - 110, $now->year() - 5];
+
+        return [
+            'id' => ['required', 'string', self::ULID],
+            'version' => ['required', 'integer', 'min:0'],
+            'name' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
+            'about' => ['present', 'nullable', 'string', 'max:160'],
+            'aim' => ['required', Rule::enum(Aim::class)],
+            'trainingDays' => ['required', 'list', 'min:1', 'max:7'],
+            'trainingDays.*' => ['integer', 'between:1,7', 'distinct'],
+            'minutes' => ['required', 'integer', 'between:3,180'],
+            'birthYear' => ['present', 'nullable', 'integer', "between:{$oldest},{$youngest}"],
+            'sex' => ['present', 'nullable', Rule::enum(Sex::class)],
+            'hand' => ['present', 'nullable', Rule::enum(Side::class)],
+            'injuredSide' => ['present', 'nullable', Rule::enum(Side::class)],
+            'shares' => ['present', 'nullable', 'array:'.implode(',', array_map(static fn(Demand $demand): string => $demand->value, Demand::withShare()))],
+            'shares.*' => ['integer', 'between:0,100'],
+            'places' => ['required', 'list', 'min:1', 'max:6'],
+            'places.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
+            'places.*.kit' => ['present', 'list', 'max:40'],
+            'places.*.kit.*' => ['string', Rule::enum(Kit::class)],
+            'places.*.weights' => ['present', 'nullable', 'string', 'max:120', 'regex:/^(?:\s*(?:0\.5|[1-9]\d{0,2}(?:\.\d{1,2})?)\s*(?:kg)?\s*(?:[,;]|$))*$/'],
+            'place' => ['required', 'integer', 'min:0', 'max:'.max(0, count($this->entries('places')) - 1)],
+            'week' => ['present', 'list', 'max:42'],
+            'week.*.what' => ['required', Rule::enum(TrainingKind::class)],
+            'week.*.heavy' => ['required', 'boolean'],
+            'week.*.day' => ['required', 'integer', 'between:1,7'],
+            'week.*.part' => ['required', Rule::enum(DayPart::class)],
+            'week.*.every' => ['integer', 'between:1,4'],
+            'week.*.from' => ['nullable', 'date_format:Y-m-d'],
+            'notes' => ['present', 'nullable', 'string', 'max:2000'],
+            'consentedOn' => ['present', 'nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'limits' => ['present', 'list', 'max:20'],
+            'limits.*.state' => ['required', Rule::enum(State::class)->except(array_filter(State::cases(), static fn(State $state): bool => $state->isByAge()))],
+            'limits.*.side' => ['required', Rule::enum(Side::class)],
+            'limits.*.cleared' => ['boolean'],
+            'limits.*.since' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'limits.*.note' => ['present', 'nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'name.required' => 'A person needs a name.',
+            'name.max' => 'A name has at most 120 characters.',
+            'name.regex' => 'A name is one line of text.',
+            'trainingDays.required' => 'Choose at least one training day.',
+            'trainingDays.min' => 'Choose at least one training day.',
+            'minutes.required' => 'Say how many minutes there are.',
+            'minutes.between' => 'From 3 to 180 minutes.',
+            'birthYear.between' => 'A year of birth from :min to :max.',
+            'places.required' => 'Name at least one place to train.',
+            'places.min' => 'Name at least one place to train.',
+            'places.*.name.required' => 'A place needs a name, such as “home”.',
+            'places.*.weights.regex' => 'Write the weights in kilograms with commas between, such as 4, 8, 12.5.',
+            'places.*.name.distinct' => 'Two places have this name.',
+            'place.max' => 'There is no such place.',
+        ];
+    }
+
+    /** @return array<string, mixed> the columns of the person */
+    public function columns(): array
+    {
+        $days = array_map(intval(...), array_filter($this->entries('trainingDays'), is_numeric(...)));
+        sort($days);
+
+        return [
+            'name' => $this->text('name'),
+            'about' => $this->text('about'),
+            'aim' => $this->text('aim'),
+            'training_days' => $days,
+            'minutes' => $this->integer('minutes'),
+            'birth_year' => $this->input('birthYear'),
+            'sex' => $this->input('sex'),
+            'hand' => $this->input('hand'),
+            'injured_side' => $this->input('injuredSide'),
+            'shares' => $this->shares(),
+            'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit'))), 'weights' => self::grams((string) data_get($place, 'weights'))], $this->entries('places')),
+            'place' => $this->integer('place'),
+            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part'), 'every' => (int) data_get($other, 'every', 1), 'from' => data_get($other, 'from')], $this->entries('week')),
+            'notes' => $this->text('notes'),
+            'consented_on' => $this->input('consentedOn'),
+        ];
+    }
+
+    /** @return array<string, int>|null null when they are those of the aim, or all nothing */
+    private function shares(): ?array
+    {
+        $shares = array_map(intval(...), array_filter((array) $this->input('shares'), is_numeric(...)));
+
+        return array_sum($shares) === 0 || $shares == Aim::from($this->text('aim'))->targets()->toArray() ? null : $shares;
+    }
+
+    /** @return list<LimitInput> */
+    public function limits(): array
+    {
+        return array_map(static fn(mixed $limit): LimitInput => LimitInput::read(is_array($limit) ? $limit : []), $this->entries('limits'));
+    }
+
+    /** @return list<int> grams, lightest first */
+    private static function grams(string $weights): array
+    {
+        preg_match_all('/\d+(?:\.\d+)?/', $weights, $found);
+        $grams = array_values(array_unique(array_map(static fn(string $kilograms): int => (int) round(1000 * (float) $kilograms), $found[0])));
+        sort($grams);
+
+        return $grams;
+    }
+}

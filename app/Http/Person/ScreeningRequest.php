@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Person;
+
+use App\Http\Shared\ApiRequest;
+use EvenRungs\Screening\DangerSign;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'signs', description: 'danger signs answered with yes', type: 'array', items: new OA\Items(type: 'string')),
+])]
+final class ScreeningRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'string', self::ULID],
+            'signs' => ['present', 'list', 'max:40'],
+            'signs.*' => ['string', 'distinct', Rule::enum(DangerSign::class)],
+        ];
+    }
+}

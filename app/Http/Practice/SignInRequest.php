@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Practice;
+
+use App\Http\Shared\ApiRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'email', type: 'string'),
+    new OA\Property(property: 'password', type: 'string'),
+])]
+final class SignInRequest extends ApiRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['email' => ['required', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Review;
+
+use App\Actions\DecideRung;
+use App\Api\Reads;
+use App\Api\Writes;
+use App\Http\Problem;
+use App\Models\Decision;
+use App\Models\Person;
+use App\Models\User;
+use App\Records\OpenPerson;
+use App\Records\PendingDecision;
+use EvenRungs\Body\Side;
+use EvenRungs\Progress\Decision as ProgressDecision;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class ReviewController
+{
+    public function __construct(private OpenPerson $open) {}
+
+    #[Reads('/api/people/{person}/review', 'review', ReviewView::class)]
+    public function show(Person $person, Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return new JsonResponse((new ReviewPage($this->open->of($person, $user)))->view());
+    }
+
+    #[Writes('/api/people/{person}/decisions', 'decide', ReviewView::class, DecisionRequest::class, 201)]
+    public function store(Person $person, DecisionRequest $input, DecideRung $decide): JsonResponse
+    {
+        if (Decision::query()->find($input->text('id')) === null) {
+            $dossier = $this->open->of($person, $input->by());
+            Problem::whenClosed($dossier->standing());
+            $pending = array_values(array_filter($dossier->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
+                && $pending->ladder->slug === $input->text('ladder')
+                && $pending->side === Side::from($input->text('side'))));
+            if ($pending === []) {
+                throw Problem::conflict('decided', 'This decision no longer waits: it was taken, or the person was moved in the meantime.');
+            }
+            $choice = ProgressDecision::from($input->text('choice'));
+            if ($choice !== $pending[0]->proposal->choice && $input->text('reason') === '') {
+                throw Problem::field('reason', 'You decide otherwise than the rules propose: say why, it is kept with the decision.');
+            }
+            $decide->decide($dossier, $pending[0], $choice, $input->text('reason'), $input->by(), $input->text('id'));
+        }
+
+        return new JsonResponse((new ReviewPage($this->open->of($person->unsetRelations(), $input->by())))->view(), 201);
+    }
+
+    /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
+    #[Writes('/api/people/{person}/decisions/{decision}/take-back', 'takeDecisionBack', ReviewView::class)]
+    public function takeBack(Person $person, Decision $decision, Request $request, DecideRung $decide): JsonResponse
+    {
+        abort_unless($decision->person_id === $person->id, 404);
+        /** @var User $user */
+        $user = $request->user();
+        $decide->takeBack($decision);
+
+        return new JsonResponse((new ReviewPage($this->open->of($person->unsetRelations(), $user)))->view());
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Http\Shared\ReasonView;
+use OpenApi\Attributes as OA;
+
+/** The dose proposed for the next session on a rung, from the last one logged. */
+#[OA\Schema]
+final readonly class NextDoseView
+{
+    public function __construct(
+        #[OA\Property]
+        public string $rung,
+        #[OA\Property]
+        public string $dose,
+        #[OA\Property]
+        public bool $rises,
+        #[OA\Property(ref: '#/components/schemas/ReasonView')]
+        public ReasonView $reason,
+    ) {}
+}

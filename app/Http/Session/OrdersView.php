@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class OrdersView
+{
+    /** @param list<OrderView> $orders */
+    public function __construct(
+        #[ListOf(OrderView::class)]
+        public array $orders,
+    ) {}
+}

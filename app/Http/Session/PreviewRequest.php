@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/**
+ * The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long
+ * as everything the answer is made of.
+ */
+#[OA\Schema(properties: [
+    new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
+    new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
+])]
+final class PreviewRequest extends BlocksRequest
+{
+    public function validateResolved(): void
+    {
+        $problems = BlocksShape::problems($this->input('blocks'));
+        if (! is_array($this->input('blocks')) || ! array_is_list($this->input('blocks')) || count($this->entries('blocks')) > 40) {
+            $problems['blocks'] = 'A session has a list of at most 40 blocks.';
+        }
+        $minutes = $this->input('minutes');
+        if ($minutes !== null && (! is_int($minutes) || $minutes < 1 || $minutes > 180)) {
+            $problems['minutes'] = 'A session lasts from 1 to 180 minutes.';
+        }
+        if ($problems !== []) {
+            throw ValidationException::withMessages($problems);
+        }
+    }
+}

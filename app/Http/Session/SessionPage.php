@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Http\Shared\ReasonView;
+use App\Models\TrainingSession;
+use App\Records\Dossier;
+use EvenRungs\Balance\Mix;
+use EvenRungs\Balance\WorkShares;
+use EvenRungs\Body\Demand;
+use EvenRungs\Dose\Counting;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\DoseWords;
+use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\ItemSum;
+use EvenRungs\Session\ReadItem;
+use EvenRungs\Session\ReadSession;
+use EvenRungs\Session\Segment;
+use EvenRungs\Session\SessionSums;
+use EvenRungs\Session\SessionText;
+use EvenRungs\Session\Timeline;
+use EvenRungs\Session\Totals;
+use EvenRungs\Session\Warnings;
+use EvenRungs\Session\WrittenBlock;
+
+/** A written session, computed by the core and put into the composer's terms. */
+final readonly class SessionPage
+{
+    private Warnings $warnings;
+
+    private Counting $counting;
+
+    /** @param int|null $minutes of the session at hand; the person's own when null */
+    public function __construct(private Dossier $dossier, private ?int $minutes = null)
+    {
+        $this->counting = $dossier->method()->counting();
+        $this->warnings = $dossier->warnings();
+    }
+
+    public function saved(TrainingSession $row): SessionView
+    {
+        return new SessionView(
+            $row->id,
+            $row->title,
+            $row->version,
+            (string) $row->updated_at?->toIso8601ZuluString(),
+            $row->minutes,
+            (new self($this->dossier, $row->minutes))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
+        );
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    public function preview(array $blocks): PreviewView
+    {
+        return $this->of($this->read($blocks));
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    public function sums(array $blocks): SumsView
+    {
+        $session = $this->read($blocks)->session;
+        if ($session === null) {
+            return new SumsView([], '');
+        }
+        $timeline = $session->timeline();
+        $own = $timeline->byItem();
+        $whole = SessionSums::of($timeline);
+        $shares = WorkShares::of($session, $timeline);
+        $sums = ['work' => $whole->work(), 'rest' => $whole->rest(), 'change-over' => $whole->changeOver()];
+        foreach (Demand::withShare() as $demand) {
+            $sums[$demand->value] = $shares->reasonFor($demand, $session->items(), array_map(Totals::of(...), $own), $this->dossier->targets());
+        }
+        foreach ($session->items() as $item) {
+            $sums[$item->id] = ItemSum::of($item, $own[$item->id] ?? []);
+        }
+
+        return new SumsView(
+            array_map(static fn(string|int $of, Reason $reason): SumView => new SumView((string) $of, ReasonView::of($reason)), array_keys($sums), $sums),
+            SessionText::print($session, $this->dossier->method()),
+        );
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    public function read(array $blocks): ReadSession
+    {
+        return ReadSession::of($blocks, $this->dossier->library, $this->dossier->firstSide(...), $this->counting);
+    }
+
+    private function of(ReadSession $read): PreviewView
+    {
+        $session = $read->session;
+        $timeline = $session?->timeline();
+        $own = $timeline?->byItem() ?? [];
+        $totals = $timeline?->totals() ?? Totals::of([]);
+        $target = 60 * ($this->minutes ?? $this->dossier->person->minutes);
+        $aim = $this->dossier->targets();
+        $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
+        $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
+
+        return new PreviewView(
+            $read->isComplete(),
+            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
+            TotalsView::of($totals),
+            $target,
+            Totals::clock($target),
+            $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
+            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
+            $shares->agreementPerMille($aim),
+            ReasonView::of($shares->reason($aim)),
+            ReasonView::of($this->clock($totals, $target)),
+            $timeline === null ? [] : array_map(MixView::of(...), Mix::of($timeline)),
+            $optional === 0 ? '' : Totals::clock($optional),
+            $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
+        );
+    }
+
+    /** @param array<string, non-empty-list<Segment>> $own stretches of each exercise */
+    private function block(ReadSession $read, int $number, ?Timeline $timeline, array $own): BlockView
+    {
+        $block = $read->blocks[$number];
+        $rounds = 1;
+        $seconds = [];
+        foreach ($read->numbers as $core => $written) {
+            if ($written === $number && $timeline !== null && $read->session !== null) {
+                $seconds[] = array_filter($timeline->segments, static fn(Segment $segment): bool => $segment->block === $core && $segment->stretch !== \EvenRungs\Session\TimeKind::ChangeOver);
+                $coreBlock = $read->session->blocks[$core];
+                $rounds = $coreBlock instanceof Circuit ? $coreBlock->rounds() : $rounds;
+            }
+        }
+
+        return new BlockView(
+            $block->isCircuit ? 'circuit' : 'straight',
+            $block->part->value,
+            array_map(fn(ReadItem $item): ItemView => $this->item($item, $own[$item->text->id] ?? [], $block), $read->items[$number]),
+            $block->gapSeconds,
+            $block->roundRestSeconds,
+            $rounds,
+            $seconds === [] ? null : TotalsView::of(Totals::of(array_merge(...array_map(array_values(...), $seconds)))),
+        );
+    }
+
+    /** @param list<Segment> $own */
+    private function item(ReadItem $read, array $own, WrittenBlock $block): ItemView
+    {
+        $item = $read->item;
+
+        return new ItemView(
+            $read->text->id,
+            $read->rung->slug,
+            $read->rung->name,
+            $read->rung->height->label(),
+            $read->rung->demand->value,
+            $read->rung->sidedness->countsEachSide(),
+            $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
+            $item === null ? '' : DoseWords::of($item->dose, $this->counting),
+            $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
+            $own === [] ? null : TotalsView::of(Totals::of($own)),
+            $read->problem?->getMessage(),
+            $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
+            $item === null ? '' : "{$item->restSeconds()} s rest",
+            $item === null ? '' : $read->rung->tempoWords($item->dose),
+            $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
+        );
+    }
+
+    private function clock(Totals $totals, int $target): Reason
+    {
+        $left = $target - $totals->total();
+
+        return Reason::because(
+            Rule::Clock,
+            'Work '.Totals::clock($totals->work).' + rest '.Totals::clock($totals->rest).' + change-over '.Totals::clock($totals->changeOver).' = '.Totals::clock($totals->total()).'.'
+                .($left >= 0 ? ' '.Totals::clock($left).' left of '.Totals::clock($target).'.' : ' '.Totals::clock(-$left).' over '.Totals::clock($target).'.'),
+            [
+                'work' => 'time under tension, pauses of the tempo included',
+                'rest' => 'rests between sets and gaps between holds',
+                'change-over' => 'from one exercise to the next, and from side to side',
+            ],
+            'Fewer sets, shorter rests inside their band, or two exercises as a circuit.',
+        );
+    }
+}

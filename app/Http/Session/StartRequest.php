@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Http\Shared\ApiRequest;
+use OpenApi\Attributes as OA;
+
+/** What a new session starts from. */
+#[OA\Schema(properties: [
+    new OA\Property(property: 'from', type: 'string', enum: ['board', 'empty', 'template', 'session']),
+    new OA\Property(property: 'template', description: 'slug, from a template', type: 'string', nullable: true),
+    new OA\Property(property: 'session', description: 'id of an earlier session of the practice', type: 'string', nullable: true),
+])]
+final class StartRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'from' => ['required', 'string', 'in:board,empty,template,session'],
+            'template' => ['nullable', 'required_if:from,template', 'string', 'max:80'],
+            'session' => ['nullable', 'required_if:from,session', 'string', self::ULID],
+        ];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'template.required_if' => 'Say which template.', 'session.required_if' => 'Say which session.'];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Http\Shared\ReasonView;
+use OpenApi\Attributes as OA;
+
+/** How one figure of a session adds up. */
+#[OA\Schema]
+final readonly class SumView
+{
+    public function __construct(
+        #[OA\Property(description: 'id of an exercise, value of a demand, or one of work, rest, change-over')]
+        public string $of,
+        #[OA\Property]
+        public ReasonView $reason,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shared;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class InputView
+{
+    public function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $value,
+    ) {}
+}

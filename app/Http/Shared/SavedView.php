@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shared;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class SavedView
+{
+    public function __construct(#[OA\Property] public string $id) {}
+}

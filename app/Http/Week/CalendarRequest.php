@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Week;
+
+use App\Http\Problem;
+use App\Http\Shared\ApiRequest;
+use EvenRungs\Week\PartTimes;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'version', description: 'version that was read; 0 when nothing was kept yet', type: 'integer'),
+    new OA\Property(property: 'morning', description: 'when the morning session begins, such as 07:30', type: 'string'),
+    new OA\Property(property: 'midday', type: 'string'),
+    new OA\Property(property: 'evening', type: 'string'),
+    new OA\Property(property: 'alarmMinutes', description: 'before the start; null for none', type: 'integer', nullable: true),
+])]
+final class CalendarRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $time = ['required', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'];
+
+        return ['version' => ['required', 'integer', 'min:0'], 'morning' => $time, 'midday' => $time, 'evening' => $time, 'alarmMinutes' => ['present', 'nullable', 'integer', 'between:0,1440']];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'regex' => 'This has to be a time such as 07:30.', 'alarmMinutes.between' => 'An alarm comes at most a day before.'];
+    }
+
+    public function times(): PartTimes
+    {
+        $minute = fn(string $key): int => 60 * (int) substr($this->text($key), 0, 2) + (int) substr($this->text($key), 3);
+        try {
+            return new PartTimes($minute('morning'), $minute('midday'), $minute('evening'));
+        } catch (\InvalidArgumentException $problem) {
+            throw Problem::field('evening', $problem->getMessage());
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Week;
+
+use App\Http\Shared\ApiRequest;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\SessionRole;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'version', description: 'version that was read; 0 when nothing was placed yet', type: 'integer'),
+    new OA\Property(property: 'slots', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoreSlotView')),
+    new OA\Property(property: 'moves', type: 'array', items: new OA\Items(ref: '#/components/schemas/WeekMoveView')),
+    new OA\Property(property: 'away', description: 'dates without training', type: 'array', items: new OA\Items(type: 'string')),
+])]
+final class PlanRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer', 'min:0'],
+            'slots' => ['present', 'list', 'max:21'],
+            'slots.*.id' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/', 'distinct'],
+            'slots.*.session' => ['required', 'string', self::ULID],
+            'slots.*.day' => ['required', 'integer', 'between:1,7'],
+            'slots.*.part' => ['required', Rule::enum(DayPart::class)],
+            'slots.*.placement' => ['required', Rule::enum(SessionRole::class)],
+            'slots.*.effort' => ['required', 'integer', 'between:0,10'],
+            'slots.*.only' => ['nullable', 'date_format:Y-m-d'],
+            'moves' => ['present', 'list', 'max:400'],
+            'moves.*.slot' => ['required', 'string', 'max:40'],
+            'moves.*.monday' => ['required', 'date_format:Y-m-d'],
+            'moves.*.day' => ['present', 'nullable', 'integer', 'between:1,7'],
+            'moves.*.part' => ['present', 'nullable', Rule::enum(DayPart::class)],
+            'moves.*.placement' => ['present', 'nullable', Rule::enum(SessionRole::class)],
+            'moves.*.effort' => ['present', 'nullable', 'integer', 'between:0,10'],
+            'away' => ['present', 'list', 'max:200'],
+            'away.*' => ['date_format:Y-m-d', 'distinct'],
+        ];
+    }
+
+    /** @return array<string, string|array<string, string>> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'slots.max' => 'A week has room for 21 core sessions, three a day.',
+            'slots.*.effort.between' => 'Effort goes from 0 to 10.',
+            'slots.*.day.between' => 'A week has the days 1 to 7.',
+        ];
+    }
+
+    /** @return array{slots: list<array<string, mixed>>, moves: list<array<string, mixed>>, away: list<string>} */
+    public function columns(): array
+    {
+        $slots = array_map(static fn(mixed $slot): array => ['id' => data_get($slot, 'id'), 'session' => data_get($slot, 'session'), 'day' => (int) data_get($slot, 'day'), 'part' => data_get($slot, 'part'), 'placement' => data_get($slot, 'placement'), 'effort' => (int) data_get($slot, 'effort'), 'only' => data_get($slot, 'only')], $this->entries('slots'));
+        $ids = array_column($slots, 'id');
+        $moves = array_map(static fn(mixed $move): array => ['slot' => data_get($move, 'slot'), 'monday' => data_get($move, 'monday'), 'day' => data_get($move, 'day'), 'part' => data_get($move, 'part'), 'placement' => data_get($move, 'placement'), 'effort' => data_get($move, 'effort')], $this->entries('moves'));
+        $away = $this->texts('away');
+        sort($away);
+
+        // What was different for a session that is gone goes with it.
+        return ['slots' => $slots, 'moves' => array_values(array_filter($moves, static fn(array $move): bool => in_array($move['slot'], $ids, true))), 'away' => $away];
+    }
+}

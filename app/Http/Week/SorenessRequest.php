@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Week;
+
+use App\Http\Shared\ApiRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'ofTen', description: 'soreness of the trunk today, 0 to 10', type: 'integer'),
+])]
+final class SorenessRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['id' => ['required', 'string', self::ULID], 'ofTen' => ['required', 'integer', 'between:0,10']];
+    }
+}

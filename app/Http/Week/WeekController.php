@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Week;
+
+use App\Api\Changes;
+use App\Api\Reads;
+use App\Api\Writes;
+use App\Http\Problem;
+use App\Http\Shared\SavedView;
+use App\Models\Person;
+use App\Models\Plan;
+use App\Models\SorenessAnswer;
+use App\Models\TrainingSession;
+use App\Models\User;
+use App\Records\OpenPerson;
+use App\Records\WeekAtHand;
+use App\Time\PracticeClock;
+use EvenRungs\Calendar\Day;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Laying out the week. Closed while a danger sign stands. */
+final readonly class WeekController
+{
+    public function __construct(private OpenPerson $open) {}
+
+    /** The week in which a date lies. */
+    #[Reads('/api/people/{person}/weeks/{date}', 'week', WeekView::class)]
+    public function show(Person $person, string $date, Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return new JsonResponse($this->view($person, $date, $user));
+    }
+
+    #[Changes('/api/people/{person}/weeks/{date}', 'layOutWeek', WeekView::class, PlanRequest::class)]
+    public function update(Person $person, string $date, PlanRequest $input): JsonResponse
+    {
+        Problem::whenClosed($this->open->of($person, $input->by())->standing());
+        $today = PracticeClock::of($input->by())->today()->iso();
+        $since = array_column(Plan::query()->where('person_id', $person->id)->first()->slots ?? [], 'since', 'id');
+        $columns = $input->columns();
+        $known = TrainingSession::query()->where('person_id', $person->id)->pluck('id')->all();
+        foreach ($columns['slots'] as $at => $slot) {
+            if (! in_array($slot['session'], $known, true)) {
+                throw Problem::field("slots.{$at}.session", 'This session is not there any more. It was not placed.');
+            }
+            $columns['slots'][$at]['since'] = $since[$slot['id']] ?? $today;
+        }
+        $kept = DB::transaction(static function () use ($person, $input, $columns): bool {
+            if ($input->integer('version') === 0 && Plan::query()->where('person_id', $person->id)->lockForUpdate()->doesntExist()) {
+                Plan::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'version' => 1, ...$columns]);
+
+                return true;
+            }
+            $json = array_map(static fn(array $column): string => json_encode($column, JSON_THROW_ON_ERROR), $columns);
+
+            return Plan::query()->where('person_id', $person->id)->where('version', $input->integer('version'))
+                ->update([...$json, 'version' => $input->integer('version') + 1, 'updated_at' => now()]) === 1;
+        });
+        $view = $this->view($person->unsetRelations(), $date, $input->by());
+        if (! $kept) {
+            throw Problem::changedMeanwhile('This week', $view);
+        }
+
+        return new JsonResponse($view);
+    }
+
+    #[Writes('/api/people/{person}/soreness', 'tellSoreness', SavedView::class, SorenessRequest::class, 201)]
+    public function soreness(Person $person, SorenessRequest $input): JsonResponse
+    {
+        $clock = PracticeClock::of($input->by());
+        $answer = SorenessAnswer::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id,
+            'day' => $clock->today()->iso(),
+            'of_ten' => $input->integer('ofTen'),
+            'time_zone' => $clock->timeZone(),
+            'user_id' => $input->by()->id,
+            'sequence' => $clock->sequence(),
+        ]);
+
+        return new JsonResponse(new SavedView($answer->id), 201);
+    }
+
+    private function view(Person $person, string $date, User $by): WeekView
+    {
+        try {
+            $day = Day::parse($date);
+        } catch (\InvalidArgumentException $problem) {
+            throw Problem::field('date', $problem->getMessage());
+        }
+        $dossier = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
+        Problem::whenClosed($dossier->standing());
+
+        return (new WeekPage(WeekAtHand::of($dossier, $day)))->view();
+    }
+}

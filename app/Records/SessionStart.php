@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\TrainingSession;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\Substitution;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Refusal;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\OrderSchool;
+use EvenRungs\Session\ReadSession;
+use EvenRungs\Session\Template;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+
+/** What a session starts from: the person's board, a template, an earlier session, or nothing. */
+final readonly class SessionStart
+{
+    /**
+     * @param list<WrittenBlock> $blocks
+     * @param list<Reason>       $notes  what was replaced or left out, and why
+     */
+    private function __construct(public string $title, public array $blocks, public array $notes) {}
+
+    public static function empty(): self
+    {
+        return new self('Core session', [], []);
+    }
+
+    /** One exercise for each ladder the person stands on, in the order of the method, with the next dose. */
+    public static function fromBoard(Dossier $dossier): self
+    {
+        $blocks = $notes = [];
+        $met = [];
+        $next = $dossier->nextDoses();
+        foreach ($dossier->placedLadders() as $slug) {
+            $ladder = $dossier->library->ladder($slug);
+            $rung = $dossier->workingRung($ladder->slug);
+            if ($rung === null) {
+                $notes[] = Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session.");
+
+                continue;
+            }
+            [$rung, $said] = self::open($rung, $dossier, "{$ladder->demand->shortName()} is left open");
+            $notes = [...$notes, ...$said];
+            if ($rung === null) {
+                continue;
+            }
+            $met[] = $ladder->demand;
+            $proposed = $next[$rung->slug] ?? null;
+            if ($proposed?->rises) {
+                $notes[] = $proposed->reason;
+            }
+            $blocks[] = self::straight($rung, $proposed->dose ?? $rung->defaultDose($dossier->method()));
+        }
+        foreach (Demand::everyWeek() as $demand) {
+            if (! in_array($demand, $met, true)) {
+                $notes[] = Reason::because(Rule::Spread, ucfirst($demand->shortName()).': no working rung yet, so it is left open.');
+            }
+        }
+
+        return new self('Core session', self::ordered($blocks, $dossier), $notes);
+    }
+
+    public static function fromTemplate(Template $template, Dossier $dossier): self
+    {
+        $made = $template->for($dossier->library, $dossier->circumstances(), $dossier->workingRungs(), $dossier->stoppedLadders());
+
+        return new self($template->name, $made['blocks'], $made['notes']);
+    }
+
+    /** The person's own session as it stands; another person's on the rungs of this one. */
+    public static function fromSession(TrainingSession $session, Dossier $dossier): self
+    {
+        $blocks = array_map(WrittenBlock::read(...), $session->blocks);
+        if ($session->person_id === $dossier->person->id) {
+            return new self($session->title, $blocks, []);
+        }
+        $notes = $moved = [];
+        foreach ($blocks as $block) {
+            $items = [];
+            foreach ($block->items as $item) {
+                [$here, $said] = self::onOwnRungs($item, $block, $dossier);
+                $notes = [...$notes, ...$said];
+                if ($here !== null) {
+                    $items[] = $here;
+                }
+            }
+            if ($items !== []) {
+                $moved[] = new WrittenBlock($block->isCircuit && count($items) > 1, $items, array_slice($block->gapSeconds, 0, count($items) - 1), $block->roundRestSeconds, $block->part);
+            }
+        }
+
+        return new self($session->title, $moved, $notes);
+    }
+
+    /** @return array{WrittenItem|null, list<Reason>} */
+    private static function onOwnRungs(WrittenItem $item, WrittenBlock $block, Dossier $dossier): array
+    {
+        $theirs = $dossier->library->rung($item->rung);
+        if ($dossier->isStopped($theirs->ladder)) {
+            return [null, [Reason::because(Rule::PainHigh, "{$theirs->name}: this ladder was stopped after pain, so it is left out.")]];
+        }
+        $working = $dossier->workingRung($theirs->ladder);
+        [$rung, $notes] = self::open($working ?? $theirs, $dossier, "“{$theirs->name}” is left out");
+        if ($rung === null || $rung->slug === $theirs->slug) {
+            return [$rung === null ? null : $item, $notes];
+        }
+        if ($working?->slug === $rung->slug) {
+            $notes[] = Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()]);
+        }
+
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print(self::likeDose($item->dose, $theirs, $rung, $block, $dossier))), $notes];
+    }
+
+    /** Work by the clock stays; else the default of the rung, for as many rounds. */
+    private static function likeDose(string $written, Rung $theirs, Rung $rung, WrittenBlock $block, Dossier $dossier): Dose
+    {
+        $default = $rung->defaultDose($dossier->method());
+        try {
+            $dose = DoseLine::parse($written, $theirs->sidedness);
+        } catch (Refusal) {
+            return $default;
+        }
+
+        return match (true) {
+            $dose->first() instanceof \EvenRungs\Dose\Timed => $dose,
+            $block->isCircuit && ! $default->isFalling() => $default->withSets($dose->sets()),
+            default => $default,
+        };
+    }
+
+    /** @return array{Rung|null, list<Reason>} the rung, or what stands in for it where it is ruled out */
+    private static function open(Rung $rung, Dossier $dossier, string $otherwise): array
+    {
+        $ruling = $dossier->circumstances()->rule($rung);
+        if ($ruling->openOn(Side::Both)) {
+            return [$rung, []];
+        }
+        $substitution = Substitution::for($rung, $dossier->library, $dossier->circumstances());
+
+        return $substitution === null
+            ? [null, [$ruling->reasons[0], Reason::because(Rule::Substitution, "Nothing open fits in its place: {$otherwise}.")]]
+            : [$substitution->instead, [$ruling->reasons[0], $substitution->reason]];
+    }
+
+    private static function straight(Rung $rung, Dose $dose): WrittenBlock
+    {
+        return WrittenBlock::straight(new WrittenItem(str_replace('/', '-', $rung->slug), $rung->slug, DoseLine::print($dose)));
+    }
+
+    /**
+     * @param list<WrittenBlock> $blocks
+     *
+     * @return list<WrittenBlock>
+     */
+    private static function ordered(array $blocks, Dossier $dossier): array
+    {
+        $session = ReadSession::of($blocks, $dossier->library, $dossier->firstSide(...))->session;
+
+        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::from($dossier->method()->choice(Question::Order))->arrange($session, $dossier->evenness()->heights));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Program;
+
+use EvenRungs\Balance\TargetShares;
+use EvenRungs\Calendar\Day;
+
+/** What a program is asked to be. */
+final readonly class ProgramRequest
+{
+    public const LEAST_WEEKS = 4;
+
+    public const MOST_WEEKS = 12;
+
+    /** @var list<ProgramSlot> in order of time */
+    public array $slots;
+
+    public Day $monday;
+
+    /**
+     * @param list<ProgramSlot> $slots
+     * @param int               $behind ordinary weeks since the last easier one when it begins
+     * @param list<string>      $away Mondays of weeks without training, as dates: the program waits for them
+     *
+     * @throws InvalidProgram when there is no day for it, or it would begin in the past
+     */
+    public function __construct(Day $start, Day $today, public int $weeks, array $slots, public TargetShares $targets, public Rate $rate, public Locks $locks, public int $seed = 1, public array $away = [], private int $behind = 0)
+    {
+        if ($slots === []) {
+            throw InvalidProgram::because('There is no day for core work yet. Give the program at least one session a week.');
+        }
+        if ($weeks < self::LEAST_WEEKS || $weeks > self::MOST_WEEKS) {
+            throw InvalidProgram::because('A program has '.self::LEAST_WEEKS.' to '.self::MOST_WEEKS.' weeks.');
+        }
+        if ($start->monday()->isBefore($today->monday())) {
+            throw InvalidProgram::because("A program begins this week or later; the week of {$start->monday()->inWords()} is past. What happened in past weeks stays as it was.");
+        }
+        usort($slots, static fn(ProgramSlot $a, ProgramSlot $b): int => [$a->cell->index(), $a->id] <=> [$b->cell->index(), $b->id]);
+        $this->slots = $slots;
+        $this->monday = $start->monday();
+    }
+
+    /** What a week is for: every fourth one is easier, those before the program counted. */
+    public function kind(int $number): WeekKind
+    {
+        return WeekKind::ofNumber($number + $this->behind);
+    }
+
+    /** Whether week `$number` ends with a re-test: the last does; in longer programs each easier one too. */
+    public function retests(int $number): bool
+    {
+        return $number === $this->weeks || ($this->weeks > WeekKind::RETEST_WEEKS && $this->kind($number) === WeekKind::Easier);
+    }
+}

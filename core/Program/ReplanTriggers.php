@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Program;
+
+use EvenRungs\Body\Height;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Week\Weekday;
+
+/** What has changed in a person's life since a program was made, and which of its weeks that touches. */
+final readonly class ReplanTriggers
+{
+    private const ANEW = 'A new plan from today.';
+
+    /**
+     * @param list<WrittenWeek> $weeks   all of it, those behind among them
+     * @param list<int>         $days    training days now, 1 Monday to 7 Sunday
+     * @param list<string>      $away    Mondays of weeks away, as dates
+     * @param list<string>      $trained Mondays of weeks in which anything was done, as dates
+     */
+    private function __construct(private array $weeks, private WrittenRequest $wish, private StartingPoint $standing, private Day $monday, private array $days, private array $away, private array $trained) {}
+
+    /**
+     * @param list<WrittenWeek> $weeks
+     * @param list<int>         $days
+     * @param list<string>      $away
+     * @param list<string>      $trained
+     *
+     * @return list<Reason> the most pressing first; none when the program still fits
+     */
+    public static function of(array $weeks, WrittenRequest $wish, StartingPoint $standing, Day $today, array $days, array $away, array $trained): array
+    {
+        $breaks = new self($weeks, $wish, $standing, $today->monday(), $days, $away, $trained);
+        $ahead = array_values(array_filter($weeks, static fn(WrittenWeek $week): bool => ! $week->monday->isBefore($breaks->monday)));
+        if ($ahead === []) {
+            return [self::because('The program has run out: its last week is past.', ['weeks' => count($weeks)], 'A new program, from where the person stands now.')];
+        }
+
+        return [...$breaks->ruledOut($ahead), ...$breaks->missed(), ...$breaks->otherDays(), ...$breaks->weeksAway($ahead), ...$breaks->drift($ahead[0])];
+    }
+
+    /**
+     * @param non-empty-list<WrittenWeek> $ahead
+     *
+     * @return list<Reason>
+     */
+    private function ruledOut(array $ahead): array
+    {
+        $reasons = [];
+        foreach ($ahead as $week) {
+            foreach ($week->cells as $ladder => $cell) {
+                if ($cell->sets === 0 || isset($reasons[$cell->rung])) {
+                    continue;
+                }
+                $from = "from the week of {$week->monday->inWords()} on";
+                $rung = $this->standing->library->has($cell->rung) ? $this->standing->library->rung($cell->rung) : null;
+                if ($rung === null) {
+                    $reasons[$cell->rung] = self::because("A rung planned {$from} is not in the library any more.", ['rung' => $cell->rung]);
+                } elseif (in_array($ladder, $this->standing->stopped, true)) {
+                    $reasons[$cell->rung] = self::because("“{$rung->name}” is planned {$from}, and its ladder was stopped after pain.", [], 'The ladder reopened, or a new plan from today.');
+                } elseif (! OpeningRungs::isOpen($this->standing, $rung)) {
+                    $reasons[$cell->rung] = self::because("“{$rung->name}” is planned {$from}. {$this->standing->circumstances->rule($rung)->reasons[0]->sentence}");
+                }
+            }
+        }
+
+        return array_values($reasons);
+    }
+
+    /** @return list<Reason> */
+    private function missed(): array
+    {
+        $last = $this->monday->plusDays(-7);
+        foreach ($this->weeks as $week) {
+            if ($week->monday->equals($last) && $week->kind !== WeekKind::Away && ! in_array($last->iso(), $this->trained, true)) {
+                return [self::because('Nothing of last week was done; the program goes on as if it had been.', ['week from' => $last->inWords()], 'A new plan from today: it begins where the person stands, and the weeks that are left move on by one.')];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Reason> */
+    private function otherDays(): array
+    {
+        $planned = array_values(array_unique(array_map(static fn(ProgramSlot $slot): int => $slot->cell->day, $this->wish->slots)));
+        $gone = array_diff($planned, $this->days);
+        $new = array_diff($this->days, $planned);
+        if ($gone === []) {
+            return [];
+        }
+        $said = ['training days' => self::names($this->days)];
+        $reasons = [self::because('The program has sessions on '.self::names($gone).', which is not a training day any more.', $said, 'Another day for these sessions, and a new plan from today.')];
+
+        return $new === [] ? $reasons : [...$reasons, self::because(ucfirst(self::names($new)).' is a training day without a session of the program.', $said, 'A session there, and a new plan from today.')];
+    }
+
+    /**
+     * @param non-empty-list<WrittenWeek> $ahead
+     *
+     * @return list<Reason>
+     */
+    private function weeksAway(array $ahead): array
+    {
+        $reasons = [];
+        foreach ($ahead as $week) {
+            if ($week->kind !== WeekKind::Away && in_array($week->monday->iso(), $this->away, true)) {
+                $reasons[] = self::because("The week of {$week->monday->inWords()} is away now; the program plans ".(count($week->sessions) === 1 ? 'one session' : count($week->sessions).' sessions').' in it.', [], 'A new plan from today: the weeks after it move on by one.');
+            }
+        }
+
+        return $reasons;
+    }
+
+    /**
+     * Where the person stands elsewhere than this week's plan says.
+     *
+     * @return list<Reason>
+     */
+    private function drift(WrittenWeek $week): array
+    {
+        $reasons = [];
+        foreach ($this->standing->working as $ladder => $rung) {
+            $cell = $week->cells[$ladder] ?? null;
+            if ($cell === null || $cell->locked || $cell->rung === $rung->slug || in_array($ladder, $this->standing->stopped, true) || ! $this->standing->library->has($cell->rung)) {
+                continue;
+            }
+            $planned = $this->standing->library->rung($cell->rung);
+            $apart = $planned->height->above($rung->height);
+            $reasons[] = self::because(
+                "{$this->standing->library->ladder($ladder)->name}: the plan says “{$planned->name}” this week, the person stands on “{$rung->name}”, ".Height::tenthsLabel(abs($apart)).($apart > 0 ? ' lower.' : ' higher.'),
+                ['planned' => $planned->height->label(), 'stands on' => $rung->height->label()],
+                'A new plan from today begins where the person stands.',
+            );
+        }
+
+        return $reasons;
+    }
+
+    /** @param array<int, int> $days */
+    private static function names(array $days): string
+    {
+        return implode(', ', array_map(Weekday::name(...), $days));
+    }
+
+    /** @param array<string, string|int> $inputs */
+    private static function because(string $sentence, array $inputs = [], string $wouldChange = self::ANEW): Reason
+    {
+        return Reason::because(Rule::ProgramBreak, $sentence, $inputs, $wouldChange);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Program;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+
+/** Where a person stands when a program begins. */
+final readonly class StartingPoint
+{
+    /**
+     * @param array<string, Rung> $working  the rung a session takes, by ladder
+     * @param array<string, Dose> $doses    the next dose, by rung; the default where none was logged
+     * @param array<string, int>  $daysOn   days on the rung, by ladder
+     * @param list<string>        $stopped  ladders stopped after pain
+     * @param array<string, Side> $firstSide which side begins, by ladder; left where nothing is said
+     */
+    public function __construct(
+        public Library $library,
+        public Circumstances $circumstances,
+        public array $working,
+        public array $doses = [],
+        public array $daysOn = [],
+        public array $stopped = [],
+        public array $firstSide = [],
+    ) {}
+
+    /** The same where the person still stands so many days later; a start that is not later changes nothing. */
+    public function later(int $days): self
+    {
+        $daysOn = array_map(static fn(int $here): int => $here + max(0, $days), $this->daysOn);
+
+        return new self($this->library, $this->circumstances, $this->working, $this->doses, $daysOn, $this->stopped, $this->firstSide);
+    }
+}

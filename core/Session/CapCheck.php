@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Session;
+
+use EvenRungs\Body\DoseCap;
+use EvenRungs\Dose\AccumulatedHold;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\InvalidDose;
+use EvenRungs\Dose\Open;
+use EvenRungs\Dose\Reps;
+use EvenRungs\Dose\SetBody;
+use EvenRungs\Dose\Tempo;
+use EvenRungs\Dose\TempoPart;
+use EvenRungs\Dose\Timed;
+use EvenRungs\Dose\Unit;
+
+/** A dose against the longest stretch of work a limit allows. */
+final class CapCheck
+{
+    /** Breaks between bouts where a hold is cut up (our own choice). */
+    private const GAP_SECONDS = 5;
+
+    /** What of the exercise the cap is about, in seconds: its longest hold, or a whole set. */
+    public static function measured(Item $item, DoseCap $cap): int
+    {
+        return $cap->wholeSet
+            ? array_sum(array_map(static fn(Segment $segment): int => $segment->seconds, SetClock::segments($item, 0, 1)))
+            : $item->longestHoldSeconds();
+    }
+
+    /** The same work cut up so that the cap is kept; for a whole set as much of it as fits. Null when nothing does. */
+    public static function within(Item $item, DoseCap $cap): ?Dose
+    {
+        try {
+            $dose = $cap->wholeSet ? self::shorterSet($item, $cap) : self::shorterHolds($item, $cap->seconds);
+        } catch (InvalidDose) {
+            return null;
+        }
+
+        return $dose === null || self::measured(new Item($item->id, $item->rung, $dose, $item->firstSide), $cap) > $cap->seconds ? null : $dose;
+    }
+
+    /** @throws InvalidDose */
+    private static function shorterHolds(Item $item, int $most): ?Dose
+    {
+        $dose = $item->dose;
+        $body = $dose->first();
+        if ($item->isInReps()) {
+            $tempo = $item->rung->tempoOf($dose);
+            $part = static fn(TempoPart $part): string => (string) min($most, $part->seconds);
+
+            return $dose->withTempo(Tempo::parse(implode('-', [$tempo->lowering->print(), $part($tempo->pauseLow), $tempo->lifting->print(), $part($tempo->pauseHigh)])));
+        }
+        $bouts = static fn(int $seconds): int => intdiv($seconds + $most - 1, $most);
+
+        return match (true) {
+            $body instanceof Holds => $dose->withBody(Holds::of($body->count * $bouts($body->seconds), $most, max($body->gapSeconds, self::GAP_SECONDS))),
+            $body instanceof AccumulatedHold => $dose->withBody(AccumulatedHold::of($body->totalSeconds, $most, $body->gapSeconds)),
+            $body instanceof Open => $dose->withBody(Holds::of($bouts($body->estimate), $most, self::GAP_SECONDS)),
+            $body instanceof Timed => $dose->withBody(Holds::of($bouts($body->seconds), $most, self::GAP_SECONDS))->eachSide($item->rung->sidedness->countsEachSide()),
+            default => null,
+        };
+    }
+
+    /** @throws InvalidDose */
+    private static function shorterSet(Item $item, DoseCap $cap): ?Dose
+    {
+        $body = $item->dose->first();
+        for ($target = self::size($body) - 1; $target > 0; $target--) {
+            $shorter = self::ofSize($body, $target);
+            $dose = $shorter === null ? null : $item->dose->withBody($shorter);
+            if ($dose !== null && self::measured(new Item($item->id, $item->rung, $dose, $item->firstSide), $cap) <= $cap->seconds) {
+                return $dose;
+            }
+        }
+
+        return null;
+    }
+
+    private static function size(SetBody $body): int
+    {
+        return $body instanceof Holds && $body->count > 1 ? $body->count : $body->target();
+    }
+
+    /** @throws InvalidDose */
+    private static function ofSize(SetBody $body, int $size): ?SetBody
+    {
+        return match (true) {
+            $body instanceof Holds => $body->count > 1 ? Holds::of($size, $body->seconds, $body->gapSeconds) : Holds::of(1, $size, 0),
+            $body instanceof AccumulatedHold => AccumulatedHold::of($size, min($size, $body->boutSeconds), $body->gapSeconds),
+            $body instanceof Reps => Reps::of($size),
+            $body instanceof Timed => Timed::of($size),
+            $body instanceof Open => $body->unit() === Unit::Reps ? Reps::of($size) : Holds::of(1, $size, 0),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Calendar\Day;
+use EvenRungs\Screening\Admission;
+use EvenRungs\Screening\Clearance;
+use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\Urgency;
+use PHPUnit\Framework\TestCase;
+
+final class AdmissionTest extends TestCase
+{
+    public function test_without_a_danger_sign_everything_is_open(): void
+    {
+        self::assertTrue(Admission::on($this->day('2026-06-01'), [], [])->open);
+    }
+
+    public function test_a_danger_sign_closes_until_a_clearance_is_recorded_after_it(): void
+    {
+        $sign = new Sign(Urgency::SameDay, 1);
+
+        self::assertFalse(Admission::on($this->day('2026-06-01'), [$sign], [])->open);
+        self::assertTrue(Admission::on($this->day('2026-06-01'), [$sign], [$this->clearance('2026-06-01', '2026-09-01', 2)])->open);
+    }
+
+    public function test_a_clearance_ends_with_its_last_day(): void
+    {
+        $sign = new Sign(Urgency::SameDay, 1);
+        $clearance = $this->clearance('2026-06-01', '2026-06-30', 2);
+
+        self::assertTrue(Admission::on($this->day('2026-06-30'), [$sign], [$clearance])->open);
+        $after = Admission::on($this->day('2026-07-01'), [$sign], [$clearance]);
+        self::assertFalse($after->open);
+        self::assertStringContainsString('has run out', (string) $after->reason?->sentence);
+    }
+
+    public function test_a_new_sign_voids_an_earlier_clearance(): void
+    {
+        $signs = [new Sign(Urgency::SameDay, 1), new Sign(Urgency::Emergency, 3)];
+        $standing = Admission::on($this->day('2026-06-10'), $signs, [$this->clearance('2026-06-01', '2026-09-01', 2)]);
+
+        self::assertFalse($standing->open);
+        self::assertSame(Urgency::Emergency, $standing->urgency);
+    }
+
+    public function test_a_clearance_that_starts_later_does_not_open_yet(): void
+    {
+        self::assertFalse(Admission::on($this->day('2026-06-01'), [new Sign(Urgency::SameDay, 1)], [$this->clearance('2026-06-02', '2026-09-01', 2)])->open);
+    }
+
+    public function test_the_most_urgent_of_the_signs_noted_together_decides(): void
+    {
+        $signs = [new Sign(Urgency::BeforeTraining, 1), new Sign(Urgency::Emergency, 1), new Sign(Urgency::SameDay, 1)];
+
+        self::assertSame(Urgency::Emergency, Admission::on($this->day('2026-06-01'), $signs, [])->urgency);
+    }
+
+    public function test_each_danger_sign_asks_one_question_and_has_an_urgency(): void
+    {
+        foreach (DangerSign::cases() as $sign) {
+            self::assertStringEndsWith('?', $sign->question());
+        }
+        self::assertCount(7, array_filter(DangerSign::cases(), static fn(DangerSign $sign): bool => $sign->urgency() === Urgency::Emergency));
+    }
+
+    private function day(string $iso): Day
+    {
+        return Day::parse($iso);
+    }
+
+    private function clearance(string $from, string $until, int $sequence): Clearance
+    {
+        return new Clearance($this->day($from), $this->day($until), $sequence);
+    }
+}

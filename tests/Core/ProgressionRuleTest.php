@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\ProgressionRule;
+use EvenRungs\Progress\Proposal;
+use EvenRungs\Progress\RungSession;
+use EvenRungs\Progress\SetLog;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Gate and decision. The rung has a band of 10–12 and is done in two sets; the first session is on day 0,
+ * the second on the day given. Worked figure 18 of the rules is the first table.
+ */
+final class ProgressionRuleTest extends TestCase
+{
+    private const RUNG = 'press-out/standing';
+
+    /** @return iterable<string, array{list<SetLog>, list<SetLog>, int, Decision}> */
+    public static function workedFigures(): iterable
+    {
+        $clean = [self::set(12), self::set(12)];
+        yield '12, 12 clean, effort 7, twice, day 7' => [$clean, $clean, 7, Decision::Climb];
+        yield 'the same on day 6' => [$clean, $clean, 6, Decision::Stay];
+        yield 'effort 8' => [$clean, [self::set(12), self::set(12, effort: 8)], 7, Decision::Stay];
+        yield 'a fault in the last set only' => [$clean, [self::set(12), self::set(12, fault: true)], 7, Decision::Stay];
+        yield 'a fault in both sets' => [$clean, [self::set(12, fault: true), self::set(12, fault: true)], 7, Decision::StepDown];
+        yield 'a fault in the first set' => [$clean, [self::set(12, fault: true), self::set(12)], 7, Decision::StepDown];
+        yield 'pain 4' => [$clean, [self::set(12), self::set(12, pain: 4)], 7, Decision::StepDown];
+        yield 'pain 6' => [$clean, [self::set(12), self::set(12, pain: 6)], 7, Decision::StopLadder];
+        yield 'a second pain above 5 within 28 days' => [[self::set(12), self::set(12, pain: 6)], [self::set(12), self::set(12, pain: 6)], 28, Decision::Refer];
+        yield 'the same 29 days apart' => [[self::set(12), self::set(12, pain: 6)], [self::set(12), self::set(12, pain: 6)], 29, Decision::StopLadder];
+        yield 'pain 2 keeps the dose' => [$clean, [self::set(12), self::set(12, pain: 2)], 7, Decision::Stay];
+        yield 'pain that travels' => [$clean, [new SetLog([12], self::ticks(), 1, 6, travellingPain: true)], 7, Decision::StopLadder];
+        yield 'one rep short of the top' => [$clean, [self::set(12), self::set(11)], 7, Decision::Stay];
+        yield 'the low end missed once' => [$clean, [self::set(12), self::set(9)], 7, Decision::Stay];
+        yield 'the low end missed at two sessions running' => [[self::set(9), self::set(9)], [self::set(12), self::set(9)], 7, Decision::StepDown];
+        yield 'the pain number is missing' => [$clean, [self::set(12), new SetLog([12], self::ticks(), null, 6)], 7, Decision::Stay];
+        yield 'a form answer is missing' => [$clean, [self::set(12), new SetLog([12], [], 0, 6)], 7, Decision::Stay];
+        yield 'a set was not logged' => [$clean, [self::set(12)], 7, Decision::Stay];
+        yield 'one side is missing' => [$clean, [self::set(12), new SetLog([12, null], self::ticks(), 0, 6)], 7, Decision::Stay];
+        yield 'the weaker side counts' => [$clean, [new SetLog([12, 12], self::ticks(), 0, 6), new SetLog([12, 11], self::ticks(), 0, 6)], 7, Decision::Stay];
+        yield 'refer before stop, stop before step down' => [$clean, [self::set(12, fault: true), self::set(12, fault: true, pain: 7)], 7, Decision::StopLadder];
+    }
+
+    /**
+     * @param list<SetLog> $first
+     * @param list<SetLog> $second
+     */
+    #[DataProvider('workedFigures')]
+    public function test_what_the_rules_propose(array $first, array $second, int $day, Decision $choice): void
+    {
+        self::assertSame($choice, $this->propose([$this->session(0, $first), $this->session($day, $second)], $day)->choice);
+    }
+
+    public function test_a_climb_goes_to_the_next_rung_and_gives_each_condition(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+        $proposal = $this->propose([$this->session(0, $clean), $this->session(7, $clean)], 7);
+
+        self::assertSame('press-out/split-stance', $proposal->to?->slug);
+        self::assertCount(7, $proposal->reasons);
+        self::assertSame(100, $proposal->gate->progressPercent());
+    }
+
+    public function test_staying_names_the_day_on_which_the_gate_is_free(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+        $proposal = $this->propose([$this->session(0, $clean), $this->session(5, $clean)], 5);
+
+        self::assertSame([Rule::GateDays], array_map(static fn($reason) => $reason->rule, $proposal->reasons));
+        self::assertStringContainsString('free on Monday 8 June', $proposal->reasons[0]->sentence);
+    }
+
+    public function test_two_sessions_on_one_date_are_one_session(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+
+        self::assertSame(Decision::Stay, $this->propose([$this->session(0, $clean), $this->session(0, $clean)], 20)->choice);
+    }
+
+    public function test_a_bad_next_morning_stops_the_ladder_after_a_clean_session(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+        $session = $this->session(7, $clean, new Morning(3, worse: true));
+
+        $proposal = $this->propose([$this->session(0, $clean), $session], 8);
+
+        self::assertSame(Decision::StopLadder, $proposal->choice);
+        self::assertSame(Rule::PainMorning, $proposal->reasons[0]->rule);
+    }
+
+    public function test_after_pain_of_3_to_5_two_quiet_sessions_come_before_a_climb(): void
+    {
+        $method = Method::default()->with(Question::LeavingARung, 'as soon as clean');
+        $clean = [self::set(12), self::set(12)];
+        $sore = $this->session(-4, [self::set(12, pain: 4)], sequence: -1);
+
+        self::assertSame(Decision::Stay, $this->propose([$sore, $this->session(0, $clean)], 1, $method)->choice);
+        self::assertSame(Decision::Climb, $this->propose([$sore, $this->session(0, $clean), $this->session(2, $clean)], 2, $method)->choice);
+    }
+
+    public function test_with_one_set_the_first_fault_stays_and_the_second_running_steps_down(): void
+    {
+        $fault = [self::set(12, fault: true)];
+        $one = fn(int $day): RungSession => $this->session($day, $fault, dose: '1x10/side');
+
+        self::assertSame(Decision::Stay, $this->propose([$one(0)], 0)->choice);
+        self::assertSame(Decision::StepDown, $this->propose([$one(0), $one(3)], 3)->choice);
+    }
+
+    public function test_what_was_logged_before_the_placing_does_not_open_the_gate(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+
+        self::assertSame(Decision::Stay, $this->propose([$this->session(0, $clean, sequence: -1), $this->session(7, $clean)], 7)->choice);
+    }
+
+    public function test_nothing_logged_stays(): void
+    {
+        $proposal = $this->propose([], 7);
+
+        self::assertSame(Decision::Stay, $proposal->choice);
+        self::assertSame(0, $proposal->gate->progressPercent());
+    }
+
+    public function test_below_the_lowest_rung_range_and_assistance_are_what_is_left(): void
+    {
+        $fault = [self::set(10, fault: true), self::set(10, fault: true)];
+        $proposal = ProgressionRule::propose(
+            ShippedLibrary::get()->ladder('press-out'),
+            ShippedLibrary::rung('press-out/seated'),
+            0,
+            [$this->session(0, $fault, rung: 'press-out/seated')],
+            Method::default(),
+            $this->everything(),
+            Day::parse('2026-06-01'),
+        );
+
+        self::assertNull($proposal->to);
+        self::assertStringContainsString('reduce the range', $proposal->reasons[1]->sentence);
+    }
+
+    public function test_a_climb_skips_rungs_that_are_ruled_out(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+        $log = [$this->session(0, $clean, rung: 'press-out/tall-kneeling'), $this->session(7, $clean, rung: 'press-out/tall-kneeling')];
+        $proposal = ProgressionRule::propose(
+            ShippedLibrary::get()->ladder('press-out'),
+            ShippedLibrary::rung('press-out/tall-kneeling'),
+            0,
+            $log,
+            Method::default(),
+            new Circumstances([State::KneelingPain->limit(Side::Both)], [Kit::Band], Method::default()),
+            Day::parse('2026-06-08'),
+        );
+
+        self::assertSame('press-out/standing-short', $proposal->to?->slug);
+    }
+
+    /** @param list<RungSession> $log */
+    private function propose(array $log, int $day, ?Method $method = null): Proposal
+    {
+        return ProgressionRule::propose(
+            ShippedLibrary::get()->ladder('press-out'),
+            ShippedLibrary::rung(self::RUNG),
+            0,
+            $log,
+            $method ?? Method::default(),
+            $this->everything(),
+            Day::parse('2026-06-01')->plusDays($day),
+        );
+    }
+
+    /** @param list<SetLog> $sets */
+    private function session(int $day, array $sets, ?Morning $morning = null, int $sequence = 1, string $dose = '2x10/side', string $rung = self::RUNG): RungSession
+    {
+        $on = ShippedLibrary::rung($rung);
+
+        return new RungSession(Day::parse('2026-06-01')->plusDays($day), $on, DoseLine::parse($dose, $on->sidedness), $sets, $sequence, $morning);
+    }
+
+    private function everything(): Circumstances
+    {
+        return new Circumstances([], Kit::cases(), Method::default());
+    }
+
+    private static function set(int $done, bool $fault = false, int $pain = 0, int $effort = 7): SetLog
+    {
+        return new SetLog([$done], [...self::ticks(), FormQuestion::BackAndPelvis->value => ! $fault], $pain, $effort);
+    }
+
+    /** @return array<string, bool> */
+    private static function ticks(): array
+    {
+        return array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
+    }
+}
