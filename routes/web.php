@@ -10,108 +10,143 @@ use App\Http\Checks\PictureController;
 use App\Http\Coach\CoachController;
 use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
+use App\Http\Method\MethodController;
+use App\Http\People\PeopleController;
 use App\Http\Person\PersonController;
+use App\Http\Practice\CatalogueController;
 use App\Http\Practice\SignInController;
 use App\Http\Review\ReviewController;
 use App\Http\Session\ComposerController;
 use App\Http\Session\SessionController;
+use App\Http\Sheet\SheetController;
 use App\Http\Week\CalendarController;
 use App\Http\Week\WeekController;
 use App\Http\Weeks\ProgramController;
 use Illuminate\Support\Facades\Route;
 
+// Names are those of the operations in the API document.
 Route::prefix('api')->group(function (): void {
-    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in')->name('signIn');
 
     Route::middleware(['auth', 'throttle:work'])->group(function (): void {
-        Route::post('/sign-out', [SignInController::class, 'destroy']);
-        Route::get('/me', [SignInController::class, 'show']);
-        Route::get('/bench', [BenchController::class, 'show']);
-        Route::get('/catalogue', [BenchController::class, 'catalogue']);
-        Route::post('/ping', [BenchController::class, 'ping']);
-
-        Route::get('/library', [LibraryController::class, 'show']);
-        Route::post('/ladders/check', [LadderController::class, 'check']);
-        Route::post('/ladders/read', [LadderController::class, 'read']);
-        Route::get('/ladders/{ladder}', [LadderController::class, 'show']);
-        Route::put('/ladders/{ladder}', [LadderController::class, 'update']);
-        Route::delete('/ladders/{ladder}', [LadderController::class, 'destroy']);
-        Route::get('/ladders/{ladder}/file', [LadderController::class, 'file']);
-        Route::get('/method', [LibraryController::class, 'method']);
-        Route::put('/method', [LibraryController::class, 'change']);
-
-        Route::get('/people', [PersonController::class, 'index']);
-        Route::post('/people', [PersonController::class, 'store']);
-        Route::post('/people/{person}/archive', [PersonController::class, 'archive']);
-        Route::delete('/people/{person}/archive', [PersonController::class, 'restore']);
-        Route::get('/people/{person}', [PersonController::class, 'show']);
-        Route::put('/people/{person}', [PersonController::class, 'update']);
-        Route::post('/people/{person}/screenings', [PersonController::class, 'screen']);
-        Route::post('/people/{person}/clearances', [PersonController::class, 'clear']);
-
-        Route::get('/people/{person}/checks', [ChecksController::class, 'show']);
-        Route::post('/people/{person}/holds', [ChecksController::class, 'hold']);
-        Route::delete('/people/{person}/holds/{hold}', [ChecksController::class, 'takeHoldBack']);
-        Route::post('/people/{person}/climbs/next', [ChecksController::class, 'next']);
-        Route::post('/people/{person}/climbs', [ChecksController::class, 'climb']);
-        Route::delete('/people/{person}/climbs/{climb}', [ChecksController::class, 'takeClimbBack']);
-
-        Route::get('/people/{person}/brace/readings', [BraceController::class, 'readings']);
-        Route::post('/people/{person}/brace/preview', [BraceController::class, 'preview']);
-        Route::post('/people/{person}/brace', [BraceController::class, 'store']);
-        Route::delete('/people/{person}/brace/{brace}', [BraceController::class, 'takeBack']);
-
-        Route::post('/people/{person}/photos', [PictureController::class, 'store']);
-        Route::get('/people/{person}/photos/{photo}', [PictureController::class, 'show']);
-        Route::delete('/people/{person}/photos/{photo}', [PictureController::class, 'destroy']);
-        Route::post('/people/{person}/alignments/preview', [PictureController::class, 'preview']);
-        Route::post('/people/{person}/alignments', [PictureController::class, 'align']);
-        Route::delete('/people/{person}/alignments/{alignment}', [PictureController::class, 'takeBack']);
-
-        Route::get('/people/{person}/board', [BoardController::class, 'show']);
-        Route::get('/people/{person}/path', [BoardController::class, 'path']);
-        Route::post('/people/{person}/board/preview', [BoardController::class, 'preview']);
-        Route::post('/people/{person}/placements', [BoardController::class, 'store']);
-        Route::put('/people/{person}/set-ups', [BoardController::class, 'setUp']);
-        Route::delete('/people/{person}/placements/{placement}', [BoardController::class, 'destroy']);
-
-        Route::get('/people/{person}/sessions', [SessionController::class, 'index']);
-        Route::get('/people/{person}/method', [ComposerController::class, 'method']);
-        Route::post('/people/{person}/sessions/start', [ComposerController::class, 'start']);
-        Route::get('/people/{person}/sessions/templates', [ComposerController::class, 'templates']);
-        Route::get('/people/{person}/sessions/next-doses', [ComposerController::class, 'nextDoses']);
-        Route::post('/people/{person}/sessions/text', [ComposerController::class, 'text']);
-        Route::post('/people/{person}/sessions/sums', [ComposerController::class, 'sums']);
-        Route::post('/people/{person}/sessions/orders', [ComposerController::class, 'orders']);
-        Route::post('/people/{person}/sessions/fit', [ComposerController::class, 'fit']);
-        Route::post('/people/{person}/sessions/preview', [SessionController::class, 'preview']);
-        Route::post('/people/{person}/sessions', [SessionController::class, 'store']);
-        Route::get('/people/{person}/sessions/{session}', [SessionController::class, 'show']);
-        Route::put('/people/{person}/sessions/{session}', [SessionController::class, 'update']);
-        Route::get('/people/{person}/sessions/{session}/sheet', [SessionController::class, 'sheet']);
-        Route::get('/people/{person}/sessions/{session}/cues', [SessionController::class, 'cues']);
-
-        Route::get('/people/{person}/weeks/{date}', [WeekController::class, 'show']);
-        Route::put('/people/{person}/weeks/{date}', [WeekController::class, 'update']);
-        Route::post('/people/{person}/soreness', [WeekController::class, 'soreness']);
-        Route::get('/people/{person}/calendar', [CalendarController::class, 'show']);
-        Route::put('/people/{person}/calendar', [CalendarController::class, 'update']);
-        Route::get('/people/{person}/calendar/file', [CalendarController::class, 'file']);
-        Route::post('/people/{person}/calendar/address', [CalendarController::class, 'subscribe']);
-        Route::delete('/people/{person}/calendar/address', [CalendarController::class, 'revoke']);
-        Route::get('/people/{person}/program', [ProgramController::class, 'show']);
-        Route::post('/people/{person}/program/proposal', [ProgramController::class, 'propose']);
-        Route::post('/people/{person}/program/weeks/{date}', [ProgramController::class, 'write']);
-        Route::post('/people/{person}/programs', [ProgramController::class, 'store']);
-        Route::get('/people/{person}/programs/{program}', [ProgramController::class, 'version']);
-        Route::post('/people/{person}/programs/{program}/again', [ProgramController::class, 'again']);
-
-        Route::post('/people/{person}/logs', [CoachController::class, 'store']);
-        Route::post('/people/{person}/mornings', [CoachController::class, 'morning']);
-
-        Route::get('/people/{person}/review', [ReviewController::class, 'show']);
-        Route::post('/people/{person}/decisions', [ReviewController::class, 'store']);
-        Route::post('/people/{person}/decisions/{decision}/take-back', [ReviewController::class, 'takeBack']);
+        Route::controller(SignInController::class)->group(function (): void {
+            Route::post('/sign-out', 'destroy')->name('signOut');
+            Route::get('/me', 'show')->name('me');
+        });
+        Route::controller(BenchController::class)->group(function (): void {
+            Route::get('/bench', 'show')->name('bench');
+            Route::post('/ping', 'ping')->name('ping');
+        });
+        Route::controller(CatalogueController::class)->group(function (): void {
+            Route::get('/catalogue', 'show')->name('catalogue');
+        });
+        Route::controller(LibraryController::class)->group(function (): void {
+            Route::get('/library', 'show')->name('library');
+        });
+        Route::controller(LadderController::class)->group(function (): void {
+            Route::post('/ladders/check', 'check')->name('checkLadder');
+            Route::post('/ladders/read', 'read')->name('readLadder');
+            Route::get('/ladders/{ladder}', 'show')->name('ladder');
+            Route::put('/ladders/{ladder}', 'update')->name('keepLadder');
+            Route::delete('/ladders/{ladder}', 'destroy')->name('letGoOfLadder');
+            Route::get('/ladders/{ladder}/file', 'file')->name('ladderFile');
+        });
+        Route::controller(MethodController::class)->group(function (): void {
+            Route::get('/method', 'show')->name('method');
+            Route::put('/method', 'change')->name('changeMethod');
+            Route::get('/people/{person}/method', 'trial')->name('methodTrial');
+        });
+        Route::controller(PeopleController::class)->group(function (): void {
+            Route::get('/people', 'index')->name('people');
+        });
+        Route::controller(PersonController::class)->group(function (): void {
+            Route::post('/people', 'store')->name('addPerson');
+            Route::post('/people/{person}/archive', 'archive')->name('archivePerson');
+            Route::delete('/people/{person}/archive', 'restore')->name('restorePerson');
+            Route::get('/people/{person}', 'show')->name('person');
+            Route::put('/people/{person}', 'update')->name('changePerson');
+            Route::post('/people/{person}/screenings', 'screen')->name('screen');
+            Route::post('/people/{person}/clearances', 'clear')->name('clear');
+        });
+        Route::controller(ChecksController::class)->group(function (): void {
+            Route::get('/people/{person}/checks', 'show')->name('checks');
+            Route::post('/people/{person}/holds', 'hold')->name('keepHold');
+            Route::delete('/people/{person}/holds/{hold}', 'takeHoldBack')->name('takeHoldBack');
+            Route::post('/people/{person}/climbs/next', 'next')->name('nextTrial');
+            Route::post('/people/{person}/climbs', 'climb')->name('keepClimb');
+            Route::delete('/people/{person}/climbs/{climb}', 'takeClimbBack')->name('takeClimbBack');
+        });
+        Route::controller(BraceController::class)->group(function (): void {
+            Route::get('/people/{person}/brace/readings', 'readings')->name('cuffReadings');
+            Route::post('/people/{person}/brace/preview', 'preview')->name('previewBrace');
+            Route::post('/people/{person}/brace', 'store')->name('keepBrace');
+            Route::delete('/people/{person}/brace/{brace}', 'takeBack')->name('takeBraceBack');
+        });
+        Route::controller(PictureController::class)->group(function (): void {
+            Route::post('/people/{person}/photos', 'store')->name('keepPhoto');
+            Route::get('/people/{person}/photos/{photo}', 'show')->name('photo');
+            Route::delete('/people/{person}/photos/{photo}', 'destroy')->name('removePhoto');
+            Route::post('/people/{person}/alignments/preview', 'preview')->name('previewAlignment');
+            Route::post('/people/{person}/alignments', 'align')->name('keepAlignment');
+            Route::delete('/people/{person}/alignments/{alignment}', 'takeBack')->name('takeAlignmentBack');
+        });
+        Route::controller(BoardController::class)->group(function (): void {
+            Route::get('/people/{person}/board', 'show')->name('board');
+            Route::get('/people/{person}/path', 'path')->name('path');
+            Route::post('/people/{person}/board/preview', 'preview')->name('previewBoard');
+            Route::post('/people/{person}/placements', 'store')->name('place');
+            Route::put('/people/{person}/set-ups', 'setUp')->name('setUp');
+            Route::delete('/people/{person}/placements/{placement}', 'destroy')->name('takePlacingBack');
+        });
+        Route::controller(ComposerController::class)->group(function (): void {
+            Route::post('/people/{person}/sessions/start', 'start')->name('startSession');
+            Route::get('/people/{person}/sessions/templates', 'templates')->name('sessionTemplates');
+            Route::get('/people/{person}/sessions/next-doses', 'nextDoses')->name('nextDoses');
+            Route::post('/people/{person}/sessions/text', 'text')->name('readSessionText');
+            Route::post('/people/{person}/sessions/sums', 'sums')->name('sumSession');
+            Route::post('/people/{person}/sessions/orders', 'orders')->name('orderSession');
+            Route::post('/people/{person}/sessions/fit', 'fit')->name('fitSession');
+        });
+        Route::controller(SessionController::class)->group(function (): void {
+            Route::get('/people/{person}/sessions', 'index')->name('sessions');
+            Route::post('/people/{person}/sessions/preview', 'preview')->name('previewSession');
+            Route::post('/people/{person}/sessions', 'store')->name('writeSession');
+            Route::get('/people/{person}/sessions/{session}', 'show')->name('session');
+            Route::put('/people/{person}/sessions/{session}', 'update')->name('changeSession');
+        });
+        Route::controller(SheetController::class)->group(function (): void {
+            Route::get('/people/{person}/sessions/{session}/sheet', 'show')->name('sheet');
+        });
+        Route::controller(CoachController::class)->group(function (): void {
+            Route::get('/people/{person}/sessions/{session}/cues', 'cues')->name('cueSheet');
+            Route::post('/people/{person}/logs', 'store')->name('logSession');
+            Route::post('/people/{person}/mornings', 'morning')->name('tellMorning');
+        });
+        Route::controller(WeekController::class)->group(function (): void {
+            Route::get('/people/{person}/weeks/{date}', 'show')->name('week');
+            Route::put('/people/{person}/weeks/{date}', 'update')->name('layOutWeek');
+            Route::post('/people/{person}/soreness', 'soreness')->name('tellSoreness');
+        });
+        Route::controller(CalendarController::class)->group(function (): void {
+            Route::get('/people/{person}/calendar', 'show')->name('calendar');
+            Route::put('/people/{person}/calendar', 'update')->name('setUpCalendar');
+            Route::get('/people/{person}/calendar/file', 'file')->name('calendarFile');
+            Route::post('/people/{person}/calendar/address', 'subscribe')->name('makeCalendarAddress');
+            Route::delete('/people/{person}/calendar/address', 'revoke')->name('revokeCalendarAddress');
+        });
+        Route::controller(ProgramController::class)->group(function (): void {
+            Route::get('/people/{person}/program', 'show')->name('program');
+            Route::post('/people/{person}/program/proposal', 'propose')->name('proposeProgram');
+            Route::post('/people/{person}/program/weeks/{date}', 'write')->name('writeProgramWeek');
+            Route::post('/people/{person}/programs', 'store')->name('takeProgram');
+            Route::get('/people/{person}/programs/{program}', 'version')->name('programVersion');
+            Route::post('/people/{person}/programs/{program}/again', 'again')->name('takeProgramAgain');
+        });
+        Route::controller(ReviewController::class)->group(function (): void {
+            Route::get('/people/{person}/review', 'show')->name('review');
+            Route::post('/people/{person}/decisions', 'store')->name('decide');
+            Route::post('/people/{person}/decisions/{decision}/take-back', 'takeBack')->name('takeDecisionBack');
+        });
     });
 });
 

@@ -8,9 +8,9 @@ use App\Library\PracticeLibrary;
 use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
-use App\Records\Dossier;
-use App\Records\PendingDecision;
+use App\Records\PersonFile;
 use EvenRungs\Ladder\InvalidLadder;
+use EvenRungs\Person\PendingDecision;
 use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Reason\Reason;
 use Illuminate\Support\Facades\DB;
@@ -22,40 +22,40 @@ final readonly class DecideRung
     public function __construct(private Placing $placing, private PracticeLibrary $ladders) {}
 
     /** @throws InvalidLadder when there is no rung to climb to */
-    public function decide(Dossier $dossier, PendingDecision $pending, ProgressDecision $choice, string $reason, User $by, string $id): Decision
+    public function decide(PersonFile $file, PendingDecision $pending, ProgressDecision $choice, string $reason, User $by, string $id): Decision
     {
         $to = match ($choice) {
-            ProgressDecision::Climb => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
-            ProgressDecision::StepDown => $dossier->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false),
+            ProgressDecision::Climb => $file->record->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
+            ProgressDecision::StepDown => $file->record->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false),
             default => null,
         };
 
-        return DB::transaction(function () use ($dossier, $pending, $choice, $reason, $by, $id, $to): Decision {
+        return DB::transaction(function () use ($file, $pending, $choice, $reason, $by, $id, $to): Decision {
             $decision = Decision::query()->create([
                 'id' => $id,
-                'person_id' => $dossier->person->id,
+                'person_id' => $file->person->id,
                 'session_log_id' => $pending->log->id,
                 'ladder' => $pending->ladder->slug,
                 'side' => $pending->side->value,
                 'rung' => $pending->rung->slug,
                 'rung_snapshot' => $this->ladders->snapshot($pending->rung->slug),
-                'library_version' => $dossier->library->version,
+                'library_version' => $file->record->library->version,
                 'proposed' => $pending->proposal->choice->value,
                 'reasons' => array_map(static fn(Reason $reason): array => $reason->toArray(), $pending->proposal->reasons),
                 'choice' => $choice->value,
                 'to_rung' => $to?->slug,
                 'choice_reason' => $reason,
-                'decided_on' => $dossier->today()->iso(),
-                'time_zone' => $dossier->clock->timeZone(),
+                'decided_on' => $file->record->today->iso(),
+                'time_zone' => $file->clock->timeZone(),
                 'user_id' => $by->id,
-                'sequence' => $dossier->clock->sequence(),
+                'sequence' => $file->clock->sequence(),
             ]);
             $why = $choice->inWords().($reason === '' ? '' : ": {$reason}");
             if ($to !== null) {
-                $this->placing->record($dossier, $to, $pending->side, $by, strtolower((string) Str::ulid()), $why, decision: $id);
+                $this->placing->record($file, $to, $pending->side, $by, strtolower((string) Str::ulid()), $why, decision: $id);
             }
             if ($choice === ProgressDecision::StopLadder || $choice === ProgressDecision::Refer) {
-                $this->placing->record($dossier, $pending->rung, $pending->side, $by, strtolower((string) Str::ulid()), $why, stopped: true, decision: $id);
+                $this->placing->record($file, $pending->rung, $pending->side, $by, strtolower((string) Str::ulid()), $why, stopped: true, decision: $id);
             }
 
             return $decision;

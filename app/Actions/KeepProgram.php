@@ -6,7 +6,8 @@ namespace App\Actions;
 
 use App\Models\Program;
 use App\Models\User;
-use App\Records\ProgramAtHand;
+use App\Records\PersonFile;
+use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
 
@@ -14,28 +15,28 @@ use EvenRungs\Program\WrittenWeek;
 final readonly class KeepProgram
 {
     /** @param list<WrittenWeek> $weeks */
-    public function keep(ProgramAtHand $hand, string $id, array $weeks, WrittenRequest $wish, string $why, User $by): void
+    public function keep(PersonFile $file, ProgramAtHand $hand, string $id, array $weeks, WrittenRequest $wish, string $why, User $by): void
     {
         $names = [];
         foreach ($weeks as $week) {
             foreach ($week->rungs() as $slug) {
-                $rung = $hand->dossier->library->has($slug) ? $hand->dossier->library->rung($slug) : null;
+                $rung = $hand->record->library->has($slug) ? $hand->record->library->rung($slug) : null;
                 $names[$slug] = $rung === null
-                    ? $hand->present()->rung_names[$slug] ?? ['name' => $slug, 'tenths' => 10]
+                    ? $hand->present()->rungNames[$slug] ?? ['name' => $slug, 'tenths' => 10]
                     : ['name' => $rung->name, 'tenths' => $rung->height->tenths];
             }
         }
         Program::query()->firstOrCreate(['id' => $id], [
-            'person_id' => $hand->dossier->person->id,
+            'person_id' => $file->person->id,
             'wish' => $wish->toArray(),
             'weeks' => array_map(static fn(WrittenWeek $week): array => $week->toArray(), $weeks),
             'rung_names' => $names,
-            'library_version' => $hand->dossier->library->version,
+            'library_version' => $hand->record->library->version,
             'why' => $why,
             'made_on' => $hand->today()->iso(),
-            'time_zone' => $hand->dossier->clock->timeZone(),
+            'time_zone' => $file->clock->timeZone(),
             'user_id' => $by->id,
-            'sequence' => $hand->dossier->clock->sequence(),
+            'sequence' => $file->clock->sequence(),
         ]);
     }
 }

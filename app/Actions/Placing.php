@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Library\PracticeLibrary;
 use App\Models\Placement;
 use App\Models\User;
-use App\Records\Dossier;
+use App\Records\PersonFile;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Rung;
 
@@ -16,23 +16,23 @@ final readonly class Placing
 {
     public function __construct(private PracticeLibrary $ladders) {}
 
-    public function record(Dossier $dossier, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null): Placement
+    public function record(PersonFile $file, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null): Placement
     {
         return Placement::query()->create([
             'id' => $id,
-            'person_id' => $dossier->person->id,
+            'person_id' => $file->person->id,
             'ladder' => $rung->ladder,
             'side' => $side->value,
             'rung' => $rung->slug,
             'rung_snapshot' => $this->ladders->snapshot($rung->slug),
-            'library_version' => $dossier->library->version,
+            'library_version' => $file->record->library->version,
             'stopped' => $stopped,
             'reason' => $reason,
             'decision_id' => $decision,
-            'placed_on' => $dossier->today()->iso(),
-            'time_zone' => $dossier->clock->timeZone(),
+            'placed_on' => $file->record->today->iso(),
+            'time_zone' => $file->clock->timeZone(),
             'user_id' => $by->id,
-            'sequence' => $dossier->clock->sequence(),
+            'sequence' => $file->clock->sequence(),
         ]);
     }
 }

@@ -9,8 +9,8 @@ use App\Models\SessionLog;
 use App\Models\SetEntry;
 use App\Models\TrainingSession;
 use App\Models\User;
-use App\Records\Dossier;
 use App\Records\LoggedSet;
+use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Reason\Refusal;
@@ -33,7 +33,7 @@ final readonly class RecordLog
      * @throws InvalidSession              when a set belongs to no exercise of the session, or stands twice
      * @throws UnknownRung|Refusal         when a set was of no rung there is, or of no dose
      */
-    public function record(Dossier $dossier, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets): SessionLog
+    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets): SessionLog
     {
         $items = [];
         foreach ($session->blocks as $block) {
@@ -45,7 +45,7 @@ final readonly class RecordLog
         foreach ($sets as $set) {
             $item = $items[$set->item] ?? null;
             if ($set->rung !== null && $set->dose !== null) {
-                $rung = $dossier->library->rung($set->rung);
+                $rung = $file->record->library->rung($set->rung);
                 $item = new WrittenItem($set->item, $rung->slug, DoseLine::print(DoseLine::parse($set->dose, $rung->sidedness)));
                 $snapshots[$rung->slug] = $session->rung_snapshots[$rung->slug] ?? $this->ladders->snapshot($rung->slug);
             }
@@ -59,19 +59,19 @@ final readonly class RecordLog
             $done[] = [$set, $item];
         }
 
-        return DB::transaction(static function () use ($dossier, $session, $by, $id, $seconds, $done, $snapshots): SessionLog {
+        return DB::transaction(static function () use ($file, $session, $by, $id, $seconds, $done, $snapshots): SessionLog {
             $log = SessionLog::query()->create([
                 'id' => $id,
-                'person_id' => $dossier->person->id,
+                'person_id' => $file->person->id,
                 'training_session_id' => $session->id,
                 'title' => $session->title,
                 'rung_snapshots' => [...$session->rung_snapshots, ...$snapshots],
                 'library_version' => $session->library_version,
                 'seconds' => $seconds,
-                'done_on' => $dossier->today()->iso(),
-                'time_zone' => $dossier->clock->timeZone(),
+                'done_on' => $file->record->today->iso(),
+                'time_zone' => $file->clock->timeZone(),
                 'user_id' => $by->id,
-                'sequence' => $dossier->clock->sequence(),
+                'sequence' => $file->clock->sequence(),
             ]);
             foreach ($done as [$set, $item]) {
                 SetEntry::query()->create([

@@ -8,8 +8,8 @@ use App\Library\PracticeLibrary;
 use App\Models\Plan;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
-use App\Records\ProgramAtHand;
-use EvenRungs\Calendar\Day;
+use App\Records\PersonFile;
+use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Session\WrittenBlock;
@@ -22,10 +22,10 @@ final readonly class WriteProgramWeek
     public function __construct(private PracticeLibrary $ladders) {}
 
     /** Sessions that were done already stay, and days behind are let be. */
-    public function write(ProgramAtHand $hand, WrittenWeek $week): void
+    public function write(PersonFile $file, ProgramAtHand $hand, WrittenWeek $week): void
     {
-        DB::transaction(function () use ($hand, $week): void {
-            $person = $hand->dossier->person;
+        DB::transaction(function () use ($file, $hand, $week): void {
+            $person = $file->person;
             /** @var Plan|null $found */
             $found = Plan::query()->where('person_id', $person->id)->lockForUpdate()->first();
             $plan = $found ?? new Plan(['id' => self::ulid(), 'person_id' => $person->id, 'slots' => [], 'moves' => [], 'away' => [], 'version' => 0]);
@@ -33,13 +33,13 @@ final readonly class WriteProgramWeek
             $slots = $plan->slots;
             foreach ($week->places as $place) {
                 $blocks = ProgramAtHand::blocks($week, $place->id);
-                $row = $hand->written($week->monday, $place->id);
+                $row = $person->trainingSessions->firstWhere('id', $hand->written($week->monday, $place->id)?->id);
                 if ($blocks === [] || $hand->isBehind($week, $place->id) || ($row !== null && SessionLog::query()->where('training_session_id', $row->id)->exists())) {
                     continue;
                 }
-                $row = $this->session($hand, $week, $place, $blocks, $row);
+                $row = $this->session($file, $week, $place, $blocks, $row);
                 $slots = [...array_values(array_filter($slots, static fn(array $slot): bool => $slot['session'] !== $row->id)), [
-                    'id' => self::slotId($week->monday, $place->id),
+                    'id' => ProgramAtHand::slotId($week->monday, $place->id),
                     'session' => $row->id,
                     'day' => $place->cell->day,
                     'part' => $place->cell->part->value,
@@ -60,7 +60,7 @@ final readonly class WriteProgramWeek
     }
 
     /** @param list<WrittenBlock> $blocks */
-    private function session(ProgramAtHand $hand, WrittenWeek $week, ProgramSlot $place, array $blocks, ?TrainingSession $row): TrainingSession
+    private function session(PersonFile $file, WrittenWeek $week, ProgramSlot $place, array $blocks, ?TrainingSession $row): TrainingSession
     {
         $snapshots = [];
         foreach ($blocks as $block) {
@@ -71,7 +71,7 @@ final readonly class WriteProgramWeek
             'minutes' => $place->minutes,
             'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
-            'library_version' => $hand->dossier->library->version,
+            'library_version' => $file->record->library->version,
             'program_monday' => $week->monday->iso(),
             'program_slot' => $place->id,
         ];
@@ -81,13 +81,7 @@ final readonly class WriteProgramWeek
             return $row;
         }
 
-        return TrainingSession::query()->create(['id' => self::ulid(), 'person_id' => $hand->dossier->person->id, 'version' => 1, ...$columns]);
-    }
-
-    /** The name of a session of the program in its week; a calendar knows it by it before it is written. */
-    public static function slotId(Day $monday, string $place): string
-    {
-        return "w{$monday->iso()}-{$place}";
+        return TrainingSession::query()->create(['id' => self::ulid(), 'person_id' => $file->person->id, 'version' => 1, ...$columns]);
     }
 
     private static function ulid(): string

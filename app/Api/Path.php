@@ -20,25 +20,13 @@ final class Path
     /** @return list<OA\Response> */
     public static function responses(?string $answers, int $status, ?string $media = null): array
     {
-        $error = static fn(int $code, string $text): OA\Response => new OA\Response(response: $code, description: $text, content: new OA\JsonContent(ref: '#/components/schemas/ErrorView'));
         $good = match (true) {
             $media !== null => new OA\Response(response: $status, description: 'The answer.', content: new OA\MediaType(mediaType: $media, schema: new OA\Schema(type: 'string', format: 'binary'))),
             $answers === null => new OA\Response(response: 204, description: 'Done; nothing to say.'),
             default => new OA\Response(response: $status, description: 'The answer.', content: new OA\JsonContent(ref: self::schema($answers))),
         };
 
-        return [
-            $good,
-            $error(401, 'Not signed in.'),
-            $error(403, 'Not allowed.'),
-            $error(404, 'Not found in this practice.'),
-            $error(409, 'Changed by someone else in the meantime.'),
-            $error(419, 'The page is too old.'),
-            $error(422, 'Something entered cannot be taken.'),
-            $error(423, 'Closed by a danger sign.'),
-            $error(429, 'Too many requests.'),
-            $error(503, 'A device or service does not answer.'),
-        ];
+        return [$good, new OA\Response(ref: '#/components/responses/Error', response: 'default')];
     }
 
     public static function body(?string $takes): ?OA\RequestBody

@@ -10,7 +10,7 @@ use ReflectionNamedType;
 
 /**
  * The schema of a class, read from what it says of itself: promoted constructor parameters, or for a request the
- * `@property` lines of its docblock. A tag's type goes before the declared one, its text is the description.
+ * `@body` lines of its docblock. A tag's type goes before the declared one, its text is the description.
  *
  * Types read: scalars, enums, classes with a schema, `list<T>`, `array<string, T>`, `'one'|'other'`, each or null.
  */
@@ -18,19 +18,23 @@ final readonly class Shape
 {
     private const SCALARS = ['string' => 'string', 'int' => 'integer', 'float' => 'number', 'bool' => 'boolean', 'object' => 'object', 'stdClass' => 'object', 'array' => 'object'];
 
-    /** @param ReflectionClass<object> $class */
-    private function __construct(private ReflectionClass $class) {}
+    /**
+     * @param ReflectionClass<object> $class
+     * @param list<string>            $schemas
+     */
+    private function __construct(private ReflectionClass $class, private array $schemas) {}
 
     /**
      * @param class-string $class
+     * @param list<string> $schemas names of all schemas: a type may be one of them without being imported
      *
      * @return array<string, mixed> properties by name; every one is always there, what can be missing says null
      */
-    public static function of(string $class): array
+    public static function of(string $class, array $schemas): array
     {
-        $shape = new self(new ReflectionClass($class));
+        $shape = new self(new ReflectionClass($class), $schemas);
         $properties = [];
-        foreach ($shape->tagged((string) $shape->class->getDocComment(), 'property') as $name => [$type, $text]) {
+        foreach ($shape->tagged((string) $shape->class->getDocComment(), 'body') as $name => [$type, $text]) {
             $properties[$name] = $shape->property($type, $text);
         }
         $constructor = $shape->class->getConstructor();
@@ -68,7 +72,7 @@ final readonly class Shape
     /** @return array<string, mixed> */
     private function schema(string $type): array
     {
-        $parts = preg_split("/\\|(?=(?:[^<>]*<[^<>]*>)*[^<>]*$)/", ltrim($type, '?')) ?: [];
+        $parts = preg_split('/\\|(?=(?:[^<>]*<[^<>]*>)*[^<>]*$)/', ltrim($type, '?')) ?: [];
         $nullable = str_starts_with($type, '?') || in_array('null', $parts, true);
         $parts = array_values(array_diff($parts, ['null']));
         $schema = str_starts_with($parts[0], "'")
@@ -84,11 +88,14 @@ final readonly class Shape
         if (preg_match('/^(?:list|non-empty-list|array)<(?:int,\s*)?([^,]+)>$/', $type, $found) === 1) {
             return ['type' => 'array', 'items' => $this->schema($found[1])];
         }
-        if (preg_match('/^array<string,\s*(.+)>$/', $type, $found) === 1) {
+        if (preg_match('/^(?:array|\\\\ArrayObject)<string,\s*(.+)>$/', $type, $found) === 1) {
             return ['type' => 'object', 'additionalProperties' => $found[1] === 'mixed' ? true : $this->schema($found[1])];
         }
         if (isset(self::SCALARS[ltrim($type, '\\')])) {
             return ['type' => self::SCALARS[ltrim($type, '\\')]];
+        }
+        if (in_array($type, $this->schemas, true)) {
+            return ['$ref' => "#/components/schemas/{$type}"];
         }
         $class = $this->resolve($type);
 
@@ -117,7 +124,7 @@ final readonly class Shape
     /** @return class-string */
     private function resolve(string $name): string
     {
-        $imported = preg_match('/^use ([\w\\\\]+\\\\'.$name.');/m', (string) file_get_contents((string) $this->class->getFileName()), $found) === 1 ? $found[1] : null;
+        $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');/m', (string) file_get_contents((string) $this->class->getFileName()), $found) === 1 ? $found[1] : null;
         foreach ([ltrim($name, '\\'), $imported, $this->class->getNamespaceName().'\\'.$name] as $class) {
             if ($class !== null && (class_exists($class) || enum_exists($class))) {
                 return $class;

@@ -47,7 +47,7 @@ final class Errors
             Log::error('['.$id.'] '.$error->getMessage(), ['exception' => $error]);
         }
 
-        return new JsonResponse(new ErrorView($code, $sentence, $fields === [] ? new \stdClass : $fields, $id, $error instanceof Problem ? $error->present : null), $status, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []);
+        return new JsonResponse(new ErrorView(code: $code, sentence: $sentence, fields: $fields === [] ? new \stdClass : $fields, id: $id, present: $error instanceof Problem ? $error->present : null), $status, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []);
     }
 
     /** @return array{int, string, string, array<string, list<string>>} */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Records\Dossier;
+use App\Records\PersonFile;
 use EvenRungs\Screening\Admission;
 use Illuminate\Contracts\Debug\ShouldntReport;
 
@@ -45,12 +45,17 @@ final class Problem extends \RuntimeException implements ShouldntReport
      *
      * @throws self when that is so
      */
-    public static function whenNotToBeTested(Dossier $dossier): void
+    public static function whenNotToBeTested(PersonFile $file): void
     {
-        self::whenClosed($dossier->standing());
-        if ($dossier->person->screenings->isEmpty()) {
+        self::whenClosed($file->record->admission());
+        if ($file->record->safety->lastAsked === null) {
             throw new self(423, 'not-asked', 'The danger signs have not been asked for yet: nothing is tested before that.');
         }
+    }
+
+    public static function emptySession(): self
+    {
+        return self::conflict('empty-session', 'This session has no exercise that can be read.');
     }
 
     public static function unreachable(string $code, string $sentence): self

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string      $id
  * @property string      $person_id
- * @property string      $view
+ * @property 'side'|'behind' $view
  * @property string|null $photo_id
  * @property array<string, array{x: float, y: float}> $marks
  * @property array{from: array{x: float, y: float}, to: array{x: float, y: float}, centimetres: float}|null $scale

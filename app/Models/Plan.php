@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Calendar\Day;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\PlanMove;
+use EvenRungs\Week\PlannedSlot;
+use EvenRungs\Week\SessionRole;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -30,5 +36,17 @@ final class Plan extends Model
     protected function casts(): array
     {
         return ['slots' => 'array', 'moves' => 'array', 'away' => 'array', 'version' => 'integer'];
+    }
+
+    public function inCore(): \EvenRungs\Week\Plan
+    {
+        $cell = static fn(?int $day, ?string $part): ?Cell => $day === null || $part === null ? null : new Cell($day, DayPart::from($part));
+
+        return new \EvenRungs\Week\Plan(
+            array_map(static fn(array $slot): PlannedSlot => new PlannedSlot($slot['id'], $slot['session'], new Cell($slot['day'], DayPart::from($slot['part'])), SessionRole::from($slot['placement']), $slot['effort'], $slot['only'] === null ? null : Day::parse($slot['only']), Day::parse($slot['since'])), $this->slots),
+            array_map(static fn(array $move): PlanMove => new PlanMove($move['slot'], $move['monday'], $cell($move['day'], $move['part']), SessionRole::tryFrom($move['placement'] ?? ''), $move['effort']), $this->moves),
+            $this->away,
+            $this->version,
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Program\KeptProgram;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -33,5 +34,10 @@ final class Program extends Model
     protected function casts(): array
     {
         return ['wish' => 'array', 'weeks' => 'array', 'rung_names' => 'array', 'sequence' => 'integer'];
+    }
+
+    public function inCore(): KeptProgram
+    {
+        return new KeptProgram($this->id, $this->wish, $this->weeks, $this->rung_names, $this->why, $this->made_on);
     }
 }

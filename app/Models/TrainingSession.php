@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenSession;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -35,5 +37,10 @@ final class TrainingSession extends Model
     protected function casts(): array
     {
         return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer', 'minutes' => 'integer'];
+    }
+
+    public function inCore(): WrittenSession
+    {
+        return new WrittenSession($this->id, $this->title, array_map(WrittenBlock::read(...), $this->blocks), $this->program_monday, $this->program_slot);
     }
 }

@@ -5,27 +5,60 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Library\PracticeLibrary;
-use App\Models\Decision;
+use App\Models\Climb;
+use App\Models\Decision as DecisionRow;
+use App\Models\Morning as MorningRow;
 use App\Models\Person;
 use App\Models\PersonLimit;
+use App\Models\Placement;
 use App\Models\Practice;
 use App\Models\Screening;
+use App\Models\SessionLog;
+use App\Models\SetEntry;
+use App\Models\TimedHold;
 use App\Models\User;
 use App\Time\PracticeClock;
+use EvenRungs\Assessment\Climbed;
+use EvenRungs\Assessment\Hold;
+use EvenRungs\Assessment\HoldEnd;
+use EvenRungs\Assessment\HoldKind;
+use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\TargetShares;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Sex;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Person\Decided;
+use EvenRungs\Person\History;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\MorningAnswer;
+use EvenRungs\Person\NotedLimit;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Placing;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\Morning;
+use EvenRungs\Screening\Clearance;
+use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\State;
+use EvenRungs\Screening\Urgency;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Collection as Several;
 use Illuminate\Support\Facades\DB;
 
-/** Reads a person, or all of a practice, with every record the core asks for. */
+/** Reads a person, or all of a practice, into the terms of the core. */
 final readonly class OpenPerson
 {
     /** What planning looks at: model, table, columns and condition, by relation of the person. Placings need no model. */
     private const PLANNED = [
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
-        'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency'], 'urgency IS NOT NULL'],
+        'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL'],
         'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
-        'decisions' => [Decision::class, 'decisions', ['sequence', 'id', 'choice', 'taken_back_at'], "choice = 'refer'"],
+        'decisions' => [DecisionRow::class, 'decisions', ['sequence', 'id', 'ladder', 'side', 'rung', 'choice', 'session_log_id', 'taken_back_at'], "choice = 'refer'"],
     ];
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
@@ -34,11 +67,18 @@ final readonly class OpenPerson
 
     public function __construct(private PracticeLibrary $ladders) {}
 
-    public function of(Person $person, User $by): Dossier
+    public function of(Person $person, User $by): PersonFile
     {
-        $person->load(self::RECORDS);
+        return $this->file($person->load(self::RECORDS), PracticeClock::of($by));
+    }
 
-        return new Dossier($person, $this->ladders->library(), $this->clock($by));
+    /** @return Several<int, PersonFile> everyone of the practice, or those that are not archived */
+    public function all(User $by, bool $archived = false): Several
+    {
+        $clock = PracticeClock::of($by);
+        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions', 'plan'])->get();
+
+        return $people->map(fn(Person $person): PersonFile => $this->file($person, $clock))->values()->toBase();
     }
 
     /**
@@ -47,7 +87,7 @@ final readonly class OpenPerson
      *
      * @throws ModelNotFoundException when the practice has no such person
      */
-    public function forPlanning(string $person, User $by): Dossier
+    public function forPlanning(string $person, User $by): PersonFile
     {
         $row = (array) DB::selectOne(self::planning(), [$person, $by->practice_id]);
         if ($row === []) {
@@ -77,8 +117,78 @@ final readonly class OpenPerson
         /** @var array<string, string> $method */
         $method = (array) json_decode($text('practice_method') === '' ? '[]' : $text('practice_method'), true);
         $library = $row['practice_library_version'] === 0 ? $this->ladders->shippedOnly() : $this->ladders->library();
+        $clock = PracticeClock::knowing($by, $text('practice_time_zone'), Practice::methodOf($method));
 
-        return new Dossier($found, $library, PracticeClock::knowing($by, $text('practice_time_zone'), Practice::methodOf($method)), self::holding($list('placements')));
+        return new PersonFile($found, self::record($found, $library, $clock, History::forPlanning(self::holding($list('placements')), self::decided($found))), $clock);
+    }
+
+    private function file(Person $person, PracticeClock $clock): PersonFile
+    {
+        $library = $this->ladders->library();
+
+        return new PersonFile($person, self::record($person, $library, $clock, self::history($person, $library)), $clock);
+    }
+
+    private static function record(Person $person, Library $library, PracticeClock $clock, History $history): PersonRecord
+    {
+        $asked = $person->screenings->last();
+
+        return new PersonRecord(
+            library: $library,
+            method: $clock->method(),
+            today: $clock->today(),
+            profile: new Profile(
+                aim: Aim::from($person->aim),
+                shares: $person->shares === null ? null : TargetShares::of($person->shares),
+                birthYear: $person->birth_year,
+                sex: $person->sex === null ? null : Sex::from($person->sex),
+                trainingDays: $person->training_days,
+                minutes: $person->minutes,
+                kit: array_map(Kit::from(...), $person->kit()),
+                weights: $person->weights(),
+                other: $person->otherTraining(),
+            ),
+            safety: new Safety(
+                limits: array_values($person->limits->where('lifted_on', null)->map(static fn(PersonLimit $row): NotedLimit => new NotedLimit(State::from($row->state), Side::from($row->side), Day::parse($row->since), $row->cleared))->all()),
+                signs: array_values($person->screenings->where('urgency', '!==', null)->map(static fn(Screening $row): Sign => new Sign(Urgency::from((string) $row->urgency), $row->sequence))->all()),
+                clearances: array_values($person->clearances->map(static fn(\App\Models\Clearance $row): Clearance => new Clearance(Day::parse($row->from), Day::parse($row->until), $row->sequence))->all()),
+                lastAsked: $asked === null ? null : Day::parse($asked->answered_on),
+            ),
+            history: $history,
+        );
+    }
+
+    private static function history(Person $person, Library $library): History
+    {
+        $tested = [...$person->holds->pluck('tested_on')->all(), ...$person->climbs->pluck('tested_on')->all()];
+
+        return History::of(
+            placings: array_values($person->placements->map(static fn(Placement $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null))->all()),
+            decisions: self::decided($person),
+            logs: array_values($person->logs->map(self::logged(...))->all()),
+            holds: array_values($person->holds->map(static fn(TimedHold $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence))->all()),
+            climbs: array_values($person->climbs->reverse()->map(static fn(Climb $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, $row->sequence))->all()),
+            lastTest: $tested === [] ? null : Day::parse((string) max($tested)),
+        );
+    }
+
+    /** @return list<Decided> */
+    private static function decided(Person $person): array
+    {
+        return array_values($person->decisions->where('taken_back_at', null)->map(static fn(DecisionRow $row): Decided => new Decided($row->ladder, Side::from($row->side), $row->rung, Decision::from($row->choice), $row->session_log_id, $row->sequence))->all());
+    }
+
+    private static function logged(SessionLog $log): LoggedSession
+    {
+        return new LoggedSession(
+            $log->id,
+            $log->training_session_id,
+            Day::parse($log->done_on),
+            $log->sequence,
+            $log->seconds,
+            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, $set->felt_wrong))->all()),
+            array_values($log->mornings->map(static fn(MorningRow $row): MorningAnswer => new MorningAnswer($row->ladder, new Morning($row->pain, $row->worse), $row->sequence))->all()),
+        );
     }
 
     /**
@@ -86,7 +196,7 @@ final readonly class OpenPerson
      *
      * @param list<list<mixed>> $rows in order of time
      *
-     * @return list<Placed>
+     * @return list<Placing>
      */
     private static function holding(array $rows): array
     {
@@ -94,7 +204,7 @@ final readonly class OpenPerson
         foreach ($rows as $row) {
             /** @var array{int, string, string, string, string, int} $row sequence, id, ladder, side, rung, stopped */
             unset($newest["{$row[2]} {$row[3]}"]);
-            $newest["{$row[2]} {$row[3]}"] = new Placed($row[1], $row[2], $row[3], $row[4], (bool) $row[5], $row[0], '', '');
+            $newest["{$row[2]} {$row[3]}"] = new Placing($row[1], $row[2], Side::from($row[3]), $row[4], (bool) $row[5], $row[0]);
         }
 
         return array_values($newest);
@@ -113,20 +223,5 @@ final readonly class OpenPerson
         }
 
         return 'SELECT p.*, '.implode(', ', $columns).' FROM people p JOIN practices pr ON pr.id = p.practice_id WHERE p.id = ? AND p.practice_id = ?';
-    }
-
-    /** @return Several<int, Dossier> everyone of the practice, or those that are not archived */
-    public function all(User $by, bool $archived = false): Several
-    {
-        $clock = $this->clock($by);
-
-        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions', 'plan'])->get();
-
-        return $people->map(fn(Person $person): Dossier => new Dossier($person, $this->ladders->library(), $clock))->values()->toBase();
-    }
-
-    private function clock(User $by): PracticeClock
-    {
-        return PracticeClock::of($by);
     }
 }

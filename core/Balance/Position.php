@@ -5,10 +5,26 @@ declare(strict_types=1);
 namespace EvenRungs\Balance;
 
 use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Rung;
 
-/** Where a person stands on a ladder: one working rung, for one side or for both. */
+/** Where a person stands on a ladder: one working rung, for one side or for both, and the placing it rests on. */
 final readonly class Position
 {
-    public function __construct(public Rung $rung, public Side $side) {}
+    /**
+     * @param bool     $stopped  the ladder was stopped after pain
+     * @param int      $sequence order in time of the placing
+     * @param Day|null $since    date of the placing; null where nobody asks for it
+     * @param string   $placing  its identifier
+     * @param string   $reason   why the person was placed there
+     */
+    public function __construct(
+        public Rung $rung,
+        public Side $side,
+        public bool $stopped = false,
+        public int $sequence = 0,
+        public ?Day $since = null,
+        public string $placing = '',
+        public string $reason = '',
+    ) {}
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace EvenRungs\Balance;
 
 use EvenRungs\Body\Demand;
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
+use EvenRungs\Method\Counting;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Edit;

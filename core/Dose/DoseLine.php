@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Dose;
 
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Method\Counting;
 
 /**
  * The typed dose line and its mirror image, the printer.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Dose;
 
+use EvenRungs\Method\Counting;
+
 /** A dose in plain words, for the sheet and the player. */
 final class DoseWords
 {

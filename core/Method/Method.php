@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
-use EvenRungs\Dose\Counting;
-
 /** The trainer's own school: one choice for each question. */
 final readonly class Method
 {

@@ -8,4 +8,10 @@ namespace EvenRungs\Progress;
 final readonly class Morning
 {
     public function __construct(public int $pain, public bool $worse) {}
+
+    /** It stops the ladder, and reopens what was decided before it was told. */
+    public function isBad(): bool
+    {
+        return $this->worse || Pain::stops($this->pain);
+    }
 }

@@ -61,7 +61,7 @@ final readonly class ProgressionRule
     /** Whether a session on some rung says anything about the working one: the same or a pooled rung, or pain that acts on the ladder. */
     public static function concerns(Rung $working, RungSession $session): bool
     {
-        return self::pools($working, $session->rung) || $session->isStopEvent() || ($session->pain() ?? 0) >= 3;
+        return self::pools($working, $session->rung) || $session->isStopEvent() || Pain::acts($session->pain() ?? 0);
     }
 
     private function afterPain(Gate $gate): ?Proposal
@@ -88,7 +88,7 @@ final readonly class ProgressionRule
             return new Proposal(Decision::StopLadder, null, [$reason], $gate);
         }
         $pain = $latest->pain();
-        if ($pain !== null && $pain >= 3) {
+        if ($pain !== null && Pain::acts($pain)) {
             return $this->down($gate, Reason::because(
                 Rule::PainMiddle,
                 "Pain {$pain} of 10: step down, and no climb until two sessions at 0 to 2.",
@@ -186,10 +186,10 @@ final readonly class ProgressionRule
     private function stopReason(RungSession $session): Reason
     {
         $pain = $session->pain() ?? 0;
-        if ($pain > 5) {
+        if (Pain::stops($pain)) {
             return Reason::because(Rule::PainHigh, "Pain {$pain} of 10, above 5: stop this ladder.", ['pain' => "{$pain} of 10", 'date' => $session->date->iso()], 'Only the trainer reopens a stopped ladder, with a reason.');
         }
-        if ($session->morning !== null && ($session->morning->worse || $session->morning->pain > 5)) {
+        if ($session->morning?->isBad() === true) {
             return Reason::because(Rule::PainMorning, "Worse the next morning (pain {$session->morning->pain} of 10): stop this ladder.", ['next-morning pain' => "{$session->morning->pain} of 10", 'date' => $session->date->iso()], 'Only the trainer reopens a stopped ladder, with a reason.');
         }
 
@@ -237,7 +237,7 @@ final readonly class ProgressionRule
         $quiet = 2;
         foreach ($this->log as $session) {
             if ($session->rung->ladder === $this->ladder->slug) {
-                $quiet = ($session->pain() ?? 3) >= 3 ? 0 : $quiet + 1;
+                $quiet = Pain::acts($session->pain() ?? Pain::ACTS_FROM) ? 0 : $quiet + 1;
             }
         }
 

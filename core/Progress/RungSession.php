@@ -116,8 +116,8 @@ final readonly class RungSession
     /** Pain that stops a ladder: above 5, travelling, or worse next morning. */
     public function isStopEvent(): bool
     {
-        return ($this->pain() ?? 0) > 5
-            || ($this->morning !== null && ($this->morning->worse || $this->morning->pain > 5))
+        return Pain::stops($this->pain() ?? 0)
+            || $this->morning?->isBad() === true
             || array_filter($this->sets, static fn(SetLog $set): bool => $set->travellingPain) !== [];
     }
 }

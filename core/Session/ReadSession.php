@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Body\Side;
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\InvalidDose;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Method\Counting;
 use EvenRungs\Reason\Refusal;
 
 /** A written session, read into the terms of the core. What cannot be read keeps its text and its sentence. */

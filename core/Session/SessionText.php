@@ -306,7 +306,7 @@ final class SessionText
     {
         foreach ([Sidedness::OneSided, Sidedness::Both] as $sidedness) {
             try {
-                DoseLine::parse($rest, $sidedness, \EvenRungs\Dose\Counting::Pairs);
+                DoseLine::parse($rest, $sidedness, \EvenRungs\Method\Counting::Pairs);
 
                 return true;
             } catch (Refusal) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-use EvenRungs\Dose\Counting;
+use EvenRungs\Method\Counting;
 
 /** A block as it is written and stored. */
 final readonly class WrittenBlock

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Method\Counting;
 
 /** An exercise as it is written in a session: entry id, rung, typed dose. */
 final readonly class WrittenItem

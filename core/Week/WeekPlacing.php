@@ -25,7 +25,7 @@ final readonly class WeekPlacing
             if (! $week->isFree($cell)) {
                 continue;
             }
-            $slot = new CoreSlot('new', $cell, self::placement($week, $cell, $method), $effort, $content);
+            $slot = new CoreSlot('new', $cell, self::role($week, $cell, $method), $effort, $content);
             $rank = [
                 count(Clashes::in($week->adding($slot))),
                 (int) ! in_array($cell->day, $week->days, true),
@@ -42,7 +42,8 @@ final readonly class WeekPlacing
         return $best[1] ?? null;
     }
 
-    private static function placement(CoreWeek $week, Cell $cell, Method $method): SessionRole
+    /** What a session put there is to the rest of the day, by the method: a primer is never put, it is written as one. */
+    public static function role(CoreWeek $week, Cell $cell, Method $method): SessionRole
     {
         return match (true) {
             $method->choice(Question::Frequency) === 'short daily' => SessionRole::Daily,

@@ -19,23 +19,21 @@ use App\Models\Screening;
 use App\Models\TimedHold;
 use App\Models\TrainingSession;
 use App\Models\User;
-use App\Records\Dossier;
 use App\Records\LoggedSet;
 use App\Records\OpenPerson;
-use App\Records\ProgramAtHand;
-use App\Records\SessionStart;
+use App\Records\PersonFile;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Person\SessionStart;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
-use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
@@ -258,11 +256,12 @@ final class DemoSeeder
     /** A program from this week on, three sessions a week. */
     private function program(Person $person, int $weeks, string $why): void
     {
-        $hand = ProgramAtHand::of($this->dossier($person));
+        $file = $this->open->of($person->unsetRelations()->load(['trainingSessions', 'plan', 'programs']), $this->trainer);
+        $hand = $file->program();
         $place = static fn(string $id, int $day, DayPart $part): ProgramSlot => new ProgramSlot($id, new Cell($day, $part), WeekPlacement::OwnDay, 25, 6);
         $wish = new WrittenRequest($hand->today()->monday(), $weeks, 1, null, [$place('tue', 2, DayPart::Midday), $place('thu', 4, DayPart::Midday), $place('sat', 6, DayPart::Morning)]);
         $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
-        $this->keep->keep($hand, self::ulid(), $hand->taking($made, null), $wish, $why, $this->trainer);
+        $this->keep->keep($file, $hand, self::ulid(), $hand->taking($made, null), $wish, $why, $this->trainer);
     }
 
     /**
@@ -281,10 +280,10 @@ final class DemoSeeder
 
     private function hold(Person $person, HoldKind $kind, Side $side, int $seconds): void
     {
-        $dossier = $this->dossier($person);
+        $file = $this->file($person);
         TimedHold::query()->create([
             'id' => self::ulid(), 'person_id' => $person->id, 'kind' => $kind->value, 'side' => $side->value, 'seconds' => $seconds, 'end' => HoldEnd::FormLost->value, 'note' => '',
-            'tested_on' => $dossier->today()->iso(), 'time_zone' => $dossier->clock->timeZone(), 'user_id' => $this->trainer->id, 'sequence' => $dossier->clock->sequence(),
+            'tested_on' => $file->record->today->iso(), 'time_zone' => $file->clock->timeZone(), 'user_id' => $this->trainer->id, 'sequence' => $file->clock->sequence(),
         ]);
         Carbon::setTestNow(Carbon::now()->addMinutes(2));
     }
@@ -321,16 +320,16 @@ final class DemoSeeder
     /** @param list<DangerSign> $signs */
     private function screen(Person $person, array $signs): void
     {
-        $dossier = $this->dossier($person);
+        $file = $this->file($person);
         Screening::query()->create([
             'id' => self::ulid(),
             'person_id' => $person->id,
             'answers' => array_map(static fn(DangerSign $sign): string => $sign->value, $signs),
             'urgency' => $signs === [] ? null : $signs[0]->urgency()->value,
-            'answered_on' => $dossier->today()->iso(),
-            'time_zone' => $dossier->clock->timeZone(),
+            'answered_on' => $file->record->today->iso(),
+            'time_zone' => $file->clock->timeZone(),
             'user_id' => $this->trainer->id,
-            'sequence' => $dossier->clock->sequence(),
+            'sequence' => $file->clock->sequence(),
         ]);
     }
 
@@ -344,13 +343,13 @@ final class DemoSeeder
 
     private function placeOn(Person $person, string $rung, Side $side, string $reason): void
     {
-        $this->placing->record($this->dossier($person), $this->files->shelf()->library()->rung($rung), $side, $this->trainer, self::ulid(), $reason);
+        $this->placing->record($this->file($person), $this->files->shelf()->library()->rung($rung), $side, $this->trainer, self::ulid(), $reason);
     }
 
     private function session(Person $person, string $title): TrainingSession
     {
-        $dossier = $this->dossier($person);
-        $blocks = SessionStart::fromBoard($dossier)->blocks;
+        $file = $this->file($person);
+        $blocks = SessionStart::fromBoard($file->record)->blocks;
         $snapshots = [];
         foreach ($blocks as $block) {
             foreach ($block->items as $item) {
@@ -364,7 +363,7 @@ final class DemoSeeder
             'title' => $title,
             'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
-            'library_version' => $dossier->library->version,
+            'library_version' => $file->record->library->version,
             'version' => 1,
         ]);
     }
@@ -398,18 +397,18 @@ final class DemoSeeder
                 }
             }
         }
-        $dossier = $this->dossier($person);
-        $planned = ReadSession::of(array_map(WrittenBlock::read(...), $session->blocks), $dossier->library, $dossier->firstSide(...))->session?->timeline()->totals()->total() ?? 0;
+        $file = $this->file($person);
+        $planned = $file->record->read($session->inCore()->blocks)->session?->timeline()->totals()->total() ?? 0;
         // A little longer than planned, as it goes.
-        $this->record->record($dossier, $session, $this->trainer, self::ulid(), $planned + 90, $sets);
+        $this->record->record($file, $session, $this->trainer, self::ulid(), $planned + 90, $sets);
         Carbon::setTestNow(Carbon::now()->addMinutes(20));
     }
 
     /** The trainer follows every proposal. */
     private function decideAll(Person $person): void
     {
-        foreach ($this->dossier($person)->pending() as $pending) {
-            $this->decide->decide($this->dossier($person), $pending, $pending->proposal->choice, '', $this->trainer, self::ulid());
+        foreach ($this->file($person)->record->pending() as $pending) {
+            $this->decide->decide($this->file($person), $pending, $pending->proposal->choice, '', $this->trainer, self::ulid());
             Carbon::setTestNow(Carbon::now()->addMinute());
         }
     }
@@ -417,22 +416,22 @@ final class DemoSeeder
     private function morning(Person $person, string $ladder, int $pain, Carbon $now, int $ago): void
     {
         $this->at($now, $ago);
-        $dossier = $this->dossier($person);
+        $file = $this->file($person);
         Morning::query()->create([
             'id' => self::ulid(),
             'person_id' => $person->id,
-            'session_log_id' => $dossier->lastLog()->id ?? '',
+            'session_log_id' => $file->record->lastLog()->id ?? '',
             'ladder' => $ladder,
             'pain' => $pain,
             'worse' => false,
-            'answered_on' => $dossier->today()->iso(),
-            'time_zone' => $dossier->clock->timeZone(),
+            'answered_on' => $file->record->today->iso(),
+            'time_zone' => $file->clock->timeZone(),
             'user_id' => $this->trainer->id,
-            'sequence' => $dossier->clock->sequence(),
+            'sequence' => $file->clock->sequence(),
         ]);
     }
 
-    private function dossier(Person $person): Dossier
+    private function file(Person $person): PersonFile
     {
         return $this->open->of($person->unsetRelations(), $this->trainer);
     }

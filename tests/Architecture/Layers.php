@@ -9,9 +9,26 @@ use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The arrows between the layers, checked by PHPStan. LayersTest proves that breaking one is noticed. */
+/** The arrows between the layers, checked by PHPStan. LayersTest proves for each that breaking it is noticed. */
 final class Layers
 {
+    /** @var non-empty-list<non-empty-list<string>> floors of the core from the ground up: a room knows the floors below its own, and of the ground the whole of it. */
+    public const FLOORS = [
+        ['Reason', 'Body', 'Calendar'],
+        ['Figure'],
+        ['Method'],
+        ['Dose'],
+        ['Ladder', 'Screening', 'Load'],
+        ['Session', 'Progress'],
+        ['Assessment'],
+        ['Balance', 'Week'],
+        ['Program'],
+        ['Person'],
+    ];
+
+    /** Rooms of the interface: none knows another, what they share is in App\Http\Shared. */
+    public const ROOMS = ['Bench', 'Board', 'Checks', 'Coach', 'Library', 'Method', 'People', 'Person', 'Practice', 'Review', 'Session', 'Sheet', 'Week', 'Weeks'];
+
     #[TestRule]
     public function coreKnowsNoFramework(): Rule
     {
@@ -29,52 +46,63 @@ final class Layers
             ->because('the core knows no framework');
     }
 
-    #[TestRule]
-    public function groundFloorKnowsNothingAbove(): Rule
+    /** @return list<string> rooms that one on this floor must not know: those above, and but on the ground those beside it */
+    public static function hiddenFrom(int $floor, string $room): array
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('EvenRungs\Body'), Selector::inNamespace('EvenRungs\Reason'), Selector::inNamespace('EvenRungs\Calendar'))
-            ->shouldNot()->dependOn()
-            ->classes(
-                Selector::inNamespace('EvenRungs\Assessment'),
-                Selector::inNamespace('EvenRungs\Balance'),
-                Selector::inNamespace('EvenRungs\Dose'),
-                Selector::inNamespace('EvenRungs\Ladder'),
-                Selector::inNamespace('EvenRungs\Load'),
-                Selector::inNamespace('EvenRungs\Method'),
-                Selector::inNamespace('EvenRungs\Progress'),
-                Selector::inNamespace('EvenRungs\Screening'),
-                Selector::inNamespace('EvenRungs\Session'),
-            )
-            ->because('body, reason and calendar are the ground floor');
+        $hidden = $floor === 0 ? [] : array_values(array_diff(self::FLOORS[$floor] ?? [], [$room]));
+        foreach (array_slice(self::FLOORS, $floor + 1) as $above) {
+            array_push($hidden, ...$above);
+        }
+
+        return $hidden;
+    }
+
+    /** @return iterable<string, Rule> */
+    #[TestRule]
+    public function roomsOfTheCoreKnowOnlyTheFloorsBelow(): iterable
+    {
+        foreach (self::FLOORS as $floor => $rooms) {
+            foreach ($rooms as $room) {
+                $hidden = self::hiddenFrom($floor, $room);
+                if ($hidden !== []) {
+                    yield $room => PHPat::rule()
+                        ->classes(Selector::inNamespace("EvenRungs\\{$room}"))
+                        ->shouldNot()->dependOn()
+                        ->classes(...array_map(static fn(string $name) => Selector::inNamespace("EvenRungs\\{$name}"), $hidden))
+                        ->because('arrows point down');
+                }
+            }
+        }
+    }
+
+    /** @return iterable<string, Rule> */
+    #[TestRule]
+    public function roomsOfTheInterfaceDoNotKnowEachOther(): iterable
+    {
+        foreach (self::ROOMS as $room) {
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace("App\\Http\\{$room}"))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(static fn(string $name) => Selector::inNamespace("App\\Http\\{$name}"), array_values(array_diff(self::ROOMS, [$room]))))
+                ->because('what two rooms share is in Shared');
+        }
     }
 
     #[TestRule]
-    public function dosesAndLaddersKnowNoSession(): Rule
+    public function whatRoomsShareKnowsNoRoom(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('EvenRungs\Dose'), Selector::inNamespace('EvenRungs\Ladder'), Selector::inNamespace('EvenRungs\Screening'), Selector::inNamespace('EvenRungs\Method'))
+            ->classes(Selector::inNamespace('App\Http\Shared'))
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('EvenRungs\Session'), Selector::inNamespace('EvenRungs\Progress'), Selector::inNamespace('EvenRungs\Balance'), Selector::inNamespace('EvenRungs\Assessment'))
-            ->because('arrows point inward, without circles');
-    }
-
-    #[TestRule]
-    public function programIsTheRoof(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('EvenRungs'))
-            ->excluding(Selector::inNamespace('EvenRungs\Program'))
-            ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('EvenRungs\Program'))
-            ->because('the program is the roof of the core');
+            ->classes(...array_map(static fn(string $name) => Selector::inNamespace("App\\Http\\{$name}"), self::ROOMS))
+            ->because('arrows point down');
     }
 
     #[TestRule]
     public function appDoesNotReachIntoItsOwnEdge(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Models'), Selector::inNamespace('App\Library'))
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Models'), Selector::inNamespace('App\Library'), Selector::inNamespace('App\Records'), Selector::inNamespace('App\Exchange'))
             ->shouldNot()->dependOn()
             ->classes(Selector::inNamespace('App\Http'))
             ->because('HTTP calls the use cases, not the other way round');

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Sidedness;
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Method\Counting;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Session\Session;

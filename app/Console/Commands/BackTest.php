@@ -10,9 +10,9 @@ use App\Models\Practice;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
 use App\Records\OpenPerson;
-use App\Records\ProgramAtHand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\Rate;
 use Illuminate\Console\Command;
@@ -51,7 +51,7 @@ final class BackTest extends Command
     /** @return array{int, int} gates inside the band, and gates reached */
     private function person(OpenPerson $open, Person $person, User $by): array
     {
-        $dossier = $open->of($person, $by);
+        $file = $open->of($person, $by);
         $rows = array_values($person->placements->all());
         $inside = $all = 0;
         foreach ($rows as $index => $row) {
@@ -60,7 +60,7 @@ final class BackTest extends Command
                 continue;
             }
             try {
-                [$from, $to] = [$dossier->library->rung($row->rung), $dossier->library->rung($next->rung)];
+                [$from, $to] = [$file->record->library->rung($row->rung), $file->record->library->rung($next->rung)];
             } catch (UnknownRung) {
                 continue;
             }
@@ -69,8 +69,8 @@ final class BackTest extends Command
             }
             $day = Day::parse($row->placed_on);
             // Only what was known by then.
-            $known = ProgramAtHand::stretches(array_slice($rows, 0, $index + 1), $day, $dossier);
-            $gate = Forecast::of($from, 0, $dossier->library->ladder($from->ladder), $dossier->circumstances(), Rate::fromLog($known) ?? Rate::stated(Rate::STATED_TENTHS), count($person->training_days), 1)[0] ?? null;
+            $known = ProgramAtHand::tenures(array_slice($file->record->history->placings, 0, $index + 1), $day, $file->record->library);
+            $gate = Forecast::of($from, 0, $file->record->library->ladder($from->ladder), $file->record->circumstances(), Rate::fromLog($known) ?? Rate::stated(Rate::STATED_TENTHS), count($person->training_days), 1)[0] ?? null;
             $all++;
             $inside += (int) ($gate?->holds($day->daysUntil(Day::parse($next->placed_on)) / 7) ?? false);
         }

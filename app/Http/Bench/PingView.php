@@ -9,5 +9,5 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PingView
 {
-    public function __construct(#[OA\Property] public bool $here) {}
+    public function __construct(public bool $here) {}
 }

@@ -12,11 +12,13 @@ use EvenRungs\Screening\State;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-/** Limits and kit as they stand in a form that is not saved yet. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'kit', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'limits', type: 'array', items: new OA\Items(ref: '#/components/schemas/LimitInput')),
-])]
+/**
+ * Limits and kit as they stand in a form that is not saved yet.
+ *
+ * @body list<string> $kit
+ * @body list<LimitInput> $limits
+ */
+#[OA\Schema]
 final class BoardChangeRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

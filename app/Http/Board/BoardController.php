@@ -17,18 +17,15 @@ use App\Models\Placement;
 use App\Models\SetUp;
 use App\Models\User;
 use App\Records\OpenPerson;
-use App\Records\Standpoint;
 use EvenRungs\Balance\BoardChange;
 use EvenRungs\Balance\Displaced;
-use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
-use EvenRungs\Screening\State;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final readonly class BoardController
@@ -36,20 +33,14 @@ final readonly class BoardController
     public function __construct(private OpenPerson $open) {}
 
     #[Reads('/api/people/{person}/board', 'board', BoardView::class)]
-    public function show(Person $person, Request $request): JsonResponse
+    public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return new JsonResponse((new BoardPage($this->open->of($person, $user)))->view());
     }
 
     #[Reads('/api/people/{person}/path', 'path', PathView::class)]
-    public function path(Person $person, Request $request): JsonResponse
+    public function path(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return new JsonResponse((new PathPage($this->open->of($person, $user)))->view());
     }
 
@@ -57,68 +48,68 @@ final readonly class BoardController
     #[Writes('/api/people/{person}/board/preview', 'previewBoard', BoardChangeView::class, BoardChangeRequest::class)]
     public function preview(Person $person, BoardChangeRequest $input): JsonResponse
     {
-        $dossier = $this->open->of($person, $input->by());
-        $limits = array_map(static fn(LimitInput $limit): Limit => State::from($limit->state)->limit(Side::from($limit->side), 'not saved yet', $limit->cleared && $dossier->isCleared()), $input->limits());
+        $file = $this->open->of($person, $input->by());
+        $limits = array_map(static fn(LimitInput $limit): Limit => $limit->state->limit($limit->side, 'not saved yet', $limit->cleared && $file->record->isCleared()), $input->limits());
         $change = BoardChange::between(
-            $dossier->library,
-            array_map(static fn(Standpoint $here): Position => new Position($here->rung, $here->side), $dossier->standpoints()),
-            $dossier->circumstances(),
-            $dossier->circumstancesWith($limits, array_map(Kit::from(...), $input->texts('kit'))),
+            $file->record->library,
+            $file->record->positions(),
+            $file->record->circumstances(),
+            $file->record->circumstancesWith($limits, array_map(Kit::from(...), $input->texts('kit'))),
         );
 
         return new JsonResponse(new BoardChangeView(
-            $change->inWords(),
-            count($change->closing),
-            count($change->opening),
-            array_map(static fn(Displaced $one): LimitEffectView => new LimitEffectView(
-                $one->stand->rung->ladder,
-                $dossier->library->ladder($one->stand->rung->ladder)->name,
-                $one->stand->side->value,
-                $one->stand->rung->name,
-                $one->instead === null ? null : SubstituteView::of($one->instead),
-                ReasonView::of($one->reason),
+            sentence: $change->inWords(),
+            closing: count($change->closing),
+            opening: count($change->opening),
+            changes: array_map(static fn(Displaced $one): LimitEffectView => new LimitEffectView(
+                ladder: $one->stand->rung->ladder,
+                ladderName: $file->record->library->ladder($one->stand->rung->ladder)->name,
+                side: $one->stand->side,
+                from: $one->stand->rung->name,
+                to: $one->instead === null ? null : SubstituteView::of($one->instead),
+                reason: ReasonView::of($one->reason),
             ), $change->displaced),
-            array_map(static fn(Demand $demand): string => $demand->shortName(), $change->leftOpen),
+            leftOpen: array_map(static fn(Demand $demand): string => $demand->shortName(), $change->leftOpen),
         ));
     }
 
     #[Writes('/api/people/{person}/placements', 'place', PlacedView::class, PlacementRequest::class, 201)]
     public function store(Person $person, PlacementRequest $input, Placing $placing): JsonResponse
     {
-        $dossier = $this->open->of($person, $input->by());
-        $rung = $dossier->library->rung($input->text('rung'));
+        $file = $this->open->of($person, $input->by());
+        $rung = $file->record->library->rung($input->text('rung'));
         $side = Side::from($input->text('side'));
         $known = Placement::query()->find($input->text('id'));
         if ($known === null) {
-            Problem::whenClosed($dossier->standing());
+            Problem::whenClosed($file->record->admission());
             if ($side !== Side::Both && $rung->sidedness === Sidedness::Both) {
                 throw Problem::field('side', "“{$rung->name}” is done with both sides at once: there is no {$side->value} side to place.");
             }
-            $ruling = $dossier->circumstances()->rule($rung);
+            $ruling = $file->record->circumstances()->rule($rung);
             if (! $ruling->openOn($side)) {
                 throw Problem::field('rung', $ruling->reasons[0]->sentence);
             }
-            if ($dossier->isStopped($rung->ladder) && $input->text('reason') === '') {
+            if ($file->record->isStopped($rung->ladder) && $input->text('reason') === '') {
                 throw Problem::field('reason', 'This ladder was stopped: say why it is reopened.');
             }
-            $known = $placing->record($dossier, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'));
+            $known = $placing->record($file, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'));
         }
 
-        return new JsonResponse(new PlacedView($known->id, "{$person->name} stands on “{$rung->name}”".($side === Side::Both ? '.' : ", {$side->value} side.")), 201);
+        return new JsonResponse(new PlacedView(placement: $known->id, sentence: "{$person->name} stands on “{$rung->name}”".($side === Side::Both ? '.' : ", {$side->value} side.")), 201);
     }
 
     /** Writes how the person sets up a rung; an empty text takes it away. */
     #[Changes('/api/people/{person}/set-ups', 'setUp', SetUpView::class, SetUpRequest::class)]
     public function setUp(Person $person, SetUpRequest $input): JsonResponse
     {
-        $rung = $this->open->of($person, $input->by())->library->rung($input->text('rung'));
+        $rung = $this->open->of($person, $input->by())->record->library->rung($input->text('rung'));
         $row = SetUp::query()->where('person_id', $person->id)->where('rung', $rung->slug)->first();
         if (($row->version ?? 0) !== $input->integer('version')) {
-            throw Problem::changedMeanwhile('This set-up', new SetUpView($rung->slug, $row->text ?? '', $row->version ?? 0));
+            throw Problem::changedMeanwhile('This set-up', new SetUpView(rung: $rung->slug, text: $row->text ?? '', version: $row->version ?? 0));
         }
         $row = SetUp::query()->updateOrCreate(['person_id' => $person->id, 'rung' => $rung->slug], ['text' => $input->text('text'), 'version' => $input->integer('version') + 1, 'user_id' => $input->by()->id]);
 
-        return new JsonResponse(new SetUpView($rung->slug, $row->text, $row->version));
+        return new JsonResponse(new SetUpView(rung: $rung->slug, text: $row->text, version: $row->version));
     }
 
     /** Takes a placing by hand back; the row stays, marked as taken back. */

@@ -7,8 +7,8 @@ namespace App\Http\Board;
 use App\Http\Shared\GateView;
 use App\Http\Shared\ReasonView;
 use App\Models\SetUp;
-use App\Records\Dossier;
-use App\Records\Standpoint;
+use App\Records\PersonFile;
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Side;
@@ -31,11 +31,11 @@ final class BoardPage
     /** @var list<Rung> open on both sides */
     private array $open = [];
 
-    public function __construct(private readonly Dossier $dossier)
+    public function __construct(private readonly PersonFile $file)
     {
-        foreach ($dossier->library->ladders() as $ladder) {
+        foreach ($file->record->library->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
-                $ruling = $dossier->circumstances()->rule($rung);
+                $ruling = $file->record->circumstances()->rule($rung);
                 $this->rulings[$rung->slug] = $ruling;
                 if ($ruling->openOn(Side::Both)) {
                     $this->open[] = $rung;
@@ -46,38 +46,38 @@ final class BoardPage
 
     public function view(): BoardView
     {
-        $evenness = $this->dossier->evenness();
-        $before = $this->dossier->evennessOf($this->dossier->standpointsOn($this->fourWeeksAgo()));
+        $evenness = $this->file->record->evenness();
+        $before = $this->file->record->evennessOf($this->file->record->positionsOn($this->fourWeeksAgo()));
         $demands = [];
         foreach (Demand::cases() as $demand) {
-            $ladders = array_values(array_filter($this->dossier->library->ladders(), static fn(Ladder $ladder): bool => $ladder->demand === $demand));
+            $ladders = array_values(array_filter($this->file->record->library->ladders(), static fn(Ladder $ladder): bool => $ladder->demand === $demand));
             if ($ladders === []) {
                 continue;
             }
             $height = $evenness->heights[$demand->value] ?? null;
-            $open = array_filter($this->dossier->library->meeting($demand), fn(Rung $rung): bool => $this->rulings[$rung->slug]->openSomewhere());
+            $open = array_filter($this->file->record->library->meeting($demand), fn(Rung $rung): bool => $this->rulings[$rung->slug]->openSomewhere());
             $demands[] = new DemandView(
-                $demand->value,
-                $demand->shortName(),
-                $height?->tenths,
-                $height?->label(),
-                in_array($demand, $evenness->toppedOut, true),
-                $evenness->weakest === $demand,
-                $open === [],
-                array_map(fn(Ladder $ladder): LadderView => $this->ladder($ladder, $height), $ladders),
+                value: $demand->value,
+                shortName: $demand->shortName(),
+                height: $height?->tenths,
+                heightText: $height?->label(),
+                toppedOut: in_array($demand, $evenness->toppedOut, true),
+                weakest: $evenness->weakest === $demand,
+                nothingFits: $open === [],
+                ladders: array_map(fn(Ladder $ladder): LadderView => $this->ladder($ladder, $height), $ladders),
             );
         }
         $putAway = count(array_filter($this->rulings, static fn(Ruling $ruling): bool => $ruling->putAway));
 
         return new BoardView(
-            $demands,
-            $evenness->spreadTenths,
-            $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
-            ReasonView::of($evenness->reason),
-            count($this->rulings) - count($this->open) - $putAway,
-            $putAway,
-            $before->spreadTenths === null ? null : Height::tenthsLabel($before->spreadTenths),
-            array_values($this->dossier->person->setUps->map(static fn(SetUp $row): SetUpView => new SetUpView($row->rung, $row->text, $row->version))->all()),
+            demands: $demands,
+            spread: $evenness->spreadTenths,
+            spreadText: $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
+            spreadReason: ReasonView::of($evenness->reason),
+            ruledOut: count($this->rulings) - count($this->open) - $putAway,
+            putAway: $putAway,
+            spreadBefore: $before->spreadTenths === null ? null : Height::tenthsLabel($before->spreadTenths),
+            setUps: array_values($this->file->person->setUps->map(static fn(SetUp $row): SetUpView => new SetUpView(rung: $row->rung, text: $row->text, version: $row->version))->all()),
         );
     }
 
@@ -88,50 +88,50 @@ final class BoardPage
             $ruling = $this->rulings[$rung->slug];
             if (! $ruling->openOn(Side::Both)) {
                 $closed[] = new ClosedRungView(
-                    $rung->slug,
-                    $ruling->openOn(Side::Left),
-                    $ruling->openOn(Side::Right),
-                    $ruling->putAway,
-                    ReasonView::all($ruling->reasons),
-                    array_map(
+                    slug: $rung->slug,
+                    openLeft: $ruling->openOn(Side::Left),
+                    openRight: $ruling->openOn(Side::Right),
+                    putAway: $ruling->putAway,
+                    reasons: ReasonView::all($ruling->reasons),
+                    substitutes: array_map(
                         SubstituteView::of(...),
                         Substitution::among($rung, $this->open, $personHeight, self::SUBSTITUTES),
                     ),
                 );
             }
         }
-        $here = $this->dossier->on($ladder->slug);
+        $here = $this->file->record->on($ladder->slug);
 
         return new LadderView(
-            $ladder->slug,
-            $closed,
-            array_map(fn(Standpoint $stand): PositionView => new PositionView(
-                $stand->placement->id,
-                $stand->side->value,
-                $stand->rung->slug,
-                $stand->placement->placedOn,
-                $stand->placement->reason,
-                $stand->placement->stopped,
-                GateView::of($this->dossier->gate($stand)),
-                $this->dossier->circumstances()->nextOpen($ladder, $stand->rung, up: true)?->slug,
+            slug: $ladder->slug,
+            closed: $closed,
+            stands: array_map(fn(Position $stand): PositionView => new PositionView(
+                placement: $stand->placing,
+                side: $stand->side,
+                rung: $stand->rung->slug,
+                placedOn: $stand->since?->iso() ?? '',
+                reason: $stand->reason,
+                stopped: $stand->stopped,
+                gate: GateView::of($this->file->record->gate($stand)),
+                next: $this->file->record->circumstances()->nextOpen($ladder, $stand->rung, up: true)?->slug,
             ), $here),
-            $this->ghosts($ladder->slug, $here),
-            array_filter($ladder->rungs, fn(Rung $rung): bool => ! $this->rulings[$rung->slug]->putAway) === [],
+            ghosts: $this->ghosts($ladder->slug, $here),
+            putAway: array_filter($ladder->rungs, fn(Rung $rung): bool => ! $this->rulings[$rung->slug]->putAway) === [],
         );
     }
 
     /**
-     * @param list<Standpoint> $here
+     * @param list<Position> $here
      *
      * @return list<StoodView>
      */
     private function ghosts(string $ladder, array $here): array
     {
-        $today = array_map(static fn(Standpoint $stand): string => $stand->side->value.$stand->rung->slug, $here);
+        $today = array_map(static fn(Position $stand): string => $stand->side->value.$stand->rung->slug, $here);
         $ghosts = [];
-        foreach ($this->dossier->standpointsOn($this->fourWeeksAgo()) as $stand) {
+        foreach ($this->file->record->positionsOn($this->fourWeeksAgo()) as $stand) {
             if ($stand->rung->ladder === $ladder && ! in_array($stand->side->value.$stand->rung->slug, $today, true)) {
-                $ghosts[] = new StoodView($ladder, $stand->side->value, $stand->rung->slug);
+                $ghosts[] = new StoodView(ladder: $ladder, side: $stand->side, rung: $stand->rung->slug);
             }
         }
 
@@ -140,6 +140,6 @@ final class BoardPage
 
     private function fourWeeksAgo(): Day
     {
-        return $this->dossier->today()->plusDays(-self::GHOST_DAYS);
+        return $this->file->record->today->plusDays(-self::GHOST_DAYS);
     }
 }

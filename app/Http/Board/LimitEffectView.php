@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use App\Api\OneOf;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
 use OpenApi\Attributes as OA;
@@ -14,17 +13,11 @@ use OpenApi\Attributes as OA;
 final readonly class LimitEffectView
 {
     public function __construct(
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property]
         public string $ladderName,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property]
+        public Side $side,
         public string $from,
-        #[OA\Property(ref: '#/components/schemas/SubstituteView', nullable: true)]
         public ?SubstituteView $to,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use App\Api\ListOf;
-use App\Api\MapOf;
-use App\Api\OneOf;
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Decision;
 use OpenApi\Attributes as OA;
@@ -20,29 +17,17 @@ final readonly class MoveView
      * @param array<string, int>|\stdClass $heights of the demands after the move, in tenths
      */
     public function __construct(
-        #[OA\Property]
         public string $placement,
-        #[OA\Property]
         public string $on,
-        #[OA\Property]
         public string $by,
-        #[OA\Property]
         public string $ladder,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property]
+        public Side $side,
         public string $sentence,
-        #[OA\Property]
         public string $reason,
-        #[OneOf(Decision::class, nullable: true)]
-        public ?string $decision,
-        #[OA\Property]
+        public ?Decision $decision,
         public bool $takenBack,
-        #[OA\Property(nullable: true)]
         public ?string $spreadText,
-        #[ListOf(StoodView::class)]
         public array $stands,
-        #[MapOf('integer')]
         public array|\stdClass $heights,
     ) {}
 }

@@ -7,21 +7,22 @@ namespace App\Http\Board;
 use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
-use App\Records\Dossier;
-use App\Records\Standpoint;
+use App\Records\PersonFile;
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Side;
+use EvenRungs\Progress\Decision as ProgressDecision;
 
 /** Every move of a person, those taken back among them. */
 final readonly class PathPage
 {
-    public function __construct(private Dossier $dossier) {}
+    public function __construct(private PersonFile $file) {}
 
     public function view(): PathView
     {
-        $moves = Placement::query()->where('person_id', $this->dossier->person->id)->get()->sortBy('sequence');
-        $names = User::query()->where('practice_id', $this->dossier->person->practice_id)->pluck('name', 'id');
-        $choices = $this->dossier->person->decisions->mapWithKeys(static fn(Decision $decision): array => [$decision->id => $decision->choice]);
+        $moves = Placement::query()->where('person_id', $this->file->person->id)->get()->sortBy('sequence');
+        $names = User::query()->where('practice_id', $this->file->person->practice_id)->pluck('name', 'id');
+        $choices = $this->file->person->decisions->mapWithKeys(static fn(Decision $decision): array => [$decision->id => $decision->choice]);
         /** @var array<string, int> $before height by ladder and side */
         $before = [];
         $views = [];
@@ -54,22 +55,22 @@ final readonly class PathPage
                 $before[$move->ladder.$side] = $height;
             }
         }
-        $stands = $takenBack ? [] : $this->dossier->standpointsAfter($move->sequence);
-        $evenness = $this->dossier->evennessOf($stands);
+        $stands = $takenBack ? [] : $this->file->record->positionsAfter($move->sequence);
+        $evenness = $this->file->record->evennessOf($stands);
 
         return new MoveView(
-            $move->id,
-            $move->placed_on,
-            $by,
-            $move->ladder,
-            $move->side,
-            "{$way} “{$name}” (".Height::tenthsLabel($height).')'.($move->side === Side::Both->value ? '' : ", {$move->side}"),
-            $move->reason,
-            $decision,
-            $takenBack,
-            $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
-            array_map(static fn(Standpoint $here): StoodView => new StoodView($here->rung->ladder, $here->side->value, $here->rung->slug), $stands),
-            $evenness->heights === [] ? new \stdClass : array_map(static fn(Height $one): int => $one->tenths, $evenness->heights),
+            placement: $move->id,
+            on: $move->placed_on,
+            by: $by,
+            ladder: $move->ladder,
+            side: Side::from($move->side),
+            sentence: "{$way} “{$name}” (".Height::tenthsLabel($height).')'.($move->side === Side::Both->value ? '' : ", {$move->side}"),
+            reason: $move->reason,
+            decision: $decision === null ? null : ProgressDecision::from($decision),
+            takenBack: $takenBack,
+            spreadText: $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
+            stands: array_map(static fn(Position $here): StoodView => new StoodView(ladder: $here->rung->ladder, side: $here->side, rung: $here->rung->slug), $stands),
+            heights: $evenness->heights === [] ? new \stdClass : array_map(static fn(Height $one): int => $one->tenths, $evenness->heights),
         );
     }
 }

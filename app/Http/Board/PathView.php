@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 /** A person's way over the board. */
@@ -13,7 +12,6 @@ final readonly class PathView
 {
     /** @param list<MoveView> $moves oldest first */
     public function __construct(
-        #[ListOf(MoveView::class)]
         public array $moves,
     ) {}
 }

@@ -11,9 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class PlacedView
 {
     public function __construct(
-        #[OA\Property]
         public string $placement,
-        #[OA\Property]
         public string $sentence,
     ) {}
 }

@@ -9,12 +9,13 @@ use EvenRungs\Body\Side;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'rung', type: 'string'),
-    new OA\Property(property: 'side', type: 'string', enum: ['left', 'right', 'both']),
-    new OA\Property(property: 'reason', type: 'string'),
-])]
+/**
+ * @body string $id
+ * @body string $rung
+ * @body 'left'|'right'|'both' $side
+ * @body string $reason
+ */
+#[OA\Schema]
 final class PlacementRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

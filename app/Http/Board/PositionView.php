@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use App\Api\OneOf;
 use App\Http\Shared\GateView;
 use EvenRungs\Body\Side;
 use OpenApi\Attributes as OA;
@@ -13,22 +12,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PositionView
 {
+    /** @param string|null $next the rung a climb would lead to */
     public function __construct(
-        #[OA\Property]
         public string $placement,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property]
+        public Side $side,
         public string $rung,
-        #[OA\Property]
         public string $placedOn,
-        #[OA\Property]
         public string $reason,
-        #[OA\Property]
         public bool $stopped,
-        #[OA\Property]
         public GateView $gate,
-        #[OA\Property(description: 'the rung a climb would lead to', nullable: true)]
         public ?string $next,
     ) {}
 }

@@ -7,11 +7,12 @@ namespace App\Http\Board;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'rung', type: 'string'),
-    new OA\Property(property: 'text', description: 'empty to have none', type: 'string'),
-    new OA\Property(property: 'version', description: 'version that was read; 0 when there was none', type: 'integer'),
-])]
+/**
+ * @body string $rung
+ * @body string $text empty to have none
+ * @body int $version version that was read; 0 when there was none
+ */
+#[OA\Schema]
 final class SetUpRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -11,11 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class SetUpView
 {
     public function __construct(
-        #[OA\Property]
         public string $rung,
-        #[OA\Property]
         public string $text,
-        #[OA\Property]
         public int $version,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use App\Api\OneOf;
 use EvenRungs\Body\Side;
 use OpenApi\Attributes as OA;
 
@@ -13,11 +12,8 @@ use OpenApi\Attributes as OA;
 final readonly class StoodView
 {
     public function __construct(
-        #[OA\Property]
         public string $ladder,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property]
+        public Side $side,
         public string $rung,
     ) {}
 }

@@ -13,18 +13,14 @@ use OpenApi\Attributes as OA;
 final readonly class SubstituteView
 {
     public function __construct(
-        #[OA\Property]
         public string $slug,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $lost,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 
     public static function of(Substitution $one): self
     {
-        return new self($one->instead->slug, $one->instead->name, $one->lost, ReasonView::of($one->reason));
+        return new self(slug: $one->instead->slug, name: $one->instead->name, lost: $one->lost, reason: ReasonView::of($one->reason));
     }
 }

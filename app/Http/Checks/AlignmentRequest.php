@@ -7,17 +7,19 @@ namespace App\Http\Checks;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-/** Marks on a picture, in its pixels. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', description: 'ULID made by the caller: sending twice saves once', type: 'string'),
-    new OA\Property(property: 'view', type: 'string', enum: ['side', 'behind']),
-    new OA\Property(property: 'photo', description: 'the picture that was marked; null for a drawing', type: 'string', nullable: true),
-    new OA\Property(property: 'marks', description: 'ankle, knee, hip, shoulder and ear from the side; left and right from behind', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/PointInput')),
-    new OA\Property(property: 'scaleFrom', ref: '#/components/schemas/PointInput', nullable: true),
-    new OA\Property(property: 'scaleTo', ref: '#/components/schemas/PointInput', nullable: true),
-    new OA\Property(property: 'centimetres', description: 'known length between the two marks of the scale', type: 'number', nullable: true),
-    new OA\Property(property: 'note', type: 'string'),
-])]
+/**
+ * Marks on a picture, in its pixels.
+ *
+ * @body string $id ULID made by the caller: sending twice saves once
+ * @body 'side'|'behind' $view
+ * @body string|null $photo the picture that was marked; null for a drawing
+ * @body array<string, PointInput> $marks ankle, knee, hip, shoulder and ear from the side; left and right from behind
+ * @body PointInput|null $scaleFrom
+ * @body PointInput|null $scaleTo
+ * @body float|null $centimetres known length between the two marks of the scale
+ * @body string $note
+ */
+#[OA\Schema]
 final class AlignmentRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -10,18 +10,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class AlignmentRowView
 {
+    /** @param 'side'|'behind' $view */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property(enum: ['side', 'behind'])]
         public string $view,
-        #[OA\Property(nullable: true)]
         public ?string $photo,
-        #[OA\Property]
         public AlignmentView $found,
-        #[OA\Property]
         public string $note,
-        #[OA\Property]
         public string $testedOn,
     ) {}
 }

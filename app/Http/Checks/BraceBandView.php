@@ -12,18 +12,14 @@ use OpenApi\Attributes as OA;
 final readonly class BraceBandView
 {
     public function __construct(
-        #[OA\Property]
         public float $target,
-        #[OA\Property]
         public float $low,
-        #[OA\Property]
         public float $high,
-        #[OA\Property]
         public int $seconds,
     ) {}
 
     public static function make(): self
     {
-        return new self(BraceCheck::TARGET_MMHG, BraceCheck::TARGET_MMHG - BraceCheck::TOLERANCE_MMHG, BraceCheck::TARGET_MMHG + BraceCheck::TOLERANCE_MMHG, BraceCheck::SECONDS);
+        return new self(target: BraceCheck::TARGET_MMHG, low: BraceCheck::TARGET_MMHG - BraceCheck::TOLERANCE_MMHG, high: BraceCheck::TARGET_MMHG + BraceCheck::TOLERANCE_MMHG, seconds: BraceCheck::SECONDS);
     }
 }

@@ -70,14 +70,14 @@ final readonly class BraceController
     #[Writes('/api/people/{person}/brace', 'keepBrace', TestedView::class, BraceRequest::class, 201)]
     public function store(Person $person, BraceRequest $input): JsonResponse
     {
-        $dossier = $this->opened($person, $input);
+        $file = $this->opened($person, $input);
         $check = BraceCheck::of($input->samples());
         BraceTest::query()->firstOrCreate(['id' => $input->text('id')], [
             'samples' => array_map(static fn(BraceSample $sample): array => [$sample->ms, (int) round(10 * $sample->mmHg)], $input->samples()),
-            ...Tested::now($person, $dossier->clock, $input->by()),
+            ...Tested::now($person, $file->clock, $input->by()),
         ]);
 
-        return new JsonResponse(new TestedView($input->text('id'), $check->reason->sentence), 201);
+        return new JsonResponse(new TestedView(id: $input->text('id'), sentence: $check->reason->sentence), 201);
     }
 
     /** Takes a check back; the row stays, marked as taken back. */
@@ -90,13 +90,13 @@ final readonly class BraceController
         return new Response(status: 204);
     }
 
-    private function opened(Person $person, Request $request): \App\Records\Dossier
+    private function opened(Person $person, Request $request): \App\Records\PersonFile
     {
         /** @var User $user */
         $user = $request->user();
-        $dossier = $this->open->of($person, $user);
-        Problem::whenNotToBeTested($dossier);
+        $file = $this->open->of($person, $user);
+        Problem::whenNotToBeTested($file);
 
-        return $dossier;
+        return $file;
     }
 }

@@ -8,11 +8,13 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Assessment\BraceSample;
 use OpenApi\Attributes as OA;
 
-/** Readings of a cuff. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', description: 'ULID made by the caller: sending twice saves once', type: 'string'),
-    new OA\Property(property: 'samples', type: 'array', items: new OA\Items(ref: '#/components/schemas/BraceSampleInput')),
-])]
+/**
+ * Readings of a cuff.
+ *
+ * @body string $id ULID made by the caller: sending twice saves once
+ * @body list<BraceSampleInput> $samples
+ */
+#[OA\Schema]
 final class BraceRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

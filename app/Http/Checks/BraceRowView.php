@@ -11,11 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class BraceRowView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public BraceView $found,
-        #[OA\Property]
         public string $testedOn,
     ) {}
 }

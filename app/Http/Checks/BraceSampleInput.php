@@ -10,10 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class BraceSampleInput
 {
+    /** @param int $ms since the check began */
     public function __construct(
-        #[OA\Property(description: 'since the check began')]
         public int $ms,
-        #[OA\Property]
         public float $mmHg,
     ) {}
 }

@@ -12,23 +12,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class BraceView
 {
+    /** @param float $drift mmHg a minute */
     public function __construct(
-        #[OA\Property]
         public float $seconds,
-        #[OA\Property]
         public float $secondsInBand,
-        #[OA\Property]
         public float $longestInBand,
-        #[OA\Property(description: 'mmHg a minute')]
         public float $drift,
-        #[OA\Property]
         public bool $held,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 
     public static function of(BraceCheck $check): self
     {
-        return new self(round($check->seconds, 1), round($check->secondsInBand, 1), round($check->longestInBand, 1), round($check->driftPerMinute, 2), $check->held, ReasonView::of($check->reason));
+        return new self(seconds: round($check->seconds, 1), secondsInBand: round($check->secondsInBand, 1), longestInBand: round($check->longestInBand, 1), drift: round($check->driftPerMinute, 2), held: $check->held, reason: ReasonView::of($check->reason));
     }
 }

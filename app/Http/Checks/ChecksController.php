@@ -14,8 +14,8 @@ use App\Models\Climb;
 use App\Models\Person;
 use App\Models\TimedHold;
 use App\Models\User;
-use App\Records\Dossier;
 use App\Records\OpenPerson;
+use App\Records\PersonFile;
 use App\Records\Tested;
 use EvenRungs\Assessment\ClimbTest;
 use EvenRungs\Assessment\ClimbTrial;
@@ -26,8 +26,8 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Progress\FormQuestion;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Testing a person: timed holds, climb tests, and where they say to start. Closed while a danger sign stands, and before they were asked for. */
@@ -36,27 +36,24 @@ final readonly class ChecksController
     public function __construct(private OpenPerson $open) {}
 
     #[Reads('/api/people/{person}/checks', 'checks', ChecksView::class)]
-    public function show(Person $person, Request $request): JsonResponse
+    public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
-        $dossier = $this->opened($person, $user);
+        $file = $this->opened($person, $user);
         $person->load(['alignments', 'braceTests']);
 
-        return new JsonResponse((new ChecksPage($dossier))->view());
+        return new JsonResponse((new ChecksPage($file))->view());
     }
 
     #[Writes('/api/people/{person}/holds', 'keepHold', TestedView::class, HoldRequest::class, 201)]
     public function hold(Person $person, HoldRequest $input): JsonResponse
     {
-        $dossier = $this->opened($person, $input->by());
+        $file = $this->opened($person, $input->by());
         $kind = HoldKind::from($input->text('kind'));
         $side = Side::from($input->text('side'));
-        $hold = Hold::of($kind, $side, $input->integer('seconds'), HoldEnd::from($input->text('end')), $dossier->today(), $dossier->clock->sequence());
+        $hold = Hold::of($kind, $side, $input->integer('seconds'), HoldEnd::from($input->text('end')), $file->record->today, $file->clock->sequence());
         $known = TimedHold::query()->find($input->text('id'));
         if ($known === null) {
-            $objection = $kind->ruledOut($dossier->circumstances()->limits, $side);
+            $objection = $kind->ruledOut($file->record->circumstances()->limits, $side);
             if ($objection !== null) {
                 throw Problem::field('kind', $objection->sentence);
             }
@@ -67,11 +64,11 @@ final readonly class ChecksController
                 'seconds' => $hold->seconds,
                 'end' => $hold->end->value,
                 'note' => $input->text('note'),
-                ...Tested::now($person, $dossier->clock, $input->by()),
+                ...Tested::now($person, $file->clock, $input->by()),
             ]);
         }
 
-        return new JsonResponse(new TestedView($input->text('id'), "{$kind->label()}".($side === Side::Both ? '' : ", {$side->value}").": {$hold->seconds} s."), 201);
+        return new JsonResponse(new TestedView(id: $input->text('id'), sentence: "{$kind->label()}".($side === Side::Both ? '' : ", {$side->value}").": {$hold->seconds} s."), 201);
     }
 
     /** Takes a hold back; the row stays, marked as taken back. */
@@ -88,27 +85,27 @@ final readonly class ChecksController
     #[Writes('/api/people/{person}/climbs/next', 'nextTrial', ClimbStepView::class, ClimbRequest::class)]
     public function next(Person $person, ClimbRequest $input): JsonResponse
     {
-        $dossier = $this->opened($person, $input->by());
-        $test = $this->climbed($dossier, $input);
+        $file = $this->opened($person, $input->by());
+        $test = $this->climbed($file, $input);
         $side = Side::from($input->text('side'));
         $trial = $test->next === null ? null : ClimbTest::trial($test->next);
-        $questions = $test->next === null ? [] : ClimbTest::questions($test->next, $side, $dossier->circumstances()->watchDoming());
+        $questions = $test->next === null ? [] : ClimbTest::questions($test->next, $side, $file->record->circumstances()->watchDoming());
 
         return new JsonResponse(new ClimbStepView(
-            $test->next?->slug,
-            $test->next === null ? null : ClimbTest::trialInWords($test->next, $side),
-            $trial?->unit() === Unit::Seconds ? $trial->first()->target() : null,
-            array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView($question->value, $question->question()), $questions),
-            $test->working?->slug,
-            $test->reason === null ? null : ReasonView::of($test->reason),
+            next: $test->next?->slug,
+            doseText: $test->next === null ? null : ClimbTest::trialInWords($test->next, $side),
+            holdSeconds: $trial?->unit() === Unit::Seconds ? $trial->first()->target() : null,
+            questions: array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView(value: $question->value, label: $question->question()), $questions),
+            workingRung: $test->working?->slug,
+            reason: $test->reason === null ? null : ReasonView::of($test->reason),
         ));
     }
 
     #[Writes('/api/people/{person}/climbs', 'keepClimb', TestedView::class, ClimbRequest::class, 201)]
     public function climb(Person $person, ClimbRequest $input): JsonResponse
     {
-        $dossier = $this->opened($person, $input->by());
-        $test = $this->climbed($dossier, $input);
+        $file = $this->opened($person, $input->by());
+        $test = $this->climbed($file, $input);
         if ($test->reason === null || $input->trials() === []) {
             throw Problem::field('trials', 'The test is not over yet: try the next rung, or leave it.');
         }
@@ -119,11 +116,11 @@ final readonly class ChecksController
             'working_rung' => $test->working?->slug,
             'gate_question' => $test->gateQuestion()?->value,
             'sentence' => mb_substr($test->reason->sentence, 0, 500),
-            'library_version' => $dossier->library->version,
-            ...Tested::now($person, $dossier->clock, $input->by()),
+            'library_version' => $file->record->library->version,
+            ...Tested::now($person, $file->clock, $input->by()),
         ]);
 
-        return new JsonResponse(new TestedView($input->text('id'), $test->reason->sentence), 201);
+        return new JsonResponse(new TestedView(id: $input->text('id'), sentence: $test->reason->sentence), 201);
     }
 
     /** Takes a climb test back; the row stays, marked as taken back. */
@@ -136,25 +133,25 @@ final readonly class ChecksController
         return new Response(status: 204);
     }
 
-    private function opened(Person $person, User $by): Dossier
+    private function opened(Person $person, User $by): PersonFile
     {
-        $dossier = $this->open->of($person, $by);
-        Problem::whenNotToBeTested($dossier);
+        $file = $this->open->of($person, $by);
+        Problem::whenNotToBeTested($file);
 
-        return $dossier;
+        return $file;
     }
 
-    private function climbed(Dossier $dossier, ClimbRequest $input): ClimbTest
+    private function climbed(PersonFile $file, ClimbRequest $input): ClimbTest
     {
         try {
             $guess = $input->input('guess');
 
             return ClimbTest::of(
-                $dossier->library->ladder($input->text('ladder')),
-                $dossier->circumstances(),
+                $file->record->library->ladder($input->text('ladder')),
+                $file->record->circumstances(),
                 Side::from($input->text('side')),
-                is_string($guess) && $guess !== '' ? $dossier->library->rung($guess) : null,
-                array_map(static fn(ClimbTrialInput $trial): ClimbTrial => new ClimbTrial($dossier->library->rung($trial->rung), array_map(FormQuestion::from(...), $trial->faults), $trial->pain), $input->trials()),
+                is_string($guess) && $guess !== '' ? $file->record->library->rung($guess) : null,
+                array_map(static fn(ClimbTrialInput $trial): ClimbTrial => new ClimbTrial($file->record->library->rung($trial->rung), array_map(FormQuestion::from(...), $trial->faults), $trial->pain), $input->trials()),
             );
         } catch (UnknownRung $unknown) {
             throw Problem::field('ladder', $unknown->getMessage());

@@ -9,11 +9,13 @@ use App\Models\AlignmentCheck;
 use App\Models\BraceTest;
 use App\Models\Climb;
 use App\Models\TimedHold;
-use App\Records\Dossier;
+use App\Records\PersonFile;
+use EvenRungs\Balance\Position;
 use EvenRungs\Assessment\BraceCheck;
 use EvenRungs\Assessment\BraceSample;
 use EvenRungs\Assessment\ClimbTest;
 use EvenRungs\Assessment\HoldComparison;
+use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Assessment\HoldReport;
 use EvenRungs\Assessment\Start;
@@ -23,30 +25,30 @@ use EvenRungs\Ladder\Ladder;
 /** A dossier as the Checks view shows it. */
 final readonly class ChecksPage
 {
-    public function __construct(private Dossier $dossier) {}
+    public function __construct(private PersonFile $file) {}
 
     public function view(): ChecksView
     {
-        $dossier = $this->dossier;
-        $report = $dossier->holdReport();
-        $open = array_values(array_filter($dossier->library->ladders(), static fn(Ladder $ladder): bool => $dossier->circumstances()->highestOpen($ladder) !== null));
+        $file = $this->file;
+        $report = $file->record->holdReport();
+        $open = array_values(array_filter($file->record->library->ladders(), static fn(Ladder $ladder): bool => $file->record->circumstances()->highestOpen($ladder) !== null));
 
         return new ChecksView(
-            array_map(fn(HoldKind $kind): HoldTestView => $this->hold($kind, $report), HoldKind::cases()),
-            ReasonView::all($report->notes),
-            array_values($dossier->person->climbs->reverse()->map(static fn(Climb $row): ClimbView => new ClimbView($row->id, $row->ladder, $row->side, $row->working_rung, $row->sentence, $row->tested_on))->all()),
-            array_map(static fn(Ladder $ladder): ClimbableView => new ClimbableView($ladder->slug, ClimbTest::isSided($ladder), $dossier->workingRung($ladder->slug)?->slug), $open),
-            array_map($this->start(...), $dossier->starts()),
-            array_values($dossier->person->braceTests->map(self::brace(...))->all()),
-            array_values($dossier->person->alignments->map(fn(AlignmentCheck $row): AlignmentRowView => new AlignmentRowView(
-                $row->id,
-                $row->view,
-                $row->photo_id,
-                AlignmentView::of(ReadAlignment::of($row->view, $row->marks, $row->scale, $dossier->method())),
-                $row->note ?? '',
-                $row->tested_on,
+            holds: array_map(fn(HoldKind $kind): HoldTestView => $this->hold($kind, $report), HoldKind::cases()),
+            notes: ReasonView::all($report->notes),
+            climbs: array_values($file->person->climbs->reverse()->map(static fn(Climb $row): ClimbView => new ClimbView(id: $row->id, ladder: $row->ladder, side: Side::from($row->side), workingRung: $row->working_rung, sentence: $row->sentence, testedOn: $row->tested_on))->all()),
+            ladders: array_map(static fn(Ladder $ladder): ClimbableView => new ClimbableView(ladder: $ladder->slug, sided: ClimbTest::isSided($ladder), guess: $file->record->workingRung($ladder->slug)?->slug), $open),
+            starts: array_map($this->start(...), $file->record->starts()),
+            braces: array_values($file->person->braceTests->map(self::brace(...))->all()),
+            alignments: array_values($file->person->alignments->map(fn(AlignmentCheck $row): AlignmentRowView => new AlignmentRowView(
+                id: $row->id,
+                view: $row->view,
+                photo: $row->photo_id,
+                found: AlignmentView::of(ReadAlignment::of($row->view, $row->marks, $row->scale, $file->record->method)),
+                note: $row->note ?? '',
+                testedOn: $row->tested_on,
             ))->all()),
-            BraceBandView::make(),
+            braceBand: BraceBandView::make(),
         );
     }
 
@@ -54,52 +56,52 @@ final readonly class ChecksPage
     {
         $samples = array_map(static fn(array $sample): BraceSample => new BraceSample($sample[0], $sample[1] / 10), $row->samples);
 
-        return new BraceRowView($row->id, BraceView::of(BraceCheck::of($samples)), $row->tested_on);
+        return new BraceRowView(id: $row->id, found: BraceView::of(BraceCheck::of($samples)), testedOn: $row->tested_on);
     }
 
     private function hold(HoldKind $kind, HoldReport $report): HoldTestView
     {
         return new HoldTestView(
-            $kind->value,
-            $kind->label(),
-            $kind->setUp(),
-            $kind->endsWhen(),
-            $kind->stopAtSeconds(),
-            array_map(fn(Side $side): HoldStandingView => $this->side($kind, $side, $report), $kind->sides()),
-            array_map(static fn(Side $side): string => $side->value, $report->inTurn($kind, $this->dossier->circumstances()->limits)),
+            kind: $kind,
+            label: $kind->label(),
+            setUp: $kind->setUp(),
+            endsWhen: $kind->endsWhen(),
+            stopAt: $kind->stopAtSeconds(),
+            sides: array_map(fn(Side $side): HoldStandingView => $this->side($kind, $side, $report), $kind->sides()),
+            inTurn: array_map(static fn(Side $side): string => $side->value, $report->inTurn($kind, $this->file->record->circumstances()->limits)),
         );
     }
 
     private function side(HoldKind $kind, Side $side, HoldReport $report): HoldStandingView
     {
         $found = array_values(array_filter($report->standings, static fn(HoldComparison $standing): bool => $standing->last->isOf($kind, $side)))[0] ?? null;
-        $objection = $kind->ruledOut($this->dossier->circumstances()->limits, $side);
-        $rows = $this->dossier->person->holds->filter(static fn(TimedHold $row): bool => $row->kind === $kind->value && $row->side === $side->value)->reverse();
+        $objection = $kind->ruledOut($this->file->record->circumstances()->limits, $side);
+        $rows = $this->file->person->holds->filter(static fn(TimedHold $row): bool => $row->kind === $kind->value && $row->side === $side->value)->reverse();
 
         return new HoldStandingView(
-            $side->value,
-            $objection === null ? null : ReasonView::of($objection),
-            $found?->last->seconds,
-            $found?->best->seconds,
-            $found?->norm === null ? null : new NormView($found->norm->mean, $found->norm->sd, round($found->norm->minimalDetectableChange(), 1)),
-            $found?->percentile === null ? null : (int) round($found->percentile),
-            $found === null ? null : ReasonView::of($found->reason),
-            $found?->change === null ? null : ReasonView::of($found->change),
-            array_values($rows->map(static fn(TimedHold $row): HoldRowView => new HoldRowView($row->id, $row->seconds, $row->end, $row->note ?? '', $row->tested_on))->all()),
+            side: $side,
+            ruledOut: $objection === null ? null : ReasonView::of($objection),
+            last: $found?->last->seconds,
+            best: $found?->best->seconds,
+            norm: $found?->norm === null ? null : new NormView(mean: $found->norm->mean, sd: $found->norm->sd, detectable: round($found->norm->minimalDetectableChange(), 1)),
+            percentile: $found?->percentile === null ? null : (int) round($found->percentile),
+            reason: $found === null ? null : ReasonView::of($found->reason),
+            change: $found?->change === null ? null : ReasonView::of($found->change),
+            history: array_values($rows->map(static fn(TimedHold $row): HoldRowView => new HoldRowView(id: $row->id, seconds: $row->seconds, end: HoldEnd::from($row->end), note: $row->note ?? '', testedOn: $row->tested_on))->all()),
         );
     }
 
     private function start(Start $start): StartView
     {
-        $here = array_values(array_filter($this->dossier->on($start->rung->ladder), static fn(\App\Records\Standpoint $stand): bool => $stand->side->meets($start->side)));
+        $here = array_values(array_filter($this->file->record->on($start->rung->ladder), static fn(Position $stand): bool => $stand->side->meets($start->side)));
 
         return new StartView(
-            $start->rung->ladder,
-            $start->side->value,
-            $start->rung->slug,
-            $start->support?->slug,
-            ReasonView::all($start->reasons),
-            $here === [] ? null : $here[0]->rung->slug,
+            ladder: $start->rung->ladder,
+            side: $start->side,
+            rung: $start->rung->slug,
+            support: $start->support?->slug,
+            reasons: ReasonView::all($start->reasons),
+            standsOn: $here === [] ? null : $here[0]->rung->slug,
         );
     }
 }

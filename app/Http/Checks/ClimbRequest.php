@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Api\OneOf;
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\FormQuestion;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-/** A climb test as far as it went. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', description: 'ULID made by the caller: sending twice saves once', type: 'string'),
-    new OA\Property(property: 'ladder', type: 'string'),
-    new OneOf(Side::class, property: 'side'),
-    new OA\Property(property: 'guess', description: 'rung the trainer thinks the person stands on', type: 'string', nullable: true),
-    new OA\Property(property: 'trials', type: 'array', items: new OA\Items(ref: '#/components/schemas/ClimbTrialInput')),
-])]
+/**
+ * A climb test as far as it went.
+ *
+ * @body string $id ULID made by the caller: sending twice saves once
+ * @body string $ladder
+ * @body Side $side
+ * @body string|null $guess rung the trainer thinks the person stands on
+ * @body list<ClimbTrialInput> $trials
+ */
+#[OA\Schema]
 final class ClimbRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 /** One trial of a climb test. */
@@ -13,11 +12,8 @@ final readonly class ClimbTrialInput
 {
     /** @param list<string> $faults form questions answered with no */
     public function __construct(
-        #[OA\Property]
         public string $rung,
-        #[ListOf('string')]
         public array $faults,
-        #[OA\Property]
         public int $pain,
     ) {}
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Api\OneOf;
 use EvenRungs\Body\Side;
 use OpenApi\Attributes as OA;
 
@@ -13,17 +12,11 @@ use OpenApi\Attributes as OA;
 final readonly class ClimbView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $ladder,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property(nullable: true)]
+        public Side $side,
         public ?string $workingRung,
-        #[OA\Property]
         public string $sentence,
-        #[OA\Property]
         public string $testedOn,
     ) {}
 }

@@ -10,12 +10,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ClimbableView
 {
+    /**
+     * @param bool        $sided left and right are tried apart
+     * @param string|null $guess where the person stands: the test begins two rungs below
+     */
     public function __construct(
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property(description: 'left and right are tried apart')]
         public bool $sided,
-        #[OA\Property(description: 'where the person stands: the test begins two rungs below', nullable: true)]
         public ?string $guess,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Api\OneOf;
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
@@ -12,14 +11,15 @@ use EvenRungs\Body\Side;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', description: 'ULID made by the caller: sending twice saves once', type: 'string'),
-    new OneOf(HoldKind::class, property: 'kind'),
-    new OneOf(Side::class, property: 'side'),
-    new OA\Property(property: 'seconds', type: 'integer'),
-    new OneOf(HoldEnd::class, property: 'end'),
-    new OA\Property(property: 'note', type: 'string'),
-])]
+/**
+ * @body string $id ULID made by the caller: sending twice saves once
+ * @body HoldKind $kind
+ * @body Side $side
+ * @body int $seconds
+ * @body HoldEnd $end
+ * @body string $note
+ */
+#[OA\Schema]
 final class HoldRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

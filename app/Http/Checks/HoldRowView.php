@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Api\OneOf;
 use EvenRungs\Assessment\HoldEnd;
 use OpenApi\Attributes as OA;
 
@@ -13,15 +12,10 @@ use OpenApi\Attributes as OA;
 final readonly class HoldRowView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public int $seconds,
-        #[OneOf(HoldEnd::class)]
-        public string $end,
-        #[OA\Property]
+        public HoldEnd $end,
         public string $note,
-        #[OA\Property]
         public string $testedOn,
     ) {}
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use App\Api\ListOf;
-use App\Api\OneOf;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
 use OpenApi\Attributes as OA;
@@ -14,25 +12,21 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class HoldStandingView
 {
-    /** @param list<HoldRowView> $history newest first */
+    /**
+     * @param ReasonView|null   $ruledOut   why it is not tested
+     * @param int|null          $percentile whole per cent of the published group below; null where it would say more than is known
+     * @param ReasonView|null   $change     the change since the test before
+     * @param list<HoldRowView> $history    newest first
+     */
     public function __construct(
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', description: 'why it is not tested', nullable: true)]
+        public Side $side,
         public ?ReasonView $ruledOut,
-        #[OA\Property]
         public ?int $last,
-        #[OA\Property]
         public ?int $best,
-        #[OA\Property(ref: '#/components/schemas/NormView', nullable: true)]
         public ?NormView $norm,
-        #[OA\Property(description: 'whole per cent of the published group below; null where it would say more than is known')]
         public ?int $percentile,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', nullable: true)]
         public ?ReasonView $reason,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', description: 'the change since the test before', nullable: true)]
         public ?ReasonView $change,
-        #[ListOf(HoldRowView::class)]
         public array $history,
     ) {}
 }

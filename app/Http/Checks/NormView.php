@@ -10,12 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class NormView
 {
+    /** @param float $detectable minimal detectable change */
     public function __construct(
-        #[OA\Property]
         public int $mean,
-        #[OA\Property]
         public int $sd,
-        #[OA\Property(description: 'minimal detectable change')]
         public float $detectable,
     ) {}
 }

@@ -11,11 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class PhotoView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public int $width,
-        #[OA\Property]
         public int $height,
     ) {}
 }

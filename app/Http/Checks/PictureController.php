@@ -43,7 +43,7 @@ final readonly class PictureController
             $this->shelf->keep($photo, $picture);
         }
 
-        return new JsonResponse(new PhotoView($photo->id, $photo->width, $photo->height), 201);
+        return new JsonResponse(new PhotoView(id: $photo->id, width: $photo->width, height: $photo->height), 201);
     }
 
     #[Reads('/api/people/{person}/photos/{photo}', 'photo', media: 'image/jpeg')]
@@ -91,7 +91,7 @@ final readonly class PictureController
             ...Tested::now($person, PracticeClock::of($input->by()), $input->by()),
         ]);
 
-        return new JsonResponse(new TestedView($input->text('id'), $found->reasons[0]->sentence), 201);
+        return new JsonResponse(new TestedView(id: $input->text('id'), sentence: $found->reasons[0]->sentence), 201);
     }
 
     /** Takes a check back; the row stays, marked as taken back. */

@@ -11,9 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class PointInput
 {
     public function __construct(
-        #[OA\Property]
         public float $x,
-        #[OA\Property]
         public float $y,
     ) {}
 }

@@ -11,9 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class TestedView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $sentence,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
-use App\Api\ListOf;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use OpenApi\Attributes as OA;
@@ -18,23 +17,16 @@ final readonly class CueSheetView
      * @param list<CueItemView>         $items
      * @param list<string>              $cautions
      * @param list<MorningQuestionView> $mornings
+     * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
      */
     public function __construct(
-        #[OA\Property]
         public string $session,
-        #[OA\Property]
         public string $title,
-        #[OA\Property]
         public string $totalText,
-        #[ListOf(CueView::class)]
         public array $cues,
-        #[ListOf(CueItemView::class)]
         public array $items,
-        #[ListOf('string')]
         public array $cautions,
-        #[ListOf(MorningQuestionView::class)]
         public array $mornings,
-        #[OA\Property(description: 'why only activation is done today: a sore trunk', nullable: true)]
         public ?ReasonView $activationOnly,
     ) {}
 }

@@ -9,12 +9,13 @@ use App\Records\LoggedSet;
 use EvenRungs\Progress\FormQuestion;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', description: 'ULID made on the device: sending twice saves once', type: 'string'),
-    new OA\Property(property: 'session', type: 'string'),
-    new OA\Property(property: 'seconds', type: 'integer', nullable: true),
-    new OA\Property(property: 'sets', type: 'array', items: new OA\Items(ref: '#/components/schemas/SetInput')),
-])]
+/**
+ * @body string $id ULID made on the device: sending twice saves once
+ * @body string $session
+ * @body int|null $seconds
+ * @body list<SetInput> $sets
+ */
+#[OA\Schema]
 final class LogRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

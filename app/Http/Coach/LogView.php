@@ -11,13 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class LogView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $title,
-        #[OA\Property]
         public string $doneOn,
-        #[OA\Property]
         public int $sets,
     ) {}
 }

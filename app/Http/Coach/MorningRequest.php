@@ -7,13 +7,14 @@ namespace App\Http\Coach;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'log', type: 'string'),
-    new OA\Property(property: 'ladder', type: 'string'),
-    new OA\Property(property: 'pain', type: 'integer'),
-    new OA\Property(property: 'worse', type: 'boolean'),
-])]
+/**
+ * @body string $id
+ * @body string $log
+ * @body string $ladder
+ * @body int $pain
+ * @body bool $worse
+ */
+#[OA\Schema]
 final class MorningRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -11,33 +11,23 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SetInput
 {
-    /** @param array<string, bool> $form answers by form question */
+    /**
+     * @param array<string, bool> $form answers by form question
+     * @param string|null         $rung what was coached, by the cue sheet; as the session says when null
+     */
     public function __construct(
-        #[OA\Property]
         public string $item,
-        #[OA\Property]
         public int $set,
-        #[OA\Property]
         public ?int $both,
-        #[OA\Property]
         public ?int $left,
-        #[OA\Property]
         public ?int $right,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'boolean'))]
         public array $form,
-        #[OA\Property]
         public ?int $pain,
-        #[OA\Property]
         public ?int $effort,
-        #[OA\Property]
         public bool $travellingPain,
-        #[OA\Property]
         public bool $feltWrong,
-        #[OA\Property]
         public string $painNote,
-        #[OA\Property(description: 'what was coached, by the cue sheet; as the session says when null')]
         public ?string $rung,
-        #[OA\Property]
         public ?string $dose,
     ) {}
 

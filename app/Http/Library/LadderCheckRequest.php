@@ -7,9 +7,10 @@ namespace App\Http\Library;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'document', type: 'object', additionalProperties: true),
-])]
+/**
+ * @body array<string, mixed> $document
+ */
+#[OA\Schema]
 final class LadderCheckRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

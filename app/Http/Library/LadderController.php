@@ -14,8 +14,8 @@ use App\Http\Problem;
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
@@ -45,7 +45,7 @@ final readonly class LadderController
         try {
             $document = Yaml::parse($input->string('text')->toString(), Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
         } catch (ParseException $wrong) {
-            return new JsonResponse(new LadderCheckView(["This is not a YAML or JSON file: {$wrong->getMessage()}"], null, null));
+            return new JsonResponse(new LadderCheckView(problems: ["This is not a YAML or JSON file: {$wrong->getMessage()}"], ladder: null, document: null));
         }
 
         return new JsonResponse($this->checked($document, $input->by()));
@@ -60,10 +60,8 @@ final readonly class LadderController
     }
 
     #[Removes('/api/ladders/{ladder}', 'letGoOfLadder')]
-    public function destroy(string $ladder, Request $request): Response
+    public function destroy(string $ladder, #[CurrentUser] User $user): Response
     {
-        /** @var User $user */
-        $user = $request->user();
         $this->orRefused(fn() => $this->keep->letGo($ladder, $user));
 
         return new Response(status: 204);
@@ -72,7 +70,7 @@ final readonly class LadderController
     #[Reads('/api/ladders/{ladder}/file', 'ladderFile', LadderFileView::class)]
     public function file(string $ladder): JsonResponse
     {
-        return new JsonResponse(new LadderFileView("{$ladder}.yaml", Yaml::dump($this->library->document($ladder), 4, 2, Yaml::DUMP_MULTI_LINE_LITERAL_BLOCK | Yaml::DUMP_EMPTY_ARRAY_AS_SEQUENCE)));
+        return new JsonResponse(new LadderFileView(name: "{$ladder}.yaml", text: Yaml::dump($this->library->document($ladder), 4, 2, Yaml::DUMP_MULTI_LINE_LITERAL_BLOCK | Yaml::DUMP_EMPTY_ARRAY_AS_SEQUENCE)));
     }
 
     /** @param \Closure(): void $work */
@@ -90,11 +88,11 @@ final readonly class LadderController
         $row = KeepLadder::row($ladder);
 
         return new LadderSourceView(
-            $ladder,
-            $row === null || $row->removed_at !== null ? 0 : $row->version,
-            $this->library->shipped($ladder) !== null,
-            LibraryFiles::withObjects($this->library->document($ladder)),
-            $this->keep->inUse($ladder),
+            slug: $ladder,
+            version: $row === null || $row->removed_at !== null ? 0 : $row->version,
+            shipped: $this->library->shipped($ladder) !== null,
+            document: LibraryFiles::withObjects($this->library->document($ladder)),
+            inUse: $this->keep->inUse($ladder),
         );
     }
 
@@ -103,9 +101,9 @@ final readonly class LadderController
         [$problems, $ladder] = $this->library->check($document);
 
         return new LadderCheckView(
-            $problems,
-            $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method()),
-            $problems === [] && is_array($document) ? LibraryFiles::withObjects($document) : null,
+            problems: $problems,
+            ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method()),
+            document: $problems === [] && is_array($document) ? LibraryFiles::withObjects($document) : null,
         );
     }
 }

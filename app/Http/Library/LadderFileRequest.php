@@ -7,9 +7,10 @@ namespace App\Http\Library;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'text', description: 'contents of a ladder file, YAML or JSON', type: 'string', maxLength: 400000),
-])]
+/**
+ * @body string $text contents of a ladder file, YAML or JSON
+ */
+#[OA\Schema]
 final class LadderFileRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -11,9 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class LadderFileView
 {
     public function __construct(
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $text,
     ) {}
 }

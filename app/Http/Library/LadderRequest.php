@@ -7,10 +7,11 @@ namespace App\Http\Library;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'version', description: 'of the own version that was read; 0 for none', type: 'integer'),
-    new OA\Property(property: 'document', type: 'object', additionalProperties: true),
-])]
+/**
+ * @body int $version of the own version that was read; 0 for none
+ * @body array<string, mixed> $document
+ */
+#[OA\Schema]
 final class LadderRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -23,19 +23,19 @@ final readonly class LibraryPage
 
     public function view(): LibraryView
     {
-        return new LibraryView($this->library->version, array_map(fn(Ladder $ladder): LibraryLadderView => self::ladder($ladder, $this->method), $this->library->ladders()));
+        return new LibraryView(version: $this->library->version, ladders: array_map(fn(Ladder $ladder): LibraryLadderView => self::ladder($ladder, $this->method), $this->library->ladders()));
     }
 
     public static function ladder(Ladder $ladder, Method $method): LibraryLadderView
     {
         return new LibraryLadderView(
-            $ladder->slug,
-            $ladder->name,
-            $ladder->shortName,
-            $ladder->demand->value,
-            $ladder->demand->shortName(),
-            array_map(static fn(Rung $rung): RungView => self::rung($rung, $method), $ladder->rungs),
-            $ladder->signposts,
+            slug: $ladder->slug,
+            name: $ladder->name,
+            shortName: $ladder->shortName,
+            demand: $ladder->demand->value,
+            demandName: $ladder->demand->shortName(),
+            rungs: array_map(static fn(Rung $rung): RungView => self::rung($rung, $method), $ladder->rungs),
+            signposts: $ladder->signposts,
         );
     }
 
@@ -46,35 +46,35 @@ final readonly class LibraryPage
         $says = $rung->coaching();
 
         return new RungView(
-            $rung->slug,
-            $rung->name,
-            $rung->shortName,
-            $rung->height->tenths,
-            $rung->height->label(),
-            $rung->height->level()->value,
-            $says->purpose,
-            $rung->position->inWords(),
-            $rung->dynamic,
-            $rung->sidedness->value,
-            array_map(static fn(Need $need): string => $need->label(), $rung->kit),
-            $rung->lever->inWords(),
-            $rung->leverText,
-            $says->cues($method),
-            $says->check,
-            array_map(static fn(Fault $fault): FaultView => new FaultView($fault->seen, $fault->fix), $says->faults),
-            $says->breathing,
-            $says->felt,
-            $says->notFelt,
-            $says->fallback,
-            $says->fallbackRung,
-            $says->wayOut,
-            $says->relief,
-            $loads === [] ? new \stdClass : $loads,
-            DoseLine::print($dose),
-            TempoPartView::of($rung, $dose),
-            array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
-            ! $rung->inTrunk($method),
-            FigureView::of($rung->figure()),
+            slug: $rung->slug,
+            name: $rung->name,
+            shortName: $rung->shortName,
+            height: $rung->height->tenths,
+            heightText: $rung->height->label(),
+            level: $rung->height->level()->value,
+            purpose: $says->purpose,
+            position: $rung->position->inWords(),
+            dynamic: $rung->dynamic,
+            sidedness: $rung->sidedness->value,
+            kit: array_map(static fn(Need $need): string => $need->label(), $rung->kit),
+            lever: $rung->lever->inWords(),
+            leverText: $rung->leverText,
+            cues: $says->cues($method),
+            check: $says->check,
+            faults: array_map(static fn(Fault $fault): FaultView => new FaultView(seen: $fault->seen, fix: $fault->fix), $says->faults),
+            breathing: $says->breathing,
+            felt: $says->felt,
+            notFelt: $says->notFelt,
+            fallback: $says->fallback,
+            fallbackRung: $says->fallbackRung,
+            wayOut: $says->wayOut,
+            relief: $says->relief,
+            loads: $loads === [] ? new \stdClass : $loads,
+            dose: DoseLine::print($dose),
+            tempo: TempoPartView::of($rung, $dose),
+            secondary: array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
+            branch: ! $rung->inTrunk($method),
+            figure: FigureView::of($rung->figure()),
         );
     }
 }

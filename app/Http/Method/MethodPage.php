@@ -29,8 +29,8 @@ final readonly class MethodPage
     {
         $method = $this->practice->method();
 
-        return new MethodView($this->practice->method_version, array_map(
-            fn(Question $question): MethodQuestionView => new MethodQuestionView($question->value, $question->label(), $question->choices(), $method->choice($question), $this->effect($question, $method)),
+        return new MethodView(version: $this->practice->method_version, questions: array_map(
+            fn(Question $question): MethodQuestionView => new MethodQuestionView(question: $question->value, label: $question->label(), choices: $question->choices(), chosen: $method->choice($question), effect: $this->effect($question, $method)),
             self::QUESTIONS,
         ));
     }

@@ -9,12 +9,14 @@ use EvenRungs\Method\Question;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-/** One answer of the practice's method. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'version', description: 'version that was read', type: 'integer'),
-    new OA\Property(property: 'question', type: 'string'),
-    new OA\Property(property: 'choice', type: 'string'),
-])]
+/**
+ * One answer of the practice's method.
+ *
+ * @body int $version version that was read
+ * @body string $question
+ * @body string $choice
+ */
+#[OA\Schema]
 final class MethodRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

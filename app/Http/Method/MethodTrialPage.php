@@ -4,54 +4,51 @@ declare(strict_types=1);
 
 namespace App\Http\Method;
 
-use App\Http\Session\SessionPage;
 use App\Models\TrainingSession;
-use App\Records\Dossier;
-use App\Records\SessionStart;
+use App\Records\PersonFile;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Question;
+use EvenRungs\Person\SessionStart;
 use EvenRungs\Session\MethodTrial;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\SessionText;
 use EvenRungs\Session\Totals;
-use EvenRungs\Session\WrittenBlock;
 
 /** A person's newest session, or the one their board gives, under every choice of the method. */
 final readonly class MethodTrialPage
 {
-    public function __construct(private Dossier $dossier) {}
+    public function __construct(private PersonFile $file) {}
 
     public function view(): MethodTrialView
     {
-        $page = new SessionPage($this->dossier);
         /** @var TrainingSession|null $row */
-        $row = $this->dossier->person->trainingSessions()->first();
-        $blocks = $row === null ? SessionStart::fromBoard($this->dossier)->blocks : array_map(WrittenBlock::read(...), $row->blocks);
-        $session = $page->read($blocks)->session;
+        $row = $this->file->person->trainingSessions()->first();
+        $blocks = $row === null ? SessionStart::fromBoard($this->file->record)->blocks : $row->inCore()->blocks;
+        $session = $this->file->record->read($blocks)->session;
         $title = $row->title ?? 'The session from the board';
 
         return new MethodTrialView(
-            $title,
-            $session === null ? '' : Totals::clock($session->timeline()->totals()->total()),
-            $session === null ? '' : SessionText::print($session, $this->dossier->method()),
-            $session === null ? [] : array_map(fn(Question $question): QuestionTrialView => $this->question($question, $session), MethodPage::QUESTIONS),
+            title: $title,
+            totalText: $session === null ? '' : Totals::clock($session->timeline()->totals()->total()),
+            text: $session === null ? '' : SessionText::print($session, $this->file->record->method),
+            questions: $session === null ? [] : array_map(fn(Question $question): QuestionTrialView => $this->question($question, $session), MethodPage::QUESTIONS),
         );
     }
 
     private function question(Question $question, Session $session): QuestionTrialView
     {
-        $now = $this->dossier->circumstances();
-        $heights = $this->dossier->evenness()->heights;
+        $now = $this->file->record->circumstances();
+        $heights = $this->file->record->evenness()->heights;
 
-        return new QuestionTrialView($question->value, array_map(function (string $choice) use ($question, $session, $now, $heights): ChoiceTrialView {
+        return new QuestionTrialView(question: $question->value, choices: array_map(function (string $choice) use ($question, $session, $now, $heights): ChoiceTrialView {
             $method = $now->method->with($question, $choice);
-            $trial = MethodTrial::of($session, $now, new Circumstances($now->limits, $now->kit, $method), $this->dossier->library, $heights);
+            $trial = MethodTrial::of($session, $now, new Circumstances($now->limits, $now->kit, $method), $this->file->record->library, $heights);
 
             return new ChoiceTrialView(
-                $choice,
-                $trial->changes,
-                $trial->after === null ? '' : Totals::clock($trial->after->timeline()->totals()->total()),
-                $trial->after === null ? '' : SessionText::print($trial->after, $method),
+                choice: $choice,
+                changes: $trial->changes,
+                totalText: $trial->after === null ? '' : Totals::clock($trial->after->timeline()->totals()->total()),
+                text: $trial->after === null ? '' : SessionText::print($trial->after, $method),
             );
         }, $question->choices()));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -12,7 +11,6 @@ final readonly class PeopleView
 {
     /** @param list<PersonLineView> $people by name, archived ones last */
     public function __construct(
-        #[ListOf(PersonLineView::class)]
         public array $people,
     ) {}
 }

@@ -12,13 +12,9 @@ use OpenApi\Attributes as OA;
 final readonly class AdmissionView
 {
     public function __construct(
-        #[OA\Property]
         public bool $open,
-        #[OA\Property]
         public ?string $urgency,
-        #[OA\Property]
         public ?string $urgencyText,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', nullable: true)]
         public ?ReasonView $reason,
     ) {}
 }

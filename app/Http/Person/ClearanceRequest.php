@@ -7,13 +7,14 @@ namespace App\Http\Person;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'clinician', type: 'string'),
-    new OA\Property(property: 'scope', type: 'string'),
-    new OA\Property(property: 'from', type: 'string'),
-    new OA\Property(property: 'until', type: 'string'),
-])]
+/**
+ * @body string $id
+ * @body string $clinician
+ * @body string $scope
+ * @body string $from
+ * @body string $until
+ */
+#[OA\Schema]
 final class ClearanceRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

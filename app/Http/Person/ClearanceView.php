@@ -10,17 +10,11 @@ use OpenApi\Attributes as OA;
 final readonly class ClearanceView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $clinician,
-        #[OA\Property]
         public string $scope,
-        #[OA\Property]
         public string $from,
-        #[OA\Property]
         public string $until,
-        #[OA\Property]
         public string $recordedOn,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
-use App\Api\OneOf;
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
 use OpenApi\Attributes as OA;
@@ -13,19 +12,12 @@ use OpenApi\Attributes as OA;
 final readonly class LimitView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OneOf(State::class)]
-        public string $state,
-        #[OA\Property]
+        public State $state,
         public string $label,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property]
+        public Side $side,
         public string $note,
-        #[OA\Property]
         public string $since,
-        #[OA\Property]
         public bool $cleared,
     ) {}
 }

@@ -8,8 +8,6 @@ use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
-use App\Http\People\PeopleView;
-use App\Http\People\PersonLineView;
 use App\Http\Problem;
 use App\Http\Shared\LimitInput;
 use App\Models\Clearance;
@@ -17,15 +15,14 @@ use App\Models\Person;
 use App\Models\PersonLimit;
 use App\Models\Screening;
 use App\Models\User;
-use App\Records\Dossier;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
 use Carbon\CarbonInterface;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -51,11 +48,8 @@ final readonly class PersonController
     }
 
     #[Reads('/api/people/{person}', 'person', PersonView::class)]
-    public function show(Person $person, Request $request): JsonResponse
+    public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return $this->answer($person, $user);
     }
 
@@ -74,29 +68,24 @@ final readonly class PersonController
         return $this->answer($person->refresh(), $input->by());
     }
 
-    /** Everyone, archived people among them, with what there is to filter by. */
-    #[Reads('/api/people', 'people', PeopleView::class)]
-    public function index(Request $request): JsonResponse
-    {
-        /** @var User $user */
-        $user = $request->user();
-        $lines = $this->open->all($user, archived: true)->map(static fn(Dossier $dossier): PersonLineView => (new PersonPage($dossier))->line())->all();
-        usort($lines, static fn(PersonLineView $a, PersonLineView $b): int => [$a->archivedOn !== null, mb_strtolower($a->name)] <=> [$b->archivedOn !== null, mb_strtolower($b->name)]);
-
-        return new JsonResponse(new PeopleView($lines));
-    }
-
     /** Puts a person away, with everything that was kept; nothing is deleted. */
     #[Writes('/api/people/{person}/archive', 'archivePerson', PersonView::class)]
-    public function archive(Person $person, Request $request): JsonResponse
+    public function archive(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        return $this->putAway($person, $request, now());
+        return $this->putAway($person, $user, now());
     }
 
     #[Removes('/api/people/{person}/archive', 'restorePerson', PersonView::class)]
-    public function restore(Person $person, Request $request): JsonResponse
+    public function restore(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        return $this->putAway($person, $request, null);
+        return $this->putAway($person, $user, null);
+    }
+
+    private function putAway(Person $person, User $user, ?CarbonInterface $at): JsonResponse
+    {
+        $person->update(['archived_at' => $at]);
+
+        return $this->answer($person, $user);
     }
 
     #[Writes('/api/people/{person}/screenings', 'screen', PersonView::class, ScreeningRequest::class, 201)]
@@ -140,15 +129,6 @@ final readonly class PersonController
         return $this->answer($person, $input->by(), 201);
     }
 
-    private function putAway(Person $person, Request $request, ?CarbonInterface $at): JsonResponse
-    {
-        /** @var User $user */
-        $user = $request->user();
-        $person->update(['archived_at' => $at]);
-
-        return $this->answer($person, $user);
-    }
-
     private function answer(Person $person, User $by, int $status = 200): JsonResponse
     {
         return new JsonResponse((new PersonPage($this->open->of($person->load('trainingSessions'), $by)))->view(), $status);
@@ -160,7 +140,7 @@ final readonly class PersonController
         $today = PracticeClock::of($input->by())->today()->iso();
         $wanted = [];
         foreach ($input->limits() as $limit) {
-            $wanted[$limit->state.'|'.$limit->side] = $limit;
+            $wanted[$limit->state->value.'|'.$limit->side->value] = $limit;
         }
         foreach (PersonLimit::query()->where('person_id', $person->id)->where('lifted_on', null)->get() as $row) {
             $limit = $wanted[$row->state.'|'.$row->side] ?? null;
@@ -172,14 +152,14 @@ final readonly class PersonController
             }
         }
         foreach ($wanted as $limit) {
-            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state, 'side' => $limit->side, 'note' => $limit->note, 'since' => $limit->since ?? $today, 'cleared' => $this->cleared($person, $limit)]);
+            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state->value, 'side' => $limit->side->value, 'note' => $limit->note, 'since' => $limit->since ?? $today, 'cleared' => $this->cleared($person, $limit)]);
         }
     }
 
     /** Whether the limit is cleared: said so, by a state that can be, and with a clearance on record. */
     private function cleared(Person $person, LimitInput $limit): bool
     {
-        if (! $limit->cleared || ! State::from($limit->state)->canBeCleared()) {
+        if (! $limit->cleared || ! $limit->state->canBeCleared()) {
             return false;
         }
         if (! Clearance::query()->where('person_id', $person->id)->exists()) {

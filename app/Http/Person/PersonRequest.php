@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
-use App\Api\OneOf;
 use App\Http\Shared\ApiRequest;
 use App\Http\Shared\LimitInput;
 use App\Time\PracticeClock;
@@ -19,26 +18,27 @@ use EvenRungs\Week\TrainingKind;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', description: 'ULID made by the caller', type: 'string'),
-    new OA\Property(property: 'version', description: 'version that was read; 0 for a new person', type: 'integer'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'about', type: 'string'),
-    new OA\Property(property: 'aim', type: 'string'),
-    new OA\Property(property: 'trainingDays', type: 'array', items: new OA\Items(type: 'integer')),
-    new OA\Property(property: 'minutes', type: 'integer'),
-    new OA\Property(property: 'birthYear', type: 'integer', nullable: true),
-    new OneOf(Sex::class, nullable: true, property: 'sex'),
-    new OneOf(Side::class, nullable: true, property: 'hand'),
-    new OneOf(Side::class, nullable: true, property: 'injuredSide'),
-    new OA\Property(property: 'shares', description: 'own parts of work by demand; null for those of the aim', type: 'object', nullable: true, additionalProperties: new OA\AdditionalProperties(type: 'integer')),
-    new OA\Property(property: 'places', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlaceView')),
-    new OA\Property(property: 'place', type: 'integer'),
-    new OA\Property(property: 'week', type: 'array', items: new OA\Items(ref: '#/components/schemas/OtherTrainingView')),
-    new OA\Property(property: 'notes', type: 'string'),
-    new OA\Property(property: 'consentedOn', description: 'date on which the person agreed that health details are kept', type: 'string', nullable: true),
-    new OA\Property(property: 'limits', type: 'array', items: new OA\Items(ref: '#/components/schemas/LimitInput')),
-])]
+/**
+ * @body string $id ULID made by the caller
+ * @body int $version version that was read; 0 for a new person
+ * @body string $name
+ * @body string $about
+ * @body string $aim
+ * @body list<int> $trainingDays
+ * @body int $minutes
+ * @body int|null $birthYear
+ * @body Sex|null $sex
+ * @body Side|null $hand
+ * @body Side|null $injuredSide
+ * @body array<string, int>|null $shares own parts of work by demand; null for those of the aim
+ * @body list<PlaceView> $places
+ * @body int $place
+ * @body list<OtherTrainingView> $week
+ * @body string $notes
+ * @body string|null $consentedOn date on which the person agreed that health details are kept
+ * @body list<LimitInput> $limits
+ */
+#[OA\Schema]
 final class PersonRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

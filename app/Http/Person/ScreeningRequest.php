@@ -9,10 +9,11 @@ use EvenRungs\Screening\DangerSign;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'signs', description: 'danger signs answered with yes', type: 'array', items: new OA\Items(type: 'string')),
-])]
+/**
+ * @body string $id
+ * @body list<string> $signs danger signs answered with yes
+ */
+#[OA\Schema]
 final class ScreeningRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

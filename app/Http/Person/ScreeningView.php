@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
-use App\Api\ListOf;
 use App\Http\Shared\DangerSignView;
 use OpenApi\Attributes as OA;
 
@@ -14,9 +13,7 @@ final readonly class ScreeningView
 {
     /** @param list<DangerSignView> $signs answered with yes */
     public function __construct(
-        #[OA\Property]
         public string $answeredOn,
-        #[ListOf(DangerSignView::class)]
         public array $signs,
     ) {}
 }

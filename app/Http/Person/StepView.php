@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
+use EvenRungs\Person\Step;
+use EvenRungs\Person\StepState;
 use OpenApi\Attributes as OA;
 
 /** A step of the ladder of work. */
@@ -11,11 +13,8 @@ use OpenApi\Attributes as OA;
 final readonly class StepView
 {
     public function __construct(
-        #[OA\Property(enum: ['person', 'checks', 'board', 'session', 'week', 'weeks', 'sheet', 'coach', 'review'])]
-        public string $key,
-        #[OA\Property(enum: ['done', 'open', 'attention', 'closed'])]
-        public string $state,
-        #[OA\Property]
+        public Step $key,
+        public StepState $state,
         public int $count,
     ) {}
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Practice;
 
-use App\Api\MapOf;
-use App\Api\OneOf;
 use EvenRungs\Balance\Aim;
 use OpenApi\Attributes as OA;
 
@@ -13,10 +11,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class AimSharesView
 {
+    /** @param \ArrayObject<string, int> $shares */
     public function __construct(
-        #[OneOf(Aim::class)]
-        public string $aim,
-        #[MapOf('integer')]
-        public object $shares,
+        public Aim $aim,
+        public \ArrayObject $shares,
     ) {}
 }

@@ -12,18 +12,14 @@ use OpenApi\Attributes as OA;
 final readonly class MeView
 {
     public function __construct(
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $email,
-        #[OA\Property]
         public string $role,
-        #[OA\Property]
         public string $practice,
     ) {}
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, $user->role, $user->practice->name);
+        return new self(name: $user->name, email: $user->email, role: $user->role, practice: $user->practice->name);
     }
 }

@@ -8,6 +8,7 @@ use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -40,11 +41,8 @@ final class SignInController
     }
 
     #[Reads('/api/me', 'me', MeView::class)]
-    public function show(Request $request): JsonResponse
+    public function show(#[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return new JsonResponse(MeView::of($user));
     }
 

@@ -7,10 +7,11 @@ namespace App\Http\Practice;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'email', type: 'string'),
-    new OA\Property(property: 'password', type: 'string'),
-])]
+/**
+ * @body string $email
+ * @body string $password
+ */
+#[OA\Schema]
 final class SignInRequest extends ApiRequest
 {
     /** @return array<string, list<string>> */

@@ -10,16 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class StateView
 {
+    /** @param bool $clearable a clearance opens part of it */
     public function __construct(
-        #[OA\Property]
         public string $value,
-        #[OA\Property]
         public string $label,
-        #[OA\Property]
         public bool $sided,
-        #[OA\Property]
         public string $caution,
-        #[OA\Property(description: 'a clearance opens part of it')]
         public bool $clearable,
     ) {}
 }

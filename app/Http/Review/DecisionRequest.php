@@ -10,14 +10,15 @@ use EvenRungs\Progress\Decision;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'log', type: 'string'),
-    new OA\Property(property: 'ladder', type: 'string'),
-    new OA\Property(property: 'side', type: 'string', enum: ['left', 'right', 'both']),
-    new OA\Property(property: 'choice', type: 'string', enum: ['climb', 'stay', 'step-down', 'stop-ladder', 'refer']),
-    new OA\Property(property: 'reason', type: 'string'),
-])]
+/**
+ * @body string $id
+ * @body string $log
+ * @body string $ladder
+ * @body 'left'|'right'|'both' $side
+ * @body 'climb'|'stay'|'step-down'|'stop-ladder'|'refer' $choice
+ * @body string $reason
+ */
+#[OA\Schema]
 final class DecisionRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

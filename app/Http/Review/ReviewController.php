@@ -12,22 +12,19 @@ use App\Models\Decision;
 use App\Models\Person;
 use App\Models\User;
 use App\Records\OpenPerson;
-use App\Records\PendingDecision;
 use EvenRungs\Body\Side;
+use EvenRungs\Person\PendingDecision;
 use EvenRungs\Progress\Decision as ProgressDecision;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 final readonly class ReviewController
 {
     public function __construct(private OpenPerson $open) {}
 
     #[Reads('/api/people/{person}/review', 'review', ReviewView::class)]
-    public function show(Person $person, Request $request): JsonResponse
+    public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return new JsonResponse((new ReviewPage($this->open->of($person, $user)))->view());
     }
 
@@ -35,9 +32,9 @@ final readonly class ReviewController
     public function store(Person $person, DecisionRequest $input, DecideRung $decide): JsonResponse
     {
         if (Decision::query()->find($input->text('id')) === null) {
-            $dossier = $this->open->of($person, $input->by());
-            Problem::whenClosed($dossier->standing());
-            $pending = array_values(array_filter($dossier->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
+            $file = $this->open->of($person, $input->by());
+            Problem::whenClosed($file->record->admission());
+            $pending = array_values(array_filter($file->record->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
                 && $pending->ladder->slug === $input->text('ladder')
                 && $pending->side === Side::from($input->text('side'))));
             if ($pending === []) {
@@ -47,7 +44,7 @@ final readonly class ReviewController
             if ($choice !== $pending[0]->proposal->choice && $input->text('reason') === '') {
                 throw Problem::field('reason', 'You decide otherwise than the rules propose: say why, it is kept with the decision.');
             }
-            $decide->decide($dossier, $pending[0], $choice, $input->text('reason'), $input->by(), $input->text('id'));
+            $decide->decide($file, $pending[0], $choice, $input->text('reason'), $input->by(), $input->text('id'));
         }
 
         return new JsonResponse((new ReviewPage($this->open->of($person->unsetRelations(), $input->by())))->view(), 201);
@@ -55,11 +52,9 @@ final readonly class ReviewController
 
     /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
     #[Writes('/api/people/{person}/decisions/{decision}/take-back', 'takeDecisionBack', ReviewView::class)]
-    public function takeBack(Person $person, Decision $decision, Request $request, DecideRung $decide): JsonResponse
+    public function takeBack(Person $person, Decision $decision, #[CurrentUser] User $user, DecideRung $decide): JsonResponse
     {
         abort_unless($decision->person_id === $person->id, 404);
-        /** @var User $user */
-        $user = $request->user();
         $decide->takeBack($decision);
 
         return new JsonResponse((new ReviewPage($this->open->of($person->unsetRelations(), $user)))->view());

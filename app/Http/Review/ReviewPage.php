@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Review;
 
-use App\Http\Coach\CoachPage;
 use App\Http\Shared\GateView;
+use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use App\Models\Decision;
-use App\Records\Dossier;
-use App\Records\PendingDecision;
-use App\Records\PlannedLoads;
-use App\Records\ProgramAtHand;
+use App\Records\PersonFile;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
+use EvenRungs\Person\PendingDecision;
+use EvenRungs\Person\PlannedLoads;
 use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\SetLog;
@@ -23,42 +22,32 @@ use EvenRungs\Progress\SetLog;
 /** The decision queue and what was decided before. */
 final readonly class ReviewPage
 {
-    public function __construct(private Dossier $dossier) {}
+    public function __construct(private PersonFile $file) {}
 
     public function view(): ReviewView
     {
-        $newest = $this->dossier->person->decisions->last();
+        $newest = $this->file->person->decisions->last();
 
         return new ReviewView(
-            array_map($this->pending(...), self::mostSeriousFirst($this->dossier->pending())),
-            array_values($this->dossier->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
-            CoachPage::morningsOf($this->dossier),
-            $this->load(),
+            pending: array_map($this->pending(...), $this->mostSeriousFirst()),
+            decisions: array_values($this->file->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
+            mornings: MorningQuestionView::all($this->file),
+            load: $this->load(),
         );
     }
 
     private function load(): LoadView
     {
-        $behind = LoadReport::upTo($this->dossier->today(), $this->dossier->loads());
+        $behind = LoadReport::upTo($this->file->record->today, $this->file->record->loads());
 
-        return LoadView::of($behind, LoadAhead::of($behind, $this->dossier->today(), $this->dossier->standing()->open ? PlannedLoads::ahead(ProgramAtHand::of($this->dossier)) : []));
+        return LoadView::of($behind, LoadAhead::of($behind, $this->file->record->today, $this->file->record->admission()->open ? PlannedLoads::ahead($this->file->program(), $this->file->week(...)) : []));
     }
 
-    /**
-     * @param list<PendingDecision> $pending
-     *
-     * @return list<PendingDecision>
-     */
-    private static function mostSeriousFirst(array $pending): array
+    /** @return list<PendingDecision> */
+    private function mostSeriousFirst(): array
     {
-        $rank = static fn(PendingDecision $one): int => match ($one->proposal->choice) {
-            ProgressDecision::Refer => 0,
-            ProgressDecision::StopLadder => 1,
-            ProgressDecision::StepDown => 2,
-            ProgressDecision::Climb => 3,
-            ProgressDecision::Stay => 4,
-        };
-        usort($pending, static fn(PendingDecision $a, PendingDecision $b): int => $rank($a) <=> $rank($b));
+        $pending = $this->file->record->pending();
+        usort($pending, static fn(PendingDecision $a, PendingDecision $b): int => $a->urgency() <=> $b->urgency());
 
         return $pending;
     }
@@ -69,30 +58,30 @@ final readonly class ReviewPage
         $rung = $pending->rung;
 
         return new PendingView(
-            $pending->log->id,
-            $pending->ladder->slug,
-            $pending->ladder->name,
-            $pending->side->value,
-            $rung->slug,
-            $rung->name,
-            $rung->height->label(),
-            DoseWords::of($pending->session->dose),
-            $pending->log->done_on,
-            $proposal->choice->value,
-            $proposal->to?->slug,
-            $proposal->to?->name,
-            $proposal->to?->height->label(),
-            $pending->reopened,
-            ReasonView::all($proposal->reasons),
-            GateView::of($proposal->gate),
-            array_map(
+            log: $pending->log->id,
+            ladder: $pending->ladder->slug,
+            ladderName: $pending->ladder->name,
+            side: $pending->side,
+            rung: $rung->slug,
+            rungName: $rung->name,
+            rungHeight: $rung->height->label(),
+            dose: DoseWords::of($pending->session->dose),
+            doneOn: $pending->log->on->iso(),
+            proposed: $proposal->choice,
+            to: $proposal->to?->slug,
+            toName: $proposal->to?->name,
+            toHeight: $proposal->to?->height->label(),
+            reopened: $pending->reopened,
+            reasons: ReasonView::all($proposal->reasons),
+            gate: GateView::of($proposal->gate),
+            evidence: array_map(
                 static fn(int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit()),
                 array_keys($pending->session->sets),
                 $pending->session->sets,
             ),
-            $pending->session->morning?->pain,
-            $this->dossier->circumstances()->nextOpen($pending->ladder, $rung, up: true)?->slug,
-            $this->dossier->circumstances()->nextOpen($pending->ladder, $rung, up: false)?->slug,
+            morningPain: $pending->session->morning?->pain,
+            up: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: true)?->slug,
+            down: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: false)?->slug,
         );
     }
 
@@ -101,40 +90,40 @@ final readonly class ReviewPage
         $done = array_map(static fn(?int $done): string => $done === null ? '–' : (string) $done, $set->done);
 
         return new EvidenceView(
-            $number,
-            implode(' / ', $done).match ($unit) {
+            set: $number,
+            done: implode(' / ', $done).match ($unit) {
                 Unit::Reps => '',
                 Unit::Seconds => ' s',
                 Unit::Metres => ' m',
             },
-            array_map(static fn(FormQuestion $question): string => $question->question(), $set->faults()),
-            $set->pain,
-            $set->effort,
+            faults: array_map(static fn(FormQuestion $question): string => $question->question(), $set->faults()),
+            pain: $set->pain,
+            effort: $set->effort,
         );
     }
 
     private function decision(Decision $row, bool $newest): DecisionView
     {
-        $library = $this->dossier->library;
+        $library = $this->file->record->library;
         $sentences = [];
         foreach ($row->reasons as $reason) {
             $sentences[] = is_string($reason['sentence'] ?? null) ? $reason['sentence'] : '';
         }
 
         return new DecisionView(
-            $row->id,
-            $row->decided_on,
-            $library->ladder($row->ladder)->name,
-            $row->side,
-            is_string($row->rung_snapshot['name'] ?? null) ? $row->rung_snapshot['name'] : $row->rung,
-            $row->proposed,
-            $row->choice,
-            ProgressDecision::from($row->choice)->inWords(),
-            $row->to_rung === null ? null : $library->rung($row->to_rung)->name,
-            $row->choice_reason,
-            $sentences,
-            $row->taken_back_at !== null,
-            $newest && $row->taken_back_at === null,
+            id: $row->id,
+            decidedOn: $row->decided_on,
+            ladderName: $library->ladder($row->ladder)->name,
+            side: $row->side,
+            rungName: is_string($row->rung_snapshot['name'] ?? null) ? $row->rung_snapshot['name'] : $row->rung,
+            proposed: ProgressDecision::from($row->proposed),
+            choice: ProgressDecision::from($row->choice),
+            choiceText: ProgressDecision::from($row->choice)->inWords(),
+            toName: $row->to_rung === null ? null : $library->rung($row->to_rung)->name,
+            choiceReason: $row->choice_reason,
+            reasons: $sentences,
+            takenBack: $row->taken_back_at !== null,
+            canTakeBack: $newest && $row->taken_back_at === null,
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Review;
 
-use App\Api\ListOf;
 use App\Http\Shared\MorningQuestionView;
 use OpenApi\Attributes as OA;
 
@@ -17,13 +16,9 @@ final readonly class ReviewView
      * @param list<MorningQuestionView> $mornings
      */
     public function __construct(
-        #[ListOf(PendingView::class)]
         public array $pending,
-        #[ListOf(DecisionView::class)]
         public array $decisions,
-        #[ListOf(MorningQuestionView::class)]
         public array $mornings,
-        #[OA\Property]
         public LoadView $load,
     ) {}
 }

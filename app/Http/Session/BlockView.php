@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Api\ListOf;
-use App\Api\OneOf;
 use EvenRungs\Session\Part;
 use OpenApi\Attributes as OA;
 
@@ -13,23 +11,17 @@ use OpenApi\Attributes as OA;
 final readonly class BlockView
 {
     /**
-     * @param list<ItemView> $items
-     * @param list<int>      $gapSeconds
+     * @param 'straight'|'circuit' $kind
+     * @param list<ItemView>       $items
+     * @param list<int>            $gapSeconds
      */
     public function __construct(
-        #[OA\Property(enum: ['straight', 'circuit'])]
         public string $kind,
-        #[OneOf(Part::class)]
-        public string $part,
-        #[ListOf(ItemView::class)]
+        public Part $part,
         public array $items,
-        #[ListOf('integer')]
         public array $gapSeconds,
-        #[OA\Property]
         public int $roundRestSeconds,
-        #[OA\Property]
         public int $rounds,
-        #[OA\Property(ref: '#/components/schemas/TotalsView', nullable: true)]
         public ?TotalsView $totals,
     ) {}
 }

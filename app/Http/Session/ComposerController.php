@@ -6,18 +6,16 @@ namespace App\Http\Session;
 
 use App\Api\Reads;
 use App\Api\Writes;
-use App\Http\Method\MethodTrialPage;
-use App\Http\Method\MethodTrialView;
 use App\Http\Problem;
 use App\Http\Shared\ReasonView;
 use App\Library\TemplateFile;
 use App\Models\Person;
 use App\Models\TrainingSession;
 use App\Models\User;
-use App\Records\Dossier;
 use App\Records\OpenPerson;
-use App\Records\SessionStart;
+use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Person\SessionStart;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -29,73 +27,72 @@ final readonly class ComposerController
     #[Writes('/api/people/{person}/sessions/start', 'startSession', DraftView::class, StartRequest::class)]
     public function start(Person $person, StartRequest $input): JsonResponse
     {
-        $dossier = $this->dossier($person, $input);
+        $file = $this->file($person, $input);
         $start = match ($input->text('from')) {
-            'template' => SessionStart::fromTemplate($this->templates->templates()[$input->text('template')] ?? throw Problem::field('template', 'There is no template of this name.'), $dossier),
-            'session' => SessionStart::fromSession(TrainingSession::query()->find($input->text('session')) ?? throw Problem::field('session', 'This session is not there any more.'), $dossier),
+            'template' => SessionStart::fromTemplate($this->templates->templates()[$input->text('template')] ?? throw Problem::field('template', 'There is no template of this name.'), $file->record),
+            'session' => self::fromSession(TrainingSession::query()->find($input->text('session')) ?? throw Problem::field('session', 'This session is not there any more.'), $file),
             'empty' => SessionStart::empty(),
-            default => SessionStart::fromBoard($dossier),
+            default => SessionStart::fromBoard($file->record),
         };
 
-        return new JsonResponse(new DraftView($start->title, (new SessionPage($dossier))->preview($start->blocks), ReasonView::all($start->notes)));
+        return new JsonResponse(new DraftView(title: $start->title, preview: (new SessionPage($file))->preview($start->blocks), notes: ReasonView::all($start->notes)));
     }
 
     #[Reads('/api/people/{person}/sessions/templates', 'sessionTemplates', TemplatesView::class)]
     public function templates(Person $person, Request $request): JsonResponse
     {
-        return new JsonResponse((new ComposerPage($this->dossier($person, $request)))->templates($this->templates->templates()));
+        return new JsonResponse((new ComposerPage($this->file($person, $request)))->templates($this->templates->templates()));
     }
 
     #[Writes('/api/people/{person}/sessions/text', 'readSessionText', SessionTextView::class, SessionTextRequest::class)]
     public function text(Person $person, SessionTextRequest $input): JsonResponse
     {
-        return new JsonResponse((new ComposerPage($this->dossier($person, $input)))->text($input->written()));
+        return new JsonResponse((new ComposerPage($this->file($person, $input)))->text($input->written()));
     }
 
     #[Writes('/api/people/{person}/sessions/sums', 'sumSession', SumsView::class, PreviewRequest::class)]
     public function sums(Person $person, PreviewRequest $input): JsonResponse
     {
-        return new JsonResponse((new SessionPage($this->dossier($person, $input)))->sums($input->blocks()));
+        return new JsonResponse((new SessionPage($this->file($person, $input)))->sums($input->blocks()));
     }
 
     #[Writes('/api/people/{person}/sessions/orders', 'orderSession', OrdersView::class, PreviewRequest::class)]
     public function orders(Person $person, PreviewRequest $input): JsonResponse
     {
-        return new JsonResponse((new ComposerPage($this->dossier($person, $input)))->orders($input->blocks()));
+        return new JsonResponse((new ComposerPage($this->file($person, $input)))->orders($input->blocks()));
     }
 
     #[Writes('/api/people/{person}/sessions/fit', 'fitSession', FitView::class, FitRequest::class)]
     public function fit(Person $person, FitRequest $input): JsonResponse
     {
-        return new JsonResponse((new ComposerPage($this->dossier($person, $input), $input->minutes()))->fit($input->blocks(), $input->text('id')));
+        return new JsonResponse((new ComposerPage($this->file($person, $input), $input->minutes()))->fit($input->blocks(), $input->text('id')));
     }
 
     #[Reads('/api/people/{person}/sessions/next-doses', 'nextDoses', NextDosesView::class)]
     public function nextDoses(Person $person, Request $request): JsonResponse
     {
-        $dossier = $this->dossier($person, $request);
-        $counting = $dossier->method()->counting();
+        $file = $this->file($person, $request);
+        $counting = $file->record->method->counting();
         $doses = [];
-        foreach ($dossier->nextDoses() as $rung => $next) {
-            $doses[] = new NextDoseView($rung, DoseLine::print($next->dose, $counting), $next->rises, ReasonView::of($next->reason));
+        foreach ($file->record->nextDoses() as $rung => $next) {
+            $doses[] = new NextDoseView(rung: $rung, dose: DoseLine::print($next->dose, $counting), rises: $next->rises, reason: ReasonView::of($next->reason));
         }
 
         return new JsonResponse(new NextDosesView($doses));
     }
 
-    #[Reads('/api/people/{person}/method', 'methodTrial', MethodTrialView::class)]
-    public function method(Person $person, Request $request): JsonResponse
+    private static function fromSession(TrainingSession $row, PersonFile $file): SessionStart
     {
-        return new JsonResponse((new MethodTrialPage($this->dossier($person, $request)))->view());
+        return $row->person_id === $file->person->id ? SessionStart::fromOwn($row->inCore()) : SessionStart::fromAnother($row->inCore(), $file->record);
     }
 
-    private function dossier(Person $person, Request $request): Dossier
+    private function file(Person $person, Request $request): PersonFile
     {
         /** @var User $user */
         $user = $request->user();
-        $dossier = $this->open->of($person, $user);
-        Problem::whenClosed($dossier->standing());
+        $file = $this->open->of($person, $user);
+        Problem::whenClosed($file->record->admission());
 
-        return $dossier;
+        return $file;
     }
 }

@@ -7,14 +7,13 @@ namespace App\Http\Session;
 use App\Http\Shared\ReasonView;
 use App\Models\Person;
 use App\Models\TrainingSession;
-use App\Records\Dossier;
-use App\Records\SessionStart;
-use App\Records\WeekAtHand;
+use App\Records\PersonFile;
 use EvenRungs\Balance\FitStep;
 use EvenRungs\Balance\TimeFit;
 use EvenRungs\Balance\TimeLeft;
 use EvenRungs\Ladder\NameIndex;
 use EvenRungs\Method\Question;
+use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Ordering;
@@ -33,10 +32,10 @@ final readonly class ComposerPage
     private int $minutes;
 
     /** @param int|null $minutes of the session at hand; the person's own when null */
-    public function __construct(private Dossier $dossier, ?int $minutes = null)
+    public function __construct(private PersonFile $file, ?int $minutes = null)
     {
-        $this->minutes = $minutes ?? $dossier->person->minutes;
-        $this->page = new SessionPage($dossier, $minutes);
+        $this->minutes = $minutes ?? $file->person->minutes;
+        $this->page = new SessionPage($file, $minutes);
     }
 
     /** @param array<string, Template> $templates */
@@ -45,32 +44,32 @@ final readonly class ComposerPage
         $target = 60 * $this->minutes;
         $views = [];
         foreach ($templates as $template) {
-            $start = SessionStart::fromTemplate($template, $this->dossier);
+            $start = SessionStart::fromTemplate($template, $this->file->record);
             $session = $this->page->read($start->blocks)->session;
             $total = $session?->timeline()->totals()->total() ?? 0;
             $views[] = new TemplateView(
-                $template->slug,
-                $template->name,
-                $template->purpose,
-                Totals::clock($total),
-                $total <= $target,
-                $session === null ? [] : array_map(static fn(Item $item): string => $item->rung->name, $session->items()),
-                array_map(static fn(Reason $note): string => $note->sentence, $start->notes),
+                slug: $template->slug,
+                name: $template->name,
+                purpose: $template->purpose,
+                totalText: Totals::clock($total),
+                fits: $total <= $target,
+                exercises: $session === null ? [] : array_map(static fn(Item $item): string => $item->rung->name, $session->items()),
+                notes: array_map(static fn(Reason $note): string => $note->sentence, $start->notes),
             );
         }
         $names = Person::query()->where('archived_at', null)->get()->pluck('name', 'id');
 
-        return new TemplatesView($views, array_values(TrainingSession::query()->get(['id', 'person_id', 'title', 'updated_at'])
+        return new TemplatesView(templates: $views, sessions: array_values(TrainingSession::query()->get(['id', 'person_id', 'title', 'updated_at'])
             ->filter(static fn(TrainingSession $row): bool => isset($names[$row->person_id]))->sortByDesc('updated_at')->take(60)
-            ->map(fn(TrainingSession $row): EarlierSessionView => new EarlierSessionView($row->id, $row->title, self::name($names[$row->person_id] ?? ''), $row->person_id === $this->dossier->person->id, (string) $row->updated_at?->toIso8601ZuluString()))->all()));
+            ->map(fn(TrainingSession $row): EarlierSessionView => new EarlierSessionView(id: $row->id, title: $row->title, person: self::name($names[$row->person_id] ?? ''), own: $row->person_id === $this->file->person->id, changedAt: (string) $row->updated_at?->toIso8601ZuluString()))->all()));
     }
 
     public function text(string $text): SessionTextView
     {
-        $read = SessionText::read($text, new NameIndex($this->dossier->library->ladders()), $this->dossier->workingRungs(), $this->dossier->method());
+        $read = SessionText::read($text, new NameIndex($this->file->record->library->ladders()), $this->file->record->workingRungs(), $this->file->record->method);
         $preview = $this->page->preview($read['blocks']);
 
-        return new SessionTextView($read['title'], array_map(TextLineView::of(...), $read['lines']), WrittenBlockView::all($this->page->read($read['blocks'])->writtenAs($this->dossier->method()->counting())), $preview);
+        return new SessionTextView(title: $read['title'], lines: array_map(TextLineView::of(...), $read['lines']), blocks: WrittenBlockView::all($this->page->read($read['blocks'])->writtenAs($this->file->record->method->counting())), preview: $preview);
     }
 
     /** @param list<WrittenBlock> $blocks */
@@ -80,20 +79,20 @@ final readonly class ComposerPage
         if ($session === null) {
             return new OrdersView([]);
         }
-        $heights = $this->dossier->evenness()->heights;
-        $ofMethod = $this->dossier->method()->choice(Question::Order);
+        $heights = $this->file->record->evenness()->heights;
+        $ofMethod = $this->file->record->method->choice(Question::Order);
 
         return new OrdersView(array_map(function (OrderSchool $school) use ($session, $heights, $ofMethod): OrderView {
             $ordering = Ordering::of($session, $school, $heights);
 
             return new OrderView(
-                $school->value,
-                $school->value === $ofMethod,
-                $ordering->isPresent,
-                $ordering->savedSeconds,
-                ReasonView::of($ordering->reason),
-                array_map(static fn(Item $item): string => $item->rung->name, $ordering->session->items()),
-                $this->blocks($ordering->session),
+                school: $school,
+                ofMethod: $school->value === $ofMethod,
+                present: $ordering->isPresent,
+                savedSeconds: $ordering->savedSeconds,
+                reason: ReasonView::of($ordering->reason),
+                names: array_map(static fn(Item $item): string => $item->rung->name, $ordering->session->items()),
+                blocks: $this->blocks($ordering->session),
             );
         }, OrderSchool::cases()));
     }
@@ -107,28 +106,28 @@ final readonly class ComposerPage
         $session = $this->page->read($blocks)->session;
         $target = 60 * $this->minutes;
         if ($session === null) {
-            return new FitView(-$target, true, 'There is nothing to fit yet.', [], null);
+            return new FitView(over: -$target, fits: true, sentence: 'There is nothing to fit yet.', steps: [], offer: null);
         }
         $over = $session->timeline()->totals()->total() - $target;
-        $weakest = $this->dossier->evenness()->weakest;
+        $weakest = $this->file->record->evenness()->weakest;
         if ($over <= 0) {
-            $offer = TimeLeft::offer($session, $target, $weakest, $this->dossier->method()->counting());
+            $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->method->counting());
 
-            return new FitView($over, true, 'It fits: '.Totals::clock(-$over).' left.', [], $offer === null ? null : WarningView::of($offer, $this->dossier->method()->counting()));
+            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()));
         }
-        $steps = TimeFit::propose($session, $target, $this->dossier->targets(), $weakest, $this->dossier->circumstances()->limits, $this->elsewhere($own));
+        $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own));
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
 
         return new FitView(
-            $over,
-            $left <= 0,
-            Totals::clock($over)." over {$this->minutes} minutes. ".match (true) {
+            over: $over,
+            fits: $left <= 0,
+            sentence: Totals::clock($over)." over {$this->minutes} minutes. ".match (true) {
                 $steps === [] => 'Nothing can go without leaving a demand open: it needs more minutes, or a choice of yours.',
                 $left > 0 => 'All of this together still leaves '.Totals::clock($left).' too much: it needs more minutes, or a choice of yours.',
                 default => 'Least harm first; take as many steps as you like.',
             },
-            array_map(fn(FitStep $step): FitStepView => new FitStepView(ReasonView::of($step->reason), $step->savedSeconds, $step->totalSeconds, Totals::clock($step->totalSeconds), $this->blocks($step->session)), $steps),
-            null,
+            steps: array_map(fn(FitStep $step): FitStepView => new FitStepView(reason: ReasonView::of($step->reason), savedSeconds: $step->savedSeconds, totalSeconds: $step->totalSeconds, totalText: Totals::clock($step->totalSeconds), blocks: $this->blocks($step->session)), $steps),
+            offer: null,
         );
     }
 
@@ -139,8 +138,8 @@ final readonly class ComposerPage
      */
     private function elsewhere(string $own): array
     {
-        $placed = WeekAtHand::of($this->dossier, $this->dossier->today())->placedSessions();
-        $others = $this->dossier->person->trainingSessions()->get()->filter(static fn(TrainingSession $row): bool => $row->id !== $own && ($placed === [] || in_array($row->id, $placed, true)));
+        $placed = $this->file->week($this->file->record->today)->placedSessions();
+        $others = $this->file->person->trainingSessions()->get()->filter(static fn(TrainingSession $row): bool => $row->id !== $own && ($placed === [] || in_array($row->id, $placed, true)));
 
         return TimeFit::workIn(array_values(array_filter(array_map(
             fn(TrainingSession $row): ?Session => $this->page->read(array_map(WrittenBlock::read(...), $row->blocks))->session,
@@ -151,7 +150,7 @@ final readonly class ComposerPage
     /** @return list<WrittenBlockView> */
     private function blocks(Session $session): array
     {
-        return WrittenBlockView::all(WrittenBlock::all($session, $this->dossier->method()->counting()));
+        return WrittenBlockView::all(WrittenBlock::all($session, $this->file->record->method->counting()));
     }
 
     private static function name(mixed $name): string

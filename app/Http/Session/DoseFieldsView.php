@@ -6,7 +6,6 @@ namespace App\Http\Session;
 
 use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Holds;
@@ -14,40 +13,36 @@ use EvenRungs\Dose\Open;
 use EvenRungs\Dose\SetBody;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Method\Counting;
 use OpenApi\Attributes as OA;
 
 /** A dose taken apart for editing by fields. */
 #[OA\Schema]
 final readonly class DoseFieldsView
 {
+    /**
+     * @param 'reps'|'hold'|'falling'|'gathered'|'carry'|'timed'|'open' $kind
+     * @param int                                                       $count   repetitions, holds or metres
+     * @param int                                                       $seconds of a hold or a timed set; 0 where there is none
+     * @param string                                                    $counts  holds of each falling set, such as 6-5-4; empty elsewhere
+     * @param int|null                                                  $cap     of an open set
+     * @param bool                                                      $forTime an open set held for time, not counted
+     * @param '/side'|' pairs'|' moves'                                 $suffix  how repetitions of two sides are counted here: what stands behind the count
+     */
     public function __construct(
-        #[OA\Property(enum: ['reps', 'hold', 'falling', 'gathered', 'carry', 'timed', 'open'])]
         public string $kind,
-        #[OA\Property]
         public int $sets,
-        #[OA\Property(description: 'repetitions, holds or metres')]
         public int $count,
-        #[OA\Property(description: 'of a hold or a timed set; 0 where there is none')]
         public int $seconds,
-        #[OA\Property]
         public int $gapSeconds,
-        #[OA\Property]
         public bool $perSide,
-        #[OA\Property]
         public ?string $tempo,
-        #[OA\Property]
         public ?int $restSeconds,
-        #[OA\Property]
         public ?string $kilograms,
-        #[OA\Property(description: 'holds of each falling set, such as 6-5-4; empty elsewhere')]
         public string $counts,
-        #[OA\Property(description: 'of an open set')]
         public ?int $cap,
-        #[OA\Property(description: 'an open set held for time, not counted')]
         public bool $forTime,
-        #[OA\Property]
         public int $optionalSets,
-        #[OA\Property(description: 'how repetitions of two sides are counted here: what stands behind the count', enum: ['/side', ' pairs', ' moves'])]
         public string $suffix,
     ) {}
 
@@ -68,6 +63,6 @@ final readonly class DoseFieldsView
         $counts = $dose->isFalling() ? implode('-', array_map(static fn(SetBody $body): string => $body instanceof Holds ? (string) $body->count : '', $dose->bodies)) : '';
         $suffix = $dose->unit() === Unit::Reps ? $counting->suffix() : Counting::EachSide->suffix();
 
-        return new self($kind, $dose->sets(), $count, $seconds, $gap, $dose->perSide, $dose->tempo?->print(), $dose->restSeconds, $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), $counts, $cap, $body instanceof Open && $dose->unit() === Unit::Seconds, $dose->optionalSets, $suffix);
+        return new self(kind: $kind, sets: $dose->sets(), count: $count, seconds: $seconds, gapSeconds: $gap, perSide: $dose->perSide, tempo: $dose->tempo?->print(), restSeconds: $dose->restSeconds, kilograms: $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), counts: $counts, cap: $cap, forTime: $body instanceof Open && $dose->unit() === Unit::Seconds, optionalSets: $dose->optionalSets, suffix: $suffix);
     }
 }

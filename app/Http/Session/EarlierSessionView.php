@@ -10,16 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class EarlierSessionView
 {
+    /** @param bool $own of the person at hand */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $title,
-        #[OA\Property]
         public string $person,
-        #[OA\Property(description: 'of the person at hand')]
         public bool $own,
-        #[OA\Property]
         public string $changedAt,
     ) {}
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Api\ListOf;
-use App\Api\OneOf;
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Method\Counting;
 use EvenRungs\Session\Edit;
 use EvenRungs\Session\EditKind;
 use OpenApi\Attributes as OA;
@@ -18,20 +16,15 @@ final readonly class EditView
 {
     /** @param list<string> $items */
     public function __construct(
-        #[OneOf(EditKind::class)]
-        public string $kind,
-        #[ListOf('string')]
+        public EditKind $kind,
         public array $items,
-        #[OA\Property]
         public ?string $rung,
-        #[OA\Property]
         public ?string $dose,
-        #[OA\Property]
         public ?int $seconds,
     ) {}
 
     public static function of(Edit $edit, Counting $counting): self
     {
-        return new self($edit->kind->value, $edit->items, $edit->rung?->slug, $edit->dose === null ? null : DoseLine::print($edit->dose, $counting), $edit->seconds);
+        return new self(kind: $edit->kind, items: $edit->items, rung: $edit->rung?->slug, dose: $edit->dose === null ? null : DoseLine::print($edit->dose, $counting), seconds: $edit->seconds);
     }
 }

@@ -10,11 +10,8 @@ use OpenApi\Attributes as OA;
 final readonly class ItemInput
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $rung,
-        #[OA\Property]
         public string $dose,
     ) {}
 }

@@ -11,21 +11,17 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class MixView
 {
+    /** @param int|null $percent of the first end; null where there is no such work */
     public function __construct(
-        #[OA\Property]
         public string $first,
-        #[OA\Property]
         public string $second,
-        #[OA\Property(description: 'of the first end; null where there is no such work')]
         public ?int $percent,
-        #[OA\Property]
         public int $firstSeconds,
-        #[OA\Property]
         public int $secondSeconds,
     ) {}
 
     public static function of(Mix $mix): self
     {
-        return new self($mix->first, $mix->second, $mix->percent, $mix->firstSeconds, $mix->secondSeconds);
+        return new self(first: $mix->first, second: $mix->second, percent: $mix->percent, firstSeconds: $mix->firstSeconds, secondSeconds: $mix->secondSeconds);
     }
 }

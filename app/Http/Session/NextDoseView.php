@@ -12,13 +12,9 @@ use OpenApi\Attributes as OA;
 final readonly class NextDoseView
 {
     public function __construct(
-        #[OA\Property]
         public string $rung,
-        #[OA\Property]
         public string $dose,
-        #[OA\Property]
         public bool $rises,
-        #[OA\Property(ref: '#/components/schemas/ReasonView')]
         public ReasonView $reason,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -12,7 +11,6 @@ final readonly class OrdersView
 {
     /** @param list<OrderView> $orders */
     public function __construct(
-        #[ListOf(OrderView::class)]
         public array $orders,
     ) {}
 }

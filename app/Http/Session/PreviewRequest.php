@@ -10,11 +10,11 @@ use OpenApi\Attributes as OA;
 /**
  * The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long
  * as everything the answer is made of.
+ *
+ * @body int|null $minutes of this session; the person’s own when null
+ * @body list<BlockInput> $blocks
  */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
-    new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
-])]
+#[OA\Schema]
 final class PreviewRequest extends BlocksRequest
 {
     public function validateResolved(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Api\OneOf;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\TimeKind;
 use OpenApi\Attributes as OA;
@@ -13,19 +12,16 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SegmentView
 {
+    /** @param 'left'|'right'|'both' $side */
     public function __construct(
-        #[OneOf(TimeKind::class)]
-        public string $stretch,
-        #[OA\Property]
+        public TimeKind $stretch,
         public int $seconds,
-        #[OA\Property]
         public string $item,
-        #[OA\Property(enum: ['left', 'right', 'both'])]
         public string $side,
     ) {}
 
     public static function of(Segment $segment): self
     {
-        return new self($segment->stretch->value, $segment->seconds, $segment->item->id, $segment->side->value);
+        return new self(stretch: $segment->stretch, seconds: $segment->seconds, item: $segment->item->id, side: $segment->side->value);
     }
 }

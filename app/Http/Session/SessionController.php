@@ -7,22 +7,19 @@ namespace App\Http\Session;
 use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Writes;
-use App\Http\Coach\CoachPage;
-use App\Http\Coach\CueSheetView;
 use App\Http\Problem;
-use App\Http\Sheet\SheetView;
 use App\Library\PracticeLibrary;
 use App\Models\Person;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\User;
-use App\Records\Dossier;
-use App\Records\NextSession;
 use App\Records\OpenPerson;
+use App\Records\PersonFile;
 use App\Time\PracticeClock;
 use EvenRungs\Session\ReadItem;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\WrittenBlock;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -32,17 +29,15 @@ final readonly class SessionController
     public function __construct(private OpenPerson $open, private PracticeLibrary $ladders) {}
 
     #[Reads('/api/people/{person}/sessions', 'sessions', SessionListView::class)]
-    public function index(Person $person, Request $request): JsonResponse
+    public function index(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $last = SessionLog::query()->where('person_id', $person->id)->orderBy('sequence')->pluck('done_on', 'training_session_id');
 
-        return new JsonResponse(new SessionListView(array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last): SessionLineView {
+        return new JsonResponse(new SessionListView(sessions: array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last): SessionLineView {
             $done = $last[$row->id] ?? null;
 
-            return new SessionLineView($row->id, $row->title, (string) $row->updated_at?->toIso8601ZuluString(), is_string($done) ? $done : null);
-        })->all()), NextSession::of($person, PracticeClock::of($user)->today())?->id));
+            return new SessionLineView(id: $row->id, title: $row->title, changedAt: (string) $row->updated_at?->toIso8601ZuluString(), lastDone: is_string($done) ? $done : null);
+        })->all()), next: PersonFile::sessionOf($person, PracticeClock::of($user)->today())?->id));
     }
 
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewRequest::class)]
@@ -54,11 +49,11 @@ final readonly class SessionController
     #[Writes('/api/people/{person}/sessions', 'writeSession', SessionView::class, SessionRequest::class, 201)]
     public function store(Person $person, SessionRequest $input): JsonResponse
     {
-        $dossier = $this->planning($person, $input);
+        $file = $this->planning($person, $input);
         $row = TrainingSession::query()->find($input->text('id'))
-            ?? TrainingSession::query()->create(['id' => $input->text('id'), 'person_id' => $person->id, 'version' => 1, ...$this->columns($dossier, $input)]);
+            ?? TrainingSession::query()->create(['id' => $input->text('id'), 'person_id' => $person->id, 'version' => 1, ...$this->columns($file, $input)]);
 
-        return new JsonResponse((new SessionPage($dossier))->saved($row), 201);
+        return new JsonResponse((new SessionPage($file))->saved($row), 201);
     }
 
     #[Reads('/api/people/{person}/sessions/{session}', 'session', SessionView::class)]
@@ -70,9 +65,9 @@ final readonly class SessionController
     #[Changes('/api/people/{person}/sessions/{session}', 'changeSession', SessionView::class, SessionRequest::class)]
     public function update(Person $person, TrainingSession $session, SessionRequest $input): JsonResponse
     {
-        $dossier = $this->planning($person, $input);
-        $page = new SessionPage($dossier);
-        $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $this->columns($dossier, $input));
+        $file = $this->planning($person, $input);
+        $page = new SessionPage($file);
+        $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $this->columns($file, $input));
         $changed = TrainingSession::query()->whereKey($this->owned($person, $session)->id)->where('version', $input->integer('version'))
             ->update([...$columns, 'version' => $input->integer('version') + 1, 'updated_at' => now()]);
         $session->refresh();
@@ -83,31 +78,14 @@ final readonly class SessionController
         return new JsonResponse($page->saved($session));
     }
 
-    #[Reads('/api/people/{person}/sessions/{session}/sheet', 'sheet', SheetView::class)]
-    public function sheet(Person $person, TrainingSession $session, Request $request): JsonResponse
-    {
-        return new JsonResponse((new CoachPage($this->planning($person, $request), $this->owned($person, $session)))->sheet());
-    }
-
-    #[Reads('/api/people/{person}/sessions/{session}/cues', 'cueSheet', CueSheetView::class)]
-    public function cues(Person $person, TrainingSession $session, Request $request): JsonResponse
+    private function planning(Person|string $person, Request $request): PersonFile
     {
         /** @var User $user */
         $user = $request->user();
-        $dossier = $this->open->of($person, $user);
-        Problem::whenClosed($dossier->standing());
+        $file = $this->open->forPlanning($person instanceof Person ? $person->id : $person, $user);
+        Problem::whenClosed($file->record->admission());
 
-        return new JsonResponse((new CoachPage($dossier, $this->owned($person, $session)))->cueSheet());
-    }
-
-    private function planning(Person|string $person, Request $request): Dossier
-    {
-        /** @var User $user */
-        $user = $request->user();
-        $dossier = $this->open->forPlanning($person instanceof Person ? $person->id : $person, $user);
-        Problem::whenClosed($dossier->standing());
-
-        return $dossier;
+        return $file;
     }
 
     private function owned(Person $person, TrainingSession $session): TrainingSession
@@ -122,31 +100,31 @@ final readonly class SessionController
      *
      * @return array<string, mixed>
      */
-    private function columns(Dossier $dossier, SessionRequest $input): array
+    private function columns(PersonFile $file, SessionRequest $input): array
     {
-        $read = (new SessionPage($dossier))->read($input->blocks());
+        $read = (new SessionPage($file))->read($input->blocks());
         $snapshots = [];
         foreach ($read->items as $block => $items) {
             foreach ($items as $index => $item) {
-                $this->refuseItem($dossier, $item, "blocks.{$block}.items.{$index}");
+                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}");
                 $snapshots[$item->rung->slug] = $this->ladders->snapshot($item->rung->slug);
             }
         }
         $written = self::stored($read);
 
-        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), 'blocks' => $written, 'rung_snapshots' => $snapshots, 'library_version' => $dossier->library->version];
+        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), 'blocks' => $written, 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
     }
 
-    private function refuseItem(Dossier $dossier, ReadItem $item, string $path): void
+    private function refuseItem(PersonFile $file, ReadItem $item, string $path): void
     {
         if ($item->problem !== null) {
             throw Problem::field("{$path}.dose", "{$item->rung->name}: {$item->problem->getMessage()}");
         }
-        $ruling = $dossier->circumstances()->rule($item->rung);
+        $ruling = $file->record->circumstances()->rule($item->rung);
         if (! $ruling->openSomewhere()) {
             throw Problem::field("{$path}.rung", $ruling->reasons[0]->sentence);
         }
-        if ($dossier->isStopped($item->rung->ladder)) {
+        if ($file->record->isStopped($item->rung->ladder)) {
             throw Problem::field("{$path}.rung", "“{$item->rung->name}” is on a ladder that was stopped after pain: reopen it on the board, with a reason, first.");
         }
     }

@@ -10,13 +10,9 @@ use OpenApi\Attributes as OA;
 final readonly class SessionLineView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $title,
-        #[OA\Property]
         public string $changedAt,
-        #[OA\Property]
         public ?string $lastDone,
     ) {}
 }

@@ -6,14 +6,14 @@ namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
 use App\Models\TrainingSession;
-use App\Records\Dossier;
+use App\Records\PersonFile;
 use EvenRungs\Balance\Mix;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
-use EvenRungs\Dose\Counting;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Method\Counting;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
@@ -36,21 +36,21 @@ final readonly class SessionPage
     private Counting $counting;
 
     /** @param int|null $minutes of the session at hand; the person's own when null */
-    public function __construct(private Dossier $dossier, private ?int $minutes = null)
+    public function __construct(private PersonFile $file, private ?int $minutes = null)
     {
-        $this->counting = $dossier->method()->counting();
-        $this->warnings = $dossier->warnings();
+        $this->counting = $file->record->method->counting();
+        $this->warnings = $file->record->warnings();
     }
 
     public function saved(TrainingSession $row): SessionView
     {
         return new SessionView(
-            $row->id,
-            $row->title,
-            $row->version,
-            (string) $row->updated_at?->toIso8601ZuluString(),
-            $row->minutes,
-            (new self($this->dossier, $row->minutes))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
+            id: $row->id,
+            title: $row->title,
+            version: $row->version,
+            changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
+            minutes: $row->minutes,
+            preview: (new self($this->file, $row->minutes))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
         );
     }
 
@@ -65,7 +65,7 @@ final readonly class SessionPage
     {
         $session = $this->read($blocks)->session;
         if ($session === null) {
-            return new SumsView([], '');
+            return new SumsView(sums: [], text: '');
         }
         $timeline = $session->timeline();
         $own = $timeline->byItem();
@@ -73,22 +73,22 @@ final readonly class SessionPage
         $shares = WorkShares::of($session, $timeline);
         $sums = ['work' => $whole->work(), 'rest' => $whole->rest(), 'change-over' => $whole->changeOver()];
         foreach (Demand::withShare() as $demand) {
-            $sums[$demand->value] = $shares->reasonFor($demand, $session->items(), array_map(Totals::of(...), $own), $this->dossier->targets());
+            $sums[$demand->value] = $shares->reasonFor($demand, $session->items(), array_map(Totals::of(...), $own), $this->file->record->targets());
         }
         foreach ($session->items() as $item) {
             $sums[$item->id] = ItemSum::of($item, $own[$item->id] ?? []);
         }
 
         return new SumsView(
-            array_map(static fn(string|int $of, Reason $reason): SumView => new SumView((string) $of, ReasonView::of($reason)), array_keys($sums), $sums),
-            SessionText::print($session, $this->dossier->method()),
+            sums: array_map(static fn(string|int $of, Reason $reason): SumView => new SumView(of: (string) $of, reason: ReasonView::of($reason)), array_keys($sums), $sums),
+            text: SessionText::print($session, $this->file->record->method),
         );
     }
 
     /** @param list<WrittenBlock> $blocks */
     public function read(array $blocks): ReadSession
     {
-        return ReadSession::of($blocks, $this->dossier->library, $this->dossier->firstSide(...), $this->counting);
+        return ReadSession::of($blocks, $this->file->record->library, $this->file->record->firstSide(...), $this->counting);
     }
 
     private function of(ReadSession $read): PreviewView
@@ -97,25 +97,25 @@ final readonly class SessionPage
         $timeline = $session?->timeline();
         $own = $timeline?->byItem() ?? [];
         $totals = $timeline?->totals() ?? Totals::of([]);
-        $target = 60 * ($this->minutes ?? $this->dossier->person->minutes);
-        $aim = $this->dossier->targets();
+        $target = 60 * ($this->minutes ?? $this->file->person->minutes);
+        $aim = $this->file->record->targets();
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
         $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
 
         return new PreviewView(
-            $read->isComplete(),
-            array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
-            TotalsView::of($totals),
-            $target,
-            Totals::clock($target),
-            $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
-            array_map(static fn(Demand $demand): ShareView => new ShareView($demand->value, $demand->shortName(), $shares->perMille($demand), $aim->perMille($demand)), Demand::withShare()),
-            $shares->agreementPerMille($aim),
-            ReasonView::of($shares->reason($aim)),
-            ReasonView::of($this->clock($totals, $target)),
-            $timeline === null ? [] : array_map(MixView::of(...), Mix::of($timeline)),
-            $optional === 0 ? '' : Totals::clock($optional),
-            $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
+            complete: $read->isComplete(),
+            blocks: array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
+            totals: TotalsView::of($totals),
+            targetSeconds: $target,
+            targetText: Totals::clock($target),
+            segments: $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
+            shares: array_map(static fn(Demand $demand): ShareView => new ShareView(demand: $demand->value, shortName: $demand->shortName(), share: $shares->perMille($demand), target: $aim->perMille($demand)), Demand::withShare()),
+            agreement: $shares->agreementPerMille($aim),
+            sharesReason: ReasonView::of($shares->reason($aim)),
+            clockReason: ReasonView::of($this->clock($totals, $target)),
+            mix: $timeline === null ? [] : array_map(MixView::of(...), Mix::of($timeline)),
+            optionalText: $optional === 0 ? '' : Totals::clock($optional),
+            warnings: $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
         );
     }
 
@@ -134,13 +134,13 @@ final readonly class SessionPage
         }
 
         return new BlockView(
-            $block->isCircuit ? 'circuit' : 'straight',
-            $block->part->value,
-            array_map(fn(ReadItem $item): ItemView => $this->item($item, $own[$item->text->id] ?? [], $block), $read->items[$number]),
-            $block->gapSeconds,
-            $block->roundRestSeconds,
-            $rounds,
-            $seconds === [] ? null : TotalsView::of(Totals::of(array_merge(...array_map(array_values(...), $seconds)))),
+            kind: $block->isCircuit ? 'circuit' : 'straight',
+            part: $block->part,
+            items: array_map(fn(ReadItem $item): ItemView => $this->item($item, $own[$item->text->id] ?? [], $block), $read->items[$number]),
+            gapSeconds: $block->gapSeconds,
+            roundRestSeconds: $block->roundRestSeconds,
+            rounds: $rounds,
+            totals: $seconds === [] ? null : TotalsView::of(Totals::of(array_merge(...array_map(array_values(...), $seconds)))),
         );
     }
 
@@ -150,21 +150,21 @@ final readonly class SessionPage
         $item = $read->item;
 
         return new ItemView(
-            $read->text->id,
-            $read->rung->slug,
-            $read->rung->name,
-            $read->rung->height->label(),
-            $read->rung->demand->value,
-            $read->rung->sidedness->countsEachSide(),
-            $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
-            $item === null ? '' : DoseWords::of($item->dose, $this->counting),
-            $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
-            $own === [] ? null : TotalsView::of(Totals::of($own)),
-            $read->problem?->getMessage(),
-            $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
-            $item === null ? '' : "{$item->restSeconds()} s rest",
-            $item === null ? '' : $read->rung->tempoWords($item->dose),
-            $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
+            id: $read->text->id,
+            rung: $read->rung->slug,
+            name: $read->rung->name,
+            heightText: $read->rung->height->label(),
+            demand: $read->rung->demand->value,
+            sided: $read->rung->sidedness->countsEachSide(),
+            dose: $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
+            doseText: $item === null ? '' : DoseWords::of($item->dose, $this->counting),
+            fields: $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
+            totals: $own === [] ? null : TotalsView::of(Totals::of($own)),
+            problem: $read->problem?->getMessage(),
+            problemPosition: $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
+            restText: $item === null ? '' : "{$item->restSeconds()} s rest",
+            tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
+            warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
         );
     }
 

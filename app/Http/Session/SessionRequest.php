@@ -6,13 +6,14 @@ namespace App\Http\Session;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'version', description: 'version that was read; 0 for a new session', type: 'integer'),
-    new OA\Property(property: 'title', type: 'string'),
-    new OA\Property(property: 'minutes', description: 'of this session; the person’s own when null', type: 'integer', nullable: true),
-    new OA\Property(property: 'blocks', type: 'array', items: new OA\Items(ref: '#/components/schemas/BlockInput')),
-])]
+/**
+ * @body string $id
+ * @body int $version version that was read; 0 for a new session
+ * @body string $title
+ * @body int|null $minutes of this session; the person’s own when null
+ * @body list<BlockInput> $blocks
+ */
+#[OA\Schema]
 final class SessionRequest extends BlocksRequest
 {
     /** @return array<string, list<mixed>> */

@@ -7,10 +7,12 @@ namespace App\Http\Session;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-/** A session as lines of text. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'text', type: 'string'),
-])]
+/**
+ * A session as lines of text.
+ *
+ * @body string $text
+ */
+#[OA\Schema]
 final class SessionTextRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

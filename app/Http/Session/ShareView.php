@@ -9,14 +9,14 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ShareView
 {
+    /**
+     * @param int $share  tenths of a per cent
+     * @param int $target tenths of a per cent
+     */
     public function __construct(
-        #[OA\Property]
         public string $demand,
-        #[OA\Property]
         public string $shortName,
-        #[OA\Property(description: 'tenths of a per cent')]
         public int $share,
-        #[OA\Property(description: 'tenths of a per cent')]
         public int $target,
     ) {}
 }

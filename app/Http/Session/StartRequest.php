@@ -7,12 +7,14 @@ namespace App\Http\Session;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-/** What a new session starts from. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'from', type: 'string', enum: ['board', 'empty', 'template', 'session']),
-    new OA\Property(property: 'template', description: 'slug, from a template', type: 'string', nullable: true),
-    new OA\Property(property: 'session', description: 'id of an earlier session of the practice', type: 'string', nullable: true),
-])]
+/**
+ * What a new session starts from.
+ *
+ * @body 'board'|'empty'|'template'|'session' $from
+ * @body string|null $template slug, from a template
+ * @body string|null $session id of an earlier session of the practice
+ */
+#[OA\Schema]
 final class StartRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

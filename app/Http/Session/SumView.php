@@ -11,10 +11,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SumView
 {
+    /** @param string $of id of an exercise, value of a demand, or one of work, rest, change-over */
     public function __construct(
-        #[OA\Property(description: 'id of an exercise, value of a demand, or one of work, rest, change-over')]
         public string $of,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -15,9 +14,7 @@ final readonly class TemplatesView
      * @param list<EarlierSessionView> $sessions
      */
     public function __construct(
-        #[ListOf(TemplateView::class)]
         public array $templates,
-        #[ListOf(EarlierSessionView::class)]
         public array $sessions,
     ) {}
 }

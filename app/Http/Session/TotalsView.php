@@ -12,38 +12,29 @@ use OpenApi\Attributes as OA;
 final readonly class TotalsView
 {
     public function __construct(
-        #[OA\Property]
         public int $work,
-        #[OA\Property]
         public int $rest,
-        #[OA\Property]
         public int $changeOver,
-        #[OA\Property]
         public int $total,
-        #[OA\Property]
         public string $totalText,
-        #[OA\Property]
         public string $workText,
-        #[OA\Property]
         public string $restText,
-        #[OA\Property]
         public string $changeOverText,
-        #[OA\Property]
         public int $densityPercent,
     ) {}
 
     public static function of(Totals $totals): self
     {
         return new self(
-            $totals->work,
-            $totals->rest,
-            $totals->changeOver,
-            $totals->total(),
-            Totals::clock($totals->total()),
-            Totals::clock($totals->work),
-            Totals::clock($totals->rest),
-            Totals::clock($totals->changeOver),
-            $totals->densityPercent(),
+            work: $totals->work,
+            rest: $totals->rest,
+            changeOver: $totals->changeOver,
+            total: $totals->total(),
+            totalText: Totals::clock($totals->total()),
+            workText: Totals::clock($totals->work),
+            restText: Totals::clock($totals->rest),
+            changeOverText: Totals::clock($totals->changeOver),
+            densityPercent: $totals->densityPercent(),
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
-use EvenRungs\Dose\Counting;
+use EvenRungs\Method\Counting;
 use EvenRungs\Session\Warning;
 use OpenApi\Attributes as OA;
 
@@ -14,15 +14,13 @@ use OpenApi\Attributes as OA;
 final readonly class WarningView
 {
     public function __construct(
-        #[OA\Property(ref: '#/components/schemas/ReasonView')]
         public ReasonView $reason,
-        #[OA\Property(ref: '#/components/schemas/RepairView', nullable: true)]
         public ?RepairView $repair,
     ) {}
 
     public static function of(Warning $warning, Counting $counting): self
     {
-        return new self(ReasonView::of($warning->reason), $warning->repair === null ? null : RepairView::of($warning->repair, $counting));
+        return new self(reason: ReasonView::of($warning->reason), repair: $warning->repair === null ? null : RepairView::of($warning->repair, $counting));
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use App\Api\ListOf;
-use App\Api\OneOf;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
@@ -16,19 +14,15 @@ use OpenApi\Attributes as OA;
 final readonly class WrittenBlockView
 {
     /**
+     * @param 'straight'|'circuit'  $kind
      * @param list<WrittenItemView> $items
      * @param list<int>             $gapSeconds
      */
     public function __construct(
-        #[OA\Property(enum: ['straight', 'circuit'])]
         public string $kind,
-        #[OneOf(Part::class)]
-        public string $part,
-        #[ListOf(WrittenItemView::class)]
+        public Part $part,
         public array $items,
-        #[ListOf('integer')]
         public array $gapSeconds,
-        #[OA\Property]
         public int $roundRestSeconds,
     ) {}
 
@@ -40,11 +34,11 @@ final readonly class WrittenBlockView
     public static function all(array $blocks): array
     {
         return array_map(static fn(WrittenBlock $block): self => new self(
-            $block->isCircuit ? 'circuit' : 'straight',
-            $block->part->value,
-            array_map(static fn(WrittenItem $item): WrittenItemView => new WrittenItemView($item->id, $item->rung, $item->dose), $block->items),
-            $block->gapSeconds,
-            $block->roundRestSeconds,
+            kind: $block->isCircuit ? 'circuit' : 'straight',
+            part: $block->part,
+            items: array_map(static fn(WrittenItem $item): WrittenItemView => new WrittenItemView(id: $item->id, rung: $item->rung, dose: $item->dose), $block->items),
+            gapSeconds: $block->gapSeconds,
+            roundRestSeconds: $block->roundRestSeconds,
         ), $blocks);
     }
 }

@@ -11,9 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class ChoiceView
 {
     public function __construct(
-        #[OA\Property]
         public string $value,
-        #[OA\Property]
         public string $label,
     ) {}
 }

@@ -9,10 +9,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ConditionView
 {
+    /** @param bool|null $met null when something was not logged */
     public function __construct(
-        #[OA\Property(description: 'null when something was not logged')]
         public ?bool $met,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 }

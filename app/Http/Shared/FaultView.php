@@ -10,9 +10,7 @@ use OpenApi\Attributes as OA;
 final readonly class FaultView
 {
     public function __construct(
-        #[OA\Property]
         public string $seen,
-        #[OA\Property]
         public string $fix,
     ) {}
 }

@@ -10,9 +10,7 @@ use OpenApi\Attributes as OA;
 final readonly class InputView
 {
     public function __construct(
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $value,
     ) {}
 }

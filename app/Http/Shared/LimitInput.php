@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use App\Api\OneOf;
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
 use OpenApi\Attributes as OA;
@@ -13,16 +12,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class LimitInput
 {
+    /**
+     * @param string|null $since   first date; today when null
+     * @param bool        $cleared a clinician has cleared what the limit keeps for one
+     */
     public function __construct(
-        #[OneOf(State::class)]
-        public string $state,
-        #[OneOf(Side::class)]
-        public string $side,
-        #[OA\Property]
+        public State $state,
+        public Side $side,
         public string $note,
-        #[OA\Property(description: 'first date; today when null', format: 'date', nullable: true)]
         public ?string $since,
-        #[OA\Property(description: 'a clinician has cleared what the limit keeps for one')]
         public bool $cleared,
     ) {}
 
@@ -31,6 +29,6 @@ final readonly class LimitInput
     {
         $text = static fn(string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
 
-        return new self($text('state'), $text('side'), $text('note'), $text('since') === '' ? null : $text('since'), (bool) ($data['cleared'] ?? false));
+        return new self(State::from($text('state')), Side::from($text('side')), $text('note'), $text('since') === '' ? null : $text('since'), (bool) ($data['cleared'] ?? false));
     }
 }

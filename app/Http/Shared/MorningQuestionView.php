@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use App\Records\PersonFile;
+use EvenRungs\Person\MorningQuestion;
 use OpenApi\Attributes as OA;
 
 /** A ladder of the last session whose next morning has not been asked for. */
@@ -11,15 +13,22 @@ use OpenApi\Attributes as OA;
 final readonly class MorningQuestionView
 {
     public function __construct(
-        #[OA\Property]
         public string $log,
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $doneOn,
-        #[OA\Property]
         public ?int $pain,
     ) {}
+
+    /** @return list<self> */
+    public static function all(PersonFile $file): array
+    {
+        return array_map(static fn(MorningQuestion $question): self => new self(
+            log: $question->log->id,
+            ladder: $question->ladder,
+            name: $file->record->library->ladder($question->ladder)->name,
+            doneOn: $question->log->on->iso(),
+            pain: $question->pain,
+        ), $file->record->morningsToAsk());
+    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use App\Api\ListOf;
 use EvenRungs\Figure\Pose;
 use OpenApi\Attributes as OA;
 
@@ -21,24 +20,17 @@ final readonly class PoseView
      * @param list<string> $short  segments drawn short, since they point towards the viewer or away
      */
     public function __construct(
-        #[ListOf('integer')]
         public array $trunk,
-        #[OA\Property]
         public int $head,
-        #[ListOf('integer')]
         public array $arm,
-        #[ListOf('integer')]
         public array $farArm,
-        #[ListOf('integer')]
         public array $leg,
-        #[ListOf('integer')]
         public array $farLeg,
-        #[ListOf('string')]
         public array $short,
     ) {}
 
     public static function of(Pose $pose): self
     {
-        return new self($pose->trunk, $pose->head, $pose->arm, $pose->farArm, $pose->leg, $pose->farLeg, $pose->short);
+        return new self(trunk: $pose->trunk, head: $pose->head, arm: $pose->arm, farArm: $pose->farArm, leg: $pose->leg, farLeg: $pose->farLeg, short: $pose->short);
     }
 }

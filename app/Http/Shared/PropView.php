@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use App\Api\OneOf;
 use EvenRungs\Figure\Joint;
 use EvenRungs\Figure\PropKind;
 use OpenApi\Attributes as OA;
@@ -13,12 +12,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PropView
 {
+    /** @param int|null $direction degrees */
     public function __construct(
-        #[OneOf(PropKind::class)]
-        public string $kind,
-        #[OneOf(Joint::class)]
-        public string $joint,
-        #[OA\Property(description: 'degrees', nullable: true)]
+        public PropKind $kind,
+        public Joint $joint,
         public ?int $direction,
     ) {}
 }

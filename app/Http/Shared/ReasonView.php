@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use App\Api\ListOf;
-use App\Api\OneOf;
 use EvenRungs\Reason\Basis;
 use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
@@ -17,29 +15,23 @@ final readonly class ReasonView
 {
     /** @param list<InputView> $inputs */
     public function __construct(
-        #[OA\Property]
         public string $rule,
-        #[OneOf(Basis::class)]
-        public string $basis,
-        #[OA\Property]
+        public Basis $basis,
         public string $source,
-        #[OA\Property]
         public string $sentence,
-        #[ListOf(InputView::class)]
         public array $inputs,
-        #[OA\Property]
         public ?string $wouldChange,
     ) {}
 
     public static function of(Reason $reason): self
     {
         return new self(
-            $reason->rule->value,
-            $reason->rule->basis()->value,
-            $reason->rule->source(),
-            $reason->sentence,
-            array_map(static fn(Input $input): InputView => new InputView($input->name, $input->value), $reason->inputs),
-            $reason->wouldChange,
+            rule: $reason->rule->value,
+            basis: $reason->rule->basis(),
+            source: $reason->rule->source(),
+            sentence: $reason->sentence,
+            inputs: array_map(static fn(Input $input): InputView => new InputView(name: $input->name, value: $input->value), $reason->inputs),
+            wouldChange: $reason->wouldChange,
         );
     }
 

@@ -9,5 +9,5 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SavedView
 {
-    public function __construct(#[OA\Property] public string $id) {}
+    public function __construct(public string $id) {}
 }

@@ -13,17 +13,14 @@ use OpenApi\Attributes as OA;
 final readonly class TempoPartView
 {
     public function __construct(
-        #[OA\Property]
         public string $word,
-        #[OA\Property]
         public int $seconds,
-        #[OA\Property]
         public bool $isPause,
     ) {}
 
     /** @return list<self> none for a hold or a carry */
     public static function of(Rung $rung, Dose $dose): array
     {
-        return $rung->phases === null ? [] : array_map(static fn(array $part): self => new self($part[0], $part[1]->seconds, $part[2]), $rung->tempoParts($dose));
+        return $rung->phases === null ? [] : array_map(static fn(array $part): self => new self(word: $part[0], seconds: $part[1]->seconds, isPause: $part[2]), $rung->tempoParts($dose));
     }
 }

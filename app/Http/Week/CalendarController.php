@@ -15,12 +15,12 @@ use App\Models\PlanCalendar;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
 use App\Records\OpenPerson;
-use App\Records\PlanAgenda;
-use App\Records\ProgramAtHand;
+use App\Records\PersonFile;
 use App\Time\PracticeClock;
+use EvenRungs\Person\PlanAgenda;
 use EvenRungs\Week\PartTimes;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -54,23 +54,19 @@ final readonly class CalendarController
     }
 
     #[Reads('/api/people/{person}/calendar/file', 'calendarFile', media: 'text/calendar')]
-    public function file(Person $person, Request $request): Response
+    public function file(Person $person, #[CurrentUser] User $user): Response
     {
-        /** @var User $user */
-        $user = $request->user();
-        $hand = $this->hand($person, $user);
-        Problem::whenClosed($hand->dossier->standing());
+        $opened = $this->opened($person, $user);
+        Problem::whenClosed($opened->record->admission());
 
-        return self::answer($hand, self::of($person))->withHeaders(['Content-Disposition' => 'attachment; filename="core-work.ics"']);
+        return self::answer($opened, self::of($person))->withHeaders(['Content-Disposition' => 'attachment; filename="core-work.ics"']);
     }
 
     /** A new private address; the one before it no longer answers. */
     #[Writes('/api/people/{person}/calendar/address', 'makeCalendarAddress', CalendarView::class, null, 201)]
-    public function subscribe(Person $person, Request $request): JsonResponse
+    public function subscribe(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-        Problem::whenClosed($this->open->of($person, $user)->standing());
+        Problem::whenClosed($this->open->of($person, $user)->record->admission());
         $token = Str::random(40);
         $row = $this->kept($person, $user, ['token_hash' => hash('sha256', $token), 'address_made_on' => PracticeClock::of($user)->today()->iso(), 'read_at' => null, 'user_id' => $user->id]);
 
@@ -78,11 +74,8 @@ final readonly class CalendarController
     }
 
     #[Removes('/api/people/{person}/calendar/address', 'revokeCalendarAddress', CalendarView::class)]
-    public function revoke(Person $person, Request $request): JsonResponse
+    public function revoke(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return new JsonResponse(self::view(self::of($person) === null ? null : $this->kept($person, $user, ['token_hash' => null, 'address_made_on' => null, 'read_at' => null])));
     }
 
@@ -103,29 +96,29 @@ final readonly class CalendarController
             abort_if($person->archived_at !== null, 404);
             PlanCalendar::query()->whereKey($row->id)->toBase()->update(['read_at' => Carbon::now('UTC')->format('Y-m-d H:i:s')]);
 
-            return self::answer($this->hand($person, $by), $row);
+            return self::answer($this->opened($person, $by), $row);
         });
     }
 
-    private static function answer(ProgramAtHand $hand, ?PlanCalendar $row): Response
+    private static function answer(PersonFile $file, ?PlanCalendar $row): Response
     {
         $times = $row === null ? new PartTimes : new PartTimes(...$row->times);
-        $person = $hand->dossier->person;
+        $program = $file->program();
 
         return new Response(CalendarFile::of(
-            'Core work, '.$hand->dossier->clock->practice()->name,
-            PlanAgenda::of($hand, $times),
-            $person->id,
-            new \DateTimeZone($hand->dossier->clock->timeZone()),
+            'Core work, '.$file->clock->practice()->name,
+            PlanAgenda::of($program, $times),
+            $file->person->id,
+            new \DateTimeZone($file->clock->timeZone()),
             Carbon::now('UTC')->toDateTimeImmutable(),
-            PlanAgenda::sequence($hand, $row),
+            $program->plan->version + count($program->versions) + ($row->version ?? 0),
             $row === null ? self::ALARM : $row->alarm_minutes,
         ), 200, ['Content-Type' => CalendarFile::MEDIA, 'Cache-Control' => 'no-store, private', 'X-Robots-Tag' => 'noindex']);
     }
 
-    private function hand(Person $person, User $by): ProgramAtHand
+    private function opened(Person $person, User $by): PersonFile
     {
-        return ProgramAtHand::of($this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by));
+        return $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
     }
 
     private static function of(Person $person): ?PlanCalendar
@@ -155,15 +148,15 @@ final readonly class CalendarController
         $clock = static fn(int $minute): string => sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
 
         return new CalendarView(
-            $row->version ?? 0,
-            $clock($times->morning),
-            $clock($times->midday),
-            $clock($times->evening),
-            $row === null ? self::ALARM : $row->alarm_minutes,
-            $row?->token_hash !== null,
-            $address,
-            $row?->address_made_on,
-            $row?->read_at?->toIso8601ZuluString(),
+            version: $row->version ?? 0,
+            morning: $clock($times->morning),
+            midday: $clock($times->midday),
+            evening: $clock($times->evening),
+            alarmMinutes: $row === null ? self::ALARM : $row->alarm_minutes,
+            subscribed: $row?->token_hash !== null,
+            address: $address,
+            addressMadeOn: $row?->address_made_on,
+            lastReadAt: $row?->read_at?->toIso8601ZuluString(),
         );
     }
 }

@@ -9,13 +9,14 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Week\PartTimes;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'version', description: 'version that was read; 0 when nothing was kept yet', type: 'integer'),
-    new OA\Property(property: 'morning', description: 'when the morning session begins, such as 07:30', type: 'string'),
-    new OA\Property(property: 'midday', type: 'string'),
-    new OA\Property(property: 'evening', type: 'string'),
-    new OA\Property(property: 'alarmMinutes', description: 'before the start; null for none', type: 'integer', nullable: true),
-])]
+/**
+ * @body int $version version that was read; 0 when nothing was kept yet
+ * @body string $morning when the morning session begins, such as 07:30
+ * @body string $midday
+ * @body string $evening
+ * @body int|null $alarmMinutes before the start; null for none
+ */
+#[OA\Schema]
 final class CalendarRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

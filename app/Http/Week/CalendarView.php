@@ -10,24 +10,20 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CalendarView
 {
+    /**
+     * @param bool        $subscribed there is a private address
+     * @param string|null $address    the private address, told once when it is made
+     * @param string|null $lastReadAt when a calendar last asked for it
+     */
     public function __construct(
-        #[OA\Property]
         public int $version,
-        #[OA\Property]
         public string $morning,
-        #[OA\Property]
         public string $midday,
-        #[OA\Property]
         public string $evening,
-        #[OA\Property(nullable: true)]
         public ?int $alarmMinutes,
-        #[OA\Property(description: 'there is a private address')]
         public bool $subscribed,
-        #[OA\Property(description: 'the private address, told once when it is made', nullable: true)]
         public ?string $address,
-        #[OA\Property(nullable: true)]
         public ?string $addressMadeOn,
-        #[OA\Property(description: 'when a calendar last asked for it', nullable: true)]
         public ?string $lastReadAt,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use App\Api\ListOf;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\CoreWeek;
@@ -21,23 +20,19 @@ final readonly class ClashView
      * @param list<WeekRepairView> $repairs
      */
     public function __construct(
-        #[OA\Property]
         public ReasonView $reason,
-        #[ListOf('string')]
         public array $slots,
-        #[ListOf(WeekCellView::class)]
         public array $other,
-        #[ListOf(WeekRepairView::class)]
         public array $repairs,
     ) {}
 
     public static function of(Clash $clash, CoreWeek $week): self
     {
         return new self(
-            ReasonView::of($clash->reason),
-            $clash->slots,
-            array_map(WeekCellView::of(...), $clash->other),
-            array_map(WeekRepairView::of(...), WeekRepairs::for($week, $clash)),
+            reason: ReasonView::of($clash->reason),
+            slots: $clash->slots,
+            other: array_map(WeekCellView::of(...), $clash->other),
+            repairs: array_map(WeekRepairView::of(...), WeekRepairs::for($week, $clash)),
         );
     }
 }

@@ -10,12 +10,13 @@ use EvenRungs\Week\SessionRole;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'version', description: 'version that was read; 0 when nothing was placed yet', type: 'integer'),
-    new OA\Property(property: 'slots', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoreSlotView')),
-    new OA\Property(property: 'moves', type: 'array', items: new OA\Items(ref: '#/components/schemas/WeekMoveView')),
-    new OA\Property(property: 'away', description: 'dates without training', type: 'array', items: new OA\Items(type: 'string')),
-])]
+/**
+ * @body int $version version that was read; 0 when nothing was placed yet
+ * @body list<CoreSlotView> $slots
+ * @body list<WeekMoveView> $moves
+ * @body list<string> $away dates without training
+ */
+#[OA\Schema]
 final class PlanRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -7,10 +7,11 @@ namespace App\Http\Week;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'ofTen', description: 'soreness of the trunk today, 0 to 10', type: 'integer'),
-])]
+/**
+ * @body string $id
+ * @body int $ofTen soreness of the trunk today, 0 to 10
+ */
+#[OA\Schema]
 final class SorenessRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use App\Api\OneOf;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use OpenApi\Attributes as OA;
@@ -14,14 +13,12 @@ use OpenApi\Attributes as OA;
 final readonly class WeekCellView
 {
     public function __construct(
-        #[OA\Property]
         public int $day,
-        #[OneOf(DayPart::class)]
-        public string $part,
+        public DayPart $part,
     ) {}
 
     public static function of(Cell $cell): self
     {
-        return new self($cell->day, $cell->part->value);
+        return new self(day: $cell->day, part: $cell->part);
     }
 }

@@ -15,11 +15,10 @@ use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
-use App\Records\WeekAtHand;
 use App\Time\PracticeClock;
 use EvenRungs\Calendar\Day;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -30,18 +29,15 @@ final readonly class WeekController
 
     /** The week in which a date lies. */
     #[Reads('/api/people/{person}/weeks/{date}', 'week', WeekView::class)]
-    public function show(Person $person, string $date, Request $request): JsonResponse
+    public function show(Person $person, string $date, #[CurrentUser] User $user): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
-
         return new JsonResponse($this->view($person, $date, $user));
     }
 
     #[Changes('/api/people/{person}/weeks/{date}', 'layOutWeek', WeekView::class, PlanRequest::class)]
     public function update(Person $person, string $date, PlanRequest $input): JsonResponse
     {
-        Problem::whenClosed($this->open->of($person, $input->by())->standing());
+        Problem::whenClosed($this->open->of($person, $input->by())->record->admission());
         $today = PracticeClock::of($input->by())->today()->iso();
         $since = array_column(Plan::query()->where('person_id', $person->id)->first()->slots ?? [], 'since', 'id');
         $columns = $input->columns();
@@ -94,9 +90,9 @@ final readonly class WeekController
         } catch (\InvalidArgumentException $problem) {
             throw Problem::field('date', $problem->getMessage());
         }
-        $dossier = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
-        Problem::whenClosed($dossier->standing());
+        $file = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
+        Problem::whenClosed($file->record->admission());
 
-        return (new WeekPage(WeekAtHand::of($dossier, $day)))->view();
+        return (new WeekPage($file, $file->week($day)))->view();
     }
 }

@@ -4,31 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use App\Api\ListOf;
 use App\Http\Shared\ReasonView;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\SessionRole;
 use OpenApi\Attributes as OA;
 
 /** A day of the week at hand. */
 #[OA\Schema]
 final readonly class WeekDayView
 {
-    /** @param list<string> $recovering parts of the day in which the trunk recovers from a hard session */
+    /**
+     * @param int|null     $sore       soreness of the trunk told on the day, 0 to 10
+     * @param list<DayPart> $recovering parts of the day in which the trunk recovers from a hard session
+     * @param array<string, SessionRole> $roles what a session put there is to the rest of the day, by part
+     */
     public function __construct(
-        #[OA\Property]
         public int $day,
-        #[OA\Property]
         public string $date,
-        #[OA\Property]
         public bool $today,
-        #[OA\Property]
         public bool $trains,
-        #[OA\Property]
         public bool $away,
-        #[OA\Property(description: 'soreness of the trunk told on the day, 0 to 10', nullable: true)]
         public ?int $sore,
-        #[OA\Property(ref: '#/components/schemas/ReasonView', nullable: true)]
         public ?ReasonView $activationOnly,
-        #[ListOf('string')]
         public array $recovering,
+        public array $roles,
     ) {}
 }

@@ -11,20 +11,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WeekDemandView
 {
+    /**
+     * @param int    $met   sessions that meet it
+     * @param int    $least the least; 0 where no week has to meet it
+     * @param string $work  time under tension, as 2:30
+     */
     public function __construct(
-        #[OA\Property]
         public string $demand,
-        #[OA\Property]
         public string $shortName,
-        #[OA\Property(description: 'sessions that meet it')]
         public int $met,
-        #[OA\Property(description: 'the least; 0 where no week has to meet it')]
         public int $least,
-        #[OA\Property]
         public int $sets,
-        #[OA\Property(description: 'time under tension, as 2:30')]
         public string $work,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 }

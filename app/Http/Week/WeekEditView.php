@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use App\Api\OneOf;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\WeekEdit;
@@ -14,23 +13,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WeekEditView
 {
+    /** @param bool $isNew one more of the same session */
     public function __construct(
-        #[OA\Property]
         public string $slot,
-        #[OA\Property(description: 'one more of the same session')]
         public bool $isNew,
-        #[OA\Property]
         public int $day,
-        #[OneOf(DayPart::class)]
-        public string $part,
-        #[OneOf(SessionRole::class)]
-        public string $placement,
-        #[OA\Property]
+        public DayPart $part,
+        public SessionRole $placement,
         public int $effort,
     ) {}
 
     public static function of(WeekEdit $edit): self
     {
-        return new self($edit->slot, $edit->isNew, $edit->cell->day, $edit->cell->part->value, $edit->placement->value, $edit->effort);
+        return new self(slot: $edit->slot, isNew: $edit->isNew, day: $edit->cell->day, part: $edit->cell->part, placement: $edit->placement, effort: $edit->effort);
     }
 }

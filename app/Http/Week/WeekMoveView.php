@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use App\Api\OneOf;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use OpenApi\Attributes as OA;
@@ -13,18 +12,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WeekMoveView
 {
+    /** @param int|null $day null: left out that week */
     public function __construct(
-        #[OA\Property]
         public string $slot,
-        #[OA\Property]
         public string $monday,
-        #[OA\Property(description: 'null: left out that week', nullable: true)]
         public ?int $day,
-        #[OneOf(DayPart::class, nullable: true)]
-        public ?string $part,
-        #[OneOf(SessionRole::class, nullable: true)]
-        public ?string $placement,
-        #[OA\Property(nullable: true)]
+        public ?DayPart $part,
+        public ?SessionRole $placement,
         public ?int $effort,
     ) {}
 }

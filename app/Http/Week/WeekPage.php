@@ -6,176 +6,135 @@ namespace App\Http\Week;
 
 use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
-use App\Models\TrainingSession;
-use App\Records\ProgramAtHand;
-use App\Records\WeekAtHand;
+use App\Models\SorenessAnswer;
+use App\Records\PersonFile;
 use EvenRungs\Body\Demand;
-use EvenRungs\Body\Level;
-use EvenRungs\Calendar\Day;
-use EvenRungs\Reason\Reason;
-use EvenRungs\Reason\Rule;
+use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Session\Totals;
+use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\Clashes;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Frequency;
+use EvenRungs\Week\PlanMove;
 use EvenRungs\Week\PlannedLoad;
+use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\Soreness;
 use EvenRungs\Week\WeekPlacing;
 
 /** A week, computed by the core and put into the terms of its view. */
 final readonly class WeekPage
 {
-    private CoreWeek $week;
-
-    public function __construct(private WeekAtHand $hand)
-    {
-        $this->week = $hand->week();
-    }
+    public function __construct(private PersonFile $file, private WeekAtHand $hand) {}
 
     public function view(): WeekView
     {
-        $frequency = Frequency::of($this->hand->dossier->method(), $this->level(), $this->hand->dossier->circumstances()->limits);
-        $load = PlannedLoad::of($this->week, $this->hand->heaviestBefore());
+        $week = $this->hand->week();
+        $frequency = $this->hand->frequency();
+        $load = PlannedLoad::of($week, $this->hand->heaviestBefore());
         $pattern = $this->hand->pattern();
+        $plan = $this->hand->plan;
+        // Those of the program are placed by it.
+        $own = array_filter($this->hand->sessions, static fn(WrittenSession $session): bool => $session->programSlot === null);
 
         return new WeekView(
-            ProgramAtHand::of($this->hand->dossier)->waits($this->hand->monday),
-            $this->hand->plan->version,
-            $this->hand->monday->iso(),
-            array_map(static fn(array $slot): CoreSlotView => new CoreSlotView($slot['id'], $slot['session'], $slot['day'], $slot['part'], $slot['placement'], $slot['effort'], $slot['only']), $this->hand->plan->slots),
-            array_map(static fn(array $move): WeekMoveView => new WeekMoveView($move['slot'], $move['monday'], $move['day'], $move['part'], $move['placement'], $move['effort']), $this->hand->plan->moves),
-            $this->hand->plan->away,
-            $this->days(),
-            $this->placed(),
-            array_map(OtherTrainingView::of(...), $this->week->other),
-            array_map(fn(Clash $clash): ClashView => ClashView::of($clash, $this->week), Clashes::in($this->week)),
-            array_map($this->demand(...), array_values(array_filter(Demand::withShare(), fn(Demand $demand): bool => $this->hand->dossier->targets()->part($demand) > 0))),
-            // Those of the program are placed by it.
-            array_values(array_map(fn(TrainingSession $session): WeekSessionView => $this->session($session, $pattern), array_filter($this->hand->sessions, static fn(TrainingSession $session): bool => $session->program_slot === null))),
-            count($this->week->coreDays()),
-            $frequency->low,
-            $frequency->high,
-            ReasonView::of($frequency->reason),
-            $load->planned,
-            $load->tooMuch,
-            ReasonView::of($load->reason),
+            programWaits: $this->file->program()->waits($this->hand->monday),
+            version: $plan->version,
+            monday: $this->hand->monday->iso(),
+            slots: array_map(static fn(PlannedSlot $slot): CoreSlotView => new CoreSlotView(id: $slot->id, session: $slot->session, day: $slot->cell->day, part: $slot->cell->part, placement: $slot->role, effort: $slot->effort, only: $slot->only?->iso()), $plan->slots),
+            moves: array_map(static fn(PlanMove $move): WeekMoveView => new WeekMoveView(slot: $move->slot, monday: $move->monday, day: $move->cell?->day, part: $move->cell?->part, placement: $move->role, effort: $move->effort), $plan->moves),
+            away: $plan->away,
+            days: $this->days(),
+            placed: array_map($this->placed(...), $this->hand->slots()),
+            other: array_map(OtherTrainingView::of(...), $week->other),
+            clashes: array_map(static fn(Clash $clash): ClashView => ClashView::of($clash, $week), Clashes::in($week)),
+            demands: array_map($this->demand(...), array_values(array_filter(Demand::withShare(), fn(Demand $demand): bool => $this->hand->record->targets()->part($demand) > 0))),
+            sessions: array_values(array_map(fn(WrittenSession $session): WeekSessionView => $this->session($session, $pattern), $own)),
+            coreDays: count($week->coreDays()),
+            lowDays: $frequency->low,
+            highDays: $frequency->high,
+            frequency: ReasonView::of($frequency->reason),
+            load: $load->planned,
+            loadTooMuch: $load->tooMuch,
+            loadReason: ReasonView::of($load->reason),
         );
     }
 
     /** @return list<WeekDayView> */
     private function days(): array
     {
-        $recovering = $this->week->recovering();
+        $week = $this->hand->week();
+        $recovering = $week->recovering();
 
-        return array_map(function (int $day) use ($recovering): WeekDayView {
-            $sore = $this->hand->soreness($day);
+        return array_map(function (int $day) use ($week, $recovering): WeekDayView {
+            $sore = SorenessAnswer::toldOn($this->file->person->id, $this->hand->date($day));
             $activation = $sore === null ? null : Soreness::against($sore);
+            $roles = [];
+            foreach (DayPart::cases() as $part) {
+                $roles[$part->value] = WeekPlacing::role($week, new Cell($day, $part), $this->hand->record->method);
+            }
 
             return new WeekDayView(
-                $day,
-                $this->hand->date($day)->iso(),
-                $this->hand->date($day)->equals($this->hand->dossier->today()),
-                in_array($day, $this->week->days, true),
-                $this->hand->isAway($day),
-                $sore,
-                $activation === null ? null : ReasonView::of($activation),
-                array_values(array_map(static fn(DayPart $part): string => $part->value, array_filter(DayPart::cases(), static fn(DayPart $part): bool => isset($recovering[(new Cell($day, $part))->index()])))),
+                day: $day,
+                date: $this->hand->date($day)->iso(),
+                today: $this->hand->date($day)->equals($this->hand->record->today),
+                trains: in_array($day, $week->days, true),
+                away: $this->hand->isAway($day),
+                sore: $sore,
+                activationOnly: $activation === null ? null : ReasonView::of($activation),
+                recovering: array_values(array_filter(DayPart::cases(), static fn(DayPart $part): bool => isset($recovering[(new Cell($day, $part))->index()]))),
+                roles: $roles,
             );
         }, range(1, 7));
     }
 
-    /** @return list<PlacedSlotView> those of days away and those left out among them, so that they can come back */
-    private function placed(): array
+    /** Those of days away and those left out among them, so that they can come back. */
+    private function placed(PlannedSlot $slot): PlacedSlotView
     {
-        $kept = $this->hand->kept();
-        $placed = [];
-        foreach ($this->hand->written() as $slot) {
-            $usual = $this->hand->usual($slot);
-            $here = $this->hand->here($slot);
-            $at = $here ?? $usual;
-            $done = $kept[$slot['id']] ?? null;
-            $placed[] = new PlacedSlotView(
-                $slot['id'],
-                $slot['session'],
-                $at->content->title,
-                $at->cell->day,
-                $at->cell->part->value,
-                $at->placement->value,
-                $at->effort,
-                Totals::clock($at->content->seconds),
-                $here !== null && $here != $usual,
-                $here === null ? 'left-out' : $this->state($here->cell, $done, Day::parse($slot['since'])),
-                $done?->iso(),
-            );
-        }
+        $usual = $this->hand->usual($slot);
+        $here = $this->hand->here($slot);
+        $at = $here ?? $usual;
 
-        return $placed;
-    }
-
-    private function state(Cell $cell, ?Day $done, Day $since): string
-    {
-        $date = $this->hand->date($cell->day);
-        $today = $this->hand->dossier->today();
-
-        return match (true) {
-            $done !== null => 'done',
-            $this->hand->isAway($cell->day) => 'away',
-            $date->equals($today) => 'today',
-            // What was placed only afterwards was not missed.
-            $date->isBefore($today) && ! $date->isBefore($since) => 'missed',
-            default => 'planned',
-        };
+        return new PlacedSlotView(
+            id: $slot->id,
+            session: $slot->session,
+            title: $at->content->title,
+            day: $at->cell->day,
+            part: $at->cell->part,
+            placement: $at->placement,
+            effort: $at->effort,
+            clock: Totals::clock($at->content->seconds),
+            moved: $here !== null && $here != $usual,
+            state: $this->hand->state($slot),
+            doneOn: ($this->hand->kept()[$slot->id] ?? null)?->iso(),
+        );
     }
 
     private function demand(Demand $demand): WeekDemandView
     {
-        $must = in_array($demand, Demand::everyWeek(), true);
-        $met = $this->week->timesMet($demand);
-        $sets = $work = 0;
-        $inputs = [];
-        foreach ($this->week->slots as $slot) {
-            $sets += $slot->content->sets($demand);
-            $work += $slot->content->work[$demand->value] ?? 0;
-            $inputs["{$slot->content->title}, {$slot->cell->inWords()}"] = $slot->content->sets($demand).' sets'.($slot->meets($demand) ? '' : ', does not meet it');
-        }
+        ['sets' => $sets, 'seconds' => $seconds] = $this->hand->given($demand);
 
         return new WeekDemandView(
-            $demand->value,
-            $demand->shortName(),
-            $met,
-            $must ? $this->week->minimum() : 0,
-            $sets,
-            Totals::clock($work),
-            ReasonView::of(Reason::because(
-                Rule::WeekDemand,
-                ucfirst($demand->shortName())." is met in {$met} of ".count($this->week->slots).' sessions: '.$sets.' sets, '.Totals::clock($work).' under tension.',
-                [...$inputs, 'least' => $must ? $this->week->minimum().' a week: twice with three sessions or more, else once' : 'none for this demand'],
-                'Another session, another exercise in it, or more sets.',
-            )),
+            demand: $demand->value,
+            shortName: $demand->shortName(),
+            met: $this->hand->week()->timesMet($demand),
+            least: $this->hand->least($demand),
+            sets: $sets,
+            work: Totals::clock($seconds),
+            reason: ReasonView::of($this->hand->reasonFor($demand)),
         );
     }
 
-    private function session(TrainingSession $session, CoreWeek $pattern): WeekSessionView
+    private function session(WrittenSession $session, CoreWeek $pattern): WeekSessionView
     {
-        $fits = WeekPlacing::suggest($pattern, $this->hand->content($session), $this->hand->dossier->method());
+        $fits = WeekPlacing::suggest($pattern, $this->hand->content($session), $this->hand->record->method);
 
         return new WeekSessionView(
-            $session->id,
-            $session->title,
-            Totals::clock($this->hand->content($session)->seconds),
-            $fits === null ? null : new CoreSlotView('new', $session->id, $fits->cell->day, $fits->cell->part->value, $fits->placement->value, $fits->effort),
+            id: $session->id,
+            title: $session->title,
+            clock: Totals::clock($this->hand->content($session)->seconds),
+            fits: $fits === null ? null : new CoreSlotView(id: 'new', session: $session->id, day: $fits->cell->day, part: $fits->cell->part, placement: $fits->placement, effort: $fits->effort),
         );
-    }
-
-    /** Level of the middle of the heights the person stands on; foundation where nobody has placed them. */
-    private function level(): Level
-    {
-        $heights = array_values($this->hand->dossier->evenness()->heights);
-        usort($heights, static fn(\EvenRungs\Body\Height $a, \EvenRungs\Body\Height $b): int => $a->above($b));
-
-        return $heights === [] ? Level::Foundation : $heights[intdiv(count($heights) - 1, 2)]->level();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use App\Api\ListOf;
 use EvenRungs\Week\WeekRepair;
 use OpenApi\Attributes as OA;
 
@@ -14,14 +13,12 @@ final readonly class WeekRepairView
 {
     /** @param list<WeekEditView> $edits */
     public function __construct(
-        #[OA\Property]
         public string $label,
-        #[ListOf(WeekEditView::class)]
         public array $edits,
     ) {}
 
     public static function of(WeekRepair $repair): self
     {
-        return new self($repair->label, array_map(WeekEditView::of(...), $repair->edits));
+        return new self(label: $repair->label, edits: array_map(WeekEditView::of(...), $repair->edits));
     }
 }

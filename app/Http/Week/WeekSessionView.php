@@ -11,13 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class WeekSessionView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $title,
-        #[OA\Property]
         public string $clock,
-        #[OA\Property(ref: '#/components/schemas/CoreSlotView', nullable: true)]
         public ?CoreSlotView $fits,
     ) {}
 }

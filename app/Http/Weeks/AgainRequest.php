@@ -7,10 +7,11 @@ namespace App\Http\Weeks;
 use App\Http\Shared\ApiRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'replaces', description: 'the version it was compared with', type: 'string'),
-])]
+/**
+ * @body string $id
+ * @body string $replaces the version it was compared with
+ */
+#[OA\Schema]
 final class AgainRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

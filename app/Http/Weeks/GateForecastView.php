@@ -12,17 +12,11 @@ use OpenApi\Attributes as OA;
 final readonly class GateForecastView
 {
     public function __construct(
-        #[OA\Property]
         public string $to,
-        #[OA\Property]
         public string $toName,
-        #[OA\Property]
         public string $earliest,
-        #[OA\Property]
         public string $likely,
-        #[OA\Property]
         public string $latest,
-        #[OA\Property]
         public ReasonView $reason,
     ) {}
 }

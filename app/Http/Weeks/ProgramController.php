@@ -13,12 +13,11 @@ use App\Models\Person;
 use App\Models\Program;
 use App\Models\User;
 use App\Records\OpenPerson;
-use App\Records\ProgramAtHand;
-use EvenRungs\Ladder\UnknownRung;
-use EvenRungs\Program\WrittenRequest;
+use App\Records\PersonFile;
+use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\WrittenWeek;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** Programs: made, compared with the one that holds, taken over whole or in part. Closed while a danger sign stands. */
 final readonly class ProgramController
@@ -26,15 +25,15 @@ final readonly class ProgramController
     public function __construct(private OpenPerson $open, private KeepProgram $keep) {}
 
     #[Reads('/api/people/{person}/program', 'program', ProgramPageView::class)]
-    public function show(Person $person, Request $request): JsonResponse
+    public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse((new ProgramPage($this->hand($person, $request)))->view());
+        return new JsonResponse((new ProgramPage($this->opened($person, $user)->program()))->view());
     }
 
     #[Writes('/api/people/{person}/program/proposal', 'proposeProgram', ProgramView::class, ProposeProgramRequest::class)]
     public function propose(Person $person, ProposeProgramRequest $input): JsonResponse
     {
-        $hand = $this->hand($person, $input);
+        $hand = $this->opened($person, $input->by())->program();
         $wish = $input->wish();
 
         return new JsonResponse((new ProgramPage($hand))->proposal($hand->make($wish), $wish));
@@ -43,23 +42,24 @@ final readonly class ProgramController
     #[Writes('/api/people/{person}/programs', 'takeProgram', ProgramPageView::class, TakeProgramRequest::class, 201)]
     public function store(Person $person, TakeProgramRequest $input): JsonResponse
     {
-        $hand = $this->hand($person, $input);
+        $file = $this->opened($person, $input->by());
+        $hand = $file->program();
         $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
         $wish = $input->wish();
         $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
-        $this->keep->keep($hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
+        $this->keep->keep($file, $hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
 
-        return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
+        return $this->kept($person, $input->by());
     }
 
     /** A version compared with the one that holds. */
     #[Reads('/api/people/{person}/programs/{program}', 'programVersion', ProgramView::class)]
-    public function version(Person $person, Program $program, Request $request): JsonResponse
+    public function version(Person $person, Program $program, #[CurrentUser] User $user): JsonResponse
     {
         abort_unless($program->person_id === $person->id, 404);
-        $hand = $this->hand($person, $request);
+        $hand = $this->opened($person, $user)->program();
 
-        return new JsonResponse((new ProgramPage($hand))->version($this->among($hand, $program)));
+        return new JsonResponse((new ProgramPage($hand))->version($hand->version($program->id) ?? abort(404)));
     }
 
     /** An earlier version holds again: its weeks from today on; what is past stays. */
@@ -67,61 +67,45 @@ final readonly class ProgramController
     public function again(Person $person, Program $program, AgainRequest $input): JsonResponse
     {
         abort_unless($program->person_id === $person->id, 404);
-        $hand = $this->hand($person, $input);
+        $file = $this->opened($person, $input->by());
+        $hand = $file->program();
         $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
-        if ($hand->ahead($program) === []) {
+        $version = $program->inCore();
+        if ($hand->ahead($version) === []) {
             throw Problem::conflict('program-past', 'All weeks of that version are past: there is nothing of it to take again.');
         }
-        $this->keep->keep($hand, $input->text('id'), $hand->taking($hand->ahead($program), null), WrittenRequest::read($program->wish), "The version of {$program->made_on} again", $input->by());
+        $this->keep->keep($file, $hand, $input->text('id'), $hand->taking($hand->ahead($version), null), $version->request(), "The version of {$version->madeOn} again", $input->by());
 
-        return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $input)))->view(), 201);
+        return $this->kept($person, $input->by());
     }
 
     /** Writes the sessions of a week and places them. */
     #[Writes('/api/people/{person}/program/weeks/{date}', 'writeProgramWeek', ProgramPageView::class, null, 201)]
-    public function write(Person $person, string $date, WriteProgramWeek $writing, Request $request): JsonResponse
+    public function write(Person $person, string $date, WriteProgramWeek $writing, #[CurrentUser] User $user): JsonResponse
     {
-        $hand = $this->hand($person, $request);
-        $week = null;
-        foreach (ProgramAtHand::weeksOf($hand->present()) as $one) {
-            $week = $one->monday->iso() === $date ? $one : $week;
+        $file = $this->opened($person, $user);
+        $hand = $file->program();
+        $week = array_values(array_filter($hand->weeks(), static fn(WrittenWeek $one): bool => $one->monday->iso() === $date))[0] ?? throw Problem::field('date', 'The program has no such week.');
+        $objection = $hand->objectionToWriting($week);
+        if ($objection !== null) {
+            throw Problem::field('date', $objection);
         }
-        if ($week === null) {
-            throw Problem::field('date', 'The program has no such week.');
-        }
-        if ($week->monday->isBefore($hand->today()->monday())) {
-            throw Problem::field('date', 'This week is past. What happened in it stays as it was.');
-        }
-        foreach ($week->rungs() as $rung) {
-            $this->refuse($hand, $rung);
-        }
-        $writing->write($hand, $week);
+        $writing->write($file, $hand, $week);
 
-        return new JsonResponse((new ProgramPage($this->hand($person->unsetRelations(), $request)))->view(), 201);
+        return $this->kept($person, $user);
     }
 
-    /** @throws Problem when a rung is ruled out by now */
-    private function refuse(ProgramAtHand $hand, string $slug): void
+    private function kept(Person $person, User $by): JsonResponse
     {
-        try {
-            $rung = $hand->dossier->library->rung($slug);
-        } catch (UnknownRung) {
-            throw Problem::field('date', 'A rung of this week is not in the library any more. Plan anew from today first.');
-        }
-        $ruling = $hand->dossier->circumstances()->rule($rung);
-        if (! $ruling->openSomewhere() || $hand->dossier->isStopped($rung->ladder)) {
-            throw Problem::field('date', ($ruling->reasons[0]->sentence ?? "“{$rung->name}” is on a ladder that was stopped after pain.").' Plan anew from today first.');
-        }
+        return new JsonResponse((new ProgramPage($this->opened($person->unsetRelations(), $by)->program()))->view(), 201);
     }
 
-    private function hand(Person $person, Request $request): ProgramAtHand
+    private function opened(Person $person, User $by): PersonFile
     {
-        /** @var User $user */
-        $user = $request->user();
-        $dossier = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $user);
-        Problem::whenClosed($dossier->standing());
+        $file = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
+        Problem::whenClosed($file->record->admission());
 
-        return ProgramAtHand::of($dossier);
+        return $file;
     }
 
     /** A second sending of the same is no conflict. */
@@ -131,15 +115,5 @@ final readonly class ProgramController
         if ($present?->id !== $id && $present?->id !== $replaces) {
             throw Problem::changedMeanwhile('This program', (new ProgramPage($hand))->view());
         }
-    }
-
-    private function among(ProgramAtHand $hand, Program $program): Program
-    {
-        foreach ($hand->versions as $version) {
-            if ($version->id === $program->id) {
-                return $version;
-            }
-        }
-        abort(404);
     }
 }

@@ -6,23 +6,20 @@ namespace App\Http\Weeks;
 
 use App\Http\Shared\ReasonView;
 use App\Models\Program;
-use App\Models\SessionLog;
-use App\Models\SetEntry;
-use App\Records\ProgramAtHand;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\UnknownRung;
-use EvenRungs\Load\SessionLoad;
-use EvenRungs\Program\Forecast;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\GateForecast;
+use EvenRungs\Program\KeptProgram;
 use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program as Made;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\WeekChange;
-use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenCell;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
@@ -30,17 +27,12 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Totals;
-use EvenRungs\Session\WrittenBlock;
-use EvenRungs\Session\WrittenItem;
 use EvenRungs\Week\WeekPlacing;
 
 /** A program as a score: weeks across, ladders down, what is planned and what was done. */
 final readonly class ProgramPage
 {
-    /** How far ahead gates are looked for when nothing is being planned. */
-    private const WEEKS_AHEAD = 12;
-
-    /** @var array<string, list<SetEntry>> sets done, by Monday and ladder */
+    /** @var array<string, list<LoggedSet>> sets done, by Monday and ladder */
     private array $done;
 
     /** @var array<string, int> sessions done, by Monday */
@@ -52,16 +44,14 @@ final readonly class ProgramPage
     public function __construct(private ProgramAtHand $hand)
     {
         $done = $loads = $sessions = [];
-        foreach ($hand->dossier->person->logs as $log) {
-            /** @var SessionLog $log */
-            $monday = Day::parse($log->done_on)->monday()->iso();
+        foreach ($hand->record->history->logs() as $log) {
+            $monday = $log->on->monday()->iso();
             $sessions[$monday] = ($sessions[$monday] ?? 0) + 1;
             foreach ($log->sets as $set) {
-                $done["{$monday} ".strstr($set->rung, '/', true)][] = $set;
+                $done["{$monday} {$set->ladder()}"][] = $set;
             }
         }
-        foreach ($hand->dossier->loads() as $load) {
-            /** @var SessionLoad $load */
+        foreach ($hand->record->loads() as $load) {
             $monday = $load->day->monday()->iso();
             $loads[$monday] = ($loads[$monday] ?? 0.0) + ($load->load ?? 0.0);
         }
@@ -75,12 +65,12 @@ final readonly class ProgramPage
         $present = $this->hand->present();
 
         return new ProgramPageView(
-            $present?->id,
-            $present === null ? null : $this->program(ProgramAtHand::weeksOf($present), $this->presentGates(), [], $present, WrittenRequest::read($present->wish), $this->numbersToCome(ProgramAtHand::weeksOf($present))),
-            ProgramRequestView::of($this->hand->nextWish()),
-            ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
-            array_reverse(array_map(static fn(Program $version): ProgramVersionView => new ProgramVersionView($version->id, $version->made_on, $version->why, count($version->weeks), $version === $present), $this->hand->versions)),
-            ReasonView::all($this->hand->against()),
+            id: $present?->id,
+            program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->numbersToCome()),
+            wish: ProgramRequestView::of($this->hand->nextWish()),
+            rate: ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
+            versions: array_reverse(array_map(static fn(KeptProgram $version): ProgramVersionView => new ProgramVersionView(id: $version->id, madeOn: $version->madeOn, why: $version->why, weeks: $version->weekCount(), holds: $version === $present), $this->hand->versions)),
+            against: ReasonView::all($this->hand->against()),
         );
     }
 
@@ -112,9 +102,9 @@ final readonly class ProgramPage
     }
 
     /** An earlier version, compared with the one that holds. */
-    public function version(Program $version): ProgramView
+    public function version(KeptProgram $version): ProgramView
     {
-        return $this->program(ProgramAtHand::weeksOf($version), [], [], $version, WrittenRequest::read($version->wish), []);
+        return $this->program($version->weeks(), [], [], $version, $version->request(), []);
     }
 
     /**
@@ -123,12 +113,12 @@ final readonly class ProgramPage
      * @param list<Reason>                          $notes
      * @param array<string, int>                    $numbers of the weeks in the wish that is edited, by Monday
      */
-    private function program(array $weeks, array $gates, array $notes, ?Program $kept, WrittenRequest $wish, array $numbers): ProgramView
+    private function program(array $weeks, array $gates, array $notes, ?KeptProgram $kept, WrittenRequest $wish, array $numbers): ProgramView
     {
         $holds = $this->hand->present();
         $compared = $kept === $holds ? [] : $this->changes($holds, $weeks);
         $staves = [];
-        $ladders = array_values(array_filter($this->hand->dossier->library->slugs(), static fn(string $ladder): bool => array_filter($weeks, static fn(WrittenWeek $week): bool => isset($week->cells[$ladder])) !== []));
+        $ladders = array_values(array_filter($this->hand->record->library->slugs(), static fn(string $ladder): bool => array_filter($weeks, static fn(WrittenWeek $week): bool => isset($week->cells[$ladder])) !== []));
         // Ladders that get no set at all come last.
         usort($ladders, static fn(string $a, string $b): int => self::idle($weeks, $a) <=> self::idle($weeks, $b));
         foreach ($ladders as $ladder) {
@@ -136,10 +126,10 @@ final readonly class ProgramPage
         }
 
         return new ProgramView(
-            array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $compared, $week->monday->isBefore($wish->start) ? 0 : $week->number), $weeks),
-            $staves,
-            ReasonView::all($notes),
-            array_keys($compared),
+            weeks: array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $compared, $week->monday->isBefore($wish->start) ? 0 : $week->number), $weeks),
+            staves: $staves,
+            notes: ReasonView::all($notes),
+            mondays: array_keys($compared),
         );
     }
 
@@ -154,14 +144,14 @@ final readonly class ProgramPage
      *
      * @return array<string, WeekChange> from today on, by Monday
      */
-    private function changes(?Program $holds, array $weeks): array
+    private function changes(?KeptProgram $holds, array $weeks): array
     {
         if ($holds === null) {
             return [];
         }
         $ahead = fn(WrittenWeek $week): bool => ! $week->monday->isBefore($this->hand->today()->monday());
         $changes = [];
-        foreach (WeekChange::between(array_values(array_filter(ProgramAtHand::weeksOf($holds), $ahead)), array_values(array_filter($weeks, $ahead)), $this->name(...)) as $change) {
+        foreach (WeekChange::between($this->hand->ahead($holds), array_values(array_filter($weeks, $ahead)), $this->name(...)) as $change) {
             $changes[$change->monday->iso()] = $change;
         }
 
@@ -174,9 +164,9 @@ final readonly class ProgramPage
      * @param array<string, WeekChange> $compared
      * @param array<string, int>        $numbers
      */
-    private function stave(string $ladder, array $weeks, array $gates, array $compared, ?Program $kept, array $numbers): StaveView
+    private function stave(string $ladder, array $weeks, array $gates, array $compared, ?KeptProgram $kept, array $numbers): StaveView
     {
-        $shelf = $this->hand->dossier->library->ladder($ladder);
+        $shelf = $this->hand->record->library->ladder($ladder);
         $cells = [];
         $before = null;
         foreach ($weeks as $week) {
@@ -187,49 +177,49 @@ final readonly class ProgramPage
             $cells[] = $this->cell($ladder, $week, $cell, $before !== null && $before !== $cell->rung, $compared[$week->monday->iso()] ?? null, $kept, $numbers[$week->monday->iso()] ?? 0);
             $before = $cell->rung;
         }
-        $open = array_values(array_filter($shelf->trunk($this->hand->dossier->method()), fn(Rung $rung): bool => $this->hand->dossier->circumstances()->rule($rung)->openOn(Side::Both)));
+        $open = array_values(array_filter($shelf->trunk($this->hand->record->method), fn(Rung $rung): bool => $this->hand->record->circumstances()->rule($rung)->openOn(Side::Both)));
 
         return new StaveView(
-            $ladder,
-            ucfirst($shelf->shortName),
-            $shelf->demand->value,
-            $shelf->demand->shortName(),
-            $cells,
-            $gates,
-            array_map(static fn(Rung $rung): RungChoiceView => new RungChoiceView($rung->slug, $rung->name, $rung->height->label()), $open),
+            ladder: $ladder,
+            name: ucfirst($shelf->shortName),
+            demand: $shelf->demand->value,
+            demandName: $shelf->demand->shortName(),
+            cells: $cells,
+            gates: $gates,
+            rungs: array_map(static fn(Rung $rung): RungChoiceView => new RungChoiceView(rung: $rung->slug, name: $rung->name, height: $rung->height->label()), $open),
         );
     }
 
-    private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?Program $kept, int $number): ProgramCellView
+    private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?KeptProgram $kept, int $number): ProgramCellView
     {
         $rung = $this->rung($cell->rung);
         $done = $this->done["{$week->monday->iso()} {$ladder}"] ?? [];
         $begun = ! $this->hand->today()->isBefore($week->monday);
-        $on = array_values(array_unique(array_map(static fn(SetEntry $set): string => $set->rung, $done)));
+        $on = array_values(array_unique(array_map(static fn(LoggedSet $set): string => $set->rung, $done)));
         try {
             $dose = $rung === null ? null : DoseLine::parse($cell->dose, $rung->sidedness);
         } catch (Refusal) {
             $dose = null;
         }
-        $counting = $this->hand->dossier->method()->counting();
+        $counting = $this->hand->record->method->counting();
 
         return new ProgramCellView(
-            $week->monday->iso(),
-            $number,
-            $cell->rung,
-            $rung->name ?? $kept->rung_names[$cell->rung]['name'] ?? $cell->rung,
-            $rung->shortName ?? $kept->rung_names[$cell->rung]['name'] ?? $cell->rung,
-            $rung->height->tenths ?? $kept->rung_names[$cell->rung]['tenths'] ?? 10,
-            $dose === null ? $cell->dose : DoseLine::print($dose, $counting),
-            $dose === null ? $cell->dose : DoseWords::of($dose, $counting),
-            $cell->sets,
-            $cell->locked,
-            $climbs,
-            $change->cells[$ladder] ?? '',
-            $begun ? count($done) : null,
-            $on === [] || $on === [$cell->rung] ? null : implode(', ', array_map($this->name(...), array_diff($on, [$cell->rung]))),
-            $cell->reason === null ? null : ReasonView::of($cell->reason),
-            $cell->whySets === null ? null : ReasonView::of($cell->whySets),
+            monday: $week->monday->iso(),
+            week: $number,
+            rung: $cell->rung,
+            rungName: $rung->name ?? $kept->rungNames[$cell->rung]['name'] ?? $cell->rung,
+            shortName: $rung->shortName ?? $kept->rungNames[$cell->rung]['name'] ?? $cell->rung,
+            tenths: $rung->height->tenths ?? $kept->rungNames[$cell->rung]['tenths'] ?? 10,
+            dose: $dose === null ? $cell->dose : DoseLine::print($dose, $counting),
+            doseWords: $dose === null ? $cell->dose : DoseWords::of($dose, $counting),
+            sets: $cell->sets,
+            locked: $cell->locked,
+            climbs: $climbs,
+            change: $change->cells[$ladder] ?? '',
+            setsDone: $begun ? count($done) : null,
+            doneOn: $on === [] || $on === [$cell->rung] ? null : implode(', ', array_map($this->name(...), array_diff($on, [$cell->rung]))),
+            reason: $cell->reason === null ? null : ReasonView::of($cell->reason),
+            whySets: $cell->whySets === null ? null : ReasonView::of($cell->whySets),
         );
     }
 
@@ -247,40 +237,35 @@ final readonly class ProgramPage
             $made = $session === null ? $made : [...$made, $session];
             $seconds += $total;
             $load += ($week->places[$slot]->effort ?? WeekPlacing::EFFORT) * $total / 60;
-            $row = $this->hand->written($week->monday, $slot);
-            $log = $row === null ? null : $this->hand->dossier->person->logs->first(static fn(SessionLog $log): bool => $log->training_session_id === $row->id);
+            $written = $this->hand->written($week->monday, $slot);
             $sessions[] = new ProgramSessionView(
-                $slot,
-                isset($week->places[$slot]) ? $week->places[$slot]->inWords() : 'another time',
-                Totals::clock($total),
-                array_map(fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $this->hand->dossier->method()->counting()), $session?->items() ?? []),
-                $row?->id,
-                match (true) {
-                    $row === null => $this->hand->isBehind($week, $slot) ? 'behind' : 'none',
-                    self::same($row->blocks, ProgramAtHand::blocks($week, $slot)) => 'written',
-                    default => 'differs',
-                },
-                $log?->done_on,
+                slot: $slot,
+                when: isset($week->places[$slot]) ? $week->places[$slot]->inWords() : 'another time',
+                clock: Totals::clock($total),
+                lines: array_map(fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $this->hand->record->method->counting()), $session?->items() ?? []),
+                session: $written?->id,
+                state: $this->hand->state($week, $slot),
+                doneOn: $written === null ? null : $this->hand->doneOn($written)?->iso(),
             );
         }
         $thisMonday = $this->hand->today()->monday();
         $change = $compared[$week->monday->iso()] ?? null;
 
         return new ProgramWeekView(
-            $week->monday->iso(),
-            $number,
-            $week->kind->value,
-            $week->retests,
-            self::phase(Phase::of($made)),
-            $week->monday->isBefore($thisMonday) ? 'past' : ($week->monday->equals($thisMonday) ? 'now' : 'ahead'),
-            $week->agreementPerMille === 0 ? '' : intdiv($week->agreementPerMille + 5, 10).' %',
-            Totals::clock($seconds),
-            (int) round($load),
-            $this->hand->today()->isBefore($week->monday) ? null : (int) round($this->loads[$week->monday->iso()] ?? 0.0),
-            $sessions,
-            $this->sessionsDone[$week->monday->iso()] ?? 0,
-            ReasonView::all($week->notes),
-            $change === null ? '' : $change->week ?? (count($change->cells) > 0 ? count($change->cells).(count($change->cells) === 1 ? ' ladder differs' : ' ladders differ') : 'The sets are shared out otherwise'),
+            monday: $week->monday->iso(),
+            number: $number,
+            kind: $week->kind,
+            retests: $week->retests,
+            phase: self::phase(Phase::of($made)),
+            when: $week->monday->isBefore($thisMonday) ? 'past' : ($week->monday->equals($thisMonday) ? 'now' : 'ahead'),
+            agreement: $week->agreementPerMille === 0 ? '' : intdiv($week->agreementPerMille + 5, 10).' %',
+            clock: Totals::clock($seconds),
+            load: (int) round($load),
+            loadDone: $this->hand->today()->isBefore($week->monday) ? null : (int) round($this->loads[$week->monday->iso()] ?? 0.0),
+            sessions: $sessions,
+            done: $this->sessionsDone[$week->monday->iso()] ?? 0,
+            notes: ReasonView::all($week->notes),
+            change: $change === null ? '' : $change->week ?? (count($change->cells) > 0 ? count($change->cells).(count($change->cells) === 1 ? ' ladder differs' : ' ladders differ') : 'The sets are shared out otherwise'),
         );
     }
 
@@ -290,67 +275,27 @@ final readonly class ProgramPage
         return $leads === null ? '' : "{$leads[0]->value} {$leads[1]} %";
     }
 
-    /**
-     * @param list<array<array-key, mixed>> $blocks
-     * @param list<WrittenBlock>            $planned
-     */
-    private static function same(array $blocks, array $planned): bool
-    {
-        $lines = static fn(array $all): array => array_map(static fn(WrittenBlock $block): array => array_map(static fn(WrittenItem $item): string => "{$item->rung} {$item->dose}", $block->items), $all);
-
-        return $lines(array_map(WrittenBlock::read(...), $blocks)) === $lines($planned);
-    }
-
-    /**
-     * How the weeks of the program that holds are numbered in the wish for the rest of it.
-     *
-     * @param list<WrittenWeek> $weeks
-     *
-     * @return array<string, int> by Monday
-     */
-    private function numbersToCome(array $weeks): array
-    {
-        $start = $this->hand->nextWish()->start;
-        $numbers = [];
-        foreach ($weeks as $week) {
-            if (! $week->monday->isBefore($start) && $week->kind !== WeekKind::Away) {
-                $numbers[$week->monday->iso()] = count($numbers) + 1;
-            }
-        }
-
-        return $numbers;
-    }
-
     /** @return array<string, list<GateForecastView>> by ladder, from today on */
     private function presentGates(): array
     {
-        $standing = $this->hand->standing();
-        $wish = $this->hand->nextWish();
-        $rate = $this->hand->rate($wish);
         $monday = $this->hand->today()->monday();
-        $gates = [];
-        foreach ($standing->working as $ladder => $rung) {
-            if (! in_array($ladder, $standing->stopped, true)) {
-                $gates[$ladder] = array_map(
-                    fn(GateForecast $gate): GateForecastView => $this->gate($gate, static fn(float $at): Day => $monday->plusDays(7 * (GateForecast::week($at) - 1))),
-                    Forecast::of($rung, $standing->daysOn[$ladder] ?? 0, $standing->library->ladder($ladder), $standing->circumstances, $rate, max(1, count($wish->slots)), self::WEEKS_AHEAD),
-                );
-            }
-        }
 
-        return $gates;
+        return array_map(fn(array $gates): array => array_map(
+            fn(GateForecast $gate): GateForecastView => $this->gate($gate, static fn(float $at): Day => $monday->plusDays(7 * (GateForecast::week($at) - 1))),
+            $gates,
+        ), $this->hand->gates());
     }
 
     /** @param \Closure(float): Day $monday of the week after so many weeks */
     private function gate(GateForecast $gate, \Closure $monday): GateForecastView
     {
-        return new GateForecastView($gate->to->slug, $gate->to->name, $monday($gate->earliest)->iso(), $monday($gate->likely)->iso(), $monday($gate->latest)->iso(), ReasonView::of($gate->reason()));
+        return new GateForecastView(to: $gate->to->slug, toName: $gate->to->name, earliest: $monday($gate->earliest)->iso(), likely: $monday($gate->likely)->iso(), latest: $monday($gate->latest)->iso(), reason: ReasonView::of($gate->reason()));
     }
 
     private function rung(string $slug): ?Rung
     {
         try {
-            return $this->hand->dossier->library->rung($slug);
+            return $this->hand->record->library->rung($slug);
         } catch (UnknownRung) {
             return null;
         }
@@ -358,6 +303,6 @@ final readonly class ProgramPage
 
     private function name(string $slug): string
     {
-        return $this->rung($slug)->name ?? $this->hand->present()->rung_names[$slug]['name'] ?? $slug;
+        return $this->rung($slug)->name ?? $this->hand->present()->rungNames[$slug]['name'] ?? $slug;
     }
 }

@@ -11,15 +11,10 @@ use OpenApi\Attributes as OA;
 final readonly class ProgramVersionView
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $madeOn,
-        #[OA\Property]
         public string $why,
-        #[OA\Property]
         public int $weeks,
-        #[OA\Property]
         public bool $holds,
     ) {}
 }

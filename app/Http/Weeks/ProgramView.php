@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use App\Api\ListOf;
 use App\Http\Shared\ReasonView;
 use OpenApi\Attributes as OA;
 
@@ -19,13 +18,9 @@ final readonly class ProgramView
      * @param list<string>          $mondays of the weeks that differ from the program that holds
      */
     public function __construct(
-        #[ListOf(ProgramWeekView::class)]
         public array $weeks,
-        #[ListOf(StaveView::class)]
         public array $staves,
-        #[ListOf(ReasonView::class)]
         public array $notes,
-        #[ListOf('string')]
         public array $mondays,
     ) {}
 }

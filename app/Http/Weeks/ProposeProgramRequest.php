@@ -15,7 +15,10 @@ use EvenRungs\Week\SessionRole;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [new OA\Property(property: 'wish', ref: '#/components/schemas/WishView')])]
+/**
+ * @body ProgramRequestView $wish
+ */
+#[OA\Schema]
 class ProposeProgramRequest extends ApiRequest
 {
     private const SLUG = 'regex:/^[a-z0-9\/-]{1,130}$/';

@@ -10,14 +10,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class RequestedDoseView
 {
+    /** @param string $rung the rung it is written for */
     public function __construct(
-        #[OA\Property]
         public int $week,
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property(description: 'the rung it is written for')]
         public string $rung,
-        #[OA\Property]
         public string $dose,
     ) {}
 }

@@ -11,11 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class RequestedRungView
 {
     public function __construct(
-        #[OA\Property]
         public int $week,
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property]
         public string $rung,
     ) {}
 }

@@ -11,11 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class RequestedSetsView
 {
     public function __construct(
-        #[OA\Property]
         public string $slot,
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property]
         public int $sets,
     ) {}
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use App\Api\OneOf;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use OpenApi\Attributes as OA;
@@ -13,18 +12,16 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class RequestedSlotView
 {
+    /**
+     * @param int $day    1 Monday to 7 Sunday
+     * @param int $effort planned, 0 to 10
+     */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property(description: '1 Monday to 7 Sunday')]
         public int $day,
-        #[OneOf(DayPart::class)]
-        public string $part,
-        #[OneOf(SessionRole::class)]
-        public string $placement,
-        #[OA\Property]
+        public DayPart $part,
+        public SessionRole $placement,
         public int $minutes,
-        #[OA\Property(description: 'planned, 0 to 10')]
         public int $effort,
     ) {}
 }

@@ -11,11 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class RungChoiceView
 {
     public function __construct(
-        #[OA\Property]
         public string $rung,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $height,
     ) {}
 }

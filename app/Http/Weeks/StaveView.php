@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use App\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 /** A ladder over the weeks of a program. */
@@ -17,19 +16,12 @@ final readonly class StaveView
      * @param list<RungChoiceView>   $rungs open to the person, lowest first
      */
     public function __construct(
-        #[OA\Property]
         public string $ladder,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $demand,
-        #[OA\Property]
         public string $demandName,
-        #[ListOf(ProgramCellView::class)]
         public array $cells,
-        #[ListOf(GateForecastView::class)]
         public array $gates,
-        #[ListOf(RungChoiceView::class)]
         public array $rungs,
     ) {}
 }

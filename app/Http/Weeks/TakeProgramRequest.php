@@ -6,13 +6,14 @@ namespace App\Http\Weeks;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'replaces', description: 'the version it was compared with; null for the first', type: 'string', nullable: true),
-    new OA\Property(property: 'mondays', description: 'weeks taken over; all of them when null', type: 'array', items: new OA\Items(type: 'string'), nullable: true),
-    new OA\Property(property: 'why', type: 'string'),
-    new OA\Property(property: 'wish', ref: '#/components/schemas/WishView'),
-])]
+/**
+ * @body string $id
+ * @body string|null $replaces the version it was compared with; null for the first
+ * @body list<string>|null $mondays weeks taken over; all of them when null
+ * @body string $why
+ * @body ProgramRequestView $wish
+ */
+#[OA\Schema]
 final class TakeProgramRequest extends ProposeProgramRequest
 {
     /** @return array<string, list<mixed>> */

@@ -37,22 +37,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/catalogue": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["catalogue"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/people/{person}/board": {
         parameters: {
             query?: never;
@@ -219,55 +203,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/calendar": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["calendar"];
-        put: operations["setUpCalendar"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/calendar/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["calendarFile"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/calendar/address": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A new private address; the one before it no longer answers. */
-        post: operations["makeCalendarAddress"];
-        delete: operations["revokeCalendarAddress"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/people/{person}/checks": {
         parameters: {
             query?: never;
@@ -367,6 +302,105 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        /** Takes a picture out for good: what shows a body is not kept against a person's wish. */
+        delete: operations["removePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/alignments/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the marks come to; nothing is saved. */
+        post: operations["previewAlignment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/alignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepAlignment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/alignments/{alignment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a check back; the row stays, marked as taken back. */
+        delete: operations["takeAlignmentBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cueSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/logs": {
         parameters: {
             query?: never;
@@ -393,6 +427,315 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["tellMorning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{ladder}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ladder"];
+        put: operations["keepLadder"];
+        post?: never;
+        delete: operations["letGoOfLadder"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Nothing is kept: problems and pictures while a ladder is edited. */
+        post: operations["checkLadder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a ladder file; nothing is kept. */
+        post: operations["readLadder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{ladder}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ladderFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["method"];
+        put: operations["changeMethod"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodTrial"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everyone, archived people among them, with what there is to filter by. */
+        get: operations["people"];
+        put?: never;
+        post: operations["addPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["person"];
+        put: operations["changePerson"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a person away, with everything that was kept; nothing is deleted. */
+        post: operations["archivePerson"];
+        delete: operations["restorePerson"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/screenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["screen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["review"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/decisions/{decision}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
+        post: operations["takeDecisionBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -511,14 +854,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/method": {
+    "/api/people/{person}/sessions": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["methodTrial"];
+        get: operations["sessions"];
+        put?: never;
+        post: operations["writeSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put: operations["changeSession"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -527,64 +918,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/ladders/{ladder}": {
+    "/api/people/{person}/calendar": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["ladder"];
-        put: operations["keepLadder"];
+        get: operations["calendar"];
+        put: operations["setUpCalendar"];
         post?: never;
-        delete: operations["letGoOfLadder"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ladders/check": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Nothing is kept: problems and pictures while a ladder is edited. */
-        post: operations["checkLadder"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/ladders/read": {
+    "/api/people/{person}/calendar/file": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
-        /** Reads a ladder file; nothing is kept. */
-        post: operations["readLadder"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ladders/{ladder}/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ladderFile"];
+        get: operations["calendarFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -593,15 +950,33 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/library": {
+    "/api/people/{person}/calendar/address": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["library"];
+        get?: never;
         put?: never;
+        /** A new private address; the one before it no longer answers. */
+        post: operations["makeCalendarAddress"];
+        delete: operations["revokeCalendarAddress"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/weeks/{date}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The week in which a date lies. */
+        get: operations["week"];
+        put: operations["layOutWeek"];
         post?: never;
         delete?: never;
         options?: never;
@@ -609,56 +984,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/method": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["method"];
-        put: operations["changeMethod"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Everyone, archived people among them, with what there is to filter by. */
-        get: operations["people"];
-        put?: never;
-        post: operations["addPerson"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["person"];
-        put: operations["changePerson"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/archive": {
+    "/api/people/{person}/soreness": {
         parameters: {
             query?: never;
             header?: never;
@@ -667,124 +993,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Puts a person away, with everything that was kept; nothing is deleted. */
-        post: operations["archivePerson"];
-        delete: operations["restorePerson"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/screenings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["screen"];
+        post: operations["tellSoreness"];
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/clearances": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["clear"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/photos": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["keepPhoto"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/photos/{photo}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["photo"];
-        put?: never;
-        post?: never;
-        /** Takes a picture out for good: what shows a body is not kept against a person's wish. */
-        delete: operations["removePhoto"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/alignments/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What the marks come to; nothing is saved. */
-        post: operations["previewAlignment"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/alignments": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["keepAlignment"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/alignments/{alignment}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Takes a check back; the row stays, marked as taken back. */
-        delete: operations["takeAlignmentBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -889,226 +1099,192 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/review": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["review"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/decisions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["decide"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/decisions/{decision}/take-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
-        post: operations["takeDecisionBack"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/sessions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["sessions"];
-        put?: never;
-        post: operations["writeSession"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/sessions/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewSession"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/sessions/{session}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["session"];
-        put: operations["changeSession"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/sessions/{session}/sheet": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["sheet"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/sessions/{session}/cues": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["cueSheet"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sign-in": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["signIn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sign-out": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["signOut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/me": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["me"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/weeks/{date}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The week in which a date lies. */
-        get: operations["week"];
-        put: operations["layOutWeek"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{person}/soreness": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["tellSoreness"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        AgainInput: {
+        /** @description A person on the bench, with the single next action. */
+        BenchLineView: {
             id: string;
-            /** @description the version it was compared with */
-            replaces: string;
+            name: string;
+            about: string;
+            /** @description why the line is here */
+            sentence: string;
+            /** @description what to do next */
+            action: string;
+            /** @enum {string} */
+            step: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
+            /** @enum {string} */
+            status: "stop" | "watch" | "ready" | "information";
+            /** @description spread of the board, such as 1.6; null when there is none */
+            spread: string | null;
+            weakest: string | null;
+            lastDone: string | null;
         };
-        AlignmentInput: {
+        /** @description What needs the trainer today, most urgent first. */
+        BenchView: {
+            today: string;
+            lines: components["schemas"]["BenchLineView"][];
+        };
+        PingView: {
+            here: boolean;
+        };
+        /** @description Limits and kit as they stand in a form that is not saved yet. */
+        BoardChangeRequest: {
+            kit: string[];
+            limits: components["schemas"]["LimitInput"][];
+        };
+        /** @description The whole board under other limits or kit, before they are saved. */
+        BoardChangeView: {
+            sentence: string;
+            /** @description rungs that close */
+            closing: number;
+            /** @description rungs that open */
+            opening: number;
+            /** @description working rungs that are no longer open */
+            changes: components["schemas"]["LimitEffectView"][];
+            /** @description short names of demands of which no rung is left */
+            leftOpen: string[];
+        };
+        BoardView: {
+            demands: components["schemas"]["DemandView"][];
+            spread: number | null;
+            spreadText: string | null;
+            spreadReason: components["schemas"]["ReasonView"];
+            /** @description rungs closed by limits or kit */
+            ruledOut: number;
+            /** @description rungs the method does not use */
+            putAway: number;
+            /** @description spread four weeks ago */
+            spreadBefore: string | null;
+            /** @description of rungs the person has an own set-up for */
+            setUps: components["schemas"]["SetUpView"][];
+        };
+        /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
+        ClosedRungView: {
+            slug: string;
+            openLeft: boolean;
+            openRight: boolean;
+            /** @description the method does not use it */
+            putAway: boolean;
+            reasons: components["schemas"]["ReasonView"][];
+            /** @description nearest first */
+            substitutes: components["schemas"]["SubstituteView"][];
+        };
+        /** @description A demand on the board: its height and whether anything of it is open. */
+        DemandView: {
+            value: string;
+            shortName: string;
+            height: number | null;
+            heightText: string | null;
+            toppedOut: boolean;
+            weakest: boolean;
+            /** @description limits and kit leave no rung of this demand */
+            nothingFits: boolean;
+            ladders: components["schemas"]["LadderView"][];
+        };
+        /** @description A ladder as it stands for one person. */
+        LadderView: {
+            slug: string;
+            /** @description rungs that are not open on both sides */
+            closed: components["schemas"]["ClosedRungView"][];
+            /** @description none, one, or left and right */
+            stands: components["schemas"]["PositionView"][];
+            /** @description where they differ from today */
+            ghosts: components["schemas"]["StoodView"][];
+            /** @description the method uses none of its rungs */
+            putAway: boolean;
+        };
+        /** @description What a change of limits or kit does to one working rung. */
+        LimitEffectView: {
+            ladder: string;
+            ladderName: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            from: string;
+            to: components["schemas"]["SubstituteView"] | null;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A move of a person on a ladder: who, when, why, and the whole board after it. */
+        MoveView: {
+            placement: string;
+            on: string;
+            by: string;
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            sentence: string;
+            reason: string;
+            /** @enum {string|null} */
+            decision: "climb" | "stay" | "step-down" | "stop-ladder" | "refer" | null;
+            takenBack: boolean;
+            spreadText: string | null;
+            /** @description all ladders after the move; none when it was taken back */
+            stands: components["schemas"]["StoodView"][];
+            /** @description of the demands after the move, in tenths */
+            heights: {
+                [key: string]: number;
+            };
+        };
+        /** @description A person's way over the board. */
+        PathView: {
+            /** @description oldest first */
+            moves: components["schemas"]["MoveView"][];
+        };
+        /** @description A placing that was saved, and how to take it back. */
+        PlacedView: {
+            placement: string;
+            sentence: string;
+        };
+        PlacementRequest: {
+            id: string;
+            rung: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            reason: string;
+        };
+        /** @description Where the person stands on a ladder. */
+        PositionView: {
+            placement: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+            placedOn: string;
+            reason: string;
+            stopped: boolean;
+            gate: components["schemas"]["GateView"];
+            /** @description the rung a climb would lead to */
+            next: string | null;
+        };
+        SetUpRequest: {
+            rung: string;
+            /** @description empty to have none */
+            text: string;
+            /** @description version that was read; 0 when there was none */
+            version: number;
+        };
+        /** @description How a person sets up a rung for themselves. */
+        SetUpView: {
+            rung: string;
+            text: string;
+            version: number;
+        };
+        /** @description Where the person stood on a ladder at another time. */
+        StoodView: {
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+        };
+        /** @description The nearest fitting rung for one that is ruled out. */
+        SubstituteView: {
+            slug: string;
+            name: string;
+            lost: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description Marks on a picture, in its pixels. */
+        AlignmentRequest: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
             /** @enum {string} */
@@ -1125,50 +1301,78 @@ export interface components {
             centimetres: number | null;
             note: string;
         };
-        BlockInput: {
+        /** @description An alignment check as it was kept. */
+        AlignmentRowView: {
+            id: string;
             /** @enum {string} */
-            kind: "straight" | "circuit";
-            /** @enum {string} */
-            part: "primer" | "main" | "finisher";
-            items: components["schemas"]["ItemInput"][];
-            gapSeconds: number[];
-            roundRestSeconds: number;
+            view: "side" | "behind";
+            photo: string | null;
+            found: components["schemas"]["AlignmentView"];
+            note: string;
+            testedOn: string;
         };
-        BoardChangeInput: {
-            /** @description Limits and kit as they stand in a form that is not saved yet. */
-            kit: string[];
-            limits: components["schemas"]["LimitInput"][];
+        /** @description What marks on a picture come to. */
+        AlignmentView: {
+            /** @description sag or a lower left side above 0, pike or a lower right side below */
+            degrees: number;
+            centimetres: number | null;
+            inLine: boolean;
+            /** @description the verdict first */
+            reasons: components["schemas"]["ReasonView"][];
         };
-        BraceInput: {
+        /** @description What a brace check asks for, in mmHg and seconds. */
+        BraceBandView: {
+            target: number;
+            low: number;
+            high: number;
+            seconds: number;
+        };
+        /** @description Readings of a cuff. */
+        BraceRequest: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
             samples: components["schemas"]["BraceSampleInput"][];
+        };
+        /** @description A brace check as it was kept. */
+        BraceRowView: {
+            id: string;
+            found: components["schemas"]["BraceView"];
+            testedOn: string;
         };
         /** @description One reading of a cuff. */
         BraceSampleInput: {
             /** @description since the check began */
             ms: number;
-            /** Format: float */
             mmHg: number;
         };
-        CalendarInput: {
-            /** @description version that was read; 0 when nothing was kept yet */
-            version: number;
-            /** @description when the morning session begins, such as 07:30 */
-            morning: string;
-            midday: string;
-            evening: string;
-            /** @description before the start; null for none */
-            alarmMinutes: number | null;
+        /** @description What the readings of a cuff come to. */
+        BraceView: {
+            seconds: number;
+            secondsInBand: number;
+            longestInBand: number;
+            /** @description mmHg a minute */
+            drift: number;
+            held: boolean;
+            reason: components["schemas"]["ReasonView"];
         };
-        ClearanceInput: {
-            id: string;
-            clinician: string;
-            scope: string;
-            from: string;
-            until: string;
+        /** @description What was tested, how it compares, and where it says to start. */
+        ChecksView: {
+            holds: components["schemas"]["HoldTestView"][];
+            /** @description ratios and side differences */
+            notes: components["schemas"]["ReasonView"][];
+            /** @description newest first */
+            climbs: components["schemas"]["ClimbView"][];
+            ladders: components["schemas"]["ClimbableView"][];
+            /** @description weakest first; none while nothing was tested */
+            starts: components["schemas"]["StartView"][];
+            /** @description newest first */
+            braces: components["schemas"]["BraceRowView"][];
+            /** @description newest first */
+            alignments: components["schemas"]["AlignmentRowView"][];
+            braceBand: components["schemas"]["BraceBandView"];
         };
-        ClimbInput: {
+        /** @description A climb test as far as it went. */
+        ClimbRequest: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
             ladder: string;
@@ -1178,30 +1382,45 @@ export interface components {
             guess: string | null;
             trials: components["schemas"]["ClimbTrialInput"][];
         };
+        /** @description The next trial of a climb test, or how it ended. */
+        ClimbStepView: {
+            /** @description rung to try now; null when the test is over */
+            next: string | null;
+            /** @description the small trial in words */
+            doseText: string | null;
+            /** @description seconds of a hold; null where it is not held */
+            holdSeconds: number | null;
+            /** @description form check of the trial, in the order asked */
+            questions: components["schemas"]["ChoiceView"][];
+            workingRung: string | null;
+            reason: components["schemas"]["ReasonView"] | null;
+        };
         /** @description One trial of a climb test. */
         ClimbTrialInput: {
             rung: string;
+            /** @description form questions answered with no */
             faults: string[];
             pain: number;
         };
-        DecisionInput: {
+        /** @description A climb test as it ended. */
+        ClimbView: {
             id: string;
-            log: string;
             ladder: string;
             /** @enum {string} */
             side: "left" | "right" | "both";
-            /** @enum {string} */
-            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            reason: string;
+            workingRung: string | null;
+            sentence: string;
+            testedOn: string;
         };
-        FitInput: {
-            /** @description of the session itself, so that it does not count as another one of the week */
-            id: string;
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            blocks: components["schemas"]["BlockInput"][];
+        /** @description A ladder that can be climbed in a test. */
+        ClimbableView: {
+            ladder: string;
+            /** @description left and right are tried apart */
+            sided: boolean;
+            /** @description where the person stands: the test begins two rungs below */
+            guess: string | null;
         };
-        HoldInput: {
+        HoldRequest: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
             /** @enum {string} */
@@ -1213,63 +1432,370 @@ export interface components {
             end: "form-lost" | "stopped" | "pain" | "cap";
             note: string;
         };
-        ItemInput: {
+        /** @description One timed hold as it was done. */
+        HoldRowView: {
             id: string;
-            rung: string;
-            dose: string;
-        };
-        LadderCheckInput: {
-            document: {
-                [key: string]: unknown;
-            };
-        };
-        LadderFileInput: {
-            /** @description contents of a ladder file, YAML or JSON */
-            text: string;
-        };
-        LadderInput: {
-            /** @description of the own version that was read; 0 for none */
-            version: number;
-            document: {
-                [key: string]: unknown;
-            };
-        };
-        /** @description A limit as it is entered with the person. */
-        LimitInput: {
+            seconds: number;
             /** @enum {string} */
-            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
+            end: "form-lost" | "stopped" | "pain" | "cap";
+            note: string;
+            testedOn: string;
+        };
+        /** @description One side of a hold: whether it can be tested, and what was held. */
+        HoldStandingView: {
             /** @enum {string} */
             side: "left" | "right" | "both";
-            note: string;
-            /**
-             * Format: date
-             * @description first date; today when null
-             */
-            since: string | null;
-            /** @description a clinician has cleared what the limit keeps for one */
-            cleared: boolean;
+            /** @description why it is not tested */
+            ruledOut: components["schemas"]["ReasonView"] | null;
+            last: number | null;
+            best: number | null;
+            norm: components["schemas"]["NormView"] | null;
+            /** @description whole per cent of the published group below; null where it would say more than is known */
+            percentile: number | null;
+            reason: components["schemas"]["ReasonView"] | null;
+            /** @description the change since the test before */
+            change: components["schemas"]["ReasonView"] | null;
+            /** @description newest first */
+            history: components["schemas"]["HoldRowView"][];
         };
-        LogInput: {
+        /** @description A timed hold: how it is done, and how the person does. */
+        HoldTestView: {
+            /** @enum {string} */
+            kind: "front-plank-knees" | "front-plank" | "side-plank" | "back-extensor" | "trunk-flexor" | "one-leg-bridge";
+            label: string;
+            setUp: string[];
+            endsWhen: string;
+            /** @description seconds at which the clock is stopped */
+            stopAt: number;
+            /** @description one, or left and right */
+            sides: components["schemas"]["HoldStandingView"][];
+            /** @description sides to test, in this order; none when it is ruled out */
+            inTurn: ("left" | "right" | "both")[];
+        };
+        /** @description The published group a hold is compared with, in seconds. */
+        NormView: {
+            mean: number;
+            sd: number;
+            /** @description minimal detectable change */
+            detectable: number;
+        };
+        /** @description A picture that was kept, in its own pixels. */
+        PhotoView: {
+            id: string;
+            width: number;
+            height: number;
+        };
+        /** @description A mark on a picture, in its pixels: x to the right, y down. */
+        PointInput: {
+            x: number;
+            y: number;
+        };
+        /** @description A rung proposed to start on. */
+        StartView: {
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+            /** @description wall or chair version offered beside it */
+            support: string | null;
+            reasons: components["schemas"]["ReasonView"][];
+            /** @description where the person stands now */
+            standsOn: string | null;
+        };
+        /** @description A test that was kept, in a sentence. */
+        TestedView: {
+            id: string;
+            sentence: string;
+        };
+        /** @description What the player needs to know of an exercise. */
+        CueItemView: {
+            id: string;
+            rung: string;
+            name: string;
+            dose: string;
+            doseText: string;
+            sets: number;
+            /** @enum {string} */
+            unit: "reps" | "seconds" | "metres";
+            /** @description what each set asks for, per side where sides count apart */
+            targets: number[];
+            perSide: boolean;
+            cues: string[];
+            faults: components["schemas"]["FaultView"][];
+            fallback: string;
+            /** @description the person’s own set-up; empty for none */
+            setUp: string;
+            easier: string | null;
+            /** @description form check, in the order asked */
+            questions: components["schemas"]["ChoiceView"][];
+            figure: components["schemas"]["FigureView"];
+        };
+        /** @description What the player plays, with what it asks first. */
+        CueSheetView: {
+            session: string;
+            title: string;
+            totalText: string;
+            cues: components["schemas"]["CueView"][];
+            items: components["schemas"]["CueItemView"][];
+            cautions: string[];
+            mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description why only activation is done today: a sore trunk */
+            activationOnly: components["schemas"]["ReasonView"] | null;
+        };
+        CueView: {
+            /** @enum {string} */
+            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
+            seconds: number;
+            item: string;
+            set: number;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            target: number;
+            repetitions: number;
+            phases: components["schemas"]["TempoPartView"][];
+            endsSet: boolean;
+        };
+        LogRequest: {
             /** @description ULID made on the device: sending twice saves once */
             id: string;
             session: string;
             seconds: number | null;
             sets: components["schemas"]["SetInput"][];
         };
-        MethodInput: {
-            /** @description version that was read */
-            version: number;
-            question: string;
-            choice: string;
+        /** @description A logged session. */
+        LogView: {
+            id: string;
+            title: string;
+            doneOn: string;
+            sets: number;
         };
-        MorningInput: {
+        MorningRequest: {
             id: string;
             log: string;
             ladder: string;
             pain: number;
             worse: boolean;
         };
-        PersonInput: {
+        /** @description One set as it was done; null means not asked or not told. */
+        SetInput: {
+            item: string;
+            set: number;
+            both: number | null;
+            left: number | null;
+            right: number | null;
+            /** @description answers by form question */
+            form: {
+                [key: string]: boolean;
+            };
+            pain: number | null;
+            effort: number | null;
+            travellingPain: boolean;
+            feltWrong: boolean;
+            painNote: string;
+            /** @description what was coached, by the cue sheet; as the session says when null */
+            rung: string | null;
+            dose: string | null;
+        };
+        LadderCheckRequest: {
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /** @description What is wrong with a ladder that is not kept yet, and what it would look like. */
+        LadderCheckView: {
+            /** @description none when it can be kept */
+            problems: string[];
+            ladder: components["schemas"]["LibraryLadderView"] | null;
+            document: {
+                [key: string]: unknown;
+            } | null;
+        };
+        LadderFileRequest: {
+            /** @description contents of a ladder file, YAML or JSON */
+            text: string;
+        };
+        /** @description A ladder as a file to keep or to pass on. */
+        LadderFileView: {
+            name: string;
+            text: string;
+        };
+        LadderRequest: {
+            /** @description of the own version that was read; 0 for none */
+            version: number;
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        /** @description A ladder as its file says it, for editing. */
+        LadderSourceView: {
+            slug: string;
+            /** @description of the practice’s own version; 0 while it has none */
+            version: number;
+            /** @description there is a shipped ladder of this name to go back to */
+            shipped: boolean;
+            document: {
+                [key: string]: unknown;
+            };
+            /** @description slugs of rungs that placings, logs, decisions or sessions rest on: they can be hidden, not taken out */
+            inUse: string[];
+        };
+        /** @description A ladder as the library has it. */
+        LibraryLadderView: {
+            slug: string;
+            name: string;
+            shortName: string;
+            demand: string;
+            demandName: string;
+            /** @description lowest first */
+            rungs: components["schemas"]["RungView"][];
+            /** @description slugs of rungs of other ladders that belong here too */
+            signposts: string[];
+        };
+        /** @description All ladders, in the order of the board. */
+        LibraryView: {
+            version: string;
+            ladders: components["schemas"]["LibraryLadderView"][];
+        };
+        /** @description A rung as the library has it, in the words of the practice’s method. */
+        RungView: {
+            slug: string;
+            name: string;
+            shortName: string;
+            /** @description tenths */
+            height: number;
+            heightText: string;
+            level: string;
+            purpose: string;
+            position: string;
+            dynamic: boolean;
+            /** @enum {string} */
+            sidedness: "both" | "one-sided" | "alternating";
+            /** @description labels; all of it is needed */
+            kit: string[];
+            lever: string;
+            leverText: string;
+            cues: string[];
+            check: string;
+            faults: components["schemas"]["FaultView"][];
+            breathing: string;
+            felt: string;
+            notFelt: string;
+            fallback: string;
+            fallbackRung: string | null;
+            wayOut: string;
+            relief: string;
+            loads: {
+                [key: string]: number;
+            };
+            dose: string;
+            /** @description of one repetition at the default dose; none for a hold */
+            tempo: components["schemas"]["TempoPartView"][];
+            /** @description short names of secondary demands */
+            secondary: string[];
+            /** @description stands beside the trunk of the ladder: climbing passes it by */
+            branch: boolean;
+            figure: components["schemas"]["FigureView"];
+        };
+        /** @description A session under one choice of the method. */
+        ChoiceTrialView: {
+            choice: string;
+            /** @description what is different from the present method; empty when nothing is */
+            changes: string[];
+            totalText: string;
+            /** @description the session as lines of text */
+            text: string;
+        };
+        /** @description A question of the method, and what its answer does to the board. */
+        MethodQuestionView: {
+            question: string;
+            label: string;
+            /** @description the default first */
+            choices: string[];
+            chosen: string;
+            effect: string;
+        };
+        /** @description One answer of the practice's method. */
+        MethodRequest: {
+            /** @description version that was read */
+            version: number;
+            question: string;
+            choice: string;
+        };
+        /** @description A real session under every choice of the method. */
+        MethodTrialView: {
+            title: string;
+            totalText: string;
+            /** @description the session as it is now, as lines of text */
+            text: string;
+            questions: components["schemas"]["QuestionTrialView"][];
+        };
+        /** @description The practice’s own school. */
+        MethodView: {
+            version: number;
+            questions: components["schemas"]["MethodQuestionView"][];
+        };
+        QuestionTrialView: {
+            question: string;
+            choices: components["schemas"]["ChoiceTrialView"][];
+        };
+        PeopleView: {
+            /** @description by name, archived ones last */
+            people: components["schemas"]["PersonLineView"][];
+        };
+        /** @description A person in the list, with what it filters by. */
+        PersonLineView: {
+            id: string;
+            name: string;
+            about: string;
+            aimText: string;
+            flags: ("stop" | "decide" | "due" | "uneven")[];
+            /** @description spread of the board, such as 1.6; null when there is none */
+            spread: string | null;
+            weakest: string | null;
+            lastDone: string | null;
+            archivedOn: string | null;
+        };
+        /** @description Whether the person may be planned for, trained and coached today. */
+        AdmissionView: {
+            open: boolean;
+            urgency: string | null;
+            urgencyText: string | null;
+            reason: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description A limit that holds for the person: what it asks, what it does, and where it comes from. */
+        CautionView: {
+            name: string;
+            origin: string;
+            caution: string;
+            effects: string[];
+        };
+        ClearanceRequest: {
+            id: string;
+            clinician: string;
+            scope: string;
+            from: string;
+            until: string;
+        };
+        ClearanceView: {
+            id: string;
+            clinician: string;
+            scope: string;
+            from: string;
+            until: string;
+            recordedOn: string;
+        };
+        LimitView: {
+            id: string;
+            /** @enum {string} */
+            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
+            label: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            note: string;
+            since: string;
+            cleared: boolean;
+        };
+        PersonRequest: {
             /** @description ULID made by the caller */
             id: string;
             /** @description version that was read; 0 for a new person */
@@ -1298,108 +1824,80 @@ export interface components {
             consentedOn: string | null;
             limits: components["schemas"]["LimitInput"][];
         };
-        PlacementInput: {
+        /** @description A person with what the frame and the Person view show. */
+        PersonView: {
             id: string;
-            rung: string;
+            name: string;
+            about: string;
             /** @enum {string} */
-            side: "left" | "right" | "both";
-            reason: string;
-        };
-        PlanInput: {
-            /** @description version that was read; 0 when nothing was placed yet */
+            aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
+            aimText: string;
+            /** @description parts of work asked for, by demand; those of the aim unless the person has own ones */
+            shares: {
+                [key: string]: number;
+            };
+            /** @description whether the shares are the person’s own */
+            ownShares: boolean;
+            birthYear: number | null;
+            /** @enum {string|null} */
+            sex: "female" | "male" | null;
+            /** @enum {string|null} */
+            hand: "left" | "right" | "both" | null;
+            /** @enum {string|null} */
+            injuredSide: "left" | "right" | "both" | null;
+            /** @description 1 Monday to 7 Sunday */
+            trainingDays: number[];
+            minutes: number;
+            places: components["schemas"]["PlaceView"][];
+            /** @description which of the places planning looks at */
+            place: number;
+            /** @description at the place planning looks at */
+            kit: string[];
+            week: components["schemas"]["OtherTrainingView"][];
+            /** @description as noted */
+            limits: components["schemas"]["LimitView"][];
+            /** @description of the limits and of age */
+            cautions: components["schemas"]["CautionView"][];
+            /** @description training days that a limit does not allow */
+            dayWarnings: components["schemas"]["ReasonView"][];
+            notes: string;
+            consentedOn: string | null;
+            archivedOn: string | null;
+            /** @description why the danger signs are to be asked for again */
+            rescreen: components["schemas"]["ReasonView"] | null;
+            /** @description why a re-test is due */
+            retest: components["schemas"]["ReasonView"] | null;
+            standing: components["schemas"]["AdmissionView"];
+            screening: components["schemas"]["ScreeningView"] | null;
+            clearances: components["schemas"]["ClearanceView"][];
+            steps: components["schemas"]["StepView"][];
             version: number;
-            slots: components["schemas"]["CoreSlotView"][];
-            moves: components["schemas"]["WeekMoveView"][];
-            /** @description dates without training */
-            away: string[];
         };
-        /** @description A mark on a picture, in its pixels: x to the right, y down. */
-        PointInput: {
-            /** Format: float */
-            x: number;
-            /** Format: float */
-            y: number;
+        /** @description A place the person trains at, and the kit there. */
+        PlaceView: {
+            name: string;
+            kit: string[];
+            /** @description weights that are there, in kilograms, such as “4, 8, 12.5”; empty when nobody has said */
+            weights: string;
         };
-        PreviewInput: {
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            blocks: components["schemas"]["BlockInput"][];
-        };
-        ProgramInput: components["schemas"]["WishInput"] & {
-            id?: string;
-            /** @description the version it was compared with; null for the first */
-            replaces?: string | null;
-            /** @description weeks taken over; all of them when null */
-            mondays?: string[] | null;
-            why?: string;
-            wish?: components["schemas"]["WishView"];
-        };
-        ScreeningInput: {
+        ScreeningRequest: {
             id: string;
             /** @description danger signs answered with yes */
             signs: string[];
         };
-        SessionInput: {
-            id: string;
-            /** @description version that was read; 0 for a new session */
-            version: number;
-            title: string;
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            blocks: components["schemas"]["BlockInput"][];
+        /** @description One answer to the danger signs. */
+        ScreeningView: {
+            answeredOn: string;
+            /** @description answered with yes */
+            signs: components["schemas"]["DangerSignView"][];
         };
-        SessionTextInput: {
-            /** @description A session as lines of text. */
-            text: string;
-        };
-        /** @description One set as it was done; null means not asked or not told. */
-        SetInput: {
-            item: string;
-            set: number;
-            both: number | null;
-            left: number | null;
-            right: number | null;
-            form: {
-                [key: string]: boolean;
-            };
-            pain: number | null;
-            effort: number | null;
-            travellingPain: boolean;
-            feltWrong: boolean;
-            painNote: string;
-            /** @description what was coached, by the cue sheet; as the session says when null */
-            rung: string | null;
-            dose: string | null;
-        };
-        SetUpInput: {
-            rung: string;
-            /** @description empty to have none */
-            text: string;
-            /** @description version that was read; 0 when there was none */
-            version: number;
-        };
-        SignInInput: {
-            email: string;
-            password: string;
-        };
-        SorenessInput: {
-            id: string;
-            /** @description soreness of the trunk today, 0 to 10 */
-            ofTen: number;
-        };
-        StartInput: {
-            /**
-             * @description What a new session starts from.
-             * @enum {string}
-             */
-            from: "board" | "empty" | "template" | "session";
-            /** @description slug, from a template */
-            template: string | null;
-            /** @description id of an earlier session of the practice */
-            session: string | null;
-        };
-        WishInput: {
-            wish: components["schemas"]["WishView"];
+        /** @description A step of the ladder of work. */
+        StepView: {
+            /** @enum {string} */
+            key: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
+            /** @enum {string} */
+            state: "done" | "open" | "attention" | "closed";
+            count: number;
         };
         /** @description The parts of work an aim asks for, by demand. */
         AimSharesView: {
@@ -1408,132 +1906,6 @@ export interface components {
             shares: {
                 [key: string]: number;
             };
-        };
-        /** @description An alignment check as it was kept. */
-        AlignmentRowView: {
-            id: string;
-            /** @enum {string} */
-            view: "side" | "behind";
-            photo: string | null;
-            found: components["schemas"]["AlignmentView"];
-            note: string;
-            testedOn: string;
-        };
-        /** @description What marks on a picture come to. */
-        AlignmentView: {
-            /**
-             * Format: float
-             * @description sag or a lower left side above 0, pike or a lower right side below
-             */
-            degrees: number;
-            /** Format: float */
-            centimetres: number | null;
-            inLine: boolean;
-            reasons: components["schemas"]["ReasonView"][];
-        };
-        /** @description A person on the bench, with the single next action. */
-        BenchLineView: {
-            id: string;
-            name: string;
-            about: string;
-            /** @description why the line is here */
-            sentence: string;
-            /** @description what to do next */
-            action: string;
-            /** @enum {string} */
-            step: "person" | "checks" | "board" | "session" | "sheet" | "coach" | "review";
-            /** @enum {string} */
-            status: "stop" | "watch" | "ready" | "information";
-            /** @description spread of the board, such as 1.6; null when there is none */
-            spread: string | null;
-            weakest: string | null;
-            lastDone: string | null;
-        };
-        /** @description What needs the trainer today, most urgent first. */
-        BenchView: {
-            today: string;
-            lines: components["schemas"]["BenchLineView"][];
-        };
-        BlockView: {
-            /** @enum {string} */
-            kind: "straight" | "circuit";
-            /** @enum {string} */
-            part: "primer" | "main" | "finisher";
-            items: components["schemas"]["ItemView"][];
-            gapSeconds: number[];
-            roundRestSeconds: number;
-            rounds: number;
-            totals: components["schemas"]["TotalsView"] | null;
-        };
-        /** @description The whole board under other limits or kit, before they are saved. */
-        BoardChangeView: {
-            sentence: string;
-            /** @description rungs that close */
-            closing: number;
-            /** @description rungs that open */
-            opening: number;
-            changes: components["schemas"]["LimitEffectView"][];
-            leftOpen: string[];
-        };
-        BoardView: {
-            demands: components["schemas"]["DemandView"][];
-            spread: number | null;
-            spreadText: string | null;
-            spreadReason: components["schemas"]["ReasonView"];
-            /** @description rungs closed by limits or kit */
-            ruledOut: number;
-            /** @description rungs the method does not use */
-            putAway: number;
-            /** @description spread four weeks ago */
-            spreadBefore: string | null;
-            setUps: components["schemas"]["SetUpView"][];
-        };
-        /** @description What a brace check asks for, in mmHg and seconds. */
-        BraceBandView: {
-            /** Format: float */
-            target: number;
-            /** Format: float */
-            low: number;
-            /** Format: float */
-            high: number;
-            seconds: number;
-        };
-        /** @description A brace check as it was kept. */
-        BraceRowView: {
-            id: string;
-            found: components["schemas"]["BraceView"];
-            testedOn: string;
-        };
-        /** @description What the readings of a cuff come to. */
-        BraceView: {
-            /** Format: float */
-            seconds: number;
-            /** Format: float */
-            secondsInBand: number;
-            /** Format: float */
-            longestInBand: number;
-            /**
-             * Format: float
-             * @description mmHg a minute
-             */
-            drift: number;
-            held: boolean;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description How a person's plan goes into a calendar. */
-        CalendarView: {
-            version: number;
-            morning: string;
-            midday: string;
-            evening: string;
-            alarmMinutes: number | null;
-            /** @description there is a private address */
-            subscribed: boolean;
-            /** @description the private address, told once when it is made */
-            address: string | null;
-            addressMadeOn: string | null;
-            /** @description when a calendar last asked for it */
-            lastReadAt: string | null;
         };
         /** @description The closed lists that forms choose from, in the words of the core. */
         CatalogueView: {
@@ -1545,169 +1917,43 @@ export interface components {
             levers: components["schemas"]["ChoiceView"][];
             doseKinds: string[];
             loads: components["schemas"]["ChoiceView"][];
+            /** @description that figures may start from */
             poses: string[];
             trainingKinds: components["schemas"]["ChoiceView"][];
             aimShares: components["schemas"]["AimSharesView"][];
             demands: components["schemas"]["ChoiceView"][];
+            /** @description that a figure may draw short */
             segments: string[];
         };
-        /** @description A limit that holds for the person: what it asks, what it does, and where it comes from. */
-        CautionView: {
+        /** @description Who is signed in. */
+        MeView: {
             name: string;
-            origin: string;
-            caution: string;
-            effects: string[];
+            email: string;
+            role: string;
+            practice: string;
         };
-        /** @description What was tested, how it compares, and where it says to start. */
-        ChecksView: {
-            holds: components["schemas"]["HoldTestView"][];
-            notes: components["schemas"]["ReasonView"][];
-            climbs: components["schemas"]["ClimbView"][];
-            ladders: components["schemas"]["ClimbableView"][];
-            starts: components["schemas"]["StartView"][];
-            braces: components["schemas"]["BraceRowView"][];
-            alignments: components["schemas"]["AlignmentRowView"][];
-            braceBand: components["schemas"]["BraceBandView"];
+        SignInRequest: {
+            email: string;
+            password: string;
         };
-        /** @description A session under one choice of the method. */
-        ChoiceTrialView: {
-            choice: string;
-            changes: string[];
-            totalText: string;
-            /** @description the session as lines of text */
-            text: string;
-        };
-        /** @description A value with its label, for lists to choose from. */
-        ChoiceView: {
+        /** @description A state of the caution table. */
+        StateView: {
             value: string;
             label: string;
-        };
-        /** @description Things in the week that stand in each other’s way, or something it lacks. */
-        ClashView: {
-            reason: components["schemas"]["ReasonView"];
-            slots: string[];
-            other: components["schemas"]["WeekCellView"][];
-            repairs: components["schemas"]["WeekRepairView"][];
-        };
-        ClearanceView: {
-            id: string;
-            clinician: string;
-            scope: string;
-            from: string;
-            until: string;
-            recordedOn: string;
-        };
-        /** @description The next trial of a climb test, or how it ended. */
-        ClimbStepView: {
-            /** @description rung to try now; null when the test is over */
-            next: string | null;
-            /** @description the small trial in words */
-            doseText: string | null;
-            /** @description seconds of a hold; null where it is not held */
-            holdSeconds: number | null;
-            questions: components["schemas"]["ChoiceView"][];
-            workingRung: string | null;
-            reason: components["schemas"]["ReasonView"] | null;
-        };
-        /** @description A climb test as it ended. */
-        ClimbView: {
-            id: string;
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            workingRung: string | null;
-            sentence: string;
-            testedOn: string;
-        };
-        /** @description A ladder that can be climbed in a test. */
-        ClimbableView: {
-            ladder: string;
-            /** @description left and right are tried apart */
             sided: boolean;
-            /** @description where the person stands: the test begins two rungs below */
-            guess: string | null;
+            caution: string;
+            /** @description a clearance opens part of it */
+            clearable: boolean;
         };
-        /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
-        ClosedRungView: {
-            slug: string;
-            openLeft: boolean;
-            openRight: boolean;
-            /** @description the method does not use it */
-            putAway: boolean;
-            reasons: components["schemas"]["ReasonView"][];
-            substitutes: components["schemas"]["SubstituteView"][];
-        };
-        ConditionView: {
-            /** @description null when something was not logged */
-            met: boolean | null;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description A core session of every week. */
-        CoreSlotView: {
+        DecisionRequest: {
             id: string;
-            session: string;
-            /** @description 1 Monday to 7 Sunday */
-            day: number;
-            /** @enum {string} */
-            part: "morning" | "midday" | "evening";
-            /** @enum {string} */
-            placement: "primer" | "finisher" | "own-day" | "daily";
-            /** @description planned, 0 to 10 */
-            effort: number;
-            /** @description Monday of the one week it is for; null for every week */
-            only: string | null;
-        };
-        /** @description What the player needs to know of an exercise. */
-        CueItemView: {
-            id: string;
-            rung: string;
-            name: string;
-            dose: string;
-            doseText: string;
-            sets: number;
-            /** @enum {string} */
-            unit: "reps" | "seconds" | "metres";
-            targets: number[];
-            perSide: boolean;
-            cues: string[];
-            faults: components["schemas"]["FaultView"][];
-            fallback: string;
-            /** @description the person’s own set-up; empty for none */
-            setUp: string;
-            easier: string | null;
-            questions: components["schemas"]["ChoiceView"][];
-            figure: components["schemas"]["FigureView"];
-        };
-        /** @description What the player plays, with what it asks first. */
-        CueSheetView: {
-            session: string;
-            title: string;
-            totalText: string;
-            cues: components["schemas"]["CueView"][];
-            items: components["schemas"]["CueItemView"][];
-            cautions: string[];
-            mornings: components["schemas"]["MorningQuestionView"][];
-            activationOnly: components["schemas"]["ReasonView"] | null;
-        };
-        CueView: {
-            /** @enum {string} */
-            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
-            seconds: number;
-            item: string;
-            set: number;
+            log: string;
+            ladder: string;
             /** @enum {string} */
             side: "left" | "right" | "both";
-            target: number;
-            repetitions: number;
-            phases: components["schemas"]["TempoPartView"][];
-            endsSet: boolean;
-        };
-        DangerSignView: {
-            value: string;
-            question: string;
             /** @enum {string} */
-            urgency: "emergency" | "same-day" | "before-training";
-            urgencyText: string;
+            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            reason: string;
         };
         /** @description A decision that was taken. */
         DecisionView: {
@@ -1723,21 +1969,95 @@ export interface components {
             choiceText: string;
             toName: string | null;
             choiceReason: string;
+            /** @description sentences of the rules at the time */
             reasons: string[];
             takenBack: boolean;
             canTakeBack: boolean;
         };
-        /** @description A demand on the board: its height and whether anything of it is open. */
-        DemandView: {
-            value: string;
-            shortName: string;
-            height: number | null;
-            heightText: string | null;
-            toppedOut: boolean;
-            weakest: boolean;
-            /** @description limits and kit leave no rung of this demand */
-            nothingFits: boolean;
-            ladders: components["schemas"]["LadderView"][];
+        /** @description What a set of the evidence says, in words. */
+        EvidenceView: {
+            set: number;
+            done: string;
+            faults: string[];
+            pain: number | null;
+            effort: number | null;
+        };
+        /** @description Load of the weeks behind today and of those planned ahead, core work only. */
+        LoadView: {
+            /** @description oldest first; none when nothing was logged in them */
+            weeks: components["schemas"]["LoadWeekView"][];
+            rise: components["schemas"]["ReasonView"] | null;
+            /** @description as planned, from tomorrow on; none when nothing is planned */
+            ahead: components["schemas"]["LoadWeekView"][];
+            aheadRise: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description Seven days of load. */
+        LoadWeekView: {
+            first: string;
+            last: string;
+            /** @description load of each day, rounded */
+            days: number[];
+            total: number;
+            /** @description empty where every day is the same */
+            monotony: string;
+            strain: string;
+            /** @description sessions without effort or time */
+            unknown: number;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A decision that waits for the trainer. */
+        PendingView: {
+            log: string;
+            ladder: string;
+            ladderName: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+            rungName: string;
+            rungHeight: string;
+            dose: string;
+            doneOn: string;
+            /** @enum {string} */
+            proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            to: string | null;
+            toName: string | null;
+            toHeight: string | null;
+            reopened: boolean;
+            reasons: components["schemas"]["ReasonView"][];
+            gate: components["schemas"]["GateView"];
+            evidence: components["schemas"]["EvidenceView"][];
+            morningPain: number | null;
+            /** @description next open rung up, if any */
+            up: string | null;
+            /** @description next open rung down, if any */
+            down: string | null;
+        };
+        ReviewView: {
+            pending: components["schemas"]["PendingView"][];
+            /** @description newest first */
+            decisions: components["schemas"]["DecisionView"][];
+            mornings: components["schemas"]["MorningQuestionView"][];
+            load: components["schemas"]["LoadView"];
+        };
+        BlockInput: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["ItemInput"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+        };
+        BlockView: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["ItemView"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+            rounds: number;
+            totals: components["schemas"]["TotalsView"] | null;
         };
         /** @description A dose taken apart for editing by fields. */
         DoseFieldsView: {
@@ -1770,6 +2090,7 @@ export interface components {
         DraftView: {
             title: string;
             preview: components["schemas"]["PreviewView"];
+            /** @description what was replaced or left out, and why */
             notes: components["schemas"]["ReasonView"][];
         };
         /** @description A session of the practice that another can start from. */
@@ -1790,40 +2111,12 @@ export interface components {
             dose: string | null;
             seconds: number | null;
         };
-        /** @description What every error looks like. */
-        ErrorView: {
-            code: string;
-            sentence: string;
-            fields: {
-                [key: string]: string[];
-            };
+        FitRequest: {
+            /** @description of the session itself, so that it does not count as another one of the week */
             id: string;
-            /** @description what is saved now, after a conflict */
-            present: Record<string, never> | null;
-        };
-        /** @description What a set of the evidence says, in words. */
-        EvidenceView: {
-            set: number;
-            done: string;
-            faults: string[];
-            pain: number | null;
-            effort: number | null;
-        };
-        FaultView: {
-            seen: string;
-            fix: string;
-        };
-        /** @description The picture of a rung: its poses and its kit. */
-        FigureView: {
-            /** @enum {string} */
-            view: "side" | "front" | "above";
-            start: components["schemas"]["PoseView"];
-            middle: components["schemas"]["PoseView"] | null;
-            end: components["schemas"]["PoseView"] | null;
-            props: components["schemas"]["PropView"][];
-            lift: number;
-            /** @enum {string|null} */
-            pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
         };
         /** @description One step towards the minutes, and the session once it and all before it are taken. */
         FitStepView: {
@@ -1843,60 +2136,10 @@ export interface components {
             steps: components["schemas"]["FitStepView"][];
             offer: components["schemas"]["WarningView"] | null;
         };
-        /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
-        GateForecastView: {
-            to: string;
-            toName: string;
-            earliest: string;
-            likely: string;
-            latest: string;
-            reason: components["schemas"]["ReasonView"];
-        };
-        GateView: {
-            open: boolean;
-            progressPercent: number;
-            cleanSessions: number;
-            sessionsNeeded: number;
-            conditions: components["schemas"]["ConditionView"][];
-        };
-        /** @description One timed hold as it was done. */
-        HoldRowView: {
+        ItemInput: {
             id: string;
-            seconds: number;
-            /** @enum {string} */
-            end: "form-lost" | "stopped" | "pain" | "cap";
-            note: string;
-            testedOn: string;
-        };
-        /** @description One side of a hold: whether it can be tested, and what was held. */
-        HoldStandingView: {
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            ruledOut: components["schemas"]["ReasonView"] | null;
-            last: number | null;
-            best: number | null;
-            norm: components["schemas"]["NormView"] | null;
-            /** @description whole per cent of the published group below; null where it would say more than is known */
-            percentile: number | null;
-            reason: components["schemas"]["ReasonView"] | null;
-            change: components["schemas"]["ReasonView"] | null;
-            history: components["schemas"]["HoldRowView"][];
-        };
-        /** @description A timed hold: how it is done, and how the person does. */
-        HoldTestView: {
-            /** @enum {string} */
-            kind: "front-plank-knees" | "front-plank" | "side-plank" | "back-extensor" | "trunk-flexor" | "one-leg-bridge";
-            label: string;
-            setUp: string[];
-            endsWhen: string;
-            /** @description seconds at which the clock is stopped */
-            stopAt: number;
-            sides: components["schemas"]["HoldStandingView"][];
-            inTurn: ("left" | "right" | "both")[];
-        };
-        InputView: {
-            name: string;
-            value: string;
+            rung: string;
+            dose: string;
         };
         /** @description An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
         ItemView: {
@@ -1919,131 +2162,6 @@ export interface components {
             tempoText: string;
             warnings: components["schemas"]["WarningView"][];
         };
-        /** @description What is wrong with a ladder that is not kept yet, and what it would look like. */
-        LadderCheckView: {
-            problems: string[];
-            ladder: components["schemas"]["LibraryLadderView"] | null;
-            document: {
-                [key: string]: unknown;
-            } | null;
-        };
-        /** @description A ladder as a file to keep or to pass on. */
-        LadderFileView: {
-            name: string;
-            text: string;
-        };
-        /** @description A ladder as its file says it, for editing. */
-        LadderSourceView: {
-            slug: string;
-            /** @description of the practice’s own version; 0 while it has none */
-            version: number;
-            /** @description there is a shipped ladder of this name to go back to */
-            shipped: boolean;
-            document: {
-                [key: string]: unknown;
-            } | null;
-            inUse: string[];
-        };
-        /** @description A ladder as it stands for one person. */
-        LadderView: {
-            slug: string;
-            closed: components["schemas"]["ClosedRungView"][];
-            stands: components["schemas"]["StandView"][];
-            ghosts: components["schemas"]["StoodView"][];
-            /** @description the method uses none of its rungs */
-            putAway: boolean;
-        };
-        /** @description A ladder as the library has it. */
-        LibraryLadderView: {
-            slug: string;
-            name: string;
-            shortName: string;
-            demand: string;
-            demandName: string;
-            rungs: components["schemas"]["RungView"][];
-            signposts: string[];
-        };
-        /** @description All ladders, in the order of the board. */
-        LibraryView: {
-            version: string;
-            ladders: components["schemas"]["LibraryLadderView"][];
-        };
-        /** @description What a change of limits or kit does to one working rung. */
-        LimitEffectView: {
-            ladder: string;
-            ladderName: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            from: string;
-            to: components["schemas"]["SubstituteView"] | null;
-            reason: components["schemas"]["ReasonView"];
-        };
-        LimitView: {
-            id: string;
-            /** @enum {string} */
-            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
-            label: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            note: string;
-            since: string;
-            cleared: boolean;
-        };
-        /** @description Load of the weeks behind today and of those planned ahead, core work only. */
-        LoadView: {
-            weeks: components["schemas"]["LoadWeekView"][];
-            rise: components["schemas"]["ReasonView"] | null;
-            ahead: components["schemas"]["LoadWeekView"][];
-            aheadRise: components["schemas"]["ReasonView"] | null;
-        };
-        /** @description Seven days of load. */
-        LoadWeekView: {
-            first: string;
-            last: string;
-            days: number[];
-            total: number;
-            /** @description empty where every day is the same */
-            monotony: string;
-            strain: string;
-            /** @description sessions without effort or time */
-            unknown: number;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description A logged session. */
-        LogView: {
-            id: string;
-            title: string;
-            doneOn: string;
-            sets: number;
-        };
-        /** @description Who is signed in. */
-        MeView: {
-            name: string;
-            email: string;
-            role: string;
-            practice: string;
-        };
-        /** @description A question of the method, and what its answer does to the board. */
-        MethodQuestionView: {
-            question: string;
-            label: string;
-            choices: string[];
-            chosen: string;
-            effect: string;
-        };
-        /** @description A real session under every choice of the method. */
-        MethodTrialView: {
-            title: string;
-            totalText: string;
-            /** @description the session as it is now, as lines of text */
-            text: string;
-            questions: components["schemas"]["QuestionTrialView"][];
-        };
-        /** @description The practice’s own school. */
-        MethodView: {
-            version: number;
-            questions: components["schemas"]["MethodQuestionView"][];
-        };
         /** @description How the work falls on two ends of something. */
         MixView: {
             first: string;
@@ -2052,33 +2170,6 @@ export interface components {
             percent: number | null;
             firstSeconds: number;
             secondSeconds: number;
-        };
-        /** @description A ladder of the last session whose next morning has not been asked for. */
-        MorningQuestionView: {
-            log: string;
-            ladder: string;
-            name: string;
-            doneOn: string;
-            pain: number | null;
-        };
-        /** @description A move of a person on a ladder: who, when, why, and the whole board after it. */
-        MoveView: {
-            placement: string;
-            on: string;
-            by: string;
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            sentence: string;
-            reason: string;
-            /** @enum {string|null} */
-            decision: "climb" | "stay" | "step-down" | "stop-ladder" | "refer" | null;
-            takenBack: boolean;
-            spreadText: string | null;
-            stands: components["schemas"]["StoodView"][];
-            heights: {
-                [key: string]: number;
-            };
         };
         /** @description The dose proposed for the next session on a rung, from the last one logged. */
         NextDoseView: {
@@ -2089,16 +2180,6 @@ export interface components {
         };
         NextDosesView: {
             doses: components["schemas"]["NextDoseView"][];
-        };
-        /** @description The published group a hold is compared with, in seconds. */
-        NormView: {
-            mean: number;
-            sd: number;
-            /**
-             * Format: float
-             * @description minimal detectable change
-             */
-            detectable: number;
         };
         /** @description The session in the order of a school, and what that does to it. */
         OrderView: {
@@ -2115,157 +2196,14 @@ export interface components {
         OrdersView: {
             orders: components["schemas"]["OrderView"][];
         };
-        /** @description What else fills the person's week, on one day. */
-        OtherTrainingView: {
-            /** @enum {string} */
-            what: "lifting" | "endurance" | "sport" | "work";
-            heavy: boolean;
-            /** @description 1 Monday to 7 Sunday */
-            day: number;
-            /** @enum {string} */
-            part: "morning" | "midday" | "evening";
-            /** @description how many weeks lie from one to the next */
-            every: number;
-            /** @description a date in a week in which it happens, where it is not every week */
-            from: string | null;
-        };
-        /** @description A person's way over the board. */
-        PathView: {
-            moves: components["schemas"]["MoveView"][];
-        };
-        /** @description A decision that waits for the trainer. */
-        PendingView: {
-            log: string;
-            ladder: string;
-            ladderName: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-            rungName: string;
-            rungHeight: string;
-            dose: string;
-            doneOn: string;
-            /** @enum {string} */
-            proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            to: string | null;
-            toName: string | null;
-            toHeight: string | null;
-            reopened: boolean;
-            reasons: components["schemas"]["ReasonView"][];
-            gate: components["schemas"]["GateView"];
-            evidence: components["schemas"]["EvidenceView"][];
-            morningPain: number | null;
-            /** @description next open rung up, if any */
-            up: string | null;
-            /** @description next open rung down, if any */
-            down: string | null;
-        };
-        PeopleView: {
-            people: components["schemas"]["PersonLineView"][];
-        };
-        /** @description A person in the list, with what it filters by. */
-        PersonLineView: {
-            id: string;
-            name: string;
-            about: string;
-            aimText: string;
-            flags: ("stop" | "decide" | "due" | "uneven")[];
-            /** @description spread of the board, such as 1.6; null when there is none */
-            spread: string | null;
-            weakest: string | null;
-            lastDone: string | null;
-            archivedOn: string | null;
-        };
-        /** @description A person with what the frame and the Person view show. */
-        PersonView: {
-            id: string;
-            name: string;
-            about: string;
-            /** @enum {string} */
-            aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
-            aimText: string;
-            shares: {
-                [key: string]: number;
-            };
-            /** @description whether the shares are the person’s own */
-            ownShares: boolean;
-            birthYear: number | null;
-            /** @enum {string|null} */
-            sex: "female" | "male" | null;
-            /** @enum {string|null} */
-            hand: "left" | "right" | "both" | null;
-            /** @enum {string|null} */
-            injuredSide: "left" | "right" | "both" | null;
-            trainingDays: number[];
-            minutes: number;
-            places: components["schemas"]["PlaceView"][];
-            /** @description which of the places planning looks at */
-            place: number;
-            kit: string[];
-            week: components["schemas"]["OtherTrainingView"][];
-            limits: components["schemas"]["LimitView"][];
-            cautions: components["schemas"]["CautionView"][];
-            dayWarnings: components["schemas"]["ReasonView"][];
-            notes: string;
-            consentedOn: string | null;
-            archivedOn: string | null;
-            rescreen: components["schemas"]["ReasonView"] | null;
-            retest: components["schemas"]["ReasonView"] | null;
-            standing: components["schemas"]["StandingView"];
-            screening: components["schemas"]["ScreeningView"] | null;
-            clearances: components["schemas"]["ClearanceView"][];
-            steps: components["schemas"]["StepView"][];
-            version: number;
-        };
-        /** @description A picture that was kept, in its own pixels. */
-        PhotoView: {
-            id: string;
-            width: number;
-            height: number;
-        };
-        PingView: {
-            here: boolean;
-        };
-        /** @description A place the person trains at, and the kit there. */
-        PlaceView: {
-            name: string;
-            kit: string[];
-            /** @description weights that are there, in kilograms, such as “4, 8, 12.5”; empty when nobody has said */
-            weights: string;
-        };
-        /** @description A core session as it stands in the week at hand. */
-        PlacedSlotView: {
-            id: string;
-            session: string;
-            title: string;
-            day: number;
-            /** @enum {string} */
-            part: "morning" | "midday" | "evening";
-            /** @enum {string} */
-            placement: "primer" | "finisher" | "own-day" | "daily";
-            effort: number;
-            clock: string;
-            /** @description elsewhere than in every week */
-            moved: boolean;
-            /** @enum {string} */
-            state: "planned" | "today" | "done" | "missed" | "away" | "left-out";
-            /** @description the date it was done */
-            doneOn: string | null;
-        };
-        /** @description A placing that was saved, and how to take it back. */
-        PlacedView: {
-            placement: string;
-            sentence: string;
-        };
-        /** @description A body by the absolute angle of each segment, in degrees. */
-        PoseView: {
-            trunk: number[];
-            head: number;
-            arm: number[];
-            farArm: number[];
-            leg: number[];
-            farLeg: number[];
-            short: string[];
+        /**
+         * @description The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long
+         *     as everything the answer is made of.
+         */
+        PreviewRequest: {
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
         };
         /** @description What a session comes to, computed by the core. Exercises whose dose cannot be read are left out of the sums. */
         PreviewView: {
@@ -2285,183 +2223,10 @@ export interface components {
             optionalText: string;
             warnings: components["schemas"]["WarningView"][];
         };
-        /** @description One ladder in one week of a program. */
-        ProgramCellView: {
-            /** @description Monday of the week */
-            monday: string;
-            /** @description number of the week in the wish that is edited; 0 where nothing can be asked for */
-            week: number;
-            rung: string;
-            rungName: string;
-            shortName: string;
-            /** @description height in tenths */
-            tenths: number;
-            /** @description typed line */
-            dose: string;
-            doseWords: string;
-            /** @description in all sessions of the week */
-            sets: number;
-            locked: boolean;
-            /** @description the rung is another than the week before */
-            climbs: boolean;
-            /** @description what is different from the program that holds; empty when nothing */
-            change: string;
-            /** @description sets done in a week that has begun; null before */
-            setsDone: number | null;
-            /** @description the rung they were done on, when it is another */
-            doneOn: string | null;
-            reason: components["schemas"]["ReasonView"] | null;
-            whySets: components["schemas"]["ReasonView"] | null;
-        };
-        /** @description The program that holds, what a new one would begin from, and what speaks against the present one. */
-        ProgramPageView: {
-            id: string | null;
-            program: components["schemas"]["ProgramView"] | null;
-            /** @description for a new one, or for the rest of this one */
-            wish: components["schemas"]["WishView"];
-            rate: components["schemas"]["ReasonView"];
-            versions: components["schemas"]["ProgramVersionView"][];
-            against: components["schemas"]["ReasonView"][];
-        };
-        /** @description A session of a week of a program. */
-        ProgramSessionView: {
-            slot: string;
-            /** @description such as “Tuesday evening” */
-            when: string;
-            clock: string;
-            lines: string[];
-            /** @description the session written from it */
-            session: string | null;
-            /** @enum {string} */
-            state: "none" | "behind" | "written" | "differs";
-            doneOn: string | null;
-        };
-        /** @description A version of a person's program. */
-        ProgramVersionView: {
-            id: string;
-            madeOn: string;
-            why: string;
-            weeks: number;
-            holds: boolean;
-        };
-        /** @description A program: weeks across, ladders down. */
-        ProgramView: {
-            weeks: components["schemas"]["ProgramWeekView"][];
-            staves: components["schemas"]["StaveView"][];
-            notes: components["schemas"]["ReasonView"][];
-            mondays: string[];
-        };
-        /** @description A week of a program. */
-        ProgramWeekView: {
-            monday: string;
-            /** @description number in its program; 0 for a week away and for what an earlier program left */
-            number: number;
-            /** @enum {string} */
-            kind: "build" | "easier" | "away";
-            retests: boolean;
-            /** @description what leads in it, such as “still 54 %”; empty where there is no work */
-            phase: string;
-            /** @enum {string} */
-            when: "past" | "now" | "ahead";
-            /** @description agreement of the work with the target shares, in per cent; empty where it is not known */
-            agreement: string;
-            /** @description of all sessions */
-            clock: string;
-            /** @description planned: effort × minutes */
-            load: number;
-            /** @description of a week that has begun; null before */
-            loadDone: number | null;
-            sessions: components["schemas"]["ProgramSessionView"][];
-            /** @description sessions done in the week, of the program or not */
-            done: number;
-            notes: components["schemas"]["ReasonView"][];
-            /** @description what is different from the program that holds; empty when nothing */
-            change: string;
-        };
-        /** @description A piece of kit tied to a joint of the figure. */
-        PropView: {
-            /** @enum {string} */
-            kind: "wall" | "bench" | "step" | "blocks" | "pillow" | "towel" | "slider" | "band" | "loop" | "dumbbell" | "kettlebell" | "plate" | "barbell" | "corner-bar" | "ball" | "wheel" | "strap" | "medicine-ball" | "bar" | "ankle-weight" | "dowel" | "pad";
-            /** @enum {string} */
-            joint: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe";
-            /** @description degrees */
-            direction: number | null;
-        };
-        QuestionTrialView: {
-            question: string;
-            choices: components["schemas"]["ChoiceTrialView"][];
-        };
-        /** @description Why something is what it is, for the reason pane. */
-        ReasonView: {
-            rule: string;
-            /** @enum {string} */
-            basis: "published" | "common practice" | "our own choice" | "arithmetic";
-            source: string;
-            sentence: string;
-            inputs: components["schemas"]["InputView"][];
-            wouldChange: string | null;
-        };
         /** @description What one key does about a warning. */
         RepairView: {
             label: string;
             edits: components["schemas"]["EditView"][];
-        };
-        ReviewView: {
-            pending: components["schemas"]["PendingView"][];
-            decisions: components["schemas"]["DecisionView"][];
-            mornings: components["schemas"]["MorningQuestionView"][];
-            load: components["schemas"]["LoadView"];
-        };
-        /** @description A rung that can be chosen. */
-        RungChoiceView: {
-            rung: string;
-            name: string;
-            height: string;
-        };
-        /** @description A rung as the library has it, in the words of the practice’s method. */
-        RungView: {
-            slug: string;
-            name: string;
-            shortName: string;
-            /** @description tenths */
-            height: number;
-            heightText: string;
-            level: string;
-            purpose: string;
-            position: string;
-            dynamic: boolean;
-            /** @enum {string} */
-            sidedness: "both" | "one-sided" | "alternating";
-            kit: string[];
-            lever: string;
-            leverText: string;
-            cues: string[];
-            check: string;
-            faults: components["schemas"]["FaultView"][];
-            breathing: string;
-            felt: string;
-            notFelt: string;
-            fallback: string;
-            fallbackRung: string | null;
-            wayOut: string;
-            relief: string;
-            loads: {
-                [key: string]: number;
-            };
-            dose: string;
-            tempo: components["schemas"]["TempoPartView"][];
-            secondary: string[];
-            /** @description stands beside the trunk of the ladder: climbing passes it by */
-            branch: boolean;
-            figure: components["schemas"]["FigureView"];
-        };
-        SavedView: {
-            id: string;
-        };
-        /** @description One answer to the danger signs. */
-        ScreeningView: {
-            answeredOn: string;
-            signs: components["schemas"]["DangerSignView"][];
         };
         /** @description One stretch of the time strip. */
         SegmentView: {
@@ -2479,9 +2244,23 @@ export interface components {
             lastDone: string | null;
         };
         SessionListView: {
+            /** @description newest first */
             sessions: components["schemas"]["SessionLineView"][];
             /** @description the session at hand: planned today, else next, else the newest */
             next: string | null;
+        };
+        SessionRequest: {
+            id: string;
+            /** @description version that was read; 0 for a new session */
+            version: number;
+            title: string;
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
+        };
+        /** @description A session as lines of text. */
+        SessionTextRequest: {
+            text: string;
         };
         /** @description A session in text, as it was read. */
         SessionTextView: {
@@ -2499,12 +2278,6 @@ export interface components {
             minutes: number | null;
             preview: components["schemas"]["PreviewView"];
         };
-        /** @description How a person sets up a rung for themselves. */
-        SetUpView: {
-            rung: string;
-            text: string;
-            version: number;
-        };
         ShareView: {
             demand: string;
             shortName: string;
@@ -2512,6 +2285,222 @@ export interface components {
             share: number;
             /** @description tenths of a per cent */
             target: number;
+        };
+        /** @description What a new session starts from. */
+        StartRequest: {
+            /** @enum {string} */
+            from: "board" | "empty" | "template" | "session";
+            /** @description slug, from a template */
+            template: string | null;
+            /** @description id of an earlier session of the practice */
+            session: string | null;
+        };
+        /** @description How one figure of a session adds up. */
+        SumView: {
+            /** @description id of an exercise, value of a demand, or one of work, rest, change-over */
+            of: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description How every figure of a session adds up, and the session as lines of text. Asked for when a figure is opened. */
+        SumsView: {
+            sums: components["schemas"]["SumView"][];
+            /** @description without the title; empty where nothing can be read */
+            text: string;
+        };
+        /** @description A template, and what becomes of it for this person. */
+        TemplateView: {
+            slug: string;
+            name: string;
+            purpose: string;
+            totalText: string;
+            fits: boolean;
+            exercises: string[];
+            notes: string[];
+        };
+        TemplatesView: {
+            templates: components["schemas"]["TemplateView"][];
+            sessions: components["schemas"]["EarlierSessionView"][];
+        };
+        /** @description How one line of a session in text was understood. */
+        TextLineView: {
+            /** @description from 1 */
+            number: number;
+            text: string;
+            /** @description what is taken; null where the line is no exercise */
+            name: string | null;
+            /** @description names of what else the words could mean, where they are not sure */
+            choices: string[];
+            /** @description the part of the line that is the dose, as typed */
+            dose: string;
+            /** @description the dose that is taken */
+            written: string;
+            problem: string | null;
+            /** @description where in the line reading stopped, from 0 */
+            position: number | null;
+        };
+        /** @description Where the seconds go; work + rest + changeOver = total. */
+        TotalsView: {
+            work: number;
+            rest: number;
+            changeOver: number;
+            total: number;
+            totalText: string;
+            workText: string;
+            restText: string;
+            changeOverText: string;
+            densityPercent: number;
+        };
+        /** @description Something to know before a session is used, with its repair where there is one. */
+        WarningView: {
+            reason: components["schemas"]["ReasonView"];
+            repair: components["schemas"]["RepairView"] | null;
+        };
+        /** @description A block as the composer writes it. */
+        WrittenBlockView: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["WrittenItemView"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+        };
+        WrittenItemView: {
+            id: string;
+            rung: string;
+            dose: string;
+        };
+        /** @description A value with its label, for lists to choose from. */
+        ChoiceView: {
+            value: string;
+            label: string;
+        };
+        ConditionView: {
+            /** @description null when something was not logged */
+            met: boolean | null;
+            reason: components["schemas"]["ReasonView"];
+        };
+        DangerSignView: {
+            value: string;
+            question: string;
+            /** @enum {string} */
+            urgency: "emergency" | "same-day" | "before-training";
+            urgencyText: string;
+        };
+        /** @description What every error looks like. */
+        ErrorView: {
+            code: string;
+            sentence: string;
+            /** @description sentences by path of the field */
+            fields: {
+                [key: string]: string[];
+            };
+            id: string;
+            /** @description what is saved now, after a conflict */
+            present: Record<string, never> | null;
+        };
+        FaultView: {
+            seen: string;
+            fix: string;
+        };
+        /** @description The picture of a rung: its poses and its kit. */
+        FigureView: {
+            /** @enum {string} */
+            view: "side" | "front" | "above";
+            start: components["schemas"]["PoseView"];
+            middle: components["schemas"]["PoseView"] | null;
+            end: components["schemas"]["PoseView"] | null;
+            props: components["schemas"]["PropView"][];
+            lift: number;
+            /** @enum {string|null} */
+            pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
+        };
+        GateView: {
+            open: boolean;
+            progressPercent: number;
+            cleanSessions: number;
+            sessionsNeeded: number;
+            conditions: components["schemas"]["ConditionView"][];
+        };
+        InputView: {
+            name: string;
+            value: string;
+        };
+        /** @description A limit as it is entered with the person. */
+        LimitInput: {
+            /** @enum {string} */
+            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            note: string;
+            /** @description first date; today when null */
+            since: string | null;
+            /** @description a clinician has cleared what the limit keeps for one */
+            cleared: boolean;
+        };
+        /** @description A ladder of the last session whose next morning has not been asked for. */
+        MorningQuestionView: {
+            log: string;
+            ladder: string;
+            name: string;
+            doneOn: string;
+            pain: number | null;
+        };
+        /** @description What else fills the person's week, on one day. */
+        OtherTrainingView: {
+            /** @enum {string} */
+            what: "lifting" | "endurance" | "sport" | "work";
+            heavy: boolean;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @description how many weeks lie from one to the next */
+            every: number;
+            /** @description a date in a week in which it happens, where it is not every week */
+            from: string | null;
+        };
+        /** @description A body by the absolute angle of each segment, in degrees. */
+        PoseView: {
+            /** @description hip to waist, waist to shoulder */
+            trunk: number[];
+            head: number;
+            /** @description upper arm, forearm, hand */
+            arm: number[];
+            farArm: number[];
+            /** @description thigh, shank, foot */
+            leg: number[];
+            farLeg: number[];
+            /** @description segments drawn short, since they point towards the viewer or away */
+            short: string[];
+        };
+        /** @description A piece of kit tied to a joint of the figure. */
+        PropView: {
+            /** @enum {string} */
+            kind: "wall" | "bench" | "step" | "blocks" | "pillow" | "towel" | "slider" | "band" | "loop" | "dumbbell" | "kettlebell" | "plate" | "barbell" | "corner-bar" | "ball" | "wheel" | "strap" | "medicine-ball" | "bar" | "ankle-weight" | "dowel" | "pad";
+            /** @enum {string} */
+            joint: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe";
+            /** @description degrees */
+            direction: number | null;
+        };
+        /** @description Why something is what it is, for the reason pane. */
+        ReasonView: {
+            rule: string;
+            /** @enum {string} */
+            basis: "published" | "common practice" | "our own choice" | "arithmetic";
+            source: string;
+            sentence: string;
+            inputs: components["schemas"]["InputView"][];
+            wouldChange: string | null;
+        };
+        SavedView: {
+            id: string;
+        };
+        /** @description A part of a repetition, in the order it is done: the figure moves with it. */
+        TempoPartView: {
+            word: string;
+            seconds: number;
+            isPause: boolean;
         };
         /** @description An exercise as the person reads it. */
         SheetItemView: {
@@ -2540,151 +2529,89 @@ export interface components {
             totalText: string;
             daysText: string;
             items: components["schemas"]["SheetItemView"][];
+            /** @description how each circuit is done */
             circuits: string[];
             cautions: string[];
         };
-        /** @description Where the person stands on a ladder. */
-        StandView: {
-            placement: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-            placedOn: string;
-            reason: string;
-            stopped: boolean;
-            gate: components["schemas"]["GateView"];
-            /** @description the rung a climb would lead to */
-            next: string | null;
+        CalendarRequest: {
+            /** @description version that was read; 0 when nothing was kept yet */
+            version: number;
+            /** @description when the morning session begins, such as 07:30 */
+            morning: string;
+            midday: string;
+            evening: string;
+            /** @description before the start; null for none */
+            alarmMinutes: number | null;
         };
-        /** @description Whether the person may be planned for, trained and coached today. */
-        StandingView: {
-            open: boolean;
-            urgency: string | null;
-            urgencyText: string | null;
-            reason: components["schemas"]["ReasonView"] | null;
+        /** @description How a person's plan goes into a calendar. */
+        CalendarView: {
+            version: number;
+            morning: string;
+            midday: string;
+            evening: string;
+            alarmMinutes: number | null;
+            /** @description there is a private address */
+            subscribed: boolean;
+            /** @description the private address, told once when it is made */
+            address: string | null;
+            addressMadeOn: string | null;
+            /** @description when a calendar last asked for it */
+            lastReadAt: string | null;
         };
-        /** @description A rung proposed to start on. */
-        StartView: {
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-            /** @description wall or chair version offered beside it */
-            support: string | null;
-            reasons: components["schemas"]["ReasonView"][];
-            /** @description where the person stands now */
-            standsOn: string | null;
-        };
-        /** @description A state of the caution table. */
-        StateView: {
-            value: string;
-            label: string;
-            sided: boolean;
-            caution: string;
-            /** @description a clearance opens part of it */
-            clearable: boolean;
-        };
-        /** @description A ladder over the weeks of a program. */
-        StaveView: {
-            ladder: string;
-            name: string;
-            demand: string;
-            demandName: string;
-            cells: components["schemas"]["ProgramCellView"][];
-            gates: components["schemas"]["GateForecastView"][];
-            rungs: components["schemas"]["RungChoiceView"][];
-        };
-        /** @description A step of the ladder of work. */
-        StepView: {
-            /** @enum {string} */
-            key: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
-            /** @enum {string} */
-            state: "done" | "open" | "attention" | "closed";
-            count: number;
-        };
-        /** @description Where the person stood on a ladder at another time. */
-        StoodView: {
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-        };
-        /** @description The nearest fitting rung for one that is ruled out. */
-        SubstituteView: {
-            slug: string;
-            name: string;
-            lost: string;
+        /** @description Things in the week that stand in each other’s way, or something it lacks. */
+        ClashView: {
             reason: components["schemas"]["ReasonView"];
+            slots: string[];
+            /** @description where the other training stands that is concerned */
+            other: components["schemas"]["WeekCellView"][];
+            repairs: components["schemas"]["WeekRepairView"][];
         };
-        /** @description How one figure of a session adds up. */
-        SumView: {
-            /** @description id of an exercise, value of a demand, or one of work, rest, change-over */
-            of: string;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description How every figure of a session adds up, and the session as lines of text. Asked for when a figure is opened. */
-        SumsView: {
-            sums: components["schemas"]["SumView"][];
-            /** @description without the title; empty where nothing can be read */
-            text: string;
-        };
-        /** @description A template, and what becomes of it for this person. */
-        TemplateView: {
-            slug: string;
-            name: string;
-            purpose: string;
-            totalText: string;
-            fits: boolean;
-            exercises: string[];
-            notes: string[];
-        };
-        TemplatesView: {
-            templates: components["schemas"]["TemplateView"][];
-            sessions: components["schemas"]["EarlierSessionView"][];
-        };
-        /** @description A part of a repetition, in the order it is done: the figure moves with it. */
-        TempoPartView: {
-            word: string;
-            seconds: number;
-            isPause: boolean;
-        };
-        /** @description A test that was kept, in a sentence. */
-        TestedView: {
+        /** @description A core session of every week. */
+        CoreSlotView: {
             id: string;
-            sentence: string;
+            session: string;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            /** @description planned, 0 to 10 */
+            effort: number;
+            /** @description Monday of the one week it is for; null for every week */
+            only: string | null;
         };
-        /** @description How one line of a session in text was understood. */
-        TextLineView: {
-            /** @description from 1 */
-            number: number;
-            text: string;
-            /** @description what is taken; null where the line is no exercise */
-            name: string | null;
-            choices: string[];
-            /** @description the part of the line that is the dose, as typed */
-            dose: string;
-            /** @description the dose that is taken */
-            written: string;
-            problem: string | null;
-            /** @description where in the line reading stopped, from 0 */
-            position: number | null;
+        /** @description A core session as it stands in the week at hand. */
+        PlacedSlotView: {
+            id: string;
+            session: string;
+            title: string;
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            effort: number;
+            clock: string;
+            /** @description elsewhere than in every week */
+            moved: boolean;
+            /** @enum {string} */
+            state: "planned" | "today" | "done" | "missed" | "away" | "left-out";
+            /** @description the date it was done */
+            doneOn: string | null;
         };
-        /** @description Where the seconds go; work + rest + changeOver = total. */
-        TotalsView: {
-            work: number;
-            rest: number;
-            changeOver: number;
-            total: number;
-            totalText: string;
-            workText: string;
-            restText: string;
-            changeOverText: string;
-            densityPercent: number;
+        PlanRequest: {
+            /** @description version that was read; 0 when nothing was placed yet */
+            version: number;
+            slots: components["schemas"]["CoreSlotView"][];
+            moves: components["schemas"]["WeekMoveView"][];
+            /** @description dates without training */
+            away: string[];
         };
-        /** @description Something to know before a session is used, with its repair where there is one. */
-        WarningView: {
-            reason: components["schemas"]["ReasonView"];
-            repair: components["schemas"]["RepairView"] | null;
+        SorenessRequest: {
+            id: string;
+            /** @description soreness of the trunk today, 0 to 10 */
+            ofTen: number;
         };
         /** @description A part of a day. */
         WeekCellView: {
@@ -2702,7 +2629,12 @@ export interface components {
             /** @description soreness of the trunk told on the day, 0 to 10 */
             sore: number | null;
             activationOnly: components["schemas"]["ReasonView"] | null;
-            recovering: string[];
+            /** @description parts of the day in which the trunk recovers from a hard session */
+            recovering: ("morning" | "midday" | "evening")[];
+            /** @description what a session put there is to the rest of the day, by part */
+            roles: {
+                [key: string]: "primer" | "finisher" | "own-day" | "daily";
+            };
         };
         /** @description What a demand gets in the week. */
         WeekDemandView: {
@@ -2760,14 +2692,20 @@ export interface components {
             /** @description 0 when nothing was placed yet */
             version: number;
             monday: string;
+            /** @description of every week */
             slots: components["schemas"]["CoreSlotView"][];
             moves: components["schemas"]["WeekMoveView"][];
+            /** @description dates */
             away: string[];
             days: components["schemas"]["WeekDayView"][];
+            /** @description in this week */
             placed: components["schemas"]["PlacedSlotView"][];
+            /** @description in this week */
             other: components["schemas"]["OtherTrainingView"][];
+            /** @description most serious first */
             clashes: components["schemas"]["ClashView"][];
             demands: components["schemas"]["WeekDemandView"][];
+            /** @description newest first */
             sessions: components["schemas"]["WeekSessionView"][];
             /** @description days with core work this week */
             coreDays: number;
@@ -2778,8 +2716,141 @@ export interface components {
             loadTooMuch: boolean;
             loadReason: components["schemas"]["ReasonView"];
         };
+        AgainRequest: {
+            id: string;
+            /** @description the version it was compared with */
+            replaces: string;
+        };
+        /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
+        GateForecastView: {
+            to: string;
+            toName: string;
+            earliest: string;
+            likely: string;
+            latest: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description One ladder in one week of a program. */
+        ProgramCellView: {
+            /** @description Monday of the week */
+            monday: string;
+            /** @description number of the week in the wish that is edited; 0 where nothing can be asked for */
+            week: number;
+            rung: string;
+            rungName: string;
+            shortName: string;
+            /** @description height in tenths */
+            tenths: number;
+            /** @description typed line */
+            dose: string;
+            doseWords: string;
+            /** @description in all sessions of the week */
+            sets: number;
+            locked: boolean;
+            /** @description the rung is another than the week before */
+            climbs: boolean;
+            /** @description what is different from the program that holds; empty when nothing */
+            change: string;
+            /** @description sets done in a week that has begun; null before */
+            setsDone: number | null;
+            /** @description the rung they were done on, when it is another */
+            doneOn: string | null;
+            reason: components["schemas"]["ReasonView"] | null;
+            whySets: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description The program that holds, what a new one would begin from, and what speaks against the present one. */
+        ProgramPageView: {
+            id: string | null;
+            program: components["schemas"]["ProgramView"] | null;
+            /** @description for a new one, or for the rest of this one */
+            wish: components["schemas"]["ProgramRequestView"];
+            rate: components["schemas"]["ReasonView"];
+            /** @description newest first */
+            versions: components["schemas"]["ProgramVersionView"][];
+            /** @description what has changed since it was made */
+            against: components["schemas"]["ReasonView"][];
+        };
+        /** @description What a program is asked to be. */
+        ProgramRequestView: {
+            /** @description Monday of the first week */
+            start: string;
+            weeks: number;
+            /** @description another one gives another way of doing the same */
+            seed: number;
+            /** @description of height a week; null for the rate of the log, or the usual one */
+            rateTenths: number | null;
+            slots: components["schemas"]["RequestedSlotView"][];
+            /** @description fixed from a week on */
+            rungs: components["schemas"]["RequestedRungView"][];
+            /** @description fixed for a week */
+            doses: components["schemas"]["RequestedDoseView"][];
+            /** @description fixed in every week */
+            sets: components["schemas"]["RequestedSetsView"][];
+            /** @description ladders left out */
+            without: string[];
+        };
+        /** @description A session of a week of a program. */
+        ProgramSessionView: {
+            slot: string;
+            /** @description such as “Tuesday evening” */
+            when: string;
+            clock: string;
+            /** @description exercise and dose */
+            lines: string[];
+            /** @description the session written from it */
+            session: string | null;
+            /** @enum {string} */
+            state: "none" | "behind" | "written" | "differs";
+            doneOn: string | null;
+        };
+        /** @description A version of a person's program. */
+        ProgramVersionView: {
+            id: string;
+            madeOn: string;
+            why: string;
+            weeks: number;
+            holds: boolean;
+        };
+        /** @description A program: weeks across, ladders down. */
+        ProgramView: {
+            weeks: components["schemas"]["ProgramWeekView"][];
+            staves: components["schemas"]["StaveView"][];
+            notes: components["schemas"]["ReasonView"][];
+            /** @description of the weeks that differ from the program that holds */
+            mondays: string[];
+        };
+        /** @description A week of a program. */
+        ProgramWeekView: {
+            monday: string;
+            /** @description number in its program; 0 for a week away and for what an earlier program left */
+            number: number;
+            /** @enum {string} */
+            kind: "build" | "easier" | "away";
+            retests: boolean;
+            /** @description what leads in it, such as “still 54 %”; empty where there is no work */
+            phase: string;
+            /** @enum {string} */
+            when: "past" | "now" | "ahead";
+            /** @description agreement of the work with the target shares, in per cent; empty where it is not known */
+            agreement: string;
+            /** @description of all sessions */
+            clock: string;
+            /** @description planned: effort × minutes */
+            load: number;
+            /** @description of a week that has begun; null before */
+            loadDone: number | null;
+            sessions: components["schemas"]["ProgramSessionView"][];
+            /** @description sessions done in the week, of the program or not */
+            done: number;
+            notes: components["schemas"]["ReasonView"][];
+            /** @description what is different from the program that holds; empty when nothing */
+            change: string;
+        };
+        ProposeProgramRequest: {
+            wish: components["schemas"]["ProgramRequestView"];
+        };
         /** @description A dose fixed on a ladder for a week, as a typed line. */
-        WishDoseView: {
+        RequestedDoseView: {
             week: number;
             ladder: string;
             /** @description the rung it is written for */
@@ -2787,19 +2858,19 @@ export interface components {
             dose: string;
         };
         /** @description A rung fixed on a ladder from a week on. */
-        WishRungView: {
+        RequestedRungView: {
             week: number;
             ladder: string;
             rung: string;
         };
         /** @description Sets of a ladder fixed in one place of every week; 0 keeps it out of there. */
-        WishSetsView: {
+        RequestedSetsView: {
             slot: string;
             ladder: string;
             sets: number;
         };
         /** @description A place for a core session in each week of a program. */
-        WishSlotView: {
+        RequestedSlotView: {
             id: string;
             /** @description 1 Monday to 7 Sunday */
             day: number;
@@ -2811,38 +2882,45 @@ export interface components {
             /** @description planned, 0 to 10 */
             effort: number;
         };
-        /** @description What a program is asked to be. */
-        WishView: {
-            /** @description Monday of the first week */
-            start: string;
-            weeks: number;
-            /** @description another one gives another way of doing the same */
-            seed: number;
-            /** @description of height a week; null for the rate of the log, or the usual one */
-            rateTenths: number | null;
-            slots: components["schemas"]["WishSlotView"][];
-            rungs: components["schemas"]["WishRungView"][];
-            doses: components["schemas"]["WishDoseView"][];
-            sets: components["schemas"]["WishSetsView"][];
-            without: string[];
-        };
-        /** @description A block as the composer writes it. */
-        WrittenBlockView: {
-            /** @enum {string} */
-            kind: "straight" | "circuit";
-            /** @enum {string} */
-            part: "primer" | "main" | "finisher";
-            items: components["schemas"]["WrittenItemView"][];
-            gapSeconds: number[];
-            roundRestSeconds: number;
-        };
-        WrittenItemView: {
-            id: string;
+        /** @description A rung that can be chosen. */
+        RungChoiceView: {
             rung: string;
-            dose: string;
+            name: string;
+            height: string;
+        };
+        /** @description A ladder over the weeks of a program. */
+        StaveView: {
+            ladder: string;
+            name: string;
+            demand: string;
+            demandName: string;
+            /** @description in order of time */
+            cells: components["schemas"]["ProgramCellView"][];
+            gates: components["schemas"]["GateForecastView"][];
+            /** @description open to the person, lowest first */
+            rungs: components["schemas"]["RungChoiceView"][];
+        };
+        TakeProgramRequest: {
+            id: string;
+            /** @description the version it was compared with; null for the first */
+            replaces: string | null;
+            /** @description weeks taken over; all of them when null */
+            mondays: string[] | null;
+            why: string;
+            wish: components["schemas"]["ProgramRequestView"];
+        } & WithRequired<components["schemas"]["ProposeProgramRequest"], "wish">;
+    };
+    responses: {
+        /** @description Every error looks alike. */
+        Error: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["ErrorView"];
+            };
         };
     };
-    responses: never;
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -2868,87 +2946,7 @@ export interface operations {
                     "application/json": components["schemas"]["BenchView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     ping: {
@@ -2969,188 +2967,7 @@ export interface operations {
                     "application/json": components["schemas"]["PingView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    catalogue: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CatalogueView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     board: {
@@ -3173,87 +2990,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     path: {
@@ -3276,87 +3013,7 @@ export interface operations {
                     "application/json": components["schemas"]["PathView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     previewBoard: {
@@ -3370,7 +3027,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BoardChangeInput"];
+                "application/json": components["schemas"]["BoardChangeRequest"];
             };
         };
         responses: {
@@ -3383,87 +3040,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardChangeView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     place: {
@@ -3477,7 +3054,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlacementInput"];
+                "application/json": components["schemas"]["PlacementRequest"];
             };
         };
         responses: {
@@ -3490,87 +3067,7 @@ export interface operations {
                     "application/json": components["schemas"]["PlacedView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     setUp: {
@@ -3584,7 +3081,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SetUpInput"];
+                "application/json": components["schemas"]["SetUpRequest"];
             };
         };
         responses: {
@@ -3597,87 +3094,7 @@ export interface operations {
                     "application/json": components["schemas"]["SetUpView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     takePlacingBack: {
@@ -3699,87 +3116,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     cuffReadings: {
@@ -3802,87 +3139,7 @@ export interface operations {
                     "text/event-stream": string;
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     previewBrace: {
@@ -3896,7 +3153,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BraceInput"];
+                "application/json": components["schemas"]["BraceRequest"];
             };
         };
         responses: {
@@ -3909,87 +3166,7 @@ export interface operations {
                     "application/json": components["schemas"]["BraceView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     keepBrace: {
@@ -4003,7 +3180,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BraceInput"];
+                "application/json": components["schemas"]["BraceRequest"];
             };
         };
         responses: {
@@ -4016,87 +3193,7 @@ export interface operations {
                     "application/json": components["schemas"]["TestedView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     takeBraceBack: {
@@ -4118,606 +3215,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    calendar: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CalendarView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    setUpCalendar: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CalendarInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CalendarView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    calendarFile: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/calendar": string;
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    makeCalendarAddress: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CalendarView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    revokeCalendarAddress: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CalendarView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     checks: {
@@ -4740,87 +3238,7 @@ export interface operations {
                     "application/json": components["schemas"]["ChecksView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     keepHold: {
@@ -4834,7 +3252,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HoldInput"];
+                "application/json": components["schemas"]["HoldRequest"];
             };
         };
         responses: {
@@ -4847,87 +3265,7 @@ export interface operations {
                     "application/json": components["schemas"]["TestedView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     takeHoldBack: {
@@ -4949,87 +3287,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     nextTrial: {
@@ -5043,7 +3301,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClimbInput"];
+                "application/json": components["schemas"]["ClimbRequest"];
             };
         };
         responses: {
@@ -5056,87 +3314,7 @@ export interface operations {
                     "application/json": components["schemas"]["ClimbStepView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     keepClimb: {
@@ -5150,7 +3328,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClimbInput"];
+                "application/json": components["schemas"]["ClimbRequest"];
             };
         };
         responses: {
@@ -5163,87 +3341,7 @@ export interface operations {
                     "application/json": components["schemas"]["TestedView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     takeClimbBack: {
@@ -5265,2912 +3363,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    logSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LogInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LogView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    tellMorning: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MorningInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    startSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StartInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DraftView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    sessionTemplates: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TemplatesView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    readSessionText: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SessionTextInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SessionTextView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    sumSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PreviewInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SumsView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    orderSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PreviewInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrdersView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    fitSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FitInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FitView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    nextDoses: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NextDosesView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    methodTrial: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodTrialView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    ladder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ladder: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LadderSourceView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    keepLadder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ladder: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LadderInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LadderSourceView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    letGoOfLadder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ladder: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done; nothing to say. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    checkLadder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LadderCheckInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LadderCheckView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    readLadder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LadderFileInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LadderCheckView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    ladderFile: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ladder: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LadderFileView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    library: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LibraryView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    method: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    changeMethod: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MethodInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    people: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PeopleView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    addPerson: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PersonInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    person: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    changePerson: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PersonInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    archivePerson: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    restorePerson: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    screen: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ScreeningInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    clear: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ClearanceInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     keepPhoto: {
@@ -8202,87 +3395,7 @@ export interface operations {
                     "application/json": components["schemas"]["PhotoView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     photo: {
@@ -8306,87 +3419,7 @@ export interface operations {
                     "image/jpeg": string;
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     removePhoto: {
@@ -8408,87 +3441,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     previewAlignment: {
@@ -8502,7 +3455,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AlignmentInput"];
+                "application/json": components["schemas"]["AlignmentRequest"];
             };
         };
         responses: {
@@ -8515,87 +3468,7 @@ export interface operations {
                     "application/json": components["schemas"]["AlignmentView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     keepAlignment: {
@@ -8609,7 +3482,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AlignmentInput"];
+                "application/json": components["schemas"]["AlignmentRequest"];
             };
         };
         responses: {
@@ -8622,87 +3495,7 @@ export interface operations {
                     "application/json": components["schemas"]["TestedView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     takeAlignmentBack: {
@@ -8724,1667 +3517,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    program: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgramPageView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    proposeProgram: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WishInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgramView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    takeProgram: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ProgramInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgramPageView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    programVersion: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                program: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgramView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    takeProgramAgain: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                program: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AgainInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgramPageView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    writeProgramWeek: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                date: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgramPageView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    review: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReviewView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    decide: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DecisionInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReviewView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    takeDecisionBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                decision: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReviewView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    sessions: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SessionListView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    writeSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SessionInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SessionView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    previewSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PreviewInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PreviewView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    session: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                session: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SessionView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    changeSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                session: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SessionInput"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SessionView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-        };
-    };
-    sheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-                session: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetView"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     cueSheet: {
@@ -10408,87 +3541,512 @@ export interface operations {
                     "application/json": components["schemas"]["CueSheetView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
+            default: components["responses"]["Error"];
+        };
+    };
+    logSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LogView"];
                 };
             };
-            /** @description Not allowed. */
-            403: {
+            default: components["responses"]["Error"];
+        };
+    };
+    tellMorning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MorningRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["SavedView"];
                 };
             };
-            /** @description Not found in this practice. */
-            404: {
+            default: components["responses"]["Error"];
+        };
+    };
+    ladder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LadderSourceView"];
                 };
             };
-            /** @description Changed by someone else in the meantime. */
-            409: {
+            default: components["responses"]["Error"];
+        };
+    };
+    keepLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LadderRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LadderSourceView"];
                 };
             };
-            /** @description The page is too old. */
-            419: {
+            default: components["responses"]["Error"];
+        };
+    };
+    letGoOfLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    checkLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LadderCheckRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LadderCheckView"];
                 };
             };
-            /** @description Something entered cannot be taken. */
-            422: {
+            default: components["responses"]["Error"];
+        };
+    };
+    readLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LadderFileRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LadderCheckView"];
                 };
             };
-            /** @description Closed by a danger sign. */
-            423: {
+            default: components["responses"]["Error"];
+        };
+    };
+    ladderFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LadderFileView"];
                 };
             };
-            /** @description Too many requests. */
-            429: {
+            default: components["responses"]["Error"];
+        };
+    };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["LibraryView"];
                 };
             };
-            /** @description A device or service does not answer. */
-            503: {
+            default: components["responses"]["Error"];
+        };
+    };
+    method: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["MethodView"];
                 };
             };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    methodTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodTrialView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    person: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    archivePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    restorePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    screen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScreeningRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    clear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClearanceRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+            default: components["responses"]["Error"];
         };
     };
     signIn: {
@@ -10500,7 +4058,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SignInInput"];
+                "application/json": components["schemas"]["SignInRequest"];
             };
         };
         responses: {
@@ -10513,87 +4071,7 @@ export interface operations {
                     "application/json": components["schemas"]["MeView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     signOut: {
@@ -10612,87 +4090,7 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     me: {
@@ -10713,87 +4111,534 @@ export interface operations {
                     "application/json": components["schemas"]["MeView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
+            default: components["responses"]["Error"];
+        };
+    };
+    review: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Not allowed. */
-            403: {
+            default: components["responses"]["Error"];
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Not found in this practice. */
-            404: {
+            default: components["responses"]["Error"];
+        };
+    };
+    takeDecisionBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                decision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Changed by someone else in the meantime. */
-            409: {
+            default: components["responses"]["Error"];
+        };
+    };
+    startSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["DraftView"];
                 };
             };
-            /** @description The page is too old. */
-            419: {
+            default: components["responses"]["Error"];
+        };
+    };
+    sessionTemplates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["TemplatesView"];
                 };
             };
-            /** @description Something entered cannot be taken. */
-            422: {
+            default: components["responses"]["Error"];
+        };
+    };
+    readSessionText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionTextRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["SessionTextView"];
                 };
             };
-            /** @description Closed by a danger sign. */
-            423: {
+            default: components["responses"]["Error"];
+        };
+    };
+    sumSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["SumsView"];
                 };
             };
-            /** @description Too many requests. */
-            429: {
+            default: components["responses"]["Error"];
+        };
+    };
+    orderSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["OrdersView"];
                 };
             };
-            /** @description A device or service does not answer. */
-            503: {
+            default: components["responses"]["Error"];
+        };
+    };
+    fitSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["FitView"];
                 };
             };
+            default: components["responses"]["Error"];
+        };
+    };
+    nextDoses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextDosesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionListView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    writeSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    previewSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreviewView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    setUpCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    calendarFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    makeCalendarAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    revokeCalendarAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            default: components["responses"]["Error"];
         };
     };
     week: {
@@ -10817,87 +4662,7 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     layOutWeek: {
@@ -10912,7 +4677,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlanInput"];
+                "application/json": components["schemas"]["PlanRequest"];
             };
         };
         responses: {
@@ -10925,87 +4690,7 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not allowed. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Not found in this practice. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Changed by someone else in the meantime. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description The page is too old. */
-            419: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Something entered cannot be taken. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
     tellSoreness: {
@@ -11019,7 +4704,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SorenessInput"];
+                "application/json": components["schemas"]["SorenessRequest"];
             };
         };
         responses: {
@@ -11032,87 +4717,163 @@ export interface operations {
                     "application/json": components["schemas"]["SavedView"];
                 };
             };
-            /** @description Not signed in. */
-            401: {
+            default: components["responses"]["Error"];
+        };
+    };
+    program: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ProgramPageView"];
                 };
             };
-            /** @description Not allowed. */
-            403: {
+            default: components["responses"]["Error"];
+        };
+    };
+    proposeProgram: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposeProgramRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ProgramView"];
                 };
             };
-            /** @description Not found in this practice. */
-            404: {
+            default: components["responses"]["Error"];
+        };
+    };
+    takeProgram: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeProgramRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ProgramPageView"];
                 };
             };
-            /** @description Changed by someone else in the meantime. */
-            409: {
+            default: components["responses"]["Error"];
+        };
+    };
+    programVersion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                program: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ProgramView"];
                 };
             };
-            /** @description The page is too old. */
-            419: {
+            default: components["responses"]["Error"];
+        };
+    };
+    takeProgramAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                program: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgainRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ProgramPageView"];
                 };
             };
-            /** @description Something entered cannot be taken. */
-            422: {
+            default: components["responses"]["Error"];
+        };
+    };
+    writeProgramWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorView"];
+                    "application/json": components["schemas"]["ProgramPageView"];
                 };
             };
-            /** @description Closed by a danger sign. */
-            423: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description Too many requests. */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
-            /** @description A device or service does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorView"];
-                };
-            };
+            default: components["responses"]["Error"];
         };
     };
 }
+type WithRequired<T, K extends keyof T> = T & {
+    [P in K]-?: T[P];
+};

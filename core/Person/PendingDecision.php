@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace EvenRungs\Person;
 
-use App\Models\SessionLog;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
 
@@ -15,7 +15,7 @@ use EvenRungs\Progress\RungSession;
 final readonly class PendingDecision
 {
     public function __construct(
-        public SessionLog $log,
+        public LoggedSession $log,
         public Ladder $ladder,
         public Rung $rung,
         public Side $side,
@@ -23,4 +23,16 @@ final readonly class PendingDecision
         public Proposal $proposal,
         public bool $reopened,
     ) {}
+
+    /** How soon it is to be looked at, lower first: what can hurt before what can wait. */
+    public function urgency(): int
+    {
+        return match ($this->proposal->choice) {
+            Decision::Refer => 0,
+            Decision::StopLadder => 1,
+            Decision::StepDown => 2,
+            Decision::Climb => 3,
+            Decision::Stay => 4,
+        };
+    }
 }

@@ -2,17 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace EvenRungs\Person;
 
-use App\Actions\WriteProgramWeek;
-use App\Models\PlanCalendar;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Session\Item;
-use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Session;
-use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Agenda;
 use EvenRungs\Week\AgendaEntry;
 use EvenRungs\Week\AgendaSlot;
@@ -24,18 +20,12 @@ final readonly class PlanAgenda
     /** @return list<AgendaEntry> none while a danger sign stands */
     public static function of(ProgramAtHand $hand, PartTimes $times): array
     {
-        if (! $hand->dossier->standing()->open) {
+        if (! $hand->record->admission()->open) {
             return [];
         }
         $ahead = self::programWeeks($hand);
 
-        return Agenda::of([...self::placed($hand, $ahead), ...self::planned($hand, $ahead)], $hand->plan()->away ?? [], $times);
-    }
-
-    /** Rises with every change of the plan. */
-    public static function sequence(ProgramAtHand $hand, ?PlanCalendar $calendar): int
-    {
-        return ($hand->plan()->version ?? 0) + count($hand->versions) + ($calendar->version ?? 0);
+        return Agenda::of([...self::placed($hand, $ahead), ...self::planned($hand, $ahead)], $hand->plan->away, $times);
     }
 
     /** @return list<WrittenWeek> of the program, from this week on */
@@ -43,7 +33,7 @@ final readonly class PlanAgenda
     {
         $monday = $hand->today()->monday();
 
-        return array_values(array_filter(ProgramAtHand::weeksOf($hand->present()), static fn(WrittenWeek $week): bool => $week->kind !== WeekKind::Away && ! $week->monday->isBefore($monday)));
+        return array_values(array_filter($hand->weeks(), static fn(WrittenWeek $week): bool => $week->kind !== WeekKind::Away && ! $week->monday->isBefore($monday)));
     }
 
     /**
@@ -55,12 +45,11 @@ final readonly class PlanAgenda
      */
     private static function placed(ProgramAtHand $hand, array $ahead): array
     {
-        $sessions = $hand->dossier->person->trainingSessions->keyBy('id');
-        $placed = PlacedSlots::of($hand->plan(), static function (string $id) use ($sessions, $hand): array {
-            $row = $sessions->get($id);
-            $session = $row === null ? null : ReadSession::of(array_map(WrittenBlock::read(...), $row->blocks), $hand->dossier->library, $hand->dossier->firstSide(...))->session;
+        $placed = $hand->plan->agenda(static function (string $id) use ($hand): array {
+            $written = $hand->writtenSession($id);
+            $session = $written === null ? null : $hand->record->read($written->blocks)->session;
 
-            return ['Core: '.($row->title ?? 'session'), self::lines($hand, $session), self::minutes($session)];
+            return ['Core: '.($written->title ?? 'session'), self::lines($hand, $session), self::minutes($session)];
         });
         $filled = array_fill_keys(array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), $ahead), null);
 
@@ -76,13 +65,12 @@ final readonly class PlanAgenda
      */
     private static function planned(ProgramAtHand $hand, array $ahead): array
     {
-        $written = array_column($hand->plan()->slots ?? [], 'id');
         $slots = [];
         foreach ($ahead as $week) {
             foreach (array_keys($week->sessions) as $id) {
                 $place = $week->places[$id] ?? null;
-                $name = WriteProgramWeek::slotId($week->monday, $id);
-                if ($place !== null && ! in_array($name, $written, true)) {
+                $name = ProgramAtHand::slotId($week->monday, $id);
+                if ($place !== null && ! $hand->plan->has($name)) {
                     $session = $hand->session($week, $id);
                     $slots[] = new AgendaSlot($name, "Core: week {$week->number}, {$place->inWords()}", self::lines($hand, $session), $place->cell, self::minutes($session), $week->monday, $week->monday);
                 }
@@ -95,7 +83,7 @@ final readonly class PlanAgenda
     /** @return list<string> */
     private static function lines(ProgramAtHand $hand, ?Session $session): array
     {
-        return array_map(static fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $hand->dossier->method()->counting()), $session?->items() ?? []);
+        return array_map(static fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $hand->record->method->counting()), $session?->items() ?? []);
     }
 
     private static function minutes(?Session $session): int

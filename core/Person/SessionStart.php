@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace EvenRungs\Person;
 
-use App\Models\TrainingSession;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
 use EvenRungs\Method\Question;
@@ -16,10 +16,10 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\OrderSchool;
-use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
+use EvenRungs\Session\WrittenSession;
 
 /** What a session starts from: the person's board, a template, an earlier session, or nothing. */
 final readonly class SessionStart
@@ -36,20 +36,20 @@ final readonly class SessionStart
     }
 
     /** One exercise for each ladder the person stands on, in the order of the method, with the next dose. */
-    public static function fromBoard(Dossier $dossier): self
+    public static function fromBoard(PersonRecord $record): self
     {
         $blocks = $notes = [];
         $met = [];
-        $next = $dossier->nextDoses();
-        foreach ($dossier->placedLadders() as $slug) {
-            $ladder = $dossier->library->ladder($slug);
-            $rung = $dossier->workingRung($ladder->slug);
+        $next = $record->nextDoses();
+        foreach ($record->placedLadders() as $slug) {
+            $ladder = $record->library->ladder($slug);
+            $rung = $record->workingRung($ladder->slug);
             if ($rung === null) {
                 $notes[] = Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session.");
 
                 continue;
             }
-            [$rung, $said] = self::open($rung, $dossier, "{$ladder->demand->shortName()} is left open");
+            [$rung, $said] = self::open($rung, $record, "{$ladder->demand->shortName()} is left open");
             $notes = [...$notes, ...$said];
             if ($rung === null) {
                 continue;
@@ -59,7 +59,7 @@ final readonly class SessionStart
             if ($proposed?->rises) {
                 $notes[] = $proposed->reason;
             }
-            $blocks[] = self::straight($rung, $proposed->dose ?? $rung->defaultDose($dossier->method()));
+            $blocks[] = self::straight($rung, $proposed->dose ?? $rung->defaultDose($record->method));
         }
         foreach (Demand::everyWeek() as $demand) {
             if (! in_array($demand, $met, true)) {
@@ -67,28 +67,30 @@ final readonly class SessionStart
             }
         }
 
-        return new self('Core session', self::ordered($blocks, $dossier), $notes);
+        return new self('Core session', self::ordered($blocks, $record), $notes);
     }
 
-    public static function fromTemplate(Template $template, Dossier $dossier): self
+    public static function fromTemplate(Template $template, PersonRecord $record): self
     {
-        $made = $template->for($dossier->library, $dossier->circumstances(), $dossier->workingRungs(), $dossier->stoppedLadders());
+        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders());
 
         return new self($template->name, $made['blocks'], $made['notes']);
     }
 
-    /** The person's own session as it stands; another person's on the rungs of this one. */
-    public static function fromSession(TrainingSession $session, Dossier $dossier): self
+    /** The person's own session as it stands. */
+    public static function fromOwn(WrittenSession $session): self
     {
-        $blocks = array_map(WrittenBlock::read(...), $session->blocks);
-        if ($session->person_id === $dossier->person->id) {
-            return new self($session->title, $blocks, []);
-        }
+        return new self($session->title, $session->blocks, []);
+    }
+
+    /** Another person's session on the rungs of this one. */
+    public static function fromAnother(WrittenSession $session, PersonRecord $record): self
+    {
         $notes = $moved = [];
-        foreach ($blocks as $block) {
+        foreach ($session->blocks as $block) {
             $items = [];
             foreach ($block->items as $item) {
-                [$here, $said] = self::onOwnRungs($item, $block, $dossier);
+                [$here, $said] = self::onOwnRungs($item, $block, $record);
                 $notes = [...$notes, ...$said];
                 if ($here !== null) {
                     $items[] = $here;
@@ -103,14 +105,14 @@ final readonly class SessionStart
     }
 
     /** @return array{WrittenItem|null, list<Reason>} */
-    private static function onOwnRungs(WrittenItem $item, WrittenBlock $block, Dossier $dossier): array
+    private static function onOwnRungs(WrittenItem $item, WrittenBlock $block, PersonRecord $record): array
     {
-        $theirs = $dossier->library->rung($item->rung);
-        if ($dossier->isStopped($theirs->ladder)) {
+        $theirs = $record->library->rung($item->rung);
+        if ($record->isStopped($theirs->ladder)) {
             return [null, [Reason::because(Rule::PainHigh, "{$theirs->name}: this ladder was stopped after pain, so it is left out.")]];
         }
-        $working = $dossier->workingRung($theirs->ladder);
-        [$rung, $notes] = self::open($working ?? $theirs, $dossier, "“{$theirs->name}” is left out");
+        $working = $record->workingRung($theirs->ladder);
+        [$rung, $notes] = self::open($working ?? $theirs, $record, "“{$theirs->name}” is left out");
         if ($rung === null || $rung->slug === $theirs->slug) {
             return [$rung === null ? null : $item, $notes];
         }
@@ -118,13 +120,13 @@ final readonly class SessionStart
             $notes[] = Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()]);
         }
 
-        return [new WrittenItem($item->id, $rung->slug, DoseLine::print(self::likeDose($item->dose, $theirs, $rung, $block, $dossier))), $notes];
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print(self::likeDose($item->dose, $theirs, $rung, $block, $record))), $notes];
     }
 
     /** Work by the clock stays; else the default of the rung, for as many rounds. */
-    private static function likeDose(string $written, Rung $theirs, Rung $rung, WrittenBlock $block, Dossier $dossier): Dose
+    private static function likeDose(string $written, Rung $theirs, Rung $rung, WrittenBlock $block, PersonRecord $record): Dose
     {
-        $default = $rung->defaultDose($dossier->method());
+        $default = $rung->defaultDose($record->method);
         try {
             $dose = DoseLine::parse($written, $theirs->sidedness);
         } catch (Refusal) {
@@ -132,20 +134,20 @@ final readonly class SessionStart
         }
 
         return match (true) {
-            $dose->first() instanceof \EvenRungs\Dose\Timed => $dose,
+            $dose->first() instanceof Timed => $dose,
             $block->isCircuit && ! $default->isFalling() => $default->withSets($dose->sets()),
             default => $default,
         };
     }
 
     /** @return array{Rung|null, list<Reason>} the rung, or what stands in for it where it is ruled out */
-    private static function open(Rung $rung, Dossier $dossier, string $otherwise): array
+    private static function open(Rung $rung, PersonRecord $record, string $otherwise): array
     {
-        $ruling = $dossier->circumstances()->rule($rung);
+        $ruling = $record->circumstances()->rule($rung);
         if ($ruling->openOn(Side::Both)) {
             return [$rung, []];
         }
-        $substitution = Substitution::for($rung, $dossier->library, $dossier->circumstances());
+        $substitution = Substitution::for($rung, $record->library, $record->circumstances());
 
         return $substitution === null
             ? [null, [$ruling->reasons[0], Reason::because(Rule::Substitution, "Nothing open fits in its place: {$otherwise}.")]]
@@ -162,10 +164,10 @@ final readonly class SessionStart
      *
      * @return list<WrittenBlock>
      */
-    private static function ordered(array $blocks, Dossier $dossier): array
+    private static function ordered(array $blocks, PersonRecord $record): array
     {
-        $session = ReadSession::of($blocks, $dossier->library, $dossier->firstSide(...))->session;
+        $session = $record->read($blocks)->session;
 
-        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::from($dossier->method()->choice(Question::Order))->arrange($session, $dossier->evenness()->heights));
+        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::from($record->method->choice(Question::Order))->arrange($session, $record->evenness()->heights));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace EvenRungs\Dose;
+namespace EvenRungs\Method;
 
 /**
  * How repetitions of exercises with two sides are counted when a dose is written and read. Schools of the trade
@@ -19,6 +19,7 @@ enum Counting
     case Moves;
 
     /** The word behind a count in the typed line. */
+    /** @return '/side'|' pairs'|' moves' */
     public function suffix(): string
     {
         return match ($this) {

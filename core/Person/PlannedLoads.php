@@ -2,38 +2,38 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace EvenRungs\Person;
 
-use App\Actions\WriteProgramWeek;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\PlannedSlot;
 
 /** Load of every session that is planned ahead: what is placed in the weeks, and the program where it is not written into them yet. */
 final class PlannedLoads
 {
-    /** @return list<SessionLoad> effort × minutes as planned */
-    public static function ahead(ProgramAtHand $hand): array
+    /**
+     * @param \Closure(Day): WeekAtHand $week of a day
+     *
+     * @return list<SessionLoad> effort × minutes as planned
+     */
+    public static function ahead(ProgramAtHand $hand, \Closure $week): array
     {
         $loads = [];
-        $program = [];
-        foreach (ProgramAtHand::weeksOf($hand->present()) as $week) {
-            $program[$week->monday->iso()] = $week;
-        }
         $last = $hand->today()->plusDays(7 * LoadAhead::WEEKS);
         for ($monday = $hand->today()->monday(); ! $last->isBefore($monday); $monday = $monday->plusDays(7)) {
-            $week = $program[$monday->iso()] ?? null;
-            $at = WeekAtHand::of($hand->dossier, $monday);
+            $planned = $hand->week($monday);
+            $at = $week($monday);
             // Where the program has a week, the usual sessions step back.
-            $usual = $week === null || $week->kind === WeekKind::Away ? [] : array_column(array_filter($hand->plan()->slots ?? [], static fn(array $slot): bool => $slot['only'] === null), 'id');
+            $usual = $planned === null || $planned->kind === WeekKind::Away ? [] : array_map(static fn(PlannedSlot $slot): string => $slot->id, $hand->plan->usual());
             $slots = array_filter($at->week()->slots, static fn(CoreSlot $slot): bool => ! in_array($slot->id, $usual, true));
             foreach ($slots as $slot) {
                 $loads[] = SessionLoad::of($at->date($slot->cell->day), [$slot->effort], $slot->content->seconds);
             }
-            array_push($loads, ...($week === null ? [] : self::unwritten($hand, $week, $monday, $at)));
+            array_push($loads, ...($planned === null ? [] : self::unwritten($hand, $planned, $monday, $at)));
         }
 
         return array_values(array_filter($loads, static fn(SessionLoad $load): bool => $hand->today()->isBefore($load->day)));
@@ -42,11 +42,10 @@ final class PlannedLoads
     /** @return list<SessionLoad> */
     private static function unwritten(ProgramAtHand $hand, WrittenWeek $week, Day $monday, WeekAtHand $at): array
     {
-        $written = array_column($hand->plan()->slots ?? [], 'id');
         $loads = [];
         foreach (array_keys($week->sessions) as $id) {
             $place = $week->places[$id] ?? null;
-            if ($place !== null && ! in_array(WriteProgramWeek::slotId($monday, $id), $written, true) && ! $at->isAway($place->cell->day)) {
+            if ($place !== null && ! $hand->plan->has(ProgramAtHand::slotId($monday, $id)) && ! $at->isAway($place->cell->day)) {
                 $loads[] = SessionLoad::of($at->date($place->cell->day), [$place->effort], $hand->session($week, $id)?->timeline()->totals()->total() ?? 0);
             }
         }

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Sheet;
+
+use App\Http\Problem;
+use App\Http\Shared\CautionLines;
+use App\Http\Shared\FaultView;
+use App\Http\Shared\FigureView;
+use App\Models\TrainingSession;
+use App\Records\PersonFile;
+use EvenRungs\Body\Need;
+use EvenRungs\Dose\DoseWords;
+use EvenRungs\Ladder\Fault;
+use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\Totals;
+use EvenRungs\Week\Weekday;
+
+/** A saved session as the person reads it. */
+final readonly class SheetPage
+{
+    private Session $session;
+
+    public function __construct(private PersonFile $file, private TrainingSession $row)
+    {
+        $this->session = $file->record->read($row->inCore()->blocks)->session ?? throw Problem::emptySession();
+    }
+
+    public function view(): SheetView
+    {
+        $items = $circuits = [];
+        foreach ($this->session->blocks as $block) {
+            $circuit = 0;
+            if ($block instanceof Circuit) {
+                $circuit = count($circuits) + 1;
+                $gap = array_unique($block->gapSeconds);
+                $circuits[] = 'Circuit: '.$block->rounds().' rounds, '.(count($gap) === 1 ? "{$block->gapSeconds[0]} s" : implode(', ', $block->gapSeconds).' s')." between stations, {$block->roundRestSeconds} s between rounds.";
+            }
+            foreach ($block->items() as $item) {
+                $items[] = new SheetItemView(
+                    name: $item->rung->name,
+                    position: $item->rung->position->inWords(),
+                    doseText: DoseWords::of($item->dose, $this->file->record->method->counting()),
+                    tempoText: $item->rung->tempoWords($item->dose),
+                    restText: $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
+                    cues: $item->rung->cues($this->file->record->circumstances()),
+                    faults: array_map(static fn(Fault $fault): FaultView => new FaultView(seen: $fault->seen, fix: $fault->fix), $item->rung->coaching()->faults),
+                    fallback: $item->rung->coaching()->fallback,
+                    setUp: $this->file->setUp($item->rung->slug),
+                    kit: implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
+                    circuit: $circuit,
+                    figure: FigureView::of($item->rung->figure()),
+                    felt: $item->rung->coaching()->felt,
+                    wayOut: "{$item->rung->coaching()->wayOut} {$item->rung->coaching()->relief}",
+                );
+            }
+        }
+        return new SheetView(
+            person: $this->file->person->name,
+            title: $this->row->title,
+            date: $this->file->record->today->inWords(),
+            totalText: Totals::clock($this->session->timeline()->totals()->total()),
+            daysText: implode(', ', array_map(Weekday::name(...), $this->file->person->training_days)),
+            items: $items,
+            circuits: $circuits,
+            cautions: CautionLines::of($this->file->record),
+        );
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Load\SessionLoad;
+use EvenRungs\Progress\RungSession;
+
+/** A session as it was done. */
+final readonly class LoggedSession
+{
+    /**
+     * @param string              $session  the written session it was coached from
+     * @param int                 $sequence order in time
+     * @param int|null            $seconds  that were spent; null when nobody knows
+     * @param list<LoggedSet>     $sets     by number
+     * @param list<MorningAnswer> $mornings in order of time
+     */
+    public function __construct(
+        public string $id,
+        public string $session,
+        public Day $on,
+        public int $sequence,
+        public ?int $seconds,
+        public array $sets,
+        public array $mornings,
+    ) {}
+
+    /** @return list<string> slugs, each once */
+    public function ladders(): array
+    {
+        return array_values(array_unique(array_map(static fn(LoggedSet $set): string => $set->ladder(), $this->sets)));
+    }
+
+    public function load(): SessionLoad
+    {
+        return SessionLoad::of($this->on, array_map(static fn(LoggedSet $set): ?int => $set->effort, $this->sets), $this->seconds);
+    }
+
+    /**
+     * Each exercise once, with what was done on the given side.
+     *
+     * @return list<RungSession>
+     */
+    public function exercises(Library $library, Side $side): array
+    {
+        $byItem = [];
+        foreach ($this->sets as $set) {
+            $byItem[$set->item][] = $set;
+        }
+
+        return array_values(array_map(fn(array $sets): RungSession => $this->exercise($sets, $library, $side), $byItem));
+    }
+
+    /** @param non-empty-list<LoggedSet> $sets of one exercise */
+    private function exercise(array $sets, Library $library, Side $side): RungSession
+    {
+        $rung = $library->rung($sets[0]->rung);
+        $morning = null;
+        foreach ($this->mornings as $answer) {
+            $morning = $answer->ladder === $rung->ladder ? $answer->morning : $morning;
+        }
+
+        return new RungSession(
+            $this->on,
+            $rung,
+            DoseLine::parse($sets[0]->dose, $rung->sidedness),
+            array_map(static fn(LoggedSet $set): \EvenRungs\Progress\SetLog => $set->seenFrom($side, $rung), $sets),
+            $this->sequence,
+            $morning,
+            array_filter($sets, static fn(LoggedSet $set): bool => $set->feltWrong) !== [],
+        );
+    }
+}

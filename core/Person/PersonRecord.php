@@ -1,0 +1,491 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Assessment\Age;
+use EvenRungs\Assessment\HoldReport;
+use EvenRungs\Assessment\Retest;
+use EvenRungs\Assessment\Start;
+use EvenRungs\Assessment\Starts;
+use EvenRungs\Balance\Evenness;
+use EvenRungs\Balance\Position;
+use EvenRungs\Balance\TargetShares;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Level;
+use EvenRungs\Body\Limit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Load\SessionLoad;
+use EvenRungs\Method\Method;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\Gate;
+use EvenRungs\Progress\NextDose;
+use EvenRungs\Progress\ProgressionRule;
+use EvenRungs\Progress\Proposal;
+use EvenRungs\Progress\RungSession;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Screening\Admission;
+use EvenRungs\Screening\Rescreen;
+use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\State;
+use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\ReadSession;
+use EvenRungs\Session\Warnings;
+use EvenRungs\Session\WrittenBlock;
+
+/** The record of a person on a day: where they stand, what is open to them, what waits to be decided and what comes next. */
+final class PersonRecord
+{
+    /** @var list<Position>|null */
+    private ?array $positions = null;
+
+    /** @var array<string, list<Position>> by ladder */
+    private array $on = [];
+
+    /** @var array<string, array<string, Placing>>|null by ladder and side */
+    private ?array $placed = null;
+
+    private ?Circumstances $circumstances = null;
+
+    /** @var array<string, list<RungSession>> by side */
+    private array $rungSessions = [];
+
+    public function __construct(
+        public readonly Library $library,
+        public readonly Method $method,
+        public readonly Day $today,
+        public readonly Profile $profile,
+        public readonly Safety $safety,
+        public readonly History $history,
+    ) {}
+
+    // What is open to the person
+
+    public function circumstances(): Circumstances
+    {
+        return $this->circumstances ??= $this->circumstancesWith(
+            array_map(fn(NotedLimit $limit): Limit => $limit->inForce($this->isCleared()), $this->safety->limits),
+            $this->profile->kit,
+        );
+    }
+
+    /**
+     * The person under other limits or kit: what age asks for stands in any case.
+     *
+     * @param list<Limit> $limits
+     * @param list<Kit>   $kit
+     */
+    public function circumstancesWith(array $limits, array $kit): Circumstances
+    {
+        $born = $this->profile->birthYear;
+        $byAge = $born === null ? [] : array_map(static fn(State $state): Limit => $state->limit(Side::Both, "born in {$born}"), State::ofAge($born, $this->today->year()));
+
+        return new Circumstances([...$limits, ...$byAge], $kit, $this->method);
+    }
+
+    /** A clearance holds today. */
+    public function isCleared(): bool
+    {
+        return $this->safety->clearanceHolds($this->today);
+    }
+
+    /** Whether the person is admitted to training: danger signs, and decisions to refer, close it until a clearance. */
+    public function admission(): Admission
+    {
+        $referred = array_filter($this->history->decisions, static fn(Decided $decided): bool => $decided->choice === Decision::Refer);
+
+        return Admission::on($this->today, [
+            ...$this->safety->signs,
+            ...array_map(static fn(Decided $decided): Sign => new Sign(Urgency::BeforeTraining, $decided->sequence), array_values($referred)),
+        ], $this->safety->clearances);
+    }
+
+    /** Why the danger signs are to be asked for, or null when they are not. */
+    public function rescreen(): ?Reason
+    {
+        return Rescreen::due($this->today, $this->safety->lastAsked);
+    }
+
+    public function targets(): TargetShares
+    {
+        return $this->profile->targets();
+    }
+
+    // Where the person stands
+
+    /** @return list<Position> in the order of the library; a stopped ladder among them */
+    public function positions(): array
+    {
+        return $this->positions ??= $this->positionsFrom(static fn(): bool => true);
+    }
+
+    /**
+     * Where the person stood at the end of a day.
+     *
+     * @return list<Position>
+     */
+    public function positionsOn(Day $day): array
+    {
+        return $this->positionsFrom(static fn(Placing $placing): bool => $placing->on !== null && ! $day->isBefore($placing->on));
+    }
+
+    /**
+     * Where the person stood after the move recorded at a moment.
+     *
+     * @return list<Position>
+     */
+    public function positionsAfter(int $sequence): array
+    {
+        return $this->positionsFrom(static fn(Placing $placing): bool => $placing->sequence <= $sequence);
+    }
+
+    /** @return list<Position> none, one, or left and right */
+    public function on(string $ladder): array
+    {
+        // Only what stands on this ladder is read: a preview asks for the few ladders of its session.
+        return $this->on[$ladder] ??= $this->standing($this->placed()[$ladder] ?? []);
+    }
+
+    /** @return list<string> slugs of the ladders the person stands on, stopped ones among them */
+    public function placedLadders(): array
+    {
+        return array_values(array_filter($this->library->slugs(), fn(string $ladder): bool => isset($this->placed()[$ladder])));
+    }
+
+    public function isStopped(string $ladder): bool
+    {
+        return array_filter($this->on($ladder), static fn(Position $here): bool => $here->stopped) !== [];
+    }
+
+    /** @return list<string> */
+    public function stoppedLadders(): array
+    {
+        return array_values(array_filter($this->placedLadders(), $this->isStopped(...)));
+    }
+
+    /** The rung a session takes: where the sides differ, the weaker side's for both. Stopped ladders have none. */
+    public function workingRung(string $ladder): ?Rung
+    {
+        $weakest = null;
+        foreach ($this->on($ladder) as $here) {
+            if ($here->stopped) {
+                return null;
+            }
+            if ($weakest === null || $here->rung->height->above($weakest->height) < 0) {
+                $weakest = $here->rung;
+            }
+        }
+
+        return $weakest;
+    }
+
+    /** @return array<string, Rung> the rung a session takes, by ladder */
+    public function workingRungs(): array
+    {
+        $working = [];
+        foreach ($this->placedLadders() as $ladder) {
+            $rung = $this->workingRung($ladder);
+            if ($rung !== null) {
+                $working[$ladder] = $rung;
+            }
+        }
+
+        return $working;
+    }
+
+    /** Which side begins: the one on the lower rung, else left. */
+    public function firstSide(string $ladder): Side
+    {
+        $heights = [];
+        foreach ($this->on($ladder) as $here) {
+            $heights[$here->side->value] = $here->rung->height->tenths;
+        }
+
+        return ($heights[Side::Right->value] ?? 0) < ($heights[Side::Left->value] ?? 0) && isset($heights[Side::Right->value]) ? Side::Right : Side::Left;
+    }
+
+    public function evenness(): Evenness
+    {
+        return $this->evennessOf($this->positions());
+    }
+
+    /** @param list<Position> $positions */
+    public function evennessOf(array $positions): Evenness
+    {
+        return Evenness::of($positions, $this->library, $this->circumstances());
+    }
+
+    /** Level of the middle of the heights the person stands on; foundation where nobody has placed them. */
+    public function level(): Level
+    {
+        $heights = array_values($this->evenness()->heights);
+        usort($heights, static fn(\EvenRungs\Body\Height $a, \EvenRungs\Body\Height $b): int => $a->above($b));
+
+        return $heights === [] ? Level::Foundation : $heights[intdiv(count($heights) - 1, 2)]->level();
+    }
+
+    // What was tested
+
+    public function holdReport(): HoldReport
+    {
+        $born = $this->profile->birthYear;
+
+        return HoldReport::of($this->history->holds(), $this->profile->sex, $born === null ? null : Age::inYear($born, $this->today->year()));
+    }
+
+    /**
+     * Where the tests say to start, weakest first; what has been placed since is left out.
+     *
+     * @return list<Start>
+     */
+    public function starts(): array
+    {
+        return array_values(array_filter(
+            Starts::propose($this->library, $this->circumstances(), $this->history->holds(), $this->history->climbs()),
+            function (Start $start): bool {
+                $placed = array_map(static fn(Position $here): int => $here->side->meets($start->side) ? $here->sequence : -1, $this->on($start->rung->ladder));
+
+                return ! $start->hasLapsed($placed === [] || max($placed) < 0 ? null : max($placed));
+            },
+        ));
+    }
+
+    public function retest(): ?Retest
+    {
+        return Retest::due($this->today, $this->history->lastTest);
+    }
+
+    // What waits, and what comes next
+
+    public function lastLog(): ?LoggedSession
+    {
+        $logs = $this->history->logs();
+
+        return $logs === [] ? null : $logs[count($logs) - 1];
+    }
+
+    public function gate(Position $here): Gate
+    {
+        return $this->propose($here->rung, $here->side, $here->sequence)->gate;
+    }
+
+    /**
+     * Decisions that wait: the newest log of each ladder the person stands on, where it has not been decided,
+     * and decided ones that a bad next morning has reopened.
+     *
+     * @return list<PendingDecision>
+     */
+    public function pending(): array
+    {
+        $pending = [];
+        foreach ($this->positions() as $here) {
+            $log = $here->stopped ? null : $this->newestLogOn($here->rung->ladder);
+            if ($log === null) {
+                continue;
+            }
+            $decided = $this->decidedOn($log, $here);
+            $reopened = $decided !== null && self::worsenedAfter($decided, $log);
+            if ($decided === null ? $log->sequence < $here->sequence : ! $reopened) {
+                continue;
+            }
+            $rung = $decided === null ? $here->rung : $this->library->rung($decided->rung);
+            $session = $this->sessionOf($log, $rung->ladder, $here->side);
+            if ($session !== null && ProgressionRule::concerns($rung, $session)) {
+                $since = $decided === null ? $here->sequence : $log->sequence;
+                $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $here->side, $session, $this->propose($rung, $here->side, $since), $reopened);
+            }
+        }
+
+        return $pending;
+    }
+
+    /**
+     * The ladders of the newest session whose next morning was not asked for, when today is a later day.
+     *
+     * @return list<MorningQuestion>
+     */
+    public function morningsToAsk(): array
+    {
+        $log = $this->lastLog();
+        if ($log === null || ! $log->on->isBefore($this->today)) {
+            return [];
+        }
+        $asked = array_map(static fn(MorningAnswer $answer): string => $answer->ladder, $log->mornings);
+
+        return array_map(
+            fn(string $ladder): MorningQuestion => new MorningQuestion($log, $ladder, $this->sessionOf($log, $ladder, Side::Both)?->pain()),
+            array_values(array_diff($log->ladders(), $asked)),
+        );
+    }
+
+    /** @return list<SessionLoad> of every logged session */
+    public function loads(): array
+    {
+        return array_map(static fn(LoggedSession $log): SessionLoad => $log->load(), $this->history->logs());
+    }
+
+    /**
+     * The next dose of every rung that was logged, by rung.
+     *
+     * @return array<string, NextDose>
+     */
+    public function nextDoses(): array
+    {
+        $climbing = [];
+        foreach ($this->positions() as $here) {
+            if (! $here->stopped && $this->propose($here->rung, $here->side, $here->sequence)->choice === Decision::Climb) {
+                $climbing[$here->rung->slug] = true;
+            }
+        }
+        $next = [];
+        foreach ($this->rungSessions(Side::Both) as $session) {
+            $rung = $session->rung;
+            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method, isset($climbing[$rung->slug]), $this->profile->weights, $this->circumstances()->highestEffort());
+            if ($dose !== null) {
+                $next[$rung->slug] = $dose;
+            }
+        }
+
+        return $next;
+    }
+
+    public function warnings(): Warnings
+    {
+        return new Warnings($this->circumstances(), $this->placedLadders(), $this->workingRung(...), $this->isStopped(...), $this->library);
+    }
+
+    /**
+     * A written session in the terms of this person: the side on the lower rung begins.
+     *
+     * @param list<WrittenBlock> $blocks
+     *
+     * @throws \EvenRungs\Reason\Refusal
+     */
+    public function read(array $blocks): ReadSession
+    {
+        return ReadSession::of($blocks, $this->library, $this->firstSide(...));
+    }
+
+    private function propose(Rung $rung, Side $side, int $since): Proposal
+    {
+        return ProgressionRule::propose($this->library->ladder($rung->ladder), $rung, $since, $this->rungSessions($side), $this->method, $this->circumstances(), $this->today);
+    }
+
+    /**
+     * Everything logged, each exercise of a session once, with what was done on the given side.
+     *
+     * @return list<RungSession>
+     */
+    private function rungSessions(Side $side): array
+    {
+        return $this->rungSessions[$side->value] ??= array_merge(...array_map(fn(LoggedSession $log): array => $log->exercises($this->library, $side), $this->history->logs()));
+    }
+
+    private function sessionOf(LoggedSession $log, string $ladder, Side $side): ?RungSession
+    {
+        foreach ($log->exercises($this->library, $side) as $session) {
+            if ($session->rung->ladder === $ladder) {
+                return $session;
+            }
+        }
+
+        return null;
+    }
+
+    private function newestLogOn(string $ladder): ?LoggedSession
+    {
+        foreach (array_reverse($this->history->logs()) as $log) {
+            if (in_array($ladder, $log->ladders(), true)) {
+                return $log;
+            }
+        }
+
+        return null;
+    }
+
+    private function decidedOn(LoggedSession $log, Position $here): ?Decided
+    {
+        foreach (array_reverse($this->history->decisions) as $decided) {
+            if ($decided->log === $log->id && $decided->ladder === $here->rung->ladder && $decided->side->meets($here->side)) {
+                return $decided;
+            }
+        }
+
+        return null;
+    }
+
+    private static function worsenedAfter(Decided $decided, LoggedSession $log): bool
+    {
+        return array_filter($log->mornings, static fn(MorningAnswer $answer): bool => $answer->ladder === $decided->ladder && $answer->sequence > $decided->sequence && $answer->morning->isBad()) !== [];
+    }
+
+    /**
+     * @param \Closure(Placing): bool $counts
+     *
+     * @return list<Position>
+     */
+    private function positionsFrom(\Closure $counts): array
+    {
+        $newest = $this->newest($counts);
+        $positions = [];
+        foreach ($this->library->slugs() as $ladder) {
+            array_push($positions, ...$this->standing($newest[$ladder] ?? []));
+        }
+
+        return $positions;
+    }
+
+    /** @return array<string, array<string, Placing>> the placings that hold now, by ladder and side */
+    private function placed(): array
+    {
+        return $this->placed ??= $this->newest(static fn(): bool => true);
+    }
+
+    /**
+     * @param \Closure(Placing): bool $counts
+     *
+     * @return array<string, array<string, Placing>> by ladder and side
+     */
+    private function newest(\Closure $counts): array
+    {
+        $newest = [];
+        foreach ($this->history->placings as $placing) {
+            if ($counts($placing)) {
+                foreach ($placing->side === Side::Both ? [Side::Left, Side::Right] : [$placing->side] as $side) {
+                    $newest[$placing->ladder][$side->value] = $placing;
+                }
+            }
+        }
+
+        return $newest;
+    }
+
+    /**
+     * @param array<string, Placing> $newest on one ladder, by side
+     *
+     * @return list<Position> none, one, or left and right
+     */
+    private function standing(array $newest): array
+    {
+        $left = $newest[Side::Left->value] ?? null;
+        $right = $newest[Side::Right->value] ?? null;
+        if ($left !== null && $left === $right) {
+            return [$this->position($left, Side::Both)];
+        }
+
+        return array_values(array_filter([
+            $left === null ? null : $this->position($left, Side::Left),
+            $right === null ? null : $this->position($right, Side::Right),
+        ]));
+    }
+
+    private function position(Placing $placing, Side $side): Position
+    {
+        return new Position($this->library->rung($placing->rung), $side, $placing->stopped, $placing->sequence, $placing->on, $placing->id, $placing->reason);
+    }
+}

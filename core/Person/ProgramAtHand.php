@@ -1,0 +1,466 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Program\Forecast;
+use EvenRungs\Program\GateForecast;
+use EvenRungs\Program\Generator;
+use EvenRungs\Program\InvalidProgram;
+use EvenRungs\Program\KeptProgram;
+use EvenRungs\Program\Locks;
+use EvenRungs\Program\Program;
+use EvenRungs\Program\ProgramRequest;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\Rate;
+use EvenRungs\Program\ReplanTriggers;
+use EvenRungs\Program\RungTenure;
+use EvenRungs\Program\StartingPoint;
+use EvenRungs\Program\WeekKind;
+use EvenRungs\Program\WrittenRequest;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Progress\NextDose;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Refusal;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+use EvenRungs\Session\WrittenSession;
+use EvenRungs\Week\Clash;
+use EvenRungs\Week\Clashes;
+use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\CoreWeek;
+use EvenRungs\Week\Frequency;
+use EvenRungs\Week\OtherTraining;
+use EvenRungs\Week\Plan;
+use EvenRungs\Week\PlannedSlot;
+use EvenRungs\Week\SessionRole;
+use EvenRungs\Week\SlotContent;
+use EvenRungs\Week\WeekPlacing;
+
+/** A person's program: the version that holds, what a new one begins from, and what is written of it. */
+final class ProgramAtHand
+{
+    private const WEEKS = 6;
+
+    /** How far ahead gates are looked for when nothing is being planned. */
+    private const WEEKS_AHEAD = 12;
+
+    private ?StartingPoint $start = null;
+
+    /**
+     * @param list<KeptProgram>             $versions oldest first
+     * @param array<string, WrittenSession> $sessions of the person, newest first, by id
+     */
+    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $versions, private readonly array $sessions) {}
+
+    public function present(): ?KeptProgram
+    {
+        return $this->versions === [] ? null : $this->versions[count($this->versions) - 1];
+    }
+
+    /** @return list<WrittenWeek> of the program that holds */
+    public function weeks(): array
+    {
+        return $this->present()?->weeks() ?? [];
+    }
+
+    public function week(Day $monday): ?WrittenWeek
+    {
+        foreach ($this->weeks() as $week) {
+            if ($week->monday->equals($monday)) {
+                return $week;
+            }
+        }
+
+        return null;
+    }
+
+    public function version(string $id): ?KeptProgram
+    {
+        foreach ($this->versions as $version) {
+            if ($version->id === $id) {
+                return $version;
+            }
+        }
+
+        return null;
+    }
+
+    /** Why a week is not written into sessions, as a sentence; null when nothing speaks against it. */
+    public function objectionToWriting(WrittenWeek $week): ?string
+    {
+        if ($week->monday->isBefore($this->today()->monday())) {
+            return 'This week is past. What happened in it stays as it was.';
+        }
+        foreach ($week->rungs() as $slug) {
+            if (! $this->record->library->has($slug)) {
+                return 'A rung of this week is not in the library any more. Plan anew from today first.';
+            }
+            $rung = $this->record->library->rung($slug);
+            $ruling = $this->record->circumstances()->rule($rung);
+            if (! $ruling->openSomewhere() || $this->record->isStopped($rung->ladder)) {
+                return ($ruling->reasons[0]->sentence ?? "“{$rung->name}” is on a ladder that was stopped after pain.").' Plan anew from today first.';
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<WrittenWeek> weeks of a version from this one on */
+    public function ahead(?KeptProgram $program): array
+    {
+        return array_values(array_filter($program?->weeks() ?? [], fn(WrittenWeek $week): bool => ! $week->monday->isBefore($this->today()->monday())));
+    }
+
+    public function today(): Day
+    {
+        return $this->record->today;
+    }
+
+    /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
+    public function startingPoint(): StartingPoint
+    {
+        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->nextDoses()));
+    }
+
+    /** @param array<string, Dose> $doses the next dose, by rung */
+    private function startWith(array $doses): StartingPoint
+    {
+        $record = $this->record;
+        $daysOn = $firstSide = [];
+        foreach ($record->positions() as $here) {
+            $days = $here->since?->daysUntil($this->today()) ?? 0;
+            $daysOn[$here->rung->ladder] = min($daysOn[$here->rung->ladder] ?? $days, $days);
+            $firstSide[$here->rung->ladder] = $record->firstSide($here->rung->ladder);
+        }
+
+        return new StartingPoint($record->library, $record->circumstances(), $record->workingRungs(), $doses, $daysOn, $record->stoppedLadders(), $firstSide);
+    }
+
+    /** @return list<Reason> what speaks by now against the program that holds; none when it still fits */
+    public function against(): array
+    {
+        $present = $this->present();
+        if ($present === null) {
+            return [];
+        }
+        $trained = array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), array_values(array_filter($present->weeks(), $this->trained(...))));
+
+        return ReplanTriggers::of($present->weeks(), $present->request(), $this->start ?? $this->startWith([]), $this->today(), $this->record->profile->trainingDays, $this->plan->weeksAway($this->today()->monday()), $trained);
+    }
+
+    /** @throws \EvenRungs\Program\InvalidProgram when it cannot begin, or what is fixed contradicts itself */
+    public function make(WrittenRequest $wish): Program
+    {
+        $asked = $this->asked($wish);
+
+        return Generator::program($this->startingPoint()->later($this->today()->daysUntil($asked->monday)), $asked);
+    }
+
+    /**
+     * What clashes in an ordinary week of a program: between its sessions, and with the person's other training.
+     *
+     * @return list<Reason>
+     */
+    public function clashes(WrittenWeek $week): array
+    {
+        $slots = [];
+        foreach ($week->places as $place) {
+            $session = $this->session($week, $place->id);
+            if ($session !== null) {
+                $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session));
+            }
+        }
+        $other = array_values(array_filter($this->record->profile->other, static fn(OtherTraining $other): bool => $other->happensIn($week->monday)));
+        $clashes = Clashes::in(new CoreWeek($slots, $other, $this->record->profile->trainingDays, $this->record->circumstances()->limits));
+        $reasons = array_map(static fn(Clash $clash): Reason => $clash->reason, $clashes);
+
+        // What a demand gets is said by the program itself.
+        return array_values(array_filter($reasons, static fn(Reason $reason): bool => $reason->rule !== Rule::WeekDemand));
+    }
+
+    private function asked(WrittenRequest $wish): ProgramRequest
+    {
+        return new ProgramRequest($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->plan->weeksAway($wish->start), $this->behind($wish->start));
+    }
+
+    public function rate(WrittenRequest $wish): Rate
+    {
+        return $wish->rateTenths === null ? $this->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS) : Rate::stated($wish->rateTenths);
+    }
+
+    /** @throws InvalidProgram when a dose cannot be read */
+    private function locks(WrittenRequest $wish): Locks
+    {
+        $rungs = $doses = $sets = [];
+        foreach ($wish->rungs as $row) {
+            $rungs[$row['week']][$row['ladder']] = $row['rung'];
+        }
+        foreach ($wish->doses as $row) {
+            try {
+                $doses[$row['week']][$row['ladder']] = DoseLine::parse($row['dose'], $this->record->library->rung($row['rung'])->sidedness, $this->record->method->counting());
+            } catch (Refusal|UnknownRung $problem) {
+                throw InvalidProgram::because("Week {$row['week']}: “{$row['dose']}” cannot be read. {$problem->getMessage()}");
+            }
+        }
+        foreach ($wish->sets as $row) {
+            $sets[$row['slot']][$row['ladder']] = $row['sets'];
+        }
+
+        return new Locks($rungs, $doses, $sets, $wish->without);
+    }
+
+    /** What would be asked for next: the rest of the program that holds, else six weeks of the sessions laid out in the week. */
+    public function nextWish(): WrittenRequest
+    {
+        $present = $this->present();
+        $monday = $this->today()->monday();
+        if ($present === null) {
+            $slots = $this->usualSlots();
+            // It begins this week while none of its days is behind.
+            $behind = array_filter($slots, fn(ProgramSlot $slot): bool => $slot->cell->day < $this->today()->weekday()) !== [];
+
+            return new WrittenRequest($behind ? $monday->plusDays(7) : $monday, self::WEEKS, 1, null, $slots);
+        }
+        $wish = $present->request();
+        $behind = count(array_filter($present->weeks(), fn(WrittenWeek $week): bool => $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start) && $this->trained($week)));
+
+        return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $behind) : $wish;
+    }
+
+    /** @return list<ProgramSlot> sessions of every week as they are laid out; where there are none, as many as the method asks for, where they fit best */
+    private function usualSlots(): array
+    {
+        $profile = $this->record->profile;
+        $minutes = min(ProgramSlot::MOST_MINUTES, max(ProgramSlot::LEAST_MINUTES, $profile->minutes));
+        $usual = array_values(array_filter($this->plan->usual(), static fn(PlannedSlot $slot): bool => $slot->role !== SessionRole::Primer));
+        if ($usual !== []) {
+            return array_map(static fn(PlannedSlot $slot): ProgramSlot => new ProgramSlot($slot->id, $slot->cell, $slot->role, $minutes, $slot->effort), $usual);
+        }
+        $slots = [];
+        $week = new CoreWeek([], $profile->other, $profile->trainingDays, $this->record->circumstances()->limits);
+        $frequency = Frequency::of($this->record->method, $this->record->level(), $this->record->circumstances()->limits);
+        $most = min($frequency->high, count($profile->trainingDays));
+        for ($count = 1; $count <= $most; $count++) {
+            $fits = WeekPlacing::suggest($week, new SlotContent('Session', 60 * $minutes, [], []), $this->record->method);
+            if ($fits === null) {
+                break;
+            }
+            $week = $week->adding(new CoreSlot("place-{$count}", $fits->cell, $fits->placement, $fits->effort, $fits->content));
+            $slots[] = new ProgramSlot("place-{$count}", $fits->cell, $fits->placement, $minutes, $fits->effort);
+        }
+
+        return $slots;
+    }
+
+    /** The rate the log shows; null while it is too short. */
+    public function rateFromLog(): ?Rate
+    {
+        return Rate::fromLog(self::tenures($this->record->history->placings, $this->today(), $this->record->library));
+    }
+
+    /**
+     * Every stay on a rung, in the order they ended. A climb is one that was decided; a placing by hand is none.
+     *
+     * @param list<Placing> $placings in order of time
+     *
+     * @return list<RungTenure>
+     */
+    public static function tenures(array $placings, Day $until, Library $library): array
+    {
+        $open = $tenures = [];
+        foreach ($placings as $placing) {
+            $on = $placing->on ?? $until;
+            foreach ($open as $key => [$before, $since]) {
+                if ($before->ladder === $placing->ladder && $before->side->meets($placing->side)) {
+                    $climbed = $placing->decided ? self::higher($library, $before->rung, $placing->rung) : 0;
+                    $tenures[] = new RungTenure($since->daysUntil($on), max(0, $climbed));
+                    unset($open[$key]);
+                }
+            }
+            if (! $placing->stopped) {
+                $open["{$placing->ladder} {$placing->side->value}"] = [$placing, $on];
+            }
+        }
+        foreach ($open as [, $since]) {
+            $tenures[] = new RungTenure($since->daysUntil($until), 0);
+        }
+
+        return $tenures;
+    }
+
+    private static function higher(Library $library, string $from, string $to): int
+    {
+        return $library->has($from) && $library->has($to) ? $library->rung($to)->height->above($library->rung($from)->height) : 0;
+    }
+
+    /** Ordinary weeks of the program behind a Monday since its last easier one. */
+    public function behind(Day $monday): int
+    {
+        $behind = 0;
+        foreach ($this->weeks() as $week) {
+            if ($week->monday->isBefore($monday) && $this->trained($week)) {
+                $behind = $week->kind === WeekKind::Easier ? 0 : $behind + 1;
+            }
+        }
+
+        return $behind % WeekKind::EASIER_EVERY;
+    }
+
+    /** Whether anything was done in a week of the program: one that was missed is not behind the person. */
+    public function trained(WrittenWeek $week): bool
+    {
+        return $week->kind !== WeekKind::Away && array_filter($this->record->history->logs(), static fn(LoggedSession $log): bool => $log->on->monday()->equals($week->monday)) !== [];
+    }
+
+    /**
+     * Weeks of a new program put into the one that holds: those accepted. What is past stays, and so do weeks before
+     * the new one begins.
+     *
+     * @param list<WrittenWeek>   $made
+     * @param list<string>|null   $mondays accepted; all when null
+     *
+     * @return list<WrittenWeek>
+     */
+    public function taking(array $made, ?array $mondays): array
+    {
+        $begins = $made[0]->monday ?? $this->today()->monday();
+        $weeks = [];
+        foreach ($this->weeks() as $week) {
+            if ($week->monday->isBefore($begins) || $mondays !== null) {
+                $weeks[$week->monday->iso()] = $week;
+            }
+        }
+        foreach ($made as $week) {
+            if ($mondays === null || in_array($week->monday->iso(), $mondays, true)) {
+                $weeks[$week->monday->iso()] = $week;
+            }
+        }
+        ksort($weeks);
+
+        return array_values($weeks);
+    }
+
+    /** A kept session in the terms of the core; null when nothing of it can be read any more. */
+    public function session(WrittenWeek $week, string $slot): ?Session
+    {
+        try {
+            return $this->record->read(self::blocks($week, $slot))->session;
+        } catch (UnknownRung) {
+            return null;
+        }
+    }
+
+    /** @return list<WrittenBlock> */
+    public static function blocks(WrittenWeek $week, string $slot): array
+    {
+        return array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $week->sessions[$slot] ?? []);
+    }
+
+    public function writtenSession(string $id): ?WrittenSession
+    {
+        return $this->sessions[$id] ?? null;
+    }
+
+    /** The session written from a week of the program for one of its places; null when it has not been. */
+    public function written(Day $monday, string $slot): ?WrittenSession
+    {
+        foreach ($this->sessions as $session) {
+            if ($session->programMonday === $monday->iso() && $session->programSlot === $slot) {
+                return $session;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the day of a session of the program is past. */
+    public function isBehind(WrittenWeek $week, string $slot): bool
+    {
+        return isset($week->places[$slot]) && $week->monday->plusDays($week->places[$slot]->cell->day - 1)->isBefore($this->today());
+    }
+
+    /**
+     * How a session of the program stands to the week: not written and still to come, not written and past, written as
+     * planned, or written and changed since.
+     *
+     * @return 'none'|'behind'|'written'|'differs'
+     */
+    public function state(WrittenWeek $week, string $slot): string
+    {
+        $written = $this->written($week->monday, $slot);
+
+        return match (true) {
+            $written === null => $this->isBehind($week, $slot) ? 'behind' : 'none',
+            $written->lines() === WrittenSession::linesOf(self::blocks($week, $slot)) => 'written',
+            default => 'differs',
+        };
+    }
+
+    /** The first day on which a written session was done; null when it was not. */
+    public function doneOn(WrittenSession $session): ?Day
+    {
+        foreach ($this->record->history->logs() as $log) {
+            if ($log->session === $session->id) {
+                return $log->on;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the program has a week there, not past, of which something is not written into the week yet. */
+    public function waits(Day $monday): bool
+    {
+        $week = $monday->isBefore($this->today()->monday()) ? null : $this->week($monday);
+
+        return $week !== null && array_filter(array_keys($week->sessions), fn(string $slot): bool => ! $this->isBehind($week, $slot) && ! $this->plan->has(self::slotId($monday, $slot))) !== [];
+    }
+
+    /** The name of a session of the program in its week; a calendar knows it by it before it is written. */
+    public static function slotId(Day $monday, string $place): string
+    {
+        return "w{$monday->iso()}-{$place}";
+    }
+
+    /**
+     * How the weeks of the program that holds are numbered in the request for the rest of it.
+     *
+     * @return array<string, int> by Monday
+     */
+    public function numbersToCome(): array
+    {
+        $start = $this->nextWish()->start;
+        $numbers = [];
+        foreach ($this->weeks() as $week) {
+            if (! $week->monday->isBefore($start) && $week->kind !== WeekKind::Away) {
+                $numbers[$week->monday->iso()] = count($numbers) + 1;
+            }
+        }
+
+        return $numbers;
+    }
+
+    /** @return array<string, list<GateForecast>> when gates are likely reached from today on, by ladder */
+    public function gates(): array
+    {
+        $start = $this->startingPoint();
+        $wish = $this->nextWish();
+        $gates = [];
+        foreach ($start->working as $ladder => $rung) {
+            if (! in_array($ladder, $start->stopped, true)) {
+                $gates[$ladder] = Forecast::of($rung, $start->daysOn[$ladder] ?? 0, $start->library->ladder($ladder), $start->circumstances, $this->rate($wish), max(1, count($wish->slots)), self::WEEKS_AHEAD);
+            }
+        }
+
+        return $gates;
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Load\LoadReport;
+use EvenRungs\Load\WeekLoad;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Totals;
+use EvenRungs\Session\WrittenSession;
+use EvenRungs\Week\Adherence;
+use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\CoreWeek;
+use EvenRungs\Week\Frequency;
+use EvenRungs\Week\OtherTraining;
+use EvenRungs\Week\Plan;
+use EvenRungs\Week\PlannedSlot;
+use EvenRungs\Week\SlotContent;
+
+/** One week of a person's plan: what is planned, what was done, what is different this week. */
+final class WeekAtHand
+{
+    /** @var array<string, SlotContent> by session */
+    private array $contents = [];
+
+    private ?CoreWeek $week = null;
+
+    /** @var array<string, Day>|null */
+    private ?array $kept = null;
+
+    /** @param array<string, WrittenSession> $sessions of the person, newest first, by id */
+    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $sessions, public readonly Day $monday) {}
+
+    public function content(WrittenSession $session): SlotContent
+    {
+        return $this->contents[$session->id] ??= SlotContent::of($session->title, $this->record->read($session->blocks)->session);
+    }
+
+    /** What happens in every week. */
+    public function pattern(): CoreWeek
+    {
+        return $this->with(array_map($this->usual(...), $this->plan->usual()));
+    }
+
+    /** What happens in this one: sessions moved or left out, none on days away. */
+    public function week(): CoreWeek
+    {
+        return $this->week ??= $this->with(array_values(array_filter(
+            array_map($this->here(...), $this->slots()),
+            fn(?CoreSlot $here): bool => $here !== null && ! $this->isAway($here->cell->day),
+        )));
+    }
+
+    /** @param list<CoreSlot> $slots */
+    private function with(array $slots): CoreWeek
+    {
+        $other = array_values(array_filter($this->record->profile->other, fn(OtherTraining $other): bool => $other->happensIn($this->monday)));
+
+        return new CoreWeek($slots, $other, $this->record->profile->trainingDays, $this->record->circumstances()->limits);
+    }
+
+    /** @return list<PlannedSlot> of every week and of this one */
+    public function slots(): array
+    {
+        return array_values(array_filter($this->plan->slots, fn(PlannedSlot $slot): bool => $slot->happensIn($this->monday)));
+    }
+
+    /** A slot as it is in every week. */
+    public function usual(PlannedSlot $slot): CoreSlot
+    {
+        $session = $this->sessions[$slot->session] ?? null;
+
+        return new CoreSlot($slot->id, $slot->cell, $slot->role, $slot->effort, $session === null ? SlotContent::of('Session', null) : $this->content($session));
+    }
+
+    /** A slot as it is in this week; null when it is left out. */
+    public function here(PlannedSlot $slot): ?CoreSlot
+    {
+        $move = $this->plan->moveOf($slot, $this->monday);
+
+        return match (true) {
+            $move === null => $this->usual($slot),
+            $move->cell === null => null,
+            default => $this->usual($slot)->with($move->cell, $move->role, $move->effort),
+        };
+    }
+
+    /** @return list<string> the sessions that happen in this week, each once */
+    public function placedSessions(): array
+    {
+        $here = array_filter($this->slots(), fn(PlannedSlot $slot): bool => ($at = $this->here($slot)) !== null && ! $this->isAway($at->cell->day));
+
+        return array_values(array_unique(array_map(static fn(PlannedSlot $slot): string => $slot->session, $here)));
+    }
+
+    public function date(int $day): Day
+    {
+        return $this->monday->plusDays($day - 1);
+    }
+
+    public function isAway(int $day): bool
+    {
+        return in_array($this->date($day)->iso(), $this->plan->away, true);
+    }
+
+    /** @return array<string, Day> the day on which a slot's session was done, by slot */
+    public function kept(): array
+    {
+        if ($this->kept !== null) {
+            return $this->kept;
+        }
+        $planned = [];
+        foreach ($this->slots() as $slot) {
+            $here = $this->here($slot);
+            if ($here !== null) {
+                $planned[$slot->id] = [$slot->session, $this->date($here->cell->day)];
+            }
+        }
+
+        return $this->kept = Adherence::match($planned, array_map(static fn(LoggedSession $log): array => [$log->session, $log->on], $this->logs()));
+    }
+
+    /**
+     * How a slot stands in this week. What was placed only after its day was not missed.
+     *
+     * @return 'left-out'|'done'|'away'|'today'|'missed'|'planned'
+     */
+    public function state(PlannedSlot $slot): string
+    {
+        $here = $this->here($slot);
+        $date = $here === null ? $this->monday : $this->date($here->cell->day);
+
+        return match (true) {
+            $here === null => 'left-out',
+            isset($this->kept()[$slot->id]) => 'done',
+            $this->isAway($here->cell->day) => 'away',
+            $date->equals($this->record->today) => 'today',
+            $date->isBefore($this->record->today) && ! $date->isBefore($slot->since) => 'missed',
+            default => 'planned',
+        };
+    }
+
+    /** @return list<LoggedSession> of this week */
+    private function logs(): array
+    {
+        return array_values(array_filter($this->record->history->logs(), fn(LoggedSession $log): bool => $log->on->monday()->equals($this->monday)));
+    }
+
+    public function frequency(): Frequency
+    {
+        return Frequency::of($this->record->method, $this->record->level(), $this->record->circumstances()->limits);
+    }
+
+    /** Load of the four weeks behind today, the heaviest of them; null when nothing is known. */
+    public function heaviestBefore(): ?float
+    {
+        $weeks = array_slice(LoadReport::upTo($this->record->today, $this->record->loads())->weeks, -4);
+        $heaviest = max(0.0, ...array_map(static fn(WeekLoad $week): float => $week->total, $weeks));
+
+        return $heaviest > 0.0 ? $heaviest : null;
+    }
+
+    /** How often a demand has to be met in this week; 0 for those nothing is asked of. */
+    public function least(Demand $demand): int
+    {
+        return in_array($demand, Demand::everyWeek(), true) ? $this->week()->minimum() : 0;
+    }
+
+    /** @return array{sets: int, seconds: int} what a demand gets in this week: sets, and time under tension */
+    public function given(Demand $demand): array
+    {
+        $sets = $seconds = 0;
+        foreach ($this->week()->slots as $slot) {
+            $sets += $slot->content->sets($demand);
+            $seconds += $slot->content->work[$demand->value] ?? 0;
+        }
+
+        return ['sets' => $sets, 'seconds' => $seconds];
+    }
+
+    public function reasonFor(Demand $demand): Reason
+    {
+        $inputs = [];
+        foreach ($this->week()->slots as $slot) {
+            $inputs["{$slot->content->title}, {$slot->cell->inWords()}"] = $slot->content->sets($demand).' sets'.($slot->meets($demand) ? '' : ', does not meet it');
+        }
+        ['sets' => $sets, 'seconds' => $seconds] = $this->given($demand);
+        $least = $this->least($demand);
+
+        return Reason::because(
+            Rule::WeekDemand,
+            ucfirst($demand->shortName())." is met in {$this->week()->timesMet($demand)} of ".count($this->week()->slots).' sessions: '.$sets.' sets, '.Totals::clock($seconds).' under tension.',
+            [...$inputs, 'least' => $least > 0 ? "{$least} a week: twice with three sessions or more, else once" : 'none for this demand'],
+            'Another session, another exercise in it, or more sets.',
+        );
+    }
+}

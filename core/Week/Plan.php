@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Week;
+
+use EvenRungs\Calendar\Day;
+
+/** What is placed in a person's weeks: sessions of every week and of single ones, what differs in single weeks, and days away. */
+final readonly class Plan
+{
+    /**
+     * @param list<PlannedSlot> $slots
+     * @param list<PlanMove>    $moves
+     * @param list<string>      $away    dates without training
+     * @param int               $version 0 while nothing is kept
+     */
+    public function __construct(public array $slots = [], public array $moves = [], public array $away = [], public int $version = 0) {}
+
+    /** @return list<PlannedSlot> of every week */
+    public function usual(): array
+    {
+        return array_values(array_filter($this->slots, static fn(PlannedSlot $slot): bool => $slot->only === null));
+    }
+
+    public function has(string $slot): bool
+    {
+        return array_filter($this->slots, static fn(PlannedSlot $one): bool => $one->id === $slot) !== [];
+    }
+
+    public function moveOf(PlannedSlot $slot, Day $monday): ?PlanMove
+    {
+        foreach ($this->moves as $move) {
+            if ($move->slot === $slot->id && $move->monday === $monday->iso()) {
+                return $move;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * In the terms of an agenda.
+     *
+     * @param \Closure(string): array{string, list<string>, int} $content title, lines and minutes of a session by its id
+     *
+     * @return list<AgendaSlot>
+     */
+    public function agenda(\Closure $content): array
+    {
+        return array_map(function (PlannedSlot $slot) use ($content): AgendaSlot {
+            $moves = [];
+            foreach ($this->moves as $move) {
+                if ($move->slot === $slot->id) {
+                    $moves[$move->monday] = $move->cell;
+                }
+            }
+
+            [$title, $lines, $minutes] = $content($slot->session);
+
+            return new AgendaSlot($slot->id, $title, $lines, $slot->cell, $minutes, $slot->since, $slot->only, $moves);
+        }, $this->slots);
+    }
+
+    /** The session placed next, from a day on, but for those done on it; null when none is. */
+    public function next(Day $today, string ...$done): ?string
+    {
+        $sessions = array_combine(array_map(static fn(PlannedSlot $slot): string => $slot->id, $this->slots), array_map(static fn(PlannedSlot $slot): string => $slot->session, $this->slots));
+        $next = Agenda::next($this->agenda(static fn(): array => ['', [], 0]), $this->away, $today, array_keys(array_intersect($sessions, $done)));
+
+        return $next === null ? null : $sessions[$next];
+    }
+
+    /**
+     * Weeks in which every day is away, from a day on.
+     *
+     * @return list<string> their Mondays, as dates
+     */
+    public function weeksAway(Day $from): array
+    {
+        $mondays = [];
+        foreach ($this->away as $date) {
+            $monday = Day::parse($date)->monday();
+            $whole = array_filter(range(0, 6), fn(int $day): bool => ! in_array($monday->plusDays($day)->iso(), $this->away, true)) === [];
+            if ($whole && ! $monday->isBefore($from)) {
+                $mondays[$monday->iso()] = true;
+            }
+        }
+
+        return array_keys($mondays);
+    }
+}
