@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $id
  * @property string                     $name
  * @property string                     $time_zone
- * @property array<string, string>|null $method         choices that differ from the default, by question
+ * @property array<string, string>|null $method         answers that differ from the default, by question
  * @property int                        $method_version
  * @property int                        $library_version 0 while the shipped ladders are used as they are
  */
@@ -36,12 +36,12 @@ final class Practice extends Model
         return self::methodOf($this->method ?? []);
     }
 
-    /** @param array<string, string> $chosen choice by question, the defaults left out */
+    /** @param array<string, string> $chosen answer by question, the defaults left out */
     public static function methodOf(array $chosen): Method
     {
         $method = Method::default();
-        foreach ($chosen as $question => $choice) {
-            $method = $method->with(Question::from($question), $choice);
+        foreach ($chosen as $choice) {
+            $method = $method->with(Answer::from($choice));
         }
 
         return $method;

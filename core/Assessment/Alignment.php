@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Assessment;
 
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -46,7 +46,7 @@ final readonly class Alignment
         $below = $hip->below($shoulder, $ankle);
         $degrees = $below >= 0 ? $off : -$off;
         $centimetres = $scale?->centimetres(abs($below));
-        $highest = $method->choice(Question::PelvisInPlanks) === 'hips slightly high' ? self::HIGH_TOLERANCE : self::TOLERANCE;
+        $highest = $method->says(Answer::HipsSlightlyHigh) ? self::HIGH_TOLERANCE : self::TOLERANCE;
         $allowed = $degrees >= 0 ? self::TOLERANCE : $highest;
         $inLine = $off <= $allowed;
         $length = $centimetres === null ? '' : ', '.self::number($centimetres).' cm off the line from shoulder to ankle';

@@ -15,8 +15,8 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\HoldStrategy;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -153,7 +153,7 @@ final readonly class Starts
         }
         $full = $rung('forearms-toes');
         if ($toes->seconds < 15) {
-            $short = $method->choice(Question::TooWeakForPlank) === 'short bouts on the toes';
+            $short = $method->says(Answer::ShortBoutsOnToes);
             $start = $short ? $full : $rung('forearms-knees');
 
             return $start === null ? null : [$start, self::plank($toes, $short ? 'under 15 s: the method stays on the toes, in short bouts.' : 'under 15 s: knees down until about a minute.'), $toes->sequence];

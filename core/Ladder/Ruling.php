@@ -51,7 +51,7 @@ final readonly class Ruling
         }
         $wanted = $rung->offeredWith;
         if ($wanted !== null && ! $wanted->include($circumstances->method)) {
-            $chosen = $circumstances->method->choice($wanted->question);
+            $chosen = $circumstances->method->answer($wanted->question)->label();
             $ruledOut[] = Side::Both;
             $reasons[] = Reason::because(
                 Rule::MethodPutsAway,

@@ -8,7 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Load;
 use EvenRungs\Body\Position;
-use EvenRungs\Method\Question;
+use EvenRungs\Method\Answer;
 
 /**
  * Cues that a trainer's school adds to those of a rung. The defaults add none: the rungs are written for them.
@@ -19,26 +19,26 @@ final class Technique
     /** @return list<string> */
     public static function cues(Rung $rung, Circumstances $circumstances): array
     {
-        $choice = static fn(Question $question): int => (int) array_search($circumstances->method->choice($question), $question->choices(), true);
+        $says = $circumstances->method->says(...);
         $isPlank = in_array($rung->position, [Position::ForearmSupport, Position::HighSupport], true) && $rung->demand === Demand::AntiExtension;
         $onArms = in_array($rung->position, [Position::ForearmSupport, Position::HighSupport, Position::AllFours], true);
         $isHold = $rung->doseKind->isHold();
         $pressure = self::limitOn($circumstances, static fn(Limit $limit): bool => isset($limit->highest[Load::LongStrain->value]) || $limit->highestEffort !== null);
 
         return array_keys(array_filter([
-            'Press the low back flat into the floor and keep it there.' => $rung->position === Position::Supine && $choice(Question::LowBackLying) === 1,
-            'Tuck the pelvis: tail towards the heels.' => $isPlank && $choice(Question::PelvisInPlanks) === 1,
-            'Carry the hips a little above the line.' => $isPlank && $choice(Question::PelvisInPlanks) === 2,
-            'Draw the shoulder blades down and back.' => $onArms && $choice(Question::ShoulderBlades) === 1,
-            'Push the floor away until the blades spread.' => $onArms && $choice(Question::ShoulderBlades) === 2,
-            'Squeeze everything as tight as you can, and keep breathing.' => $isHold && $rung->demand !== Demand::Activation && $choice(Question::Squeeze) === 1 && $pressure === null,
-            "Squeeze about a third only: {$pressure} comes before the method." => $isHold && $rung->demand !== Demand::Activation && $choice(Question::Squeeze) === 1 && $pressure !== null,
-            'Breathe in on the reach, out on the way back.' => $rung->dynamic && $choice(Question::Breathing) === 1,
-            'Sip small breaths all through the hold.' => $isHold && $choice(Question::Breathing) === 2,
-            'Hands joined, forearms in a V.' => $rung->position === Position::ForearmSupport && $rung->demand === Demand::AntiExtension && $choice(Question::Forearms) === 1,
-            'Let the trunk turn with the hips, under control.' => $rung->ladder === 'standing-turn' && $choice(Question::ChopsAndTurns) === 1,
-            'Short and near the limit; stop the moment the line goes.' => $choice(Question::Effort) === 1 && $rung->demand !== Demand::Activation && $pressure === null,
-            "Leave a reserve: {$pressure} comes before the method." => $choice(Question::Effort) === 1 && $rung->demand !== Demand::Activation && $pressure !== null,
+            'Press the low back flat into the floor and keep it there.' => $rung->position === Position::Supine && $says(Answer::PressedFlat),
+            'Tuck the pelvis: tail towards the heels.' => $isPlank && $says(Answer::Tucked),
+            'Carry the hips a little above the line.' => $isPlank && $says(Answer::HipsSlightlyHigh),
+            'Draw the shoulder blades down and back.' => $onArms && $says(Answer::BladesDownAndBack),
+            'Push the floor away until the blades spread.' => $onArms && $says(Answer::BladesPushedAway),
+            'Squeeze everything as tight as you can, and keep breathing.' => $isHold && $rung->demand !== Demand::Activation && $says(Answer::SqueezeFully) && $pressure === null,
+            "Squeeze about a third only: {$pressure} comes before the method." => $isHold && $rung->demand !== Demand::Activation && $says(Answer::SqueezeFully) && $pressure !== null,
+            'Breathe in on the reach, out on the way back.' => $rung->dynamic && $says(Answer::InOnTheReach),
+            'Sip small breaths all through the hold.' => $isHold && $says(Answer::SmallSips),
+            'Hands joined, forearms in a V.' => $rung->position === Position::ForearmSupport && $rung->demand === Demand::AntiExtension && $says(Answer::ForearmsJoined),
+            'Let the trunk turn with the hips, under control.' => $rung->ladder === 'standing-turn' && $says(Answer::TrunkTurns),
+            'Short and near the limit; stop the moment the line goes.' => $says(Answer::NearTheLimit) && $rung->demand !== Demand::Activation && $pressure === null,
+            "Leave a reserve: {$pressure} comes before the method." => $says(Answer::NearTheLimit) && $rung->demand !== Demand::Activation && $pressure !== null,
         ]));
     }
 

@@ -4,35 +4,43 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
-/** Some of the choices of a question: what a method has to have chosen. */
+/** Some of the answers to a question: what a method has to have chosen. */
 final readonly class Choices
 {
-    /** @param non-empty-list<string> $choices */
-    private function __construct(public Question $question, private array $choices) {}
+    /** @param non-empty-list<Answer> $answers */
+    private function __construct(public Question $question, private array $answers) {}
 
     /**
-     * @param list<string> $choices
+     * @param list<string> $answers identifiers
      *
-     * @throws \InvalidArgumentException when the question has no such choice
+     * @throws \InvalidArgumentException when the question has no such answer
      */
-    public static function of(Question $question, array $choices): self
+    public static function of(Question $question, array $answers): self
     {
-        $unknown = array_diff($choices, $question->choices());
-        if ($unknown !== [] || $choices === []) {
+        $found = $unknown = [];
+        foreach ($answers as $text) {
+            $answer = Answer::tryFrom($text) ?? FormerWording::answer($question->value, $text);
+            if ($answer?->question() === $question) {
+                $found[] = $answer;
+            } else {
+                $unknown[] = $text;
+            }
+        }
+        if ($found === [] || $unknown !== []) {
             throw new \InvalidArgumentException('“'.implode('”, “', $unknown)."” is not a choice for {$question->value}.");
         }
 
-        return new self($question, $choices);
+        return new self($question, $found);
     }
 
     public function include(Method $method): bool
     {
-        return in_array($method->choice($this->question), $this->choices, true);
+        return in_array($method->answer($this->question), $this->answers, true);
     }
 
-    /** The choices, "a" or "b" */
+    /** The answers, "a" or "b" */
     public function inWords(): string
     {
-        return '“'.implode('” or “', $this->choices).'”';
+        return '“'.implode('” or “', array_map(static fn(Answer $answer): string => $answer->label(), $this->answers)).'”';
     }
 }

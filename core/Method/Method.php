@@ -4,62 +4,70 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
-/** The trainer's own school: one choice for each question. */
+/** The trainer's own school: one answer to each question. */
 final readonly class Method
 {
-    /** @param array<string, int> $chosen position of the choice, by question; the default when absent */
-    private function __construct(private array $chosen) {}
+    /** @param array<string, Answer> $given by question; the default when absent */
+    private function __construct(private array $given) {}
 
     public static function default(): self
     {
         return new self([]);
     }
 
-    /** @throws \InvalidArgumentException when the question has no such choice */
-    public function with(Question $question, string $choice): self
+    public function with(Answer $answer): self
     {
-        $position = array_search($choice, $question->choices(), true);
-        if ($position === false) {
-            throw new \InvalidArgumentException("“{$choice}” is not a choice for {$question->value}.");
-        }
-
-        return new self([...$this->chosen, $question->value => (int) $position]);
+        return new self([...$this->given, $answer->question()->value => $answer]);
     }
 
-    public function choice(Question $question): string
+    public function answer(Question $question): Answer
     {
-        return $question->choices()[$this->chosen[$question->value] ?? 0];
+        return $this->given[$question->value] ?? $question->answers()[0];
+    }
+
+    public function says(Answer $answer): bool
+    {
+        return $this->answer($answer->question()) === $answer;
     }
 
     /** Clean sessions running that a climb asks for. */
     public function cleanSessionsToClimb(): int
     {
-        return ($this->chosen[Question::LeavingARung->value] ?? 0) === 0 ? 2 : 1;
+        return $this->says(Answer::TwoCleanAndAWeek) ? 2 : 1;
     }
 
     /** Days since the first date on the rung that a climb asks for. */
     public function daysOnRungToClimb(): int
     {
-        return [7, 0, 10][$this->chosen[Question::LeavingARung->value] ?? 0];
+        return match ($this->answer(Question::LeavingARung)) {
+            Answer::AsSoonAsClean => 0,
+            Answer::OneToTwoWeeks => 10,
+            default => 7,
+        };
     }
 
     /** The trunk technique as a cue, for work under load. */
     public function braceInWords(): string
     {
-        return match ($this->choice(Question::TrunkTechnique)) {
-            'draw the navel in' => 'draw the navel gently in',
-            default => 'brace all round as if to be poked',
-        };
+        return $this->says(Answer::NavelIn) ? 'draw the navel gently in' : 'brace all round as if to be poked';
     }
 
     /** How repetitions with two sides are written and read. */
     public function counting(): Counting
     {
-        return Counting::cases()[$this->chosen[Question::CountingReps->value] ?? 0];
+        return match ($this->answer(Question::CountingReps)) {
+            Answer::CountPairs => Counting::Pairs,
+            Answer::CountMovements => Counting::Moves,
+            default => Counting::EachSide,
+        };
     }
 
     public function holdStrategy(): HoldStrategy
     {
-        return HoldStrategy::cases()[$this->chosen[Question::HoldStrategy->value] ?? 0];
+        return match ($this->answer(Question::HoldStrategy)) {
+            Answer::CappedHolds => HoldStrategy::Capped,
+            Answer::LongHolds => HoldStrategy::Long,
+            default => HoldStrategy::ShortRepeated,
+        };
     }
 }

@@ -34,30 +34,24 @@ enum Question: string
         return str_replace('-', ' ', $this->value);
     }
 
-    /** @return non-empty-list<string> the default first */
-    public function choices(): array
+    /** @return non-empty-list<Answer> the default first */
+    public function answers(): array
     {
-        return match ($this) {
-            self::TrunkTechnique => ['brace all round', 'draw the navel in', 'draw in for activation, brace under load'],
-            self::LowBackLying => ['natural arch', 'pressed flat'],
-            self::PelvisInPlanks => ['neutral line', 'tucked', 'hips slightly high'],
-            self::ShoulderBlades => ['neutral', 'down and back', 'pushed away'],
-            self::Squeeze => ['about a third', 'as tight as possible'],
-            self::Breathing => ['out on effort', 'in on the reach', 'small sips in holds'],
-            self::SidePlankFeet => ['top foot in front', 'stacked', 'by ability'],
-            self::Forearms => ['parallel', 'joined'],
-            self::HoldStrategy => ['short repeated', 'capped at 30 s then move', 'long holds to 120 s'],
-            self::TooWeakForPlank => ['knees until about a minute', 'short bouts on the toes'],
-            self::FrontPlankNextStep => ['movement on forearms', 'hands after forearms'],
-            self::MovementsAllowed => ['resist movement only', 'also extension lifts', 'also trained flexion, rotation, side-bending'],
-            self::ChopsAndTurns => ['trunk still, hips turn', 'trunk turns'],
-            self::Effort => ['stop at first loss of form, leave reserve', 'near the limit in short bursts'],
-            self::LowBackFeeling => ['step down', 'rest and go on (safety rules stand)'],
-            self::Placement => ['finisher', 'primer', 'own day', 'mixed'],
-            self::Frequency => ['2–3 days', 'short daily', 'rest when sore'],
-            self::Order => ['base first', 'carry first', 'bottom-up', 'fewest moves', 'weakest first'],
-            self::CountingReps => ['each side', 'a pair is one', 'every movement'],
-            self::LeavingARung => ['two clean sessions and a week', 'as soon as clean', 'one to two weeks’ practice, then try'],
-        };
+        return self::table()[$this->value];
+    }
+
+    /** @return array<string, non-empty-list<Answer>> by question */
+    private static function table(): array
+    {
+        /** @var array<string, non-empty-list<Answer>>|null $table */
+        static $table = null;
+        if ($table === null) {
+            $table = [];
+            foreach (Answer::cases() as $answer) {
+                $table[$answer->question()->value][] = $answer;
+            }
+        }
+
+        return $table;
     }
 }

@@ -11,7 +11,6 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
@@ -168,6 +167,6 @@ final readonly class SessionStart
     {
         $session = $record->read($blocks)->session;
 
-        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::from($record->method->choice(Question::Order))->arrange($session, $record->evenness()->heights));
+        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::of($record->method)->arrange($session, $record->evenness()->heights));
     }
 }

@@ -10,7 +10,6 @@ use EvenRungs\Body\Height;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Item;
@@ -194,7 +193,7 @@ final class Generator
         $key = implode(' ', array_map(static fn(StraightSets $block): string => $block->item->rung->slug, $blocks));
         $order = $this->orders[$key] ??= array_map(
             static fn(Item $item): string => $item->id,
-            (OrderSchool::tryFrom($this->standing->circumstances->method->choice(Question::Order)) ?? OrderSchool::BaseFirst)->arrange(new Session(array_values($blocks)), $this->heights())->items(),
+            OrderSchool::of($this->standing->circumstances->method)->arrange(new Session(array_values($blocks)), $this->heights())->items(),
         );
 
         return new Session(array_map(static fn(string $ladder): StraightSets => $blocks[$ladder], $order));

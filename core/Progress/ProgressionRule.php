@@ -9,8 +9,8 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -136,7 +136,7 @@ final readonly class ProgressionRule
     private function restsAndGoesOn(): bool
     {
         return $this->working->demand === Demand::AntiExtension
-            && $this->circumstances->method->choice(Question::LowBackFeeling) !== Question::LowBackFeeling->choices()[0];
+            && $this->circumstances->method->says(Answer::RestAndGoOn);
     }
 
     private function climb(Gate $gate): ?Proposal

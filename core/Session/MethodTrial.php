@@ -9,7 +9,6 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Substitution;
-use EvenRungs\Method\Question;
 
 /** A session under another method, beside the same session under the present one. */
 final readonly class MethodTrial
@@ -40,9 +39,8 @@ final readonly class MethodTrial
             array_push($blocks, ...self::rebuilt($block, $items));
         }
         $after = $blocks === [] ? null : new Session($blocks);
-        $order = $then->method->choice(Question::Order);
-        if ($after !== null && $order !== $now->method->choice(Question::Order)) {
-            $ordering = Ordering::of($after, OrderSchool::from($order), $heights);
+        if ($after !== null && OrderSchool::of($then->method) !== OrderSchool::of($now->method)) {
+            $ordering = Ordering::of($after, OrderSchool::of($then->method), $heights);
             $after = $ordering->session;
             if (! $ordering->isPresent) {
                 $changes[] = "Order: begins with {$after->items()[0]->rung->name}.";

@@ -9,15 +9,28 @@ use EvenRungs\Body\Height;
 use EvenRungs\Body\Load;
 use EvenRungs\Body\Position;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
+use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
 
-/** Schools of ordering a session (common practice); in the order of the choices of Question::Order. */
+/** Schools of ordering a session (common practice): the answers to Question::Order. */
 enum OrderSchool: string
 {
-    case BaseFirst = 'base first';
-    case CarryFirst = 'carry first';
+    case BaseFirst = 'base-first';
+    case CarryFirst = 'carry-first';
     case BottomUp = 'bottom-up';
-    case FewestMoves = 'fewest moves';
-    case WeakestFirst = 'weakest first';
+    case FewestMoves = 'fewest-moves';
+    case WeakestFirst = 'weakest-first';
+
+    public static function of(Method $method): self
+    {
+        return self::from(substr((string) strrchr($method->answer(Question::Order)->value, '/'), 1));
+    }
+
+    public function label(): string
+    {
+        return Answer::from(Question::Order->value."/{$this->value}")->label();
+    }
 
     public function inWords(): string
     {

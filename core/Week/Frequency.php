@@ -6,6 +6,7 @@ namespace EvenRungs\Week;
 
 use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
@@ -19,13 +20,13 @@ final readonly class Frequency
     /** @param list<Limit> $limits */
     public static function of(Method $method, Level $level, array $limits): self
     {
-        $choice = $method->choice(Question::Frequency);
+        $choice = $method->answer(Question::Frequency);
         [$low, $high] = match ($choice) {
-            'short daily' => [5, 7],
-            'rest when sore' => [3, 5],
+            Answer::ShortDaily => [5, 7],
+            Answer::RestWhenSore => [3, 5],
             default => in_array($level, [Level::Advanced, Level::Performance], true) ? [3, 4] : [2, 3],
         };
-        $inputs = ['method' => $choice, 'level' => $level->value, 'published, resistance work' => self::published($level)];
+        $inputs = ['method' => $choice->label(), 'level' => $level->value, 'published, resistance work' => self::published($level)];
         foreach ($limits as $limit) {
             if ($limit->mostDays !== null && $limit->mostDays < $high) {
                 [$low, $high] = [min($low, $limit->mostDays), $limit->mostDays];
@@ -36,10 +37,16 @@ final readonly class Frequency
 
         return new self($low, $high, Reason::because(
             Rule::Frequency,
-            "{$days} days a week".($choice === 'short daily' ? ', short and at low effort: practice of holds, not hard work.' : '.'),
+            "{$days} days a week".($choice === Answer::ShortDaily ? ', short and at low effort: practice of holds, not hard work.' : '.'),
             $inputs,
             'Another answer on frequency in the method, or a climb to another level.',
         ));
+    }
+
+    /** Whether so many days are what the method asks for; a week that is not laid out yet is not judged. */
+    public function fits(int $days): bool
+    {
+        return $days === 0 || ($days >= $this->low && $days <= $this->high);
     }
 
     /** "2–3 days", as published for resistance work (values from memory of the source). */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Week;
 
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 
@@ -46,7 +47,7 @@ final readonly class WeekPlacing
     public static function role(CoreWeek $week, Cell $cell, Method $method): SessionRole
     {
         return match (true) {
-            $method->choice(Question::Frequency) === 'short daily' => SessionRole::Daily,
+            $method->says(Answer::ShortDaily) => SessionRole::Daily,
             $week->hasTrainingAt($cell) => SessionRole::Finisher,
             default => SessionRole::OwnDay,
         };
@@ -57,9 +58,9 @@ final readonly class WeekPlacing
     {
         $trains = array_filter($week->other, static fn(OtherTraining $other): bool => $other->cell->day === $slot->cell->day && $other->kind !== TrainingKind::Work) !== [];
 
-        return match ($method->choice(Question::Placement)) {
-            'finisher' => (int) ($slot->placement !== SessionRole::Finisher),
-            'own day' => (int) $trains,
+        return match ($method->answer(Question::Placement)) {
+            Answer::AsFinisher => (int) ($slot->placement !== SessionRole::Finisher),
+            Answer::OnOwnDay => (int) $trains,
             default => 0,
         };
     }

@@ -8,8 +8,8 @@ use EvenRungs\Assessment\Alignment;
 use EvenRungs\Assessment\InvalidMarks;
 use EvenRungs\Assessment\Point;
 use EvenRungs\Assessment\Scale;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -74,7 +74,7 @@ final class AlignmentTest extends TestCase
         // atan(13.09 ÷ 300) × 2 is 4.999°.
         self::assertTrue($this->plank(13.09)->inLine);
         self::assertFalse($this->plank(13.11)->inLine);
-        $high = Method::default()->with(Question::PelvisInPlanks, 'hips slightly high');
+        $high = Method::default()->with(Answer::HipsSlightlyHigh);
         self::assertTrue($this->plank(-26, method: $high)->inLine);
         self::assertFalse($this->plank(-26)->inLine);
         self::assertFalse($this->plank(26, method: $high)->inLine);

@@ -8,9 +8,9 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Counting;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -80,8 +80,8 @@ final class CountingTest extends TestCase
     public function test_the_method_decides(): void
     {
         self::assertSame(Counting::EachSide, Method::default()->counting());
-        self::assertSame(Counting::Moves, Method::default()->with(Question::CountingReps, 'every movement')->counting());
-        self::assertSame(Counting::Pairs, Method::default()->with(Question::CountingReps, 'a pair is one')->counting());
+        self::assertSame(Counting::Moves, Method::default()->with(Answer::CountMovements)->counting());
+        self::assertSame(Counting::Pairs, Method::default()->with(Answer::CountPairs)->counting());
     }
 
     public function test_printing_then_parsing_any_dose_is_the_identity_in_every_way_of_counting(): void

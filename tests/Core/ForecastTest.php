@@ -7,8 +7,8 @@ namespace Tests\Core;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\GateForecast;
 use EvenRungs\Program\Rate;
@@ -49,7 +49,7 @@ final class ForecastTest extends TestCase
     public function testHoweverQuickTheMethodAsksForItsDaysFirst(): void
     {
         self::assertGreaterThanOrEqual(1.0, self::forecast(10)[0]->likely);
-        $slow = Method::default()->with(Question::LeavingARung, 'one to two weeks’ practice, then try');
+        $slow = Method::default()->with(Answer::OneToTwoWeeks);
         self::assertGreaterThan(self::forecast(10)[0]->likely, self::forecast(10, 0, $slow)[0]->likely);
     }
 

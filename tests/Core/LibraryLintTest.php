@@ -12,8 +12,8 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Screening\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -97,7 +97,7 @@ final class LibraryLintTest extends TestCase
     #[DataProvider('states')]
     public function test_a_limit_leaves_work_at_every_level_or_the_library_says_why_not(State $state): void
     {
-        $circumstances = new Circumstances([$state->limit(Side::Both)], Kit::cases(), Method::default()->with(Question::MovementsAllowed, 'also extension lifts'));
+        $circumstances = new Circumstances([$state->limit(Side::Both)], Kit::cases(), Method::default()->with(Answer::ExtensionLiftsToo));
         $said = [];
         foreach (ShippedLibrary::get()->ladders() as $ladder) {
             foreach ($ladder->gaps as $gap) {

@@ -14,8 +14,8 @@ use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Lever;
 use EvenRungs\Ladder\Substitution;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -50,28 +50,28 @@ final class LibraryTest extends TestCase
         }
     }
 
-    /** @return iterable<array{string, string, string}> rung, hold strategy, default dose */
+    /** @return iterable<array{string, Answer, string}> rung, hold strategy, default dose */
     public static function defaults(): iterable
     {
-        yield ['front-plank/forearms-bench', 'short repeated', '3x(3x10s/5)'];
-        yield ['front-plank/forearms-toes', 'short repeated', '3x(4x10s/5)'];
-        yield ['front-plank/tight-plank', 'short repeated', '3x(6x10s/5)'];
-        yield ['front-plank/forearms-toes', 'capped at 30 s then move', '2x20s'];
-        yield ['front-plank/forearms-toes', 'long holds to 120 s', '3x30s'];
-        yield ['side-bridge/knees-bent', 'short repeated', '2x15s/side'];
-        yield ['side-bridge/long-lever', 'short repeated', '3x30s/side'];
-        yield ['press-out/standing', 'short repeated', '2x10/side'];
-        yield ['all-fours/opposite-short', 'short repeated', '2x5/side'];
-        yield ['all-fours/brace-breathe', 'short repeated', '1x(10x3s/2)'];
-        yield ['bridge/long-top', 'short repeated', '2x8 2-0-2-10'];
-        yield ['carry/one-side-heavy', 'short repeated', '3x30m/side'];
-        yield ['head-lift/long-holds', 'short repeated', '4x8s'];
+        yield ['front-plank/forearms-bench', Answer::ShortRepeatedHolds, '3x(3x10s/5)'];
+        yield ['front-plank/forearms-toes', Answer::ShortRepeatedHolds, '3x(4x10s/5)'];
+        yield ['front-plank/tight-plank', Answer::ShortRepeatedHolds, '3x(6x10s/5)'];
+        yield ['front-plank/forearms-toes', Answer::CappedHolds, '2x20s'];
+        yield ['front-plank/forearms-toes', Answer::LongHolds, '3x30s'];
+        yield ['side-bridge/knees-bent', Answer::ShortRepeatedHolds, '2x15s/side'];
+        yield ['side-bridge/long-lever', Answer::ShortRepeatedHolds, '3x30s/side'];
+        yield ['press-out/standing', Answer::ShortRepeatedHolds, '2x10/side'];
+        yield ['all-fours/opposite-short', Answer::ShortRepeatedHolds, '2x5/side'];
+        yield ['all-fours/brace-breathe', Answer::ShortRepeatedHolds, '1x(10x3s/2)'];
+        yield ['bridge/long-top', Answer::ShortRepeatedHolds, '2x8 2-0-2-10'];
+        yield ['carry/one-side-heavy', Answer::ShortRepeatedHolds, '3x30m/side'];
+        yield ['head-lift/long-holds', Answer::ShortRepeatedHolds, '4x8s'];
     }
 
     #[DataProvider('defaults')]
-    public function test_the_default_dose_follows_level_and_method(string $rung, string $strategy, string $dose): void
+    public function test_the_default_dose_follows_level_and_method(string $rung, Answer $strategy, string $dose): void
     {
-        $method = Method::default()->with(Question::HoldStrategy, $strategy);
+        $method = Method::default()->with($strategy);
 
         self::assertSame($dose, DoseLine::print(ShippedLibrary::rung($rung)->defaultDose($method)));
     }
@@ -135,34 +135,34 @@ final class LibraryTest extends TestCase
         self::assertNull($ladder->below(ShippedLibrary::rung('front-plank/forearms-wall'), $method));
     }
 
-    /** @return iterable<string, array{Question, string, string, string|null}> question, choice, rung, next rung */
+    /** @return iterable<string, array{Answer, string, string|null}> answer, rung, next rung */
     public static function nextSteps(): iterable
     {
-        yield 'movement follows the forearm plank' => [Question::FrontPlankNextStep, 'movement on forearms', 'front-plank/forearms-toes', 'front-plank/tight-plank'];
-        yield 'hands follow the forearms' => [Question::FrontPlankNextStep, 'hands after forearms', 'front-plank/forearms-toes', 'front-plank/hands-toes'];
-        yield 'and after the hands the tight plank' => [Question::FrontPlankNextStep, 'hands after forearms', 'front-plank/hands-toes', 'front-plank/tight-plank'];
-        yield 'stacked feet are passed by' => [Question::SidePlankFeet, 'top foot in front', 'side-bridge/top-foot-front', 'side-bridge/hip-dips'];
-        yield 'the foot in front is passed by' => [Question::SidePlankFeet, 'stacked', 'side-bridge/top-leg-straight', 'side-bridge/feet-stacked'];
-        yield 'by ability takes both' => [Question::SidePlankFeet, 'by ability', 'side-bridge/top-foot-front', 'side-bridge/feet-stacked'];
-        yield 'the top has nothing above' => [Question::SidePlankFeet, 'by ability', 'side-bridge/long-lever', null];
+        yield 'movement follows the forearm plank' => [Answer::MovementOnForearms, 'front-plank/forearms-toes', 'front-plank/tight-plank'];
+        yield 'hands follow the forearms' => [Answer::HandsAfterForearms, 'front-plank/forearms-toes', 'front-plank/hands-toes'];
+        yield 'and after the hands the tight plank' => [Answer::HandsAfterForearms, 'front-plank/hands-toes', 'front-plank/tight-plank'];
+        yield 'stacked feet are passed by' => [Answer::TopFootInFront, 'side-bridge/top-foot-front', 'side-bridge/hip-dips'];
+        yield 'the foot in front is passed by' => [Answer::FeetStacked, 'side-bridge/top-leg-straight', 'side-bridge/feet-stacked'];
+        yield 'by ability takes both' => [Answer::FeetByAbility, 'side-bridge/top-foot-front', 'side-bridge/feet-stacked'];
+        yield 'the top has nothing above' => [Answer::FeetByAbility, 'side-bridge/long-lever', null];
     }
 
     #[DataProvider('nextSteps')]
-    public function test_the_method_decides_which_rung_comes_next(Question $question, string $choice, string $rung, ?string $next): void
+    public function test_the_method_decides_which_rung_comes_next(Answer $answer, string $rung, ?string $next): void
     {
         $rung = ShippedLibrary::rung($rung);
 
-        self::assertSame($next, ShippedLibrary::get()->ladder($rung->ladder)->above($rung, Method::default()->with($question, $choice))?->slug);
+        self::assertSame($next, ShippedLibrary::get()->ladder($rung->ladder)->above($rung, Method::default()->with($answer))?->slug);
     }
 
-    /** @return iterable<string, array{Question, string, list<string>, list<string>}> question, choice, offered, put away */
+    /** @return iterable<string, array{Answer, list<string>, list<string>}> answer, offered, put away */
     public static function offers(): iterable
     {
-        yield 'resist only' => [Question::MovementsAllowed, 'resist movement only', ['prone-extension/edge-hold', 'head-lift/both-hands'], ['all-fours/elbow-to-knee', 'trunk-flexion/curl-up', 'prone-extension/chest-lift']];
-        yield 'extension lifts too' => [Question::MovementsAllowed, 'also extension lifts', ['prone-extension/chest-lift'], ['trunk-flexion/curl-up', 'all-fours/elbow-to-knee']];
-        yield 'everything trained' => [Question::MovementsAllowed, 'also trained flexion, rotation, side-bending', ['trunk-flexion/hanging-side', 'all-fours/elbow-to-knee', 'prone-extension/bench-45'], []];
-        yield 'a bracing school' => [Question::TrunkTechnique, 'brace all round', ['activation/brace-all-round'], ['activation/navel-draw-in']];
-        yield 'a drawing-in school' => [Question::TrunkTechnique, 'draw the navel in', ['activation/navel-draw-in'], ['activation/brace-all-round']];
+        yield 'resist only' => [Answer::ResistOnly, ['prone-extension/edge-hold', 'head-lift/both-hands'], ['all-fours/elbow-to-knee', 'trunk-flexion/curl-up', 'prone-extension/chest-lift']];
+        yield 'extension lifts too' => [Answer::ExtensionLiftsToo, ['prone-extension/chest-lift'], ['trunk-flexion/curl-up', 'all-fours/elbow-to-knee']];
+        yield 'everything trained' => [Answer::TrainedMovementToo, ['trunk-flexion/hanging-side', 'all-fours/elbow-to-knee', 'prone-extension/bench-45'], []];
+        yield 'a bracing school' => [Answer::BraceAllRound, ['activation/brace-all-round'], ['activation/navel-draw-in']];
+        yield 'a drawing-in school' => [Answer::NavelIn, ['activation/navel-draw-in'], ['activation/brace-all-round']];
     }
 
     /**
@@ -170,14 +170,14 @@ final class LibraryTest extends TestCase
      * @param list<string> $putAway
      */
     #[DataProvider('offers')]
-    public function test_the_method_decides_what_the_board_offers(Question $question, string $choice, array $offered, array $putAway): void
+    public function test_the_method_decides_what_the_board_offers(Answer $answer, array $offered, array $putAway): void
     {
-        $circumstances = new Circumstances([], Kit::cases(), Method::default()->with($question, $choice));
+        $circumstances = new Circumstances([], Kit::cases(), Method::default()->with($answer));
         foreach ([...$offered, ...$putAway] as $rung) {
             $ruling = $circumstances->rule(ShippedLibrary::rung($rung));
             self::assertSame(in_array($rung, $offered, true), $ruling->openSomewhere(), $rung);
             self::assertSame(! $ruling->openSomewhere(), $ruling->putAway, $rung);
-            self::assertSame($ruling->openSomewhere() ? [] : ["“{$ruling->rung->name}” is put away by the method: {$question->label()}, “{$choice}”."], array_map(static fn($reason): string => $reason->sentence, $ruling->reasons));
+            self::assertSame($ruling->openSomewhere() ? [] : ["“{$ruling->rung->name}” is put away by the method: {$answer->question()->label()}, “{$answer->label()}”."], array_map(static fn($reason): string => $reason->sentence, $ruling->reasons));
         }
     }
 
@@ -186,7 +186,7 @@ final class LibraryTest extends TestCase
         $rung = ShippedLibrary::rung('leg-slide/flat-slide');
 
         self::assertContains('Brace all round as if to be poked.', $rung->coaching()->cues(Method::default()));
-        self::assertContains('Draw the navel gently in.', $rung->coaching()->cues(Method::default()->with(Question::TrunkTechnique, 'draw the navel in')));
+        self::assertContains('Draw the navel gently in.', $rung->coaching()->cues(Method::default()->with(Answer::NavelIn)));
     }
 
     public function test_a_band_a_cable_or_a_partner_does_for_a_press_out(): void

@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\RungSession;
@@ -35,14 +35,14 @@ final class NextDoseTest extends TestCase
         self::assertStringContainsString($says, $after->reason->sentence);
     }
 
-    #[TestWith(['capped at 30 s then move', '2x20s', '2x25s'])]
-    #[TestWith(['capped at 30 s then move', '2x28s', '2x30s'])]
-    #[TestWith(['capped at 30 s then move', '2x30s', '2x30s'])]
-    #[TestWith(['long holds to 120 s', '2x50s', '2x60s'])]
-    #[TestWith(['long holds to 120 s', '2x115s', '2x120s'])]
-    public function test_holds_grow_by_the_strategy_of_the_method_up_to_its_cap(string $strategy, string $dose, string $next): void
+    #[TestWith([Answer::CappedHolds, '2x20s', '2x25s'])]
+    #[TestWith([Answer::CappedHolds, '2x28s', '2x30s'])]
+    #[TestWith([Answer::CappedHolds, '2x30s', '2x30s'])]
+    #[TestWith([Answer::LongHolds, '2x50s', '2x60s'])]
+    #[TestWith([Answer::LongHolds, '2x115s', '2x120s'])]
+    public function test_holds_grow_by_the_strategy_of_the_method_up_to_its_cap(Answer $strategy, string $dose, string $next): void
     {
-        $after = $this->after('front-plank/forearms-toes', $dose, method: Method::default()->with(Question::HoldStrategy, $strategy));
+        $after = $this->after('front-plank/forearms-toes', $dose, method: Method::default()->with($strategy));
 
         self::assertSame($next, DoseLine::print($after->dose ?? DoseLine::parse('1x1s', \EvenRungs\Body\Sidedness::Both)));
     }

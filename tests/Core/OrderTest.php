@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Height;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Session\Item;
@@ -20,8 +21,8 @@ final class OrderTest extends TestCase
 {
     public function test_the_schools_are_the_choices_of_the_method(): void
     {
-        self::assertSame(Question::Order->choices(), array_map(static fn(OrderSchool $school): string => $school->value, OrderSchool::cases()));
-        self::assertSame(OrderSchool::BaseFirst, OrderSchool::from(Method::default()->choice(Question::Order)));
+        self::assertSame(array_map(static fn(Answer $answer): string => $answer->label(), Question::Order->answers()), array_map(static fn(OrderSchool $school): string => $school->label(), OrderSchool::cases()));
+        self::assertSame(OrderSchool::BaseFirst, OrderSchool::of(Method::default()));
     }
 
     public function test_base_first_goes_from_bracing_to_still_to_moving_to_standing(): void

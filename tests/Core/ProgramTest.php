@@ -12,8 +12,8 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Program\Generator;
 use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\Locks;
@@ -257,7 +257,7 @@ final class ProgramTest extends TestCase
 
     public function testTheSessionsFollowTheOrderOfTheMethod(): void
     {
-        $method = Method::default()->with(Question::Order, 'carry first');
+        $method = Method::default()->with(Answer::CarryFirst);
         $items = self::program(method: $method, working: [...self::WORKING, 'carry/one-side-heavy'], kit: Kit::cases(), locks: new Locks(sets: ['slot-0' => ['carry' => 2]]))->weeks[0]->sessions['slot-0']->items();
 
         self::assertSame('carry', $items[0]->rung->ladder);

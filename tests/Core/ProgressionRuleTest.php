@@ -9,8 +9,8 @@ use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
@@ -107,7 +107,7 @@ final class ProgressionRuleTest extends TestCase
 
     public function test_after_pain_of_3_to_5_two_quiet_sessions_come_before_a_climb(): void
     {
-        $method = Method::default()->with(Question::LeavingARung, 'as soon as clean');
+        $method = Method::default()->with(Answer::AsSoonAsClean);
         $clean = [self::set(12), self::set(12)];
         $sore = $this->session(-4, [self::set(12, pain: 4)], sequence: -1);
 

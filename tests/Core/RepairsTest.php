@@ -8,8 +8,8 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Block;
@@ -41,7 +41,7 @@ final class RepairsTest extends TestCase
 
     public function test_where_nothing_of_the_demand_is_open_the_warning_has_no_key(): void
     {
-        $method = Method::default()->with(Question::MovementsAllowed, 'resist movement only');
+        $method = Method::default()->with(Answer::ResistOnly);
         $rung = ShippedLibrary::rung('trunk-flexion/curl-up');
         $warnings = $this->warnings(new Session([new StraightSets(ShippedLibrary::item($rung->slug, DoseLine::print($rung->defaultDose($method))))]));
 

@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use EvenRungs\Ladder\NameIndex;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
@@ -162,7 +162,7 @@ final class SessionTextTest extends TestCase
     public function test_what_is_printed_reads_back_as_the_same_session(): void
     {
         mt_srand(77);
-        foreach ([Method::default(), Method::default()->with(Question::CountingReps, 'every movement'), Method::default()->with(Question::CountingReps, 'a pair is one')] as $method) {
+        foreach ([Method::default(), Method::default()->with(Answer::CountMovements), Method::default()->with(Answer::CountPairs)] as $method) {
             for ($round = 0; $round < 60; $round++) {
                 $session = RandomSession::make();
                 $text = SessionText::print($session, $method, 'Title of it');

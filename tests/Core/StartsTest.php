@@ -14,8 +14,8 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -24,28 +24,28 @@ use PHPUnit\Framework\TestCase;
 /** From measurements to a first rung on every ladder. */
 final class StartsTest extends TestCase
 {
-    /** @return iterable<string, array{int|null, int|null, string, array<string, string>}> toes, knees, rung, method (common practice) */
+    /** @return iterable<string, array{int|null, int|null, string, list<Answer>}> toes, knees, rung, method (common practice) */
     public static function planks(): iterable
     {
         yield 'knees under 15 s: bench' => [null, 14, 'forearms-bench', []];
         yield 'knees 15 s: there' => [null, 15, 'forearms-knees', []];
         yield 'toes under 15 s: knees' => [14, null, 'forearms-knees', []];
-        yield 'toes under 15 s, short bouts on the toes' => [14, null, 'forearms-toes', ['too-weak-for-plank' => 'short bouts on the toes']];
+        yield 'toes under 15 s, short bouts on the toes' => [14, null, 'forearms-toes', [Answer::ShortBoutsOnToes]];
         yield 'toes under 15 s and knees too: bench' => [8, 12, 'forearms-bench', []];
         yield '15 s: the full version' => [15, null, 'forearms-toes', []];
         yield '29 s: the full version' => [29, null, 'forearms-toes', []];
         yield '30 s: on' => [30, null, 'tight-plank', []];
-        yield '30 s, hands after forearms' => [30, null, 'hands-toes', ['front-plank-next-step' => 'hands after forearms']];
-        yield '30 s, the method holds long' => [30, null, 'forearms-toes', ['hold-strategy' => 'long holds to 120 s']];
+        yield '30 s, hands after forearms' => [30, null, 'hands-toes', [Answer::HandsAfterForearms]];
+        yield '30 s, the method holds long' => [30, null, 'forearms-toes', [Answer::LongHolds]];
     }
 
-    /** @param array<string, string> $method */
+    /** @param list<Answer> $method */
     #[DataProvider('planks')]
     public function test_the_front_plank_starts_where_its_hold_says(?int $toes, ?int $knees, string $rung, array $method): void
     {
         $chosen = Method::default();
-        foreach ($method as $question => $choice) {
-            $chosen = $chosen->with(Question::from($question), $choice);
+        foreach ($method as $answer) {
+            $chosen = $chosen->with($answer);
         }
         $holds = [];
         foreach ([[HoldKind::FrontPlank, $toes], [HoldKind::FrontPlankKnees, $knees]] as [$kind, $seconds]) {

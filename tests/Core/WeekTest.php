@@ -8,8 +8,8 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Level;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use EvenRungs\Reason\Basis;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
@@ -221,9 +221,9 @@ final class WeekTest extends TestCase
         // ACSM progression models 2009: novice 2–3, intermediate 3–4, advanced 4–5 days (values from memory).
         self::assertContains('2–3 days (novice)', array_map(static fn($input): string => $input->value, $default->reason->inputs));
 
-        $daily = Frequency::of(Method::default()->with(Question::Frequency, 'short daily'), Level::Beginner, []);
+        $daily = Frequency::of(Method::default()->with(Answer::ShortDaily), Level::Beginner, []);
         self::assertSame([5, 7], [$daily->low, $daily->high]);
-        $young = Frequency::of(Method::default()->with(Question::Frequency, 'short daily'), Level::Beginner, array_map(static fn(State $state) => $state->limit(Side::Both, 'age'), State::ofAge(2011, 2026)));
+        $young = Frequency::of(Method::default()->with(Answer::ShortDaily), Level::Beginner, array_map(static fn(State $state) => $state->limit(Side::Both, 'age'), State::ofAge(2011, 2026)));
         self::assertLessThanOrEqual(3, $young->high);
     }
 

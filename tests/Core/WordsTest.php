@@ -13,6 +13,8 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
+use EvenRungs\Method\Answer;
+use EvenRungs\Method\Choices;
 use EvenRungs\Method\HoldStrategy;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
@@ -81,18 +83,18 @@ final class WordsTest extends TestCase
         Day::parse('2026-02-30');
     }
 
-    /** @return iterable<array{string, int, int}> choice, clean sessions, days */
+    /** @return iterable<array{Answer, int, int}> answer, clean sessions, days */
     public static function leaving(): iterable
     {
-        yield ['two clean sessions and a week', 2, 7];
-        yield ['as soon as clean', 1, 0];
-        yield ['one to two weeks’ practice, then try', 1, 10];
+        yield [Answer::TwoCleanAndAWeek, 2, 7];
+        yield [Answer::AsSoonAsClean, 1, 0];
+        yield [Answer::OneToTwoWeeks, 1, 10];
     }
 
     #[DataProvider('leaving')]
-    public function test_the_method_says_what_leaving_a_rung_asks_for(string $choice, int $sessions, int $days): void
+    public function test_the_method_says_what_leaving_a_rung_asks_for(Answer $answer, int $sessions, int $days): void
     {
-        $method = Method::default()->with(Question::LeavingARung, $choice);
+        $method = Method::default()->with($answer);
 
         self::assertSame([$sessions, $days], [$method->cleanSessionsToClimb(), $method->daysOnRungToClimb()]);
     }
@@ -100,12 +102,12 @@ final class WordsTest extends TestCase
     public function test_each_question_of_method_has_choices_and_the_first_is_the_default(): void
     {
         foreach (Question::cases() as $question) {
-            self::assertGreaterThan(1, count($question->choices()));
-            self::assertSame($question->choices()[0], Method::default()->choice($question));
+            self::assertGreaterThan(1, count($question->answers()));
+            self::assertSame($question->answers()[0], Method::default()->answer($question));
         }
         self::assertSame(HoldStrategy::ShortRepeated, Method::default()->holdStrategy());
         $this->expectExceptionMessage('is not a choice for order');
-        Method::default()->with(Question::Order, 'loudest first');
+        Choices::of(Question::Order, ['order/loudest-first']);
     }
 
     public function test_each_rule_says_what_it_rests_on(): void

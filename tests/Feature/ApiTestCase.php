@@ -155,12 +155,8 @@ abstract class ApiTestCase extends TestCase
             if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', (string) $path) !== 1 || ! isset($operations[$method])) {
                 continue;
             }
-            // A fixed last part such as /draft is a path of its own before it is a parameter.
-            if (str_contains($template, '{session}') && isset($document['paths'][(string) preg_replace('/\{session\}$/', 'draft', $template)]) && str_ends_with((string) $path, '/draft')) {
-                continue;
-            }
             $answers = $operations[$method]['responses'];
-            self::assertTrue(isset($answers[(string) $response->status()]) || $response->status() >= 400, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
+            self::assertTrue(array_key_exists($response->status(), $answers) || $response->status() >= 400, "{$method} {$template} answers {$response->status()}, which the document does not know: {$response->getContent()}");
             $schema = self::schemaOf($answers, $response->status());
             if ($schema === null) {
                 // An answer that is no JSON is only named in the document.

@@ -115,7 +115,7 @@ final class BoardTest extends ApiTestCase
         $this->place($id, 'front-plank/forearms-toes');
         self::assertSame(['front-plank/tight-plank'], array_column($this->ladder($id, 'front-plank')['stands'], 'next'));
 
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'front-plank-next-step', 'choice' => 'hands after forearms'])->assertOk();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'front-plank-next-step/hands'])->assertOk();
         self::assertSame(['front-plank/hands-toes'], array_column($this->ladder($id, 'front-plank')['stands'], 'next'));
 
         $sore = $this->person(['limits' => [['state' => 'wrist-pain', 'side' => 'both', 'note' => '']]]);
@@ -130,7 +130,7 @@ final class BoardTest extends ApiTestCase
         $place()->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Curl-up” is put away by the method: movements allowed, “resist movement only”.');
         self::assertTrue($this->ladder($id, 'trunk-flexion')['putAway']);
 
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'movements-allowed', 'choice' => 'also trained flexion, rotation, side-bending'])->assertOk()->assertJsonPath('version', 2);
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'movements-allowed/all-trained'])->assertOk()->assertJsonPath('version', 2);
         $place()->assertCreated();
         self::assertFalse($this->ladder($id, 'trunk-flexion')['putAway']);
     }

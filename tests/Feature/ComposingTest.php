@@ -153,7 +153,7 @@ final class ComposingTest extends ApiTestCase
         $blocks = $this->text("press-out 2x8/side\nplank 2x20s\nside bridge 2x15s/side")->json('blocks');
         $orders = $this->postJson("/api/people/{$this->person}/sessions/orders", ['blocks' => $blocks])->assertOk();
 
-        self::assertSame(['base first', 'carry first', 'bottom-up', 'fewest moves', 'weakest first'], $orders->json('orders.*.school'));
+        self::assertSame(['base first', 'carry first', 'bottom-up', 'fewest moves', 'weakest first'], $orders->json('orders.*.label'));
         self::assertSame([true, false, false, false, false], $orders->json('orders.*.ofMethod'));
         foreach ((array) $orders->json('orders') as $order) {
             $now = $this->preview($blocks)->json('totals.total');
@@ -192,7 +192,7 @@ final class ComposingTest extends ApiTestCase
 
     public function test_with_movements_counted_doses_are_shown_and_read_so_and_stored_as_ever(): void
     {
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'counting-reps', 'choice' => 'every movement'])->assertOk();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'counting-reps/movements'])->assertOk();
         $read = $this->text('press-out 2x16');
         $read->assertJsonPath('blocks.0.items.0.dose', '2x16 moves')->assertJsonPath('preview.blocks.0.items.0.doseText', '2 × 16 movements');
         $id = self::id();
@@ -200,7 +200,7 @@ final class ComposingTest extends ApiTestCase
             ->assertJsonPath('preview.blocks.0.items.0.dose', '2x16 moves')->assertJsonPath('preview.blocks.0.items.0.fields.count', 16);
 
         $this->assertDatabaseHas('training_sessions', ['id' => $id]);
-        $this->putJson('/api/method', ['version' => 2, 'question' => 'counting-reps', 'choice' => 'each side'])->assertOk();
+        $this->putJson('/api/method', ['version' => 2, 'answer' => 'counting-reps/each-side'])->assertOk();
         $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('preview.blocks.0.items.0.dose', '2x8/side');
     }
 

@@ -36,6 +36,15 @@ final class DecisionTest extends ApiTestCase
         self::assertSame('climb', DB::table('decisions')->latest('sequence')->value('choice'));
     }
 
+    public function test_an_effort_is_marked_by_the_limit_of_the_person_not_by_one_for_all(): void
+    {
+        $this->train('2026-06-01');
+        self::assertSame([false, false], $this->review()->json('pending.0.evidence.*.tooHard'));
+
+        DB::table('people')->where('id', $this->person)->update(['birth_year' => 2012]);
+        self::assertSame([true, true], $this->review()->json('pending.0.evidence.*.tooHard'));
+    }
+
     public function test_sending_a_log_twice_saves_it_once(): void
     {
         $body = ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => [self::set(self::RUNG, 1, 10), self::set(self::RUNG, 2, 10)]];

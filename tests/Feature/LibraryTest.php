@@ -21,8 +21,8 @@ final class LibraryTest extends ApiTestCase
 
     public function test_the_method_changes_cues_and_steps_and_says_what_it_does(): void
     {
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'trunk-technique', 'choice' => 'draw the navel in'])->assertOk();
-        $this->putJson('/api/method', ['version' => 2, 'question' => 'side-plank-feet', 'choice' => 'stacked'])->assertOk();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'trunk-technique/navel-in'])->assertOk();
+        $this->putJson('/api/method', ['version' => 2, 'answer' => 'side-plank-feet/stacked'])->assertOk();
         $questions = array_column((array) $this->getJson('/api/method')->json('questions'), null, 'question');
 
         self::assertSame('Puts away 1 rung: “All-round brace, breathing on”. The cue is: draw the navel gently in.', $questions['trunk-technique']['effect']);
@@ -33,26 +33,26 @@ final class LibraryTest extends ApiTestCase
 
     public function test_the_default_answer_leaves_no_trace(): void
     {
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'side-plank-feet', 'choice' => 'stacked'])->assertOk();
-        $this->putJson('/api/method', ['version' => 2, 'question' => 'side-plank-feet', 'choice' => 'top foot in front'])->assertOk();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'side-plank-feet/stacked'])->assertOk();
+        $this->putJson('/api/method', ['version' => 2, 'answer' => 'side-plank-feet/top-foot-in-front'])->assertOk();
 
         self::assertSame([], $this->trainer->practice->refresh()->method);
     }
 
     public function test_two_trainers_do_not_overwrite_each_others_method(): void
     {
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'side-plank-feet', 'choice' => 'stacked'])->assertOk();
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'side-plank-feet', 'choice' => 'by ability'])->assertConflict()->assertJsonPath('present.version', 2);
-        $this->putJson('/api/method', ['version' => 2, 'question' => 'side-plank-feet', 'choice' => 'sideways'])->assertUnprocessable();
-        $this->putJson('/api/method', ['version' => 2, 'question' => 'shoe-size', 'choice' => 'stacked'])->assertUnprocessable();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'side-plank-feet/stacked'])->assertOk();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'side-plank-feet/by-ability'])->assertConflict()->assertJsonPath('present.version', 2);
+        $this->putJson('/api/method', ['version' => 2, 'answer' => 'side-plank-feet/sideways'])->assertUnprocessable();
+        $this->putJson('/api/method', ['version' => 2, 'answer' => 'shoe-size/stacked'])->assertUnprocessable();
     }
 
     public function test_another_practice_keeps_its_own_method(): void
     {
-        $this->putJson('/api/method', ['version' => 1, 'question' => 'side-plank-feet', 'choice' => 'stacked'])->assertOk();
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'side-plank-feet/stacked'])->assertOk();
         $this->actingAs($this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example'));
 
-        $this->getJson('/api/method')->assertOk()->assertJsonPath('version', 1)->assertJsonPath('questions.1.chosen', 'top foot in front');
+        $this->getJson('/api/method')->assertOk()->assertJsonPath('version', 1)->assertJsonPath('questions.1.chosen', 'side-plank-feet/top-foot-in-front');
     }
 
     /** @return array<string, mixed> */

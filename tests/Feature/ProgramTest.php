@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -22,6 +23,17 @@ final class ProgramTest extends ApiTestCase
         $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
         $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $session, 'day' => 3, 'part' => 'midday', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
         $this->program($person)->assertJsonCount(1, 'wish.slots')->assertJsonPath('wish.slots.0.day', 3)->assertJsonPath('wish.slots.0.effort', 5);
+    }
+
+    public function test_an_advanced_person_is_told_and_given_up_to_four_days_alike(): void
+    {
+        $person = $this->person(['trainingDays' => [1, 2, 3, 4, 5, 6]]);
+        foreach (['rollout/standing-lowering', 'side-bridge/top-foot-bench', 'hinge/bar-heavy', 'press-out/walking', 'bridge/bench-one-leg'] as $rung) {
+            DB::table('placements')->insert(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'person_id' => $person, 'ladder' => strstr($rung, '/', true), 'side' => 'both', 'rung' => $rung, 'rung_snapshot' => '{}', 'library_version' => 'x', 'stopped' => false, 'reason' => '', 'placed_on' => '2026-06-01', 'time_zone' => 'Europe/Vienna', 'user_id' => $this->trainer->id, 'sequence' => 1]);
+        }
+
+        $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertOk()->assertJsonPath('highDays', 4);
+        $this->program($person)->assertOk()->assertJsonCount(4, 'wish.slots');
     }
 
     public function test_a_proposal_is_not_kept_and_a_program_taken_over_is(): void

@@ -27,6 +27,15 @@ final class WeekTest extends ApiTestCase
             ->assertJsonPath('lowDays', 2);
     }
 
+    public function test_what_a_session_is_where_it_is_put_is_the_methods_word(): void
+    {
+        [$person] = $this->personWithSession(['week' => [self::EVENING_LIFTING]]);
+        $this->week($person)->assertJsonPath('days.1.roles', ['morning' => 'own-day', 'midday' => 'own-day', 'evening' => 'finisher']);
+
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'frequency/short-daily'])->assertOk();
+        $this->week($person)->assertJsonPath('days.1.roles', ['morning' => 'daily', 'midday' => 'daily', 'evening' => 'daily']);
+    }
+
     public function test_a_clash_comes_with_its_reason_and_a_repair_that_mends_it(): void
     {
         [$person, $session] = $this->personWithSession(['week' => [self::EVENING_LIFTING]]);

@@ -10,7 +10,6 @@ use App\Models\BraceTest;
 use App\Models\Climb;
 use App\Models\TimedHold;
 use App\Records\PersonFile;
-use EvenRungs\Balance\Position;
 use EvenRungs\Assessment\BraceCheck;
 use EvenRungs\Assessment\BraceSample;
 use EvenRungs\Assessment\ClimbTest;
@@ -19,6 +18,7 @@ use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Assessment\HoldReport;
 use EvenRungs\Assessment\Start;
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Ladder;
 

@@ -20,6 +20,7 @@ use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\SetBody;
 use EvenRungs\Ladder\Fault;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Session\Cue;
 use EvenRungs\Session\CuePhase;
 use EvenRungs\Session\CueSheet;
@@ -70,6 +71,7 @@ final readonly class CoachPage
             cautions: CautionLines::of($this->file->record),
             mornings: MorningQuestionView::all($this->file),
             activationOnly: $this->activationOnly(),
+            painStopsAbove: Pain::STOPS_ABOVE,
         );
     }
 

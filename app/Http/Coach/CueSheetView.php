@@ -17,6 +17,7 @@ final readonly class CueSheetView
      * @param list<CueItemView>         $items
      * @param list<string>              $cautions
      * @param list<MorningQuestionView> $mornings
+     * @param int $painStopsAbove pain above this stops the exercise
      * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
      */
     public function __construct(
@@ -28,5 +29,6 @@ final readonly class CueSheetView
         public array $cautions,
         public array $mornings,
         public ?ReasonView $activationOnly,
+        public int $painStopsAbove,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Method;
 
+use EvenRungs\Method\Answer;
 use OpenApi\Attributes as OA;
 
 /** A session under one choice of the method. */
@@ -15,7 +16,7 @@ final readonly class ChoiceTrialView
      * @param string       $text    the session as lines of text
      */
     public function __construct(
-        public string $choice,
+        public Answer $choice,
         public array $changes,
         public string $totalText,
         public string $text,

@@ -12,8 +12,8 @@ use App\Models\Practice;
 use App\Models\User;
 use App\Records\OpenPerson;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
-use EvenRungs\Method\Question;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -32,10 +32,11 @@ final readonly class MethodController
     public function change(MethodRequest $input): JsonResponse
     {
         $practice = $input->by()->practice;
-        $question = Question::from($input->text('question'));
-        $chosen = [...($practice->method ?? []), $question->value => $input->text('choice')];
-        if ($input->text('choice') === Method::default()->choice($question)) {
-            unset($chosen[$question->value]);
+        $answer = Answer::from($input->text('answer'));
+        $question = $answer->question()->value;
+        $chosen = [...($practice->method ?? []), $question => $answer->value];
+        if (Method::default()->says($answer)) {
+            unset($chosen[$question]);
         }
         $changed = Practice::query()->whereKey($practice->id)->where('method_version', $input->integer('version'))
             ->update(['method' => json_encode((object) $chosen, JSON_THROW_ON_ERROR), 'method_version' => $input->integer('version') + 1]);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Method;
 
+use App\Http\Shared\ChoiceView;
 use App\Models\Practice;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 
@@ -30,7 +32,7 @@ final readonly class MethodPage
         $method = $this->practice->method();
 
         return new MethodView(version: $this->practice->method_version, questions: array_map(
-            fn(Question $question): MethodQuestionView => new MethodQuestionView(question: $question->value, label: $question->label(), choices: $question->choices(), chosen: $method->choice($question), effect: $this->effect($question, $method)),
+            fn(Question $question): MethodQuestionView => new MethodQuestionView(question: $question->value, label: $question->label(), choices: array_map(static fn(Answer $answer): ChoiceView => new ChoiceView(value: $answer->value, label: $answer->label()), $question->answers()), chosen: $method->answer($question), effect: $this->effect($question, $method)),
             self::QUESTIONS,
         ));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Method;
 
 use App\Http\Shared\ApiRequest;
-use EvenRungs\Method\Question;
+use EvenRungs\Method\Answer;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -13,8 +13,7 @@ use OpenApi\Attributes as OA;
  * One answer of the practice's method.
  *
  * @body int $version version that was read
- * @body string $question
- * @body string $choice
+ * @body Answer $answer
  */
 #[OA\Schema]
 final class MethodRequest extends ApiRequest
@@ -24,8 +23,7 @@ final class MethodRequest extends ApiRequest
     {
         return [
             'version' => ['required', 'integer', 'min:1'],
-            'question' => ['required', Rule::enum(Question::class)],
-            'choice' => ['required', 'string', 'max:80', Rule::in(Question::tryFrom($this->text('question'))?->choices() ?? [])],
+            'answer' => ['required', Rule::enum(Answer::class)],
         ];
     }
 }

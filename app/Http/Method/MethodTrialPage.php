@@ -7,6 +7,7 @@ namespace App\Http\Method;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Question;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Session\MethodTrial;
@@ -40,16 +41,16 @@ final readonly class MethodTrialPage
         $now = $this->file->record->circumstances();
         $heights = $this->file->record->evenness()->heights;
 
-        return new QuestionTrialView(question: $question->value, choices: array_map(function (string $choice) use ($question, $session, $now, $heights): ChoiceTrialView {
-            $method = $now->method->with($question, $choice);
+        return new QuestionTrialView(question: $question->value, choices: array_map(function (Answer $answer) use ($session, $now, $heights): ChoiceTrialView {
+            $method = $now->method->with($answer);
             $trial = MethodTrial::of($session, $now, new Circumstances($now->limits, $now->kit, $method), $this->file->record->library, $heights);
 
             return new ChoiceTrialView(
-                choice: $choice,
+                choice: $answer,
                 changes: $trial->changes,
                 totalText: $trial->after === null ? '' : Totals::clock($trial->after->timeline()->totals()->total()),
                 text: $trial->after === null ? '' : SessionText::print($trial->after, $method),
             );
-        }, $question->choices()));
+        }, $question->answers()));
     }
 }

@@ -10,12 +10,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class EvidenceView
 {
-    /** @param list<string> $faults */
+    /**
+     * @param list<string> $faults
+     * @param bool $painActs pain that the rules act on
+     * @param bool $tooHard effort above what a climb allows this person
+     */
     public function __construct(
         public int $set,
         public string $done,
         public array $faults,
         public ?int $pain,
         public ?int $effort,
+        public bool $painActs,
+        public bool $tooHard,
     ) {}
 }

@@ -17,6 +17,7 @@ use EvenRungs\Person\PendingDecision;
 use EvenRungs\Person\PlannedLoads;
 use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\SetLog;
 
 /** The decision queue and what was decided before. */
@@ -75,7 +76,7 @@ final readonly class ReviewPage
             reasons: ReasonView::all($proposal->reasons),
             gate: GateView::of($proposal->gate),
             evidence: array_map(
-                static fn(int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit()),
+                fn(int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit(), $this->file->record->circumstances()->highestEffort()),
                 array_keys($pending->session->sets),
                 $pending->session->sets,
             ),
@@ -85,7 +86,7 @@ final readonly class ReviewPage
         );
     }
 
-    private static function evidence(int $number, SetLog $set, Unit $unit): EvidenceView
+    private static function evidence(int $number, SetLog $set, Unit $unit, int $highestEffort): EvidenceView
     {
         $done = array_map(static fn(?int $done): string => $done === null ? '–' : (string) $done, $set->done);
 
@@ -99,6 +100,8 @@ final readonly class ReviewPage
             faults: array_map(static fn(FormQuestion $question): string => $question->question(), $set->faults()),
             pain: $set->pain,
             effort: $set->effort,
+            painActs: Pain::acts($set->pain ?? 0),
+            tooHard: ($set->effort ?? 0) > $highestEffort,
         );
     }
 

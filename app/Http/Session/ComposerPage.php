@@ -12,7 +12,6 @@ use EvenRungs\Balance\FitStep;
 use EvenRungs\Balance\TimeFit;
 use EvenRungs\Balance\TimeLeft;
 use EvenRungs\Ladder\NameIndex;
-use EvenRungs\Method\Question;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
@@ -80,14 +79,15 @@ final readonly class ComposerPage
             return new OrdersView([]);
         }
         $heights = $this->file->record->evenness()->heights;
-        $ofMethod = $this->file->record->method->choice(Question::Order);
+        $ofMethod = OrderSchool::of($this->file->record->method);
 
         return new OrdersView(array_map(function (OrderSchool $school) use ($session, $heights, $ofMethod): OrderView {
             $ordering = Ordering::of($session, $school, $heights);
 
             return new OrderView(
                 school: $school,
-                ofMethod: $school->value === $ofMethod,
+                label: $school->label(),
+                ofMethod: $school === $ofMethod,
                 present: $ordering->isPresent,
                 savedSeconds: $ordering->savedSeconds,
                 reason: ReasonView::of($ordering->reason),

@@ -19,6 +19,7 @@ final readonly class OrderView
      */
     public function __construct(
         public OrderSchool $school,
+        public string $label,
         public bool $ofMethod,
         public bool $present,
         public int $savedSeconds,

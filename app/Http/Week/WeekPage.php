@@ -15,6 +15,7 @@ use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\Clashes;
+use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\PlanMove;
@@ -54,7 +55,9 @@ final readonly class WeekPage
             coreDays: count($week->coreDays()),
             lowDays: $frequency->low,
             highDays: $frequency->high,
+            daysOff: ! $frequency->fits(count($week->coreDays())),
             frequency: ReasonView::of($frequency->reason),
+            hardFrom: CoreSlot::HARD,
             load: $load->planned,
             loadTooMuch: $load->tooMuch,
             loadReason: ReasonView::of($load->reason),

@@ -25,6 +25,8 @@ final readonly class WeekView
      * @param list<WeekDemandView>    $demands
      * @param list<WeekSessionView>   $sessions     newest first
      * @param int                     $coreDays     days with core work this week
+     * @param bool                    $daysOff      more or fewer of them than the method asks for
+     * @param int                     $hardFrom     planned effort from which a session is hard
      */
     public function __construct(
         public bool $programWaits,
@@ -42,7 +44,9 @@ final readonly class WeekView
         public int $coreDays,
         public int $lowDays,
         public int $highDays,
+        public bool $daysOff,
         public ReasonView $frequency,
+        public int $hardFrom,
         public int $load,
         public bool $loadTooMuch,
         public ReasonView $loadReason,

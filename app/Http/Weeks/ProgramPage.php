@@ -27,6 +27,7 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Totals;
+use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\WeekPlacing;
 
 /** A program as a score: weeks across, ladders down, what is planned and what was done. */
@@ -71,6 +72,7 @@ final readonly class ProgramPage
             rate: ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
             versions: array_reverse(array_map(static fn(KeptProgram $version): ProgramVersionView => new ProgramVersionView(id: $version->id, madeOn: $version->madeOn, why: $version->why, weeks: $version->weekCount(), holds: $version === $present), $this->hand->versions)),
             against: ReasonView::all($this->hand->against()),
+            hardFrom: CoreSlot::HARD,
         );
     }
 

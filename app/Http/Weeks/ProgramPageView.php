@@ -14,6 +14,7 @@ final readonly class ProgramPageView
     /**
      * @param ProgramRequestView       $wish     for a new one, or for the rest of this one
      * @param list<ProgramVersionView> $versions newest first
+     * @param int $hardFrom planned effort from which a session is hard
      * @param list<ReasonView>         $against  what has changed since it was made
      */
     public function __construct(
@@ -23,5 +24,6 @@ final readonly class ProgramPageView
         public ReasonView $rate,
         public array $versions,
         public array $against,
+        public int $hardFrom,
     ) {}
 }

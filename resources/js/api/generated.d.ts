@@ -1541,6 +1541,8 @@ export interface components {
             mornings: components["schemas"]["MorningQuestionView"][];
             /** @description why only activation is done today: a sore trunk */
             activationOnly: components["schemas"]["ReasonView"] | null;
+            /** @description pain above this stops the exercise */
+            painStopsAbove: number;
         };
         CueView: {
             /** @enum {string} */
@@ -1698,7 +1700,8 @@ export interface components {
         };
         /** @description A session under one choice of the method. */
         ChoiceTrialView: {
-            choice: string;
+            /** @enum {string} */
+            choice: "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "forearms/parallel" | "forearms/joined" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | "effort/reserve" | "effort/near-the-limit" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks";
             /** @description what is different from the present method; empty when nothing is */
             changes: string[];
             totalText: string;
@@ -1710,16 +1713,17 @@ export interface components {
             question: string;
             label: string;
             /** @description the default first */
-            choices: string[];
-            chosen: string;
+            choices: components["schemas"]["ChoiceView"][];
+            /** @enum {string} */
+            chosen: "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "forearms/parallel" | "forearms/joined" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | "effort/reserve" | "effort/near-the-limit" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks";
             effect: string;
         };
         /** @description One answer of the practice's method. */
         MethodRequest: {
             /** @description version that was read */
             version: number;
-            question: string;
-            choice: string;
+            /** @enum {string} */
+            answer: "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "forearms/parallel" | "forearms/joined" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | "effort/reserve" | "effort/near-the-limit" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks";
         };
         /** @description A real session under every choice of the method. */
         MethodTrialView: {
@@ -1981,6 +1985,10 @@ export interface components {
             faults: string[];
             pain: number | null;
             effort: number | null;
+            /** @description pain that the rules act on */
+            painActs: boolean;
+            /** @description effort above what a climb allows this person */
+            tooHard: boolean;
         };
         /** @description Load of the weeks behind today and of those planned ahead, core work only. */
         LoadView: {
@@ -2184,7 +2192,8 @@ export interface components {
         /** @description The session in the order of a school, and what that does to it. */
         OrderView: {
             /** @enum {string} */
-            school: "base first" | "carry first" | "bottom-up" | "fewest moves" | "weakest first";
+            school: "base-first" | "carry-first" | "bottom-up" | "fewest-moves" | "weakest-first";
+            label: string;
             /** @description the method asks for this one */
             ofMethod: boolean;
             present: boolean;
@@ -2711,7 +2720,11 @@ export interface components {
             coreDays: number;
             lowDays: number;
             highDays: number;
+            /** @description more or fewer of them than the method asks for */
+            daysOff: boolean;
             frequency: components["schemas"]["ReasonView"];
+            /** @description planned effort from which a session is hard */
+            hardFrom: number;
             load: number;
             loadTooMuch: boolean;
             loadReason: components["schemas"]["ReasonView"];
@@ -2769,6 +2782,8 @@ export interface components {
             versions: components["schemas"]["ProgramVersionView"][];
             /** @description what has changed since it was made */
             against: components["schemas"]["ReasonView"][];
+            /** @description planned effort from which a session is hard */
+            hardFrom: number;
         };
         /** @description What a program is asked to be. */
         ProgramRequestView: {

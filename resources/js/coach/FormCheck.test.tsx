@@ -45,7 +45,7 @@ const item: Schemas['CueItemView'] = {
 function open() {
   const onSave = vi.fn<(log: SetLog) => void>();
   const onPass = vi.fn();
-  render(<FormCheck item={item} set={1} start={null} onSave={onSave} onPass={onPass} />);
+  render(<FormCheck item={item} set={1} start={null} painStopsAbove={5} onSave={onSave} onPass={onPass} />);
   return { onSave, onPass };
 }
 

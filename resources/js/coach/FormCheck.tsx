@@ -10,12 +10,14 @@ export function FormCheck({
   item,
   set,
   start,
+  painStopsAbove,
   onSave,
   onPass,
 }: {
   item: Schemas['CueItemView'];
   set: number;
   start: SetLog | null;
+  painStopsAbove: number;
   onSave: (log: SetLog) => void;
   onPass: () => void;
 }) {
@@ -100,7 +102,7 @@ export function FormCheck({
             />
             The pain travels down a leg or an arm
           </label>
-          {((log.pain ?? 0) > 5 || log.travellingPain) && (
+          {((log.pain ?? 0) > painStopsAbove || log.travellingPain) && (
             <p className="border-l-4 border-ink bg-paper p-3 font-bold">
               Stop this exercise now. Local rules and the advice of a licensed professional come first.
             </p>

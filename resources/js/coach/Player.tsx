@@ -268,6 +268,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 key={`${checking.item}-${checking.set}`}
                 item={checked}
                 set={checking.set}
+                painStopsAbove={sheet.painStopsAbove}
                 start={log.sets.find((set) => set.item === checking.item && set.set === checking.set) ?? null}
                 onSave={saveSet}
                 onPass={() => (again ? setAgain(null) : setPassed([...passed, `${checking.item} ${checking.set}`]))}

@@ -414,7 +414,7 @@ function Condition({
       {question && (
         <Choices
           legend={question.label}
-          options={question.choices.map((choice) => ({ value: choice, label: choice }))}
+          options={question.choices}
           chosen={listOf(own.choices)}
           onChange={(choices) => choices.length > 0 && onChange({ question: question.question, choices })}
         />

@@ -8,6 +8,7 @@ import { Loading } from '@/ui/Loading';
 import { marked } from './lines';
 
 type Trial = Schemas['ChoiceTrialView'];
+type Answer = Schemas['MethodRequest']['answer'];
 
 /** Questions whose answers change cues only come after those that change rungs, doses, order and decisions. */
 const CUES = [
@@ -35,13 +36,13 @@ export function MethodView() {
     { params: { path: { person } } },
     { enabled: person !== '', retry: false },
   );
-  const [looking, setLooking] = useState<{ question: string; choice: string } | null>(null);
+  const [looking, setLooking] = useState<{ value: Answer; label: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
-  const choose = async (question: string, choice: string) => {
+  const choose = async (answer: Answer) => {
     if (!method.data) return;
     const { error } = await http
-      .PUT('/api/method', { body: { version: method.data.version, question, choice } })
+      .PUT('/api/method', { body: { version: method.data.version, answer } })
       .catch((failed: unknown) => ({ error: failed }));
     setProblem(error ? refusalOf(error).sentence : null);
     if (!error) savedNow();
@@ -49,9 +50,9 @@ export function MethodView() {
   };
   if (!method.data) return <Loading what="Reading the method" error={method.error} again={() => void method.refetch()} />;
 
-  const trialOf = (question: string, choice: string): Trial | undefined =>
-    trial.data?.questions.find((each) => each.question === question)?.choices.find((each) => each.choice === choice);
-  const shown = looking ? trialOf(looking.question, looking.choice) : undefined;
+  const trialOf = (answer: Answer): Trial | undefined =>
+    trial.data?.questions.flatMap((each) => each.choices).find((each) => each.choice === answer);
+  const shown = looking ? trialOf(looking.value) : undefined;
   const groups = [
     {
       title: 'Rungs, doses, order and decisions',
@@ -84,16 +85,17 @@ export function MethodView() {
                 <fieldset key={question.question} className="grid content-start gap-1 border-t border-hairline py-3">
                   <legend className="float-left font-semibold first-letter:uppercase">{question.label}</legend>
                   {question.choices.map((choice, index) => {
-                    const tried = trialOf(question.question, choice);
-                    const chosen = choice === question.chosen;
-                    const look = () => setLooking({ question: question.question, choice });
+                    const answer = choice.value as Answer;
+                    const tried = trialOf(answer);
+                    const chosen = answer === question.chosen;
+                    const look = () => setLooking({ value: answer, label: choice.label });
                     return (
                       <label
-                        key={choice}
+                        key={answer}
                         onPointerEnter={look}
                         className={cx(
                           'flex min-h-8 items-start gap-2 rounded-sm px-1 py-1',
-                          looking?.question === question.question && looking.choice === choice && 'bg-sheet',
+                          looking?.value === answer && 'bg-sheet',
                         )}
                       >
                         <input
@@ -101,11 +103,11 @@ export function MethodView() {
                           name={question.question}
                           checked={chosen}
                           onFocus={look}
-                          onChange={() => void choose(question.question, choice)}
+                          onChange={() => void choose(answer)}
                           className="mt-1 size-4 shrink-0 accent-rowan"
                         />
                         <span>
-                          {choice}
+                          {choice.label}
                           {index === 0 && <span className="ml-2 text-sm text-ink3">default</span>}
                           {!chosen && tried && (
                             <span className={cx('block text-sm', tried.changes.length > 0 ? 'text-slate' : 'text-ink3')}>
@@ -178,7 +180,7 @@ export function MethodView() {
               <>
                 <div>
                   <p className="text-sm text-ink2">with</p>
-                  <p className="font-semibold">{looking?.choice}</p>
+                  <p className="font-semibold">{looking?.label}</p>
                 </div>
                 {shown.changes.length === 0 ? (
                   <p className="text-ink2">Nothing changes in this session.</p>

@@ -97,8 +97,8 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
                 <tr key={set.set} className="border-t border-hairline">
                   <td className="font-mono">{set.set}</td>
                   <td className="font-mono font-bold">{set.done}</td>
-                  <td className={cx('font-mono', (set.pain ?? 0) >= 3 && 'font-bold text-rowan')}>{set.pain ?? 'not told'}</td>
-                  <td className={cx('font-mono', (set.effort ?? 0) > 7 && 'font-bold text-ochre')}>{set.effort ?? 'not told'}</td>
+                  <td className={cx('font-mono', set.painActs && 'font-bold text-rowan')}>{set.pain ?? 'not told'}</td>
+                  <td className={cx('font-mono', set.tooHard && 'font-bold text-ochre')}>{set.effort ?? 'not told'}</td>
                   <td>{set.faults.length > 0 ? `lost: ${set.faults.join('; ')}` : 'clean'}</td>
                 </tr>
               ))}

@@ -38,7 +38,7 @@ export function OrderDialog({
             >
               <div>
                 <h3 className="first-letter:uppercase">
-                  {order.school}
+                  {order.label}
                   {order.ofMethod && <span className="ml-2 text-sm font-normal text-slate">the method’s own</span>}
                 </h3>
                 <p className="text-sm text-ink2">{order.reason.sentence}</p>

@@ -1,6 +1,7 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors, pointerWithin } from '@dnd-kit/core';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
+import { roleWords } from '@/frame/RoleFields';
 import { cx } from '@/ui/cx';
 import { day as shortDay } from '@/ui/day';
 import { beside, parts, type Part, type Slot, type Where } from './plan';
@@ -13,13 +14,6 @@ export type Placed = Slot & {
   doneOn: string | null;
 };
 type View = Schemas['WeekView'];
-
-export const placementWords: Record<Slot['placement'], string> = {
-  primer: 'primer',
-  finisher: 'finisher',
-  'own-day': 'on its own',
-  daily: 'daily practice',
-};
 
 const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 export const inWords = ({ day, part }: Where): string => `${weekdayNames[day - 1]} ${part}`;
@@ -220,7 +214,7 @@ function Chip({
             <span className="font-mono">{slot.clock}</span> · effort <span className="font-mono">{slot.effort}</span>
           </span>
           <span className="text-sm text-ink2">
-            {placementWords[slot.placement]}
+            {roleWords[slot.placement]}
             {slot.moved && ' · this week'}
           </span>
         </>

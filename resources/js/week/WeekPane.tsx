@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
+import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
-import { SelectField } from '@/ui/Field';
-import { inWords, placementWords, type Placed } from './WeekGrid';
+import { inWords, type Placed } from './WeekGrid';
 import type { Scope, Slot } from './plan';
 
 type View = Schemas['WeekView'];
@@ -15,6 +15,7 @@ export function ChosenSlot({
   person,
   slot,
   scope,
+  hardFrom,
   onChange,
   onRemove,
   onUsual,
@@ -22,6 +23,7 @@ export function ChosenSlot({
   person: string;
   slot: Placed;
   scope: Scope;
+  hardFrom: number;
   onChange: (change: Partial<Slot>) => void;
   onRemove: () => void;
   onUsual: () => void;
@@ -33,28 +35,7 @@ export function ChosenSlot({
         {inWords(slot)}, <span className="font-mono">{slot.clock}</span>
       </p>
       <div className="grid grid-cols-2 gap-2">
-        <SelectField
-          label="Placement"
-          value={slot.placement}
-          onChange={(event) => onChange({ placement: event.target.value as Slot['placement'] })}
-        >
-          {Object.entries(placementWords).map(([value, label]) => (
-            <option key={value} value={value}>
-              {label}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField
-          label="Planned effort"
-          value={slot.effort}
-          onChange={(event) => onChange({ effort: Number(event.target.value) })}
-        >
-          {Array.from({ length: 11 }, (_, effort) => (
-            <option key={effort} value={effort}>
-              {effort} of 10{effort === 7 && ', hard from here'}
-            </option>
-          ))}
-        </SelectField>
+        <RoleFields placement={slot.placement} effort={slot.effort} hardFrom={hardFrom} onChange={onChange} />
       </div>
       <div className="flex flex-wrap gap-2">
         <Link to={`/people/${person}/session?s=${slot.session}`} className="underline underline-offset-4">
@@ -166,13 +147,12 @@ export function WeekDemands({ view }: { view: View }) {
 /** How often and how much, against what the method and the last weeks say. */
 export function WeekSums({ view }: { view: View }) {
   const days = view.lowDays === view.highDays ? String(view.lowDays) : `${view.lowDays}–${view.highDays}`;
-  const off = view.coreDays > 0 && (view.coreDays < view.lowDays || view.coreDays > view.highDays);
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-1.5 border-t border-hairline pt-3">
       <dt>Days with core work</dt>
       <dd>
-        <Why title="Frequency" reasons={view.frequency} className={cx(off && 'font-semibold text-ochre')}>
-          {off ? '◇ ' : ''}
+        <Why title="Frequency" reasons={view.frequency} className={cx(view.daysOff && 'font-semibold text-ochre')}>
+          {view.daysOff ? '◇ ' : ''}
           <span className="font-mono">{view.coreDays}</span> of {days}
         </Why>
       </dd>

@@ -27,6 +27,7 @@ import {
   standing,
   type Plan,
   type Scope,
+  type Slot,
   type Where,
 } from './plan';
 import { usePlan } from './usePlan';
@@ -65,12 +66,11 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     doing.edit(next);
     toast(said, { id: 'week', action: { label: 'Undo', onClick: () => undo.current() } });
   };
-  const trains = (at: Where): boolean =>
-    view?.other.some((other) => other.day === at.day && other.part === at.part && other.what !== 'work') ?? false;
+  const roleAt = (at: Where): Slot['placement'] => view?.days.find((day) => day.day === at.day)?.roles[at.part] ?? 'own-day';
   const move = (id: string, to: Where) => {
     const one = placed.find((other) => other.id === id);
     if (!plan || !one || (one.day === to.day && one.part === to.part)) return;
-    edit(moved(plan, id, to, trains(to), scope, monday), `${one.title}: ${inWords(to)}${scope === 'this' ? ', this week' : ''}.`);
+    edit(moved(plan, id, to, roleAt(to), scope, monday), `${one.title}: ${inWords(to)}${scope === 'this' ? ', this week' : ''}.`);
     follow.current = id;
   };
   const remove = (id: string) => {
@@ -82,12 +82,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     const at = to ?? of.fits;
     const id = newId();
     edit(
-      added(
-        plan,
-        { ...of.fits, ...at, id, placement: to ? (trains(to) ? 'finisher' : 'own-day') : of.fits.placement },
-        scope,
-        monday,
-      ),
+      added(plan, { ...of.fits, ...at, id, placement: to ? roleAt(to) : of.fits.placement }, scope, monday),
       `${of.title}: ${inWords(at)}.`,
     );
     follow.current = id;
@@ -235,6 +230,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             person={person.id}
             slot={slot}
             scope={scope}
+            hardFrom={view.hardFrom}
             onChange={(change) => edit(changed(plan, slot.id, change, scope, monday), `${slot.title}: changed.`)}
             onRemove={() => remove(slot.id)}
             onUsual={() => edit(asUsual(plan, slot.id, monday), `${slot.title}: as in every week.`)}

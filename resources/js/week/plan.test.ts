@@ -29,24 +29,28 @@ const at = (of: Plan, monday: string) => of.slots.map((one) => standing(of, one,
 
 describe('a week', () => {
   it('keeps a move to the week it is for', () => {
-    const after = moved(plan, 'a', { day: 4, part: 'morning' }, false, 'this', this_);
+    const after = moved(plan, 'a', { day: 4, part: 'morning' }, 'own-day', 'this', this_);
     expect(at(after, this_)[0]).toMatchObject({ day: 4, part: 'morning', placement: 'own-day' });
     expect(at(after, next)[0]).toMatchObject({ day: 2, part: 'evening' });
     expect(asUsual(after, 'a', this_)).toEqual(plan);
   });
 
   it('moves in every week also where this one differed', () => {
-    const differed = moved(plan, 'a', { day: 4, part: 'morning' }, false, 'this', this_);
-    const after = moved(differed, 'a', { day: 5, part: 'midday' }, true, 'every', this_);
+    const differed = moved(plan, 'a', { day: 4, part: 'morning' }, 'own-day', 'this', this_);
+    const after = moved(differed, 'a', { day: 5, part: 'midday' }, 'finisher', 'every', this_);
     expect(at(after, this_)[0]).toMatchObject({ day: 5, placement: 'finisher' });
     expect(at(after, next)[0]).toMatchObject({ day: 5 });
   });
 
   it('leaves a primer a primer, and makes a finisher stand on its own where nobody trains', () => {
     const primer = changed(plan, 'a', { placement: 'primer' }, 'every', this_);
-    expect(moved(primer, 'a', { day: 3, part: 'evening' }, false, 'every', this_).slots[0]?.placement).toBe('primer');
+    expect(moved(primer, 'a', { day: 3, part: 'evening' }, 'own-day', 'every', this_).slots[0]?.placement).toBe('primer');
     const finisher = changed(plan, 'a', { placement: 'finisher' }, 'every', this_);
-    expect(moved(finisher, 'a', { day: 3, part: 'evening' }, false, 'every', this_).slots[0]?.placement).toBe('own-day');
+    expect(moved(finisher, 'a', { day: 3, part: 'evening' }, 'own-day', 'every', this_).slots[0]?.placement).toBe('own-day');
+  });
+
+  it('makes a session put elsewhere what the method makes of it there', () => {
+    expect(moved(plan, 'a', { day: 3, part: 'evening' }, 'daily', 'every', this_).slots[0]?.placement).toBe('daily');
   });
 
   it('leaves a session out of one week, or takes it out of all', () => {

@@ -47,13 +47,12 @@ export function changed(plan: Plan, id: string, change: Partial<Slot>, scope: Sc
   return { ...plan, moves: [...others, move] };
 }
 
-/** A session put elsewhere; what leans on training does so only where there is some. */
-export function moved(plan: Plan, id: string, to: Where, trains: boolean, scope: Scope, monday: string): Plan {
+/** A session put elsewhere is there what the week says of that part of the day; a primer stays what it was written as. */
+export function moved(plan: Plan, id: string, to: Where, role: Slot['placement'], scope: Scope, monday: string): Plan {
   const slot = plan.slots.find((one) => one.id === id);
   if (!slot) return plan;
   const here = standing(plan, slot, monday) ?? slot;
-  const leans = here.placement === 'finisher' || here.placement === 'own-day';
-  return changed(plan, id, { ...to, ...(leans ? { placement: trains ? 'finisher' : 'own-day' } : {}) }, scope, monday);
+  return changed(plan, id, { ...to, placement: here.placement === 'primer' ? 'primer' : role }, scope, monday);
 }
 
 export function removed(plan: Plan, id: string, scope: Scope, monday: string): Plan {

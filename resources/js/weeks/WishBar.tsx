@@ -1,24 +1,26 @@
 import { useState } from 'react';
 import { newId, type Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
+import { RoleFields, roleWords } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField } from '@/ui/Field';
 import { placeAdded, placeChanged, placeRemoved, type Place, type Wish } from './wish';
 
 const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-const placements = { finisher: 'finisher', 'own-day': 'on its own', daily: 'daily practice', primer: 'primer' };
 
 /** What the program is asked to be, in one line: start, weeks, rate, and its sessions; each can be pressed and changed. */
 export function WishBar({
   wish,
   rate,
   minutes,
+  hardFrom,
   onChange,
 }: {
   wish: Wish;
   rate: Schemas['ReasonView'];
   minutes: number;
+  hardFrom: number;
   onChange: (wish: Wish) => void;
 }) {
   const [open, setOpen] = useState<string | null>(null);
@@ -84,6 +86,7 @@ export function WishBar({
       <Dialog open={place !== undefined} onClose={() => setOpen(null)} title="A session of every week">
         {place && (
           <PlaceForm
+            hardFrom={hardFrom}
             place={place}
             onSave={(change) => {
               onChange(placeChanged(wish, place.id, change));
@@ -102,10 +105,12 @@ export function WishBar({
 
 function PlaceForm({
   place,
+  hardFrom,
   onSave,
   onRemove,
 }: {
   place: Place;
+  hardFrom: number;
   onSave: (change: Partial<Place>) => void;
   onRemove: () => void;
 }) {
@@ -146,28 +151,7 @@ function PlaceForm({
           onChange={(event) => set({ minutes: event.target.valueAsNumber })}
           problem={wrong ? 'A session has 3 to 90 minutes.' : undefined}
         />
-        <SelectField
-          label="Planned effort"
-          value={draft.effort}
-          onChange={(event) => set({ effort: Number(event.target.value) })}
-        >
-          {Array.from({ length: 11 }, (_, effort) => (
-            <option key={effort} value={effort}>
-              {effort} of 10{effort === 7 && ', hard from here'}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField
-          label="Placement"
-          value={draft.placement}
-          onChange={(event) => set({ placement: event.target.value as Place['placement'] })}
-        >
-          {Object.entries(placements).map(([value, label]) => (
-            <option key={value} value={value}>
-              {label}
-            </option>
-          ))}
-        </SelectField>
+        <RoleFields placement={draft.placement} effort={draft.effort} hardFrom={hardFrom} onChange={set} />
       </div>
       <div className="flex justify-between gap-3">
         <Button type="submit" look="next">
