@@ -16,7 +16,7 @@ final readonly class Cue
     public function __construct(
         public TimeKind $stretch,
         public int $seconds,
-        public string $itemId,
+        public string $item,
         public int $set,
         public Side $side,
         public int $target,

@@ -25,10 +25,7 @@ final readonly class CueSheet
                 $segment->side,
                 $segment->target,
                 $inReps ? intdiv($segment->seconds, max(1, $segment->item->repSeconds())) : 0,
-                $inReps ? array_map(
-                    static fn(array $part): CuePhase => new CuePhase($part[0], $part[1]->seconds, $part[2]),
-                    $segment->item->rung->tempoParts($segment->item->dose),
-                ) : [],
+                $inReps ? CuePhase::of($segment->item->rung, $segment->item->dose) : [],
                 $segment->stretch === TimeKind::Work && ($next === null || $next->item->id !== $segment->item->id || $next->set !== $segment->set),
             );
         }

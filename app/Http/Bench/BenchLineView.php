@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use EvenRungs\Person\Step;
-use OpenApi\Attributes as OA;
 
 /** A person on the bench, with the single next action. */
-#[OA\Schema]
 final readonly class BenchLineView
 {
     /**

@@ -10,7 +10,6 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * Limits and kit as they stand in a form that is not saved yet.
@@ -18,7 +17,6 @@ use OpenApi\Attributes as OA;
  * @body list<string> $kit
  * @body list<LimitInput> $limits
  */
-#[OA\Schema]
 final class BoardChangeRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use OpenApi\Attributes as OA;
-
 /** The whole board under other limits or kit, before they are saved. */
-#[OA\Schema]
 final readonly class BoardChangeView
 {
     /**

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Board;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class BoardView
 {
     /**

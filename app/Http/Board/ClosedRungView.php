@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Board;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** A rung that is not open to the person, on one side or at all, and what fits in its place. */
-#[OA\Schema]
 final readonly class ClosedRungView
 {
     /**

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use OpenApi\Attributes as OA;
-
 /** A demand on the board: its height and whether anything of it is open. */
-#[OA\Schema]
 final readonly class DemandView
 {
     /**

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use OpenApi\Attributes as OA;
-
 /** A ladder as it stands for one person. */
-#[OA\Schema]
 final readonly class LadderView
 {
     /**

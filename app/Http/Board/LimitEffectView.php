@@ -6,10 +6,8 @@ namespace App\Http\Board;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
-use OpenApi\Attributes as OA;
 
 /** What a change of limits or kit does to one working rung. */
-#[OA\Schema]
 final readonly class LimitEffectView
 {
     public function __construct(

@@ -6,10 +6,8 @@ namespace App\Http\Board;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Decision;
-use OpenApi\Attributes as OA;
 
 /** A move of a person on a ladder: who, when, why, and the whole board after it. */
-#[OA\Schema]
 final readonly class MoveView
 {
     /**

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Board;
 
-use OpenApi\Attributes as OA;
-
 /** A person's way over the board. */
-#[OA\Schema]
 final readonly class PathView
 {
     /** @param list<MoveView> $moves oldest first */

@@ -7,7 +7,6 @@ namespace App\Http\Board;
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Body\Side;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
@@ -15,7 +14,6 @@ use OpenApi\Attributes as OA;
  * @body 'left'|'right'|'both' $side
  * @body string $reason
  */
-#[OA\Schema]
 final class PlacementRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

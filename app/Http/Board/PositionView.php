@@ -6,10 +6,8 @@ namespace App\Http\Board;
 
 use App\Http\Shared\GateView;
 use EvenRungs\Body\Side;
-use OpenApi\Attributes as OA;
 
 /** Where the person stands on a ladder. */
-#[OA\Schema]
 final readonly class PositionView
 {
     /** @param string|null $next the rung a climb would lead to */

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Board;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $rung
  * @body string $text empty to have none
  * @body int $version version that was read; 0 when there was none
  */
-#[OA\Schema]
 final class SetUpRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

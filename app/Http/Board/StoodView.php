@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Board;
 
 use EvenRungs\Body\Side;
-use OpenApi\Attributes as OA;
 
 /** Where the person stood on a ladder at another time. */
-#[OA\Schema]
 final readonly class StoodView
 {
     public function __construct(

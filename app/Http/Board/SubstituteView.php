@@ -6,10 +6,8 @@ namespace App\Http\Board;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Ladder\Substitution;
-use OpenApi\Attributes as OA;
 
 /** The nearest fitting rung for one that is ruled out. */
-#[OA\Schema]
 final readonly class SubstituteView
 {
     public function __construct(

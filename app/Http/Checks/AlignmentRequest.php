@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * Marks on a picture, in its pixels.
@@ -19,7 +18,6 @@ use OpenApi\Attributes as OA;
  * @body float|null $centimetres known length between the two marks of the scale
  * @body string $note
  */
-#[OA\Schema]
 final class AlignmentRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -6,10 +6,8 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Assessment\Alignment;
-use OpenApi\Attributes as OA;
 
 /** What marks on a picture come to. */
-#[OA\Schema]
 final readonly class AlignmentView
 {
     /**

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use EvenRungs\Assessment\BraceCheck;
-use OpenApi\Attributes as OA;
 
 /** What a brace check asks for, in mmHg and seconds. */
-#[OA\Schema]
 final readonly class BraceBandView
 {
     public function __construct(

@@ -6,7 +6,6 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Assessment\BraceSample;
-use OpenApi\Attributes as OA;
 
 /**
  * Readings of a cuff.
@@ -14,7 +13,6 @@ use OpenApi\Attributes as OA;
  * @body string $id ULID made by the caller: sending twice saves once
  * @body list<BraceSampleInput> $samples
  */
-#[OA\Schema]
 final class BraceRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

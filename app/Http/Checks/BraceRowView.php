@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use OpenApi\Attributes as OA;
-
 /** A brace check as it was kept. */
-#[OA\Schema]
 final readonly class BraceRowView
 {
     public function __construct(

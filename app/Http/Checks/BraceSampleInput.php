@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use OpenApi\Attributes as OA;
-
 /** One reading of a cuff. */
-#[OA\Schema]
 final readonly class BraceSampleInput
 {
     /** @param int $ms since the check began */

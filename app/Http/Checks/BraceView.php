@@ -6,10 +6,8 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Assessment\BraceCheck;
-use OpenApi\Attributes as OA;
 
 /** What the readings of a cuff come to. */
-#[OA\Schema]
 final readonly class BraceView
 {
     /** @param float $drift mmHg a minute */

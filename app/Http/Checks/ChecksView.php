@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** What was tested, how it compares, and where it says to start. */
-#[OA\Schema]
 final readonly class ChecksView
 {
     /**

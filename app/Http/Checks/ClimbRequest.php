@@ -8,7 +8,6 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\FormQuestion;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * A climb test as far as it went.
@@ -19,7 +18,6 @@ use OpenApi\Attributes as OA;
  * @body string|null $guess rung the trainer thinks the person stands on
  * @body list<ClimbTrialInput> $trials
  */
-#[OA\Schema]
 final class ClimbRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

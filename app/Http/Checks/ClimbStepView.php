@@ -6,10 +6,8 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** The next trial of a climb test, or how it ended. */
-#[OA\Schema]
 final readonly class ClimbStepView
 {
     /**

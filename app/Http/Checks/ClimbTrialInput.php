@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use OpenApi\Attributes as OA;
-
 /** One trial of a climb test. */
-#[OA\Schema]
 final readonly class ClimbTrialInput
 {
     /** @param list<string> $faults form questions answered with no */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use OpenApi\Attributes as OA;
-
 /** A ladder that can be climbed in a test. */
-#[OA\Schema]
 final readonly class ClimbableView
 {
     /**

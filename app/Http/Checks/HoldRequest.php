@@ -9,7 +9,6 @@ use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Body\Side;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id ULID made by the caller: sending twice saves once
@@ -19,7 +18,6 @@ use OpenApi\Attributes as OA;
  * @body HoldEnd $end
  * @body string $note
  */
-#[OA\Schema]
 final class HoldRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -6,10 +6,8 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
-use OpenApi\Attributes as OA;
 
 /** One side of a hold: whether it can be tested, and what was held. */
-#[OA\Schema]
 final readonly class HoldStandingView
 {
     /**

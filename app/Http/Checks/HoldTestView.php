@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use EvenRungs\Assessment\HoldKind;
-use OpenApi\Attributes as OA;
 
 /** A timed hold: how it is done, and how the person does. */
-#[OA\Schema]
 final readonly class HoldTestView
 {
     /**

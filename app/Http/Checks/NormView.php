@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Checks;
 
-use OpenApi\Attributes as OA;
-
 /** The published group a hold is compared with, in seconds. */
-#[OA\Schema]
 final readonly class NormView
 {
     /** @param float $detectable minimal detectable change */

@@ -6,10 +6,8 @@ namespace App\Http\Checks;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
-use OpenApi\Attributes as OA;
 
 /** A rung proposed to start on. */
-#[OA\Schema]
 final readonly class StartView
 {
     /**

@@ -7,22 +7,17 @@ namespace App\Http\Coach;
 use App\Http\Problem;
 use App\Http\Shared\CautionLines;
 use App\Http\Shared\ChoiceView;
-use App\Http\Shared\FaultView;
-use App\Http\Shared\FigureView;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
-use App\Http\Shared\TempoPartView;
 use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\SetBody;
-use EvenRungs\Ladder\Fault;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Session\Cue;
-use EvenRungs\Session\CuePhase;
 use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
@@ -56,17 +51,7 @@ final readonly class CoachPage
             session: $this->row->id,
             title: $this->row->title,
             totalText: Totals::clock($this->session->timeline()->totals()->total()),
-            cues: array_map(static fn(Cue $cue): CueView => new CueView(
-                stretch: $cue->stretch,
-                seconds: $cue->seconds,
-                item: $cue->itemId,
-                set: $cue->set,
-                side: $cue->side->value,
-                target: $cue->target,
-                repetitions: $cue->repetitions,
-                phases: array_map(static fn(CuePhase $phase): TempoPartView => new TempoPartView(word: $phase->word, seconds: $phase->seconds, isPause: $phase->isPause), $cue->phases),
-                endsSet: $cue->endsSet,
-            ), CueSheet::of($this->session->timeline())->cues),
+            cues: CueSheet::of($this->session->timeline())->cues,
             items: array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
             cautions: CautionLines::of($this->file->record),
             mornings: MorningQuestionView::all($this->file),
@@ -98,12 +83,12 @@ final readonly class CoachPage
             targets: array_map(static fn(SetBody $body): int => $body->target(), $item->dose->bodies),
             perSide: $item->dose->perSide,
             cues: $item->rung->cues($this->file->record->circumstances()),
-            faults: array_map(static fn(Fault $fault): FaultView => new FaultView(seen: $fault->seen, fix: $fault->fix), $item->rung->coaching()->faults),
+            faults: $item->rung->coaching()->faults,
             fallback: $item->rung->coaching()->fallback,
             setUp: $this->file->setUp($item->rung->slug),
             easier: $easier,
             questions: array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView(value: $question->value, label: $question->question()), $questions),
-            figure: FigureView::of($item->rung->figure()),
+            figure: $item->rung->figure(),
         );
     }
 }

@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Shared\ChoiceView;
-use App\Http\Shared\FaultView;
-use App\Http\Shared\FigureView;
-use OpenApi\Attributes as OA;
+use EvenRungs\Figure\Figure;
+use EvenRungs\Ladder\Fault;
 
 /** What the player needs to know of an exercise. */
-#[OA\Schema]
 final readonly class CueItemView
 {
     /**
      * @param 'reps'|'seconds'|'metres' $unit
      * @param list<int>                 $targets   what each set asks for, per side where sides count apart
      * @param list<string>              $cues
-     * @param list<FaultView>           $faults
+     * @param list<Fault>           $faults
      * @param string                    $setUp     the person’s own set-up; empty for none
      * @param list<ChoiceView>          $questions form check, in the order asked
      */
@@ -37,6 +35,6 @@ final readonly class CueItemView
         public string $setUp,
         public ?string $easier,
         public array $questions,
-        public FigureView $figure,
+        public Figure $figure,
     ) {}
 }

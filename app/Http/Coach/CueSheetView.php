@@ -6,14 +6,13 @@ namespace App\Http\Coach;
 
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
+use EvenRungs\Session\Cue;
 
 /** What the player plays, with what it asks first. */
-#[OA\Schema]
 final readonly class CueSheetView
 {
     /**
-     * @param list<CueView>             $cues
+     * @param list<Cue>             $cues
      * @param list<CueItemView>         $items
      * @param list<string>              $cautions
      * @param list<MorningQuestionView> $mornings

@@ -7,7 +7,6 @@ namespace App\Http\Coach;
 use App\Http\Shared\ApiRequest;
 use App\Records\LoggedSet;
 use EvenRungs\Progress\FormQuestion;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id ULID made on the device: sending twice saves once
@@ -15,7 +14,6 @@ use OpenApi\Attributes as OA;
  * @body int|null $seconds
  * @body list<SetInput> $sets
  */
-#[OA\Schema]
 final class LogRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
-use OpenApi\Attributes as OA;
-
 /** A logged session. */
-#[OA\Schema]
 final readonly class LogView
 {
     public function __construct(

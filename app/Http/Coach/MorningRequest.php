@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
@@ -14,7 +13,6 @@ use OpenApi\Attributes as OA;
  * @body int $pain
  * @body bool $worse
  */
-#[OA\Schema]
 final class MorningRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

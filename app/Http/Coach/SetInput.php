@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Records\LoggedSet;
-use OpenApi\Attributes as OA;
 
 /** One set as it was done; null means not asked or not told. */
-#[OA\Schema]
 final readonly class SetInput
 {
     /**

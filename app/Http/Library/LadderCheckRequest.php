@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Library;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body array<string, mixed> $document
  */
-#[OA\Schema]
 final class LadderCheckRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use OpenApi\Attributes as OA;
-
 /** What is wrong with a ladder that is not kept yet, and what it would look like. */
-#[OA\Schema]
 final readonly class LadderCheckView
 {
     /**

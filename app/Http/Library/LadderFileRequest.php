@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Library;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $text contents of a ladder file, YAML or JSON
  */
-#[OA\Schema]
 final class LadderFileRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

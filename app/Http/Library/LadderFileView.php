@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use OpenApi\Attributes as OA;
-
 /** A ladder as a file to keep or to pass on. */
-#[OA\Schema]
 final readonly class LadderFileView
 {
     public function __construct(

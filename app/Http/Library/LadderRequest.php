@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Library;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body int $version of the own version that was read; 0 for none
  * @body array<string, mixed> $document
  */
-#[OA\Schema]
 final class LadderRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use OpenApi\Attributes as OA;
-
 /** A ladder as its file says it, for editing. */
-#[OA\Schema]
 final readonly class LadderSourceView
 {
     /**

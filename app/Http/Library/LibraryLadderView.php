@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use OpenApi\Attributes as OA;
-
 /** A ladder as the library has it. */
-#[OA\Schema]
 final readonly class LibraryLadderView
 {
     /**

@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use App\Http\Shared\FaultView;
-use App\Http\Shared\FigureView;
-use App\Http\Shared\TempoPartView;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Ladder\Fault;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
+use EvenRungs\Session\CuePhase;
 
 /** The library as a practice reads it: the same for all its people. */
 final readonly class LibraryPage
@@ -61,7 +58,7 @@ final readonly class LibraryPage
             leverText: $rung->leverText,
             cues: $says->cues($method),
             check: $says->check,
-            faults: array_map(static fn(Fault $fault): FaultView => new FaultView(seen: $fault->seen, fix: $fault->fix), $says->faults),
+            faults: $says->faults,
             breathing: $says->breathing,
             felt: $says->felt,
             notFelt: $says->notFelt,
@@ -71,10 +68,10 @@ final readonly class LibraryPage
             relief: $says->relief,
             loads: $loads === [] ? new \stdClass : $loads,
             dose: DoseLine::print($dose),
-            tempo: TempoPartView::of($rung, $dose),
+            tempo: CuePhase::of($rung, $dose),
             secondary: array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
             branch: ! $rung->inTrunk($method),
-            figure: FigureView::of($rung->figure()),
+            figure: $rung->figure(),
         );
     }
 }

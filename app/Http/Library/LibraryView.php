@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use OpenApi\Attributes as OA;
-
 /** All ladders, in the order of the board. */
-#[OA\Schema]
 final readonly class LibraryView
 {
     /** @param list<LibraryLadderView> $ladders */

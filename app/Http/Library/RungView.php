@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use App\Http\Shared\FaultView;
-use App\Http\Shared\FigureView;
-use App\Http\Shared\TempoPartView;
-use OpenApi\Attributes as OA;
+use EvenRungs\Figure\Figure;
+use EvenRungs\Ladder\Fault;
+use EvenRungs\Session\CuePhase;
 
 /** A rung as the library has it, in the words of the practice’s method. */
-#[OA\Schema]
 final readonly class RungView
 {
     /**
@@ -18,9 +16,9 @@ final readonly class RungView
      * @param 'both'|'one-sided'|'alternating' $sidedness
      * @param list<string>                     $kit       labels; all of it is needed
      * @param list<string>                     $cues
-     * @param list<FaultView>                  $faults
+     * @param list<Fault>                  $faults
      * @param array<string, int>|\stdClass     $loads
-     * @param list<TempoPartView>              $tempo     of one repetition at the default dose; none for a hold
+     * @param list<CuePhase>              $tempo     of one repetition at the default dose; none for a hold
      * @param list<string>                     $secondary short names of secondary demands
      * @param bool                             $branch    stands beside the trunk of the ladder: climbing passes it by
      */
@@ -53,6 +51,6 @@ final readonly class RungView
         public array $tempo,
         public array $secondary,
         public bool $branch,
-        public FigureView $figure,
+        public Figure $figure,
     ) {}
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Method;
 
 use EvenRungs\Method\Answer;
-use OpenApi\Attributes as OA;
 
 /** A session under one choice of the method. */
-#[OA\Schema]
 final readonly class ChoiceTrialView
 {
     /**

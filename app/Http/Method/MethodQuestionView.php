@@ -6,10 +6,8 @@ namespace App\Http\Method;
 
 use App\Http\Shared\ChoiceView;
 use EvenRungs\Method\Answer;
-use OpenApi\Attributes as OA;
 
 /** A question of the method, and what its answer does to the board. */
-#[OA\Schema]
 final readonly class MethodQuestionView
 {
     /** @param list<ChoiceView> $choices the default first */

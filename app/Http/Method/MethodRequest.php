@@ -7,7 +7,6 @@ namespace App\Http\Method;
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Method\Answer;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * One answer of the practice's method.
@@ -15,7 +14,6 @@ use OpenApi\Attributes as OA;
  * @body int $version version that was read
  * @body Answer $answer
  */
-#[OA\Schema]
 final class MethodRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

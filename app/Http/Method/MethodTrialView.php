@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Method;
 
-use OpenApi\Attributes as OA;
-
 /** A real session under every choice of the method. */
-#[OA\Schema]
 final readonly class MethodTrialView
 {
     /**

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class PeopleView
 {
     /** @param list<PersonLineView> $people by name, archived ones last */

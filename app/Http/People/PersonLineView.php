@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use OpenApi\Attributes as OA;
-
 /** A person in the list, with what it filters by. */
-#[OA\Schema]
 final readonly class PersonLineView
 {
     /**

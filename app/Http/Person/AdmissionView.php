@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Person;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** Whether the person may be planned for, trained and coached today. */
-#[OA\Schema]
 final readonly class AdmissionView
 {
     public function __construct(

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
-use OpenApi\Attributes as OA;
-
 /** A limit that holds for the person: what it asks, what it does, and where it comes from. */
-#[OA\Schema]
 final readonly class CautionView
 {
     /** @param list<string> $effects */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Person;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
@@ -14,7 +13,6 @@ use OpenApi\Attributes as OA;
  * @body string $from
  * @body string $until
  */
-#[OA\Schema]
 final class ClearanceRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class ClearanceView
 {
     public function __construct(

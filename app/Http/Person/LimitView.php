@@ -6,9 +6,7 @@ namespace App\Http\Person;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class LimitView
 {
     public function __construct(

@@ -16,7 +16,6 @@ use EvenRungs\Screening\State;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\TrainingKind;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id ULID made by the caller
@@ -38,7 +37,6 @@ use OpenApi\Attributes as OA;
  * @body string|null $consentedOn date on which the person agreed that health details are kept
  * @body list<LimitInput> $limits
  */
-#[OA\Schema]
 final class PersonRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

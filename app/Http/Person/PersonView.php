@@ -9,10 +9,8 @@ use App\Http\Shared\ReasonView;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Sex;
 use EvenRungs\Body\Side;
-use OpenApi\Attributes as OA;
 
 /** A person with what the frame and the Person view show. */
-#[OA\Schema]
 final readonly class PersonView
 {
     /**

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
-use OpenApi\Attributes as OA;
-
 /** A place the person trains at, and the kit there. */
-#[OA\Schema]
 final readonly class PlaceView
 {
     /**

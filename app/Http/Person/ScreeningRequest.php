@@ -7,13 +7,11 @@ namespace App\Http\Person;
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Screening\DangerSign;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
  * @body list<string> $signs danger signs answered with yes
  */
-#[OA\Schema]
 final class ScreeningRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

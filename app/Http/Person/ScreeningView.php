@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Person;
 
 use App\Http\Shared\DangerSignView;
-use OpenApi\Attributes as OA;
 
 /** One answer to the danger signs. */
-#[OA\Schema]
 final readonly class ScreeningView
 {
     /** @param list<DangerSignView> $signs answered with yes */

@@ -6,10 +6,8 @@ namespace App\Http\Person;
 
 use EvenRungs\Person\Step;
 use EvenRungs\Person\StepState;
-use OpenApi\Attributes as OA;
 
 /** A step of the ladder of work. */
-#[OA\Schema]
 final readonly class StepView
 {
     public function __construct(

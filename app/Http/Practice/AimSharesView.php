@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Practice;
 
 use EvenRungs\Balance\Aim;
-use OpenApi\Attributes as OA;
 
 /** The parts of work an aim asks for, by demand. */
-#[OA\Schema]
 final readonly class AimSharesView
 {
     /** @param \ArrayObject<string, int> $shares */

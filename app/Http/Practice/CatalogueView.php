@@ -18,10 +18,8 @@ use EvenRungs\Ladder\Lever;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\State;
 use EvenRungs\Week\TrainingKind;
-use OpenApi\Attributes as OA;
 
 /** The closed lists that forms choose from, in the words of the core. */
-#[OA\Schema]
 final readonly class CatalogueView
 {
     /**

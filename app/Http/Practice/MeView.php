@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Practice;
 
 use App\Models\User;
-use OpenApi\Attributes as OA;
 
 /** Who is signed in. */
-#[OA\Schema]
 final readonly class MeView
 {
     public function __construct(

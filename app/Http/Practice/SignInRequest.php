@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Practice;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $email
  * @body string $password
  */
-#[OA\Schema]
 final class SignInRequest extends ApiRequest
 {
     /** @return array<string, list<string>> */

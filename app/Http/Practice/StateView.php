@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Practice;
 
-use OpenApi\Attributes as OA;
-
 /** A state of the caution table. */
-#[OA\Schema]
 final readonly class StateView
 {
     /** @param bool $clearable a clearance opens part of it */

@@ -8,7 +8,6 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Decision;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
@@ -18,7 +17,6 @@ use OpenApi\Attributes as OA;
  * @body 'climb'|'stay'|'step-down'|'stop-ladder'|'refer' $choice
  * @body string $reason
  */
-#[OA\Schema]
 final class DecisionRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Review;
 
 use EvenRungs\Progress\Decision;
-use OpenApi\Attributes as OA;
 
 /** A decision that was taken. */
-#[OA\Schema]
 final readonly class DecisionView
 {
     /** @param list<string> $reasons sentences of the rules at the time */

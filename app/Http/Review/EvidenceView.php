@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Review;
 
-use OpenApi\Attributes as OA;
-
 /** What a set of the evidence says, in words. */
-#[OA\Schema]
 final readonly class EvidenceView
 {
     /**

@@ -8,10 +8,8 @@ use App\Http\Shared\ReasonView;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Load\WeekLoad;
-use OpenApi\Attributes as OA;
 
 /** Load of the weeks behind today and of those planned ahead, core work only. */
-#[OA\Schema]
 final readonly class LoadView
 {
     /**

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Review;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** Seven days of load. */
-#[OA\Schema]
 final readonly class LoadWeekView
 {
     /**

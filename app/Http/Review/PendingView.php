@@ -8,10 +8,8 @@ use App\Http\Shared\GateView;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Decision;
-use OpenApi\Attributes as OA;
 
 /** A decision that waits for the trainer. */
-#[OA\Schema]
 final readonly class PendingView
 {
     /**

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Review;
 
 use App\Http\Shared\MorningQuestionView;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class ReviewView
 {
     /**

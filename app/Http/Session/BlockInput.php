@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use EvenRungs\Session\Part;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class BlockInput
 {
     /**

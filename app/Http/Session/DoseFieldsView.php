@@ -14,10 +14,8 @@ use EvenRungs\Dose\SetBody;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Method\Counting;
-use OpenApi\Attributes as OA;
 
 /** A dose taken apart for editing by fields. */
-#[OA\Schema]
 final readonly class DoseFieldsView
 {
     /**

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** A session made from the person's working rungs, not saved yet. */
-#[OA\Schema]
 final readonly class DraftView
 {
     /** @param list<ReasonView> $notes what was replaced or left out, and why */

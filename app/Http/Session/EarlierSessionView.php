@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /** A session of the practice that another can start from. */
-#[OA\Schema]
 final readonly class EarlierSessionView
 {
     /** @param bool $own of the person at hand */

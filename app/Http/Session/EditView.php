@@ -8,10 +8,8 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Method\Counting;
 use EvenRungs\Session\Edit;
 use EvenRungs\Session\EditKind;
-use OpenApi\Attributes as OA;
 
 /** One change to a session, by the ids of its exercises. */
-#[OA\Schema]
 final readonly class EditView
 {
     /** @param list<string> $items */

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /**
  * @body string $id of the session itself, so that it does not count as another one of the week
  * @body int|null $minutes of this session; the person’s own when null
  * @body list<BlockInput> $blocks
  */
-#[OA\Schema]
 final class FitRequest extends BlocksRequest
 {
     /** @return array<string, list<mixed>> */

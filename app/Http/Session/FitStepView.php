@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** One step towards the minutes, and the session once it and all before it are taken. */
-#[OA\Schema]
 final readonly class FitStepView
 {
     /** @param list<WrittenBlockView> $blocks */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /** How a session comes down to its minutes, or what minutes left over could give to the weakest demand. */
-#[OA\Schema]
 final readonly class FitView
 {
     /**

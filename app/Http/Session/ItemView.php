@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /** An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
-#[OA\Schema]
 final readonly class ItemView
 {
     /**

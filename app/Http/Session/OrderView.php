@@ -6,10 +6,8 @@ namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Session\OrderSchool;
-use OpenApi\Attributes as OA;
 
 /** The session in the order of a school, and what that does to it. */
-#[OA\Schema]
 final readonly class OrderView
 {
     /**

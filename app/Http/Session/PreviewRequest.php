@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /**
  * The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long
@@ -14,7 +13,6 @@ use OpenApi\Attributes as OA;
  * @body int|null $minutes of this session; the person’s own when null
  * @body list<BlockInput> $blocks
  */
-#[OA\Schema]
 final class PreviewRequest extends BlocksRequest
 {
     public function validateResolved(): void

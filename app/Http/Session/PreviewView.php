@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
+use EvenRungs\Balance\Mix;
 
 /** What a session comes to, computed by the core. Exercises whose dose cannot be read are left out of the sums. */
-#[OA\Schema]
 final readonly class PreviewView
 {
     /**
@@ -16,7 +15,7 @@ final readonly class PreviewView
      * @param list<SegmentView> $segments
      * @param list<ShareView>   $shares
      * @param int               $agreement    tenths of a per cent
-     * @param list<MixView>     $mix
+     * @param list<Mix>     $mix
      * @param string            $optionalText what optional sets add, counted apart; empty when there are none
      * @param list<WarningView> $warnings
      */

@@ -7,10 +7,8 @@ namespace App\Http\Session;
 use EvenRungs\Method\Counting;
 use EvenRungs\Session\Edit;
 use EvenRungs\Session\Repair;
-use OpenApi\Attributes as OA;
 
 /** What one key does about a warning. */
-#[OA\Schema]
 final readonly class RepairView
 {
     /** @param list<EditView> $edits */

@@ -6,10 +6,8 @@ namespace App\Http\Session;
 
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\TimeKind;
-use OpenApi\Attributes as OA;
 
 /** One stretch of the time strip. */
-#[OA\Schema]
 final readonly class SegmentView
 {
     /** @param 'left'|'right'|'both' $side */

@@ -113,7 +113,7 @@ final readonly class SessionPage
             agreement: $shares->agreementPerMille($aim),
             sharesReason: ReasonView::of($shares->reason($aim)),
             clockReason: ReasonView::of($this->clock($totals, $target)),
-            mix: $timeline === null ? [] : array_map(MixView::of(...), Mix::of($timeline)),
+            mix: $timeline === null ? [] : Mix::of($timeline),
             optionalText: $optional === 0 ? '' : Totals::clock($optional),
             warnings: $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
         );

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /**
  * @body string $id
  * @body int $version version that was read; 0 for a new session
@@ -13,7 +11,6 @@ use OpenApi\Attributes as OA;
  * @body int|null $minutes of this session; the person’s own when null
  * @body list<BlockInput> $blocks
  */
-#[OA\Schema]
 final class SessionRequest extends BlocksRequest
 {
     /** @return array<string, list<mixed>> */

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * A session as lines of text.
  *
  * @body string $text
  */
-#[OA\Schema]
 final class SessionTextRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

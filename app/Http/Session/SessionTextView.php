@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /** A session in text, as it was read. */
-#[OA\Schema]
 final readonly class SessionTextView
 {
     /**

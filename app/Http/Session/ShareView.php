@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class ShareView
 {
     /**

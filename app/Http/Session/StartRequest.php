@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * What a new session starts from.
@@ -14,7 +13,6 @@ use OpenApi\Attributes as OA;
  * @body string|null $template slug, from a template
  * @body string|null $session id of an earlier session of the practice
  */
-#[OA\Schema]
 final class StartRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

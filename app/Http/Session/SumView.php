@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** How one figure of a session adds up. */
-#[OA\Schema]
 final readonly class SumView
 {
     /** @param string $of id of an exercise, value of a demand, or one of work, rest, change-over */

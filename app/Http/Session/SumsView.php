@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /** How every figure of a session adds up, and the session as lines of text. Asked for when a figure is opened. */
-#[OA\Schema]
 final readonly class SumsView
 {
     /**

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
-use OpenApi\Attributes as OA;
-
 /** A template, and what becomes of it for this person. */
-#[OA\Schema]
 final readonly class TemplateView
 {
     /**

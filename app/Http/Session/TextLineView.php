@@ -6,10 +6,8 @@ namespace App\Http\Session;
 
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Session\TextLine;
-use OpenApi\Attributes as OA;
 
 /** How one line of a session in text was understood. */
-#[OA\Schema]
 final readonly class TextLineView
 {
     /**

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use EvenRungs\Session\Totals;
-use OpenApi\Attributes as OA;
 
 /** Where the seconds go; work + rest + changeOver = total. */
-#[OA\Schema]
 final readonly class TotalsView
 {
     public function __construct(

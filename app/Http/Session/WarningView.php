@@ -7,10 +7,8 @@ namespace App\Http\Session;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Method\Counting;
 use EvenRungs\Session\Warning;
-use OpenApi\Attributes as OA;
 
 /** Something to know before a session is used, with its repair where there is one. */
-#[OA\Schema]
 final readonly class WarningView
 {
     public function __construct(

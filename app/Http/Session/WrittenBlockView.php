@@ -7,15 +7,13 @@ namespace App\Http\Session;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
-use OpenApi\Attributes as OA;
 
 /** A block as the composer writes it. */
-#[OA\Schema]
 final readonly class WrittenBlockView
 {
     /**
      * @param 'straight'|'circuit'  $kind
-     * @param list<WrittenItemView> $items
+     * @param list<WrittenItem> $items
      * @param list<int>             $gapSeconds
      */
     public function __construct(
@@ -36,7 +34,7 @@ final readonly class WrittenBlockView
         return array_map(static fn(WrittenBlock $block): self => new self(
             kind: $block->isCircuit ? 'circuit' : 'straight',
             part: $block->part,
-            items: array_map(static fn(WrittenItem $item): WrittenItemView => new WrittenItemView(id: $item->id, rung: $item->rung, dose: $item->dose), $block->items),
+            items: $block->items,
             gapSeconds: $block->gapSeconds,
             roundRestSeconds: $block->roundRestSeconds,
         ), $blocks);

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class ConditionView
 {
     /** @param bool|null $met null when something was not logged */

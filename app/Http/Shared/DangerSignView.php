@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use EvenRungs\Screening\Urgency;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class DangerSignView
 {
     public function __construct(

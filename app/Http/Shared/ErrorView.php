@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use OpenApi\Attributes as OA;
-
 /** What every error looks like. */
-#[OA\Schema]
 final readonly class ErrorView
 {
     /**

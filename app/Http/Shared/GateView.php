@@ -6,9 +6,7 @@ namespace App\Http\Shared;
 
 use EvenRungs\Progress\Condition;
 use EvenRungs\Progress\Gate;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class GateView
 {
     /** @param list<ConditionView> $conditions */

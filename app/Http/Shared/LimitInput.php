@@ -6,10 +6,8 @@ namespace App\Http\Shared;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
-use OpenApi\Attributes as OA;
 
 /** A limit as it is entered with the person. */
-#[OA\Schema]
 final readonly class LimitInput
 {
     /**

@@ -6,10 +6,8 @@ namespace App\Http\Shared;
 
 use App\Records\PersonFile;
 use EvenRungs\Person\MorningQuestion;
-use OpenApi\Attributes as OA;
 
 /** A ladder of the last session whose next morning has not been asked for. */
-#[OA\Schema]
 final readonly class MorningQuestionView
 {
     public function __construct(

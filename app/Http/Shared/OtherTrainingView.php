@@ -7,10 +7,8 @@ namespace App\Http\Shared;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\OtherTraining;
 use EvenRungs\Week\TrainingKind;
-use OpenApi\Attributes as OA;
 
 /** What else fills the person's week, on one day. */
-#[OA\Schema]
 final readonly class OtherTrainingView
 {
     /**

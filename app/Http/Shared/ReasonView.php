@@ -7,10 +7,8 @@ namespace App\Http\Shared;
 use EvenRungs\Reason\Basis;
 use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
-use OpenApi\Attributes as OA;
 
 /** Why something is what it is, for the reason pane. */
-#[OA\Schema]
 final readonly class ReasonView
 {
     /** @param list<InputView> $inputs */

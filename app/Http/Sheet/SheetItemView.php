@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Sheet;
 
-use App\Http\Shared\FaultView;
-use App\Http\Shared\FigureView;
-use OpenApi\Attributes as OA;
+use EvenRungs\Figure\Figure;
+use EvenRungs\Ladder\Fault;
 
 /** An exercise as the person reads it. */
-#[OA\Schema]
 final readonly class SheetItemView
 {
     /**
      * @param list<string>    $cues
-     * @param list<FaultView> $faults
+     * @param list<Fault> $faults
      * @param string          $setUp   the person’s own set-up; empty for none
      * @param int             $circuit circuit the exercise belongs to, such as 1; 0 for none
      */
@@ -30,7 +28,7 @@ final readonly class SheetItemView
         public string $setUp,
         public string $kit,
         public int $circuit,
-        public FigureView $figure,
+        public Figure $figure,
         public string $felt,
         public string $wayOut,
     ) {}

@@ -6,13 +6,10 @@ namespace App\Http\Sheet;
 
 use App\Http\Problem;
 use App\Http\Shared\CautionLines;
-use App\Http\Shared\FaultView;
-use App\Http\Shared\FigureView;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseWords;
-use EvenRungs\Ladder\Fault;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
@@ -46,12 +43,12 @@ final readonly class SheetPage
                     tempoText: $item->rung->tempoWords($item->dose),
                     restText: $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
                     cues: $item->rung->cues($this->file->record->circumstances()),
-                    faults: array_map(static fn(Fault $fault): FaultView => new FaultView(seen: $fault->seen, fix: $fault->fix), $item->rung->coaching()->faults),
+                    faults: $item->rung->coaching()->faults,
                     fallback: $item->rung->coaching()->fallback,
                     setUp: $this->file->setUp($item->rung->slug),
                     kit: implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     circuit: $circuit,
-                    figure: FigureView::of($item->rung->figure()),
+                    figure: $item->rung->figure(),
                     felt: $item->rung->coaching()->felt,
                     wayOut: "{$item->rung->coaching()->wayOut} {$item->rung->coaching()->relief}",
                 );

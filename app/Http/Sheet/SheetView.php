@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Sheet;
 
-use OpenApi\Attributes as OA;
-
 /** The page handed over to the person. */
-#[OA\Schema]
 final readonly class SheetView
 {
     /**

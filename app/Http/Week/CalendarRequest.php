@@ -7,7 +7,6 @@ namespace App\Http\Week;
 use App\Http\Problem;
 use App\Http\Shared\ApiRequest;
 use EvenRungs\Week\PartTimes;
-use OpenApi\Attributes as OA;
 
 /**
  * @body int $version version that was read; 0 when nothing was kept yet
@@ -16,7 +15,6 @@ use OpenApi\Attributes as OA;
  * @body string $evening
  * @body int|null $alarmMinutes before the start; null for none
  */
-#[OA\Schema]
 final class CalendarRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

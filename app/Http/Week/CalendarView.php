@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
-use OpenApi\Attributes as OA;
-
 /** How a person's plan goes into a calendar. */
-#[OA\Schema]
 final readonly class CalendarView
 {
     /**

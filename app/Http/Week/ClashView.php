@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Week;
 
 use App\Http\Shared\ReasonView;
+use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\WeekRepairs;
-use OpenApi\Attributes as OA;
 
 /** Things in the week that stand in each other’s way, or something it lacks. */
-#[OA\Schema]
 final readonly class ClashView
 {
     /**
      * @param list<string>         $slots
-     * @param list<WeekCellView>   $other   where the other training stands that is concerned
+     * @param list<Cell>   $other   where the other training stands that is concerned
      * @param list<WeekRepairView> $repairs
      */
     public function __construct(
@@ -31,7 +30,7 @@ final readonly class ClashView
         return new self(
             reason: ReasonView::of($clash->reason),
             slots: $clash->slots,
-            other: array_map(WeekCellView::of(...), $clash->other),
+            other: $clash->other,
             repairs: array_map(WeekRepairView::of(...), WeekRepairs::for($week, $clash)),
         );
     }

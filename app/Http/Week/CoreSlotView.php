@@ -6,10 +6,8 @@ namespace App\Http\Week;
 
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
-use OpenApi\Attributes as OA;
 
 /** A core session of every week. */
-#[OA\Schema]
 final readonly class CoreSlotView
 {
     /**

@@ -6,10 +6,8 @@ namespace App\Http\Week;
 
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
-use OpenApi\Attributes as OA;
 
 /** A core session as it stands in the week at hand. */
-#[OA\Schema]
 final readonly class PlacedSlotView
 {
     /**

@@ -8,7 +8,6 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body int $version version that was read; 0 when nothing was placed yet
@@ -16,7 +15,6 @@ use OpenApi\Attributes as OA;
  * @body list<WeekMoveView> $moves
  * @body list<string> $away dates without training
  */
-#[OA\Schema]
 final class PlanRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

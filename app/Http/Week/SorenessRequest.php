@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Week;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
  * @body int $ofTen soreness of the trunk today, 0 to 10
  */
-#[OA\Schema]
 final class SorenessRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

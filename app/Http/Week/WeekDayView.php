@@ -7,10 +7,8 @@ namespace App\Http\Week;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
-use OpenApi\Attributes as OA;
 
 /** A day of the week at hand. */
-#[OA\Schema]
 final readonly class WeekDayView
 {
     /**

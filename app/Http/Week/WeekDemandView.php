@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Week;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** What a demand gets in the week. */
-#[OA\Schema]
 final readonly class WeekDemandView
 {
     /**

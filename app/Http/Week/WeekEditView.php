@@ -7,10 +7,8 @@ namespace App\Http\Week;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\WeekEdit;
-use OpenApi\Attributes as OA;
 
 /** A core session as it is after a repair. */
-#[OA\Schema]
 final readonly class WeekEditView
 {
     /** @param bool $isNew one more of the same session */

@@ -6,10 +6,8 @@ namespace App\Http\Week;
 
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
-use OpenApi\Attributes as OA;
 
 /** A core session that is different in one week: elsewhere, lighter, or left out of it. */
-#[OA\Schema]
 final readonly class WeekMoveView
 {
     /** @param int|null $day null: left out that week */

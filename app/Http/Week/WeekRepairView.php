@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Week;
 
 use EvenRungs\Week\WeekRepair;
-use OpenApi\Attributes as OA;
 
 /** What one key does about a clash in the week. */
-#[OA\Schema]
 final readonly class WeekRepairView
 {
     /** @param list<WeekEditView> $edits */

@@ -6,10 +6,8 @@ namespace App\Http\Week;
 
 use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** A week of core sessions among other training. */
-#[OA\Schema]
 final readonly class WeekView
 {
     /**

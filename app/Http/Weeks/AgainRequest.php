@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Weeks;
 
 use App\Http\Shared\ApiRequest;
-use OpenApi\Attributes as OA;
 
 /**
  * @body string $id
  * @body string $replaces the version it was compared with
  */
-#[OA\Schema]
 final class AgainRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Weeks;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** When a gate is likely reached, as Mondays: a band, never a promise. */
-#[OA\Schema]
 final readonly class GateForecastView
 {
     public function __construct(

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Weeks;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** One ladder in one week of a program. */
-#[OA\Schema]
 final readonly class ProgramCellView
 {
     /**

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Weeks;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** The program that holds, what a new one would begin from, and what speaks against the present one. */
-#[OA\Schema]
 final readonly class ProgramPageView
 {
     /**

@@ -6,10 +6,8 @@ namespace App\Http\Weeks;
 
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenRequest;
-use OpenApi\Attributes as OA;
 
 /** What a program is asked to be. */
-#[OA\Schema]
 final readonly class ProgramRequestView
 {
     /**

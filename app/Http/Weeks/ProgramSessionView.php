@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use OpenApi\Attributes as OA;
-
 /** A session of a week of a program. */
-#[OA\Schema]
 final readonly class ProgramSessionView
 {
     /**

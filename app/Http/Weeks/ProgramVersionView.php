@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use OpenApi\Attributes as OA;
-
 /** A version of a person's program. */
-#[OA\Schema]
 final readonly class ProgramVersionView
 {
     public function __construct(

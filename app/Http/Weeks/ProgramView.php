@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Weeks;
 
 use App\Http\Shared\ReasonView;
-use OpenApi\Attributes as OA;
 
 /** A program: weeks across, ladders down. */
-#[OA\Schema]
 final readonly class ProgramView
 {
     /**

@@ -6,10 +6,8 @@ namespace App\Http\Weeks;
 
 use App\Http\Shared\ReasonView;
 use EvenRungs\Program\WeekKind;
-use OpenApi\Attributes as OA;
 
 /** A week of a program. */
-#[OA\Schema]
 final readonly class ProgramWeekView
 {
     /**

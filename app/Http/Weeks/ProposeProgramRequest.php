@@ -13,12 +13,10 @@ use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /**
  * @body ProgramRequestView $wish
  */
-#[OA\Schema]
 class ProposeProgramRequest extends ApiRequest
 {
     private const SLUG = 'regex:/^[a-z0-9\/-]{1,130}$/';

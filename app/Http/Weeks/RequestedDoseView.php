@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use OpenApi\Attributes as OA;
-
 /** A dose fixed on a ladder for a week, as a typed line. */
-#[OA\Schema]
 final readonly class RequestedDoseView
 {
     /** @param string $rung the rung it is written for */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use OpenApi\Attributes as OA;
-
 /** A rung fixed on a ladder from a week on. */
-#[OA\Schema]
 final readonly class RequestedRungView
 {
     public function __construct(

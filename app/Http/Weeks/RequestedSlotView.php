@@ -6,10 +6,8 @@ namespace App\Http\Weeks;
 
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
-use OpenApi\Attributes as OA;
 
 /** A place for a core session in each week of a program. */
-#[OA\Schema]
 final readonly class RequestedSlotView
 {
     /**

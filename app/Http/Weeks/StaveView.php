@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use OpenApi\Attributes as OA;
-
 /** A ladder over the weeks of a program. */
-#[OA\Schema]
 final readonly class StaveView
 {
     /**

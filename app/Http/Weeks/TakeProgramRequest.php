@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Weeks;
 
-use OpenApi\Attributes as OA;
-
 /**
  * @body string $id
  * @body string|null $replaces the version it was compared with; null for the first
@@ -13,7 +11,6 @@ use OpenApi\Attributes as OA;
  * @body string $why
  * @body ProgramRequestView $wish
  */
-#[OA\Schema]
 final class TakeProgramRequest extends ProposeProgramRequest
 {
     /** @return array<string, list<mixed>> */

@@ -1103,185 +1103,25 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description A person on the bench, with the single next action. */
-        BenchLineView: {
+        /** @description Whether the person may be planned for, trained and coached today. */
+        AdmissionView: {
+            open: boolean;
+            urgency: string | null;
+            urgencyText: string | null;
+            reason: components["schemas"]["ReasonView"] | null;
+        };
+        AgainRequest: {
             id: string;
-            name: string;
-            about: string;
-            /** @description why the line is here */
-            sentence: string;
-            /** @description what to do next */
-            action: string;
+            /** @description the version it was compared with */
+            replaces: string;
+        };
+        /** @description The parts of work an aim asks for, by demand. */
+        AimSharesView: {
             /** @enum {string} */
-            step: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
-            /** @enum {string} */
-            status: "stop" | "watch" | "ready" | "information";
-            /** @description spread of the board, such as 1.6; null when there is none */
-            spread: string | null;
-            weakest: string | null;
-            lastDone: string | null;
-        };
-        /** @description What needs the trainer today, most urgent first. */
-        BenchView: {
-            today: string;
-            lines: components["schemas"]["BenchLineView"][];
-        };
-        PingView: {
-            here: boolean;
-        };
-        /** @description Limits and kit as they stand in a form that is not saved yet. */
-        BoardChangeRequest: {
-            kit: string[];
-            limits: components["schemas"]["LimitInput"][];
-        };
-        /** @description The whole board under other limits or kit, before they are saved. */
-        BoardChangeView: {
-            sentence: string;
-            /** @description rungs that close */
-            closing: number;
-            /** @description rungs that open */
-            opening: number;
-            /** @description working rungs that are no longer open */
-            changes: components["schemas"]["LimitEffectView"][];
-            /** @description short names of demands of which no rung is left */
-            leftOpen: string[];
-        };
-        BoardView: {
-            demands: components["schemas"]["DemandView"][];
-            spread: number | null;
-            spreadText: string | null;
-            spreadReason: components["schemas"]["ReasonView"];
-            /** @description rungs closed by limits or kit */
-            ruledOut: number;
-            /** @description rungs the method does not use */
-            putAway: number;
-            /** @description spread four weeks ago */
-            spreadBefore: string | null;
-            /** @description of rungs the person has an own set-up for */
-            setUps: components["schemas"]["SetUpView"][];
-        };
-        /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
-        ClosedRungView: {
-            slug: string;
-            openLeft: boolean;
-            openRight: boolean;
-            /** @description the method does not use it */
-            putAway: boolean;
-            reasons: components["schemas"]["ReasonView"][];
-            /** @description nearest first */
-            substitutes: components["schemas"]["SubstituteView"][];
-        };
-        /** @description A demand on the board: its height and whether anything of it is open. */
-        DemandView: {
-            value: string;
-            shortName: string;
-            height: number | null;
-            heightText: string | null;
-            toppedOut: boolean;
-            weakest: boolean;
-            /** @description limits and kit leave no rung of this demand */
-            nothingFits: boolean;
-            ladders: components["schemas"]["LadderView"][];
-        };
-        /** @description A ladder as it stands for one person. */
-        LadderView: {
-            slug: string;
-            /** @description rungs that are not open on both sides */
-            closed: components["schemas"]["ClosedRungView"][];
-            /** @description none, one, or left and right */
-            stands: components["schemas"]["PositionView"][];
-            /** @description where they differ from today */
-            ghosts: components["schemas"]["StoodView"][];
-            /** @description the method uses none of its rungs */
-            putAway: boolean;
-        };
-        /** @description What a change of limits or kit does to one working rung. */
-        LimitEffectView: {
-            ladder: string;
-            ladderName: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            from: string;
-            to: components["schemas"]["SubstituteView"] | null;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description A move of a person on a ladder: who, when, why, and the whole board after it. */
-        MoveView: {
-            placement: string;
-            on: string;
-            by: string;
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            sentence: string;
-            reason: string;
-            /** @enum {string|null} */
-            decision: "climb" | "stay" | "step-down" | "stop-ladder" | "refer" | null;
-            takenBack: boolean;
-            spreadText: string | null;
-            /** @description all ladders after the move; none when it was taken back */
-            stands: components["schemas"]["StoodView"][];
-            /** @description of the demands after the move, in tenths */
-            heights: {
+            aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
+            shares: {
                 [key: string]: number;
             };
-        };
-        /** @description A person's way over the board. */
-        PathView: {
-            /** @description oldest first */
-            moves: components["schemas"]["MoveView"][];
-        };
-        /** @description A placing that was saved, and how to take it back. */
-        PlacedView: {
-            placement: string;
-            sentence: string;
-        };
-        PlacementRequest: {
-            id: string;
-            rung: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            reason: string;
-        };
-        /** @description Where the person stands on a ladder. */
-        PositionView: {
-            placement: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-            placedOn: string;
-            reason: string;
-            stopped: boolean;
-            gate: components["schemas"]["GateView"];
-            /** @description the rung a climb would lead to */
-            next: string | null;
-        };
-        SetUpRequest: {
-            rung: string;
-            /** @description empty to have none */
-            text: string;
-            /** @description version that was read; 0 when there was none */
-            version: number;
-        };
-        /** @description How a person sets up a rung for themselves. */
-        SetUpView: {
-            rung: string;
-            text: string;
-            version: number;
-        };
-        /** @description Where the person stood on a ladder at another time. */
-        StoodView: {
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-        };
-        /** @description The nearest fitting rung for one that is ruled out. */
-        SubstituteView: {
-            slug: string;
-            name: string;
-            lost: string;
-            reason: components["schemas"]["ReasonView"];
         };
         /** @description Marks on a picture, in its pixels. */
         AlignmentRequest: {
@@ -1320,6 +1160,80 @@ export interface components {
             /** @description the verdict first */
             reasons: components["schemas"]["ReasonView"][];
         };
+        /** @description A person on the bench, with the single next action. */
+        BenchLineView: {
+            id: string;
+            name: string;
+            about: string;
+            /** @description why the line is here */
+            sentence: string;
+            /** @description what to do next */
+            action: string;
+            /** @enum {string} */
+            step: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
+            /** @enum {string} */
+            status: "stop" | "watch" | "ready" | "information";
+            /** @description spread of the board, such as 1.6; null when there is none */
+            spread: string | null;
+            weakest: string | null;
+            lastDone: string | null;
+        };
+        /** @description What needs the trainer today, most urgent first. */
+        BenchView: {
+            today: string;
+            lines: components["schemas"]["BenchLineView"][];
+        };
+        BlockInput: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["ItemInput"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+        };
+        BlockView: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["ItemView"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+            rounds: number;
+            totals: components["schemas"]["TotalsView"] | null;
+        };
+        /** @description Limits and kit as they stand in a form that is not saved yet. */
+        BoardChangeRequest: {
+            kit: string[];
+            limits: components["schemas"]["LimitInput"][];
+        };
+        /** @description The whole board under other limits or kit, before they are saved. */
+        BoardChangeView: {
+            sentence: string;
+            /** @description rungs that close */
+            closing: number;
+            /** @description rungs that open */
+            opening: number;
+            /** @description working rungs that are no longer open */
+            changes: components["schemas"]["LimitEffectView"][];
+            /** @description short names of demands of which no rung is left */
+            leftOpen: string[];
+        };
+        BoardView: {
+            demands: components["schemas"]["DemandView"][];
+            spread: number | null;
+            spreadText: string | null;
+            spreadReason: components["schemas"]["ReasonView"];
+            /** @description rungs closed by limits or kit */
+            ruledOut: number;
+            /** @description rungs the method does not use */
+            putAway: number;
+            /** @description spread four weeks ago */
+            spreadBefore: string | null;
+            /** @description of rungs the person has an own set-up for */
+            setUps: components["schemas"]["SetUpView"][];
+        };
         /** @description What a brace check asks for, in mmHg and seconds. */
         BraceBandView: {
             target: number;
@@ -1355,6 +1269,63 @@ export interface components {
             held: boolean;
             reason: components["schemas"]["ReasonView"];
         };
+        CalendarRequest: {
+            /** @description version that was read; 0 when nothing was kept yet */
+            version: number;
+            /** @description when the morning session begins, such as 07:30 */
+            morning: string;
+            midday: string;
+            evening: string;
+            /** @description before the start; null for none */
+            alarmMinutes: number | null;
+        };
+        /** @description How a person's plan goes into a calendar. */
+        CalendarView: {
+            version: number;
+            morning: string;
+            midday: string;
+            evening: string;
+            alarmMinutes: number | null;
+            /** @description there is a private address */
+            subscribed: boolean;
+            /** @description the private address, told once when it is made */
+            address: string | null;
+            addressMadeOn: string | null;
+            /** @description when a calendar last asked for it */
+            lastReadAt: string | null;
+        };
+        /** @description The closed lists that forms choose from, in the words of the core. */
+        CatalogueView: {
+            aims: components["schemas"]["ChoiceView"][];
+            kit: components["schemas"]["ChoiceView"][];
+            states: components["schemas"]["StateView"][];
+            dangerSigns: components["schemas"]["DangerSignView"][];
+            positions: components["schemas"]["ChoiceView"][];
+            levers: components["schemas"]["ChoiceView"][];
+            doseKinds: string[];
+            loads: components["schemas"]["ChoiceView"][];
+            /** @description that figures may start from */
+            poses: string[];
+            trainingKinds: components["schemas"]["ChoiceView"][];
+            aimShares: components["schemas"]["AimSharesView"][];
+            demands: components["schemas"]["ChoiceView"][];
+            /** @description that a figure may draw short */
+            segments: string[];
+        };
+        /** @description A limit that holds for the person: what it asks, what it does, and where it comes from. */
+        CautionView: {
+            name: string;
+            origin: string;
+            caution: string;
+            effects: string[];
+        };
+        /** @description A part of a day of the week: where something stands. */
+        Cell: {
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+        };
         /** @description What was tested, how it compares, and where it says to start. */
         ChecksView: {
             holds: components["schemas"]["HoldTestView"][];
@@ -1370,6 +1341,44 @@ export interface components {
             /** @description newest first */
             alignments: components["schemas"]["AlignmentRowView"][];
             braceBand: components["schemas"]["BraceBandView"];
+        };
+        /** @description A session under one choice of the method. */
+        ChoiceTrialView: {
+            /** @enum {string} */
+            choice: "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "forearms/parallel" | "forearms/joined" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | "effort/reserve" | "effort/near-the-limit" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks";
+            /** @description what is different from the present method; empty when nothing is */
+            changes: string[];
+            totalText: string;
+            /** @description the session as lines of text */
+            text: string;
+        };
+        /** @description A value with its label, for lists to choose from. */
+        ChoiceView: {
+            value: string;
+            label: string;
+        };
+        /** @description Things in the week that stand in each other’s way, or something it lacks. */
+        ClashView: {
+            reason: components["schemas"]["ReasonView"];
+            slots: string[];
+            /** @description where the other training stands that is concerned */
+            other: components["schemas"]["Cell"][];
+            repairs: components["schemas"]["WeekRepairView"][];
+        };
+        ClearanceRequest: {
+            id: string;
+            clinician: string;
+            scope: string;
+            from: string;
+            until: string;
+        };
+        ClearanceView: {
+            id: string;
+            clinician: string;
+            scope: string;
+            from: string;
+            until: string;
+            recordedOn: string;
         };
         /** @description A climb test as far as it went. */
         ClimbRequest: {
@@ -1419,6 +1428,284 @@ export interface components {
             sided: boolean;
             /** @description where the person stands: the test begins two rungs below */
             guess: string | null;
+        };
+        /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
+        ClosedRungView: {
+            slug: string;
+            openLeft: boolean;
+            openRight: boolean;
+            /** @description the method does not use it */
+            putAway: boolean;
+            reasons: components["schemas"]["ReasonView"][];
+            /** @description nearest first */
+            substitutes: components["schemas"]["SubstituteView"][];
+        };
+        ConditionView: {
+            /** @description null when something was not logged */
+            met: boolean | null;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A core session of every week. */
+        CoreSlotView: {
+            id: string;
+            session: string;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            /** @description planned, 0 to 10 */
+            effort: number;
+            /** @description Monday of the one week it is for; null for every week */
+            only: string | null;
+        };
+        /** @description One thing the player shows and counts down. */
+        Cue: {
+            /** @enum {string} */
+            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
+            seconds: number;
+            item: string;
+            set: number;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            target: number;
+            repetitions: number;
+            /** @description of one repetition; empty where the set is not in repetitions */
+            phases: components["schemas"]["CuePhase"][];
+            /** @description the set is over after this cue: the form check is asked */
+            endsSet: boolean;
+        };
+        /** @description What the player needs to know of an exercise. */
+        CueItemView: {
+            id: string;
+            rung: string;
+            name: string;
+            dose: string;
+            doseText: string;
+            sets: number;
+            /** @enum {string} */
+            unit: "reps" | "seconds" | "metres";
+            /** @description what each set asks for, per side where sides count apart */
+            targets: number[];
+            perSide: boolean;
+            cues: string[];
+            faults: components["schemas"]["Fault"][];
+            fallback: string;
+            /** @description the person’s own set-up; empty for none */
+            setUp: string;
+            easier: string | null;
+            /** @description form check, in the order asked */
+            questions: components["schemas"]["ChoiceView"][];
+            figure: components["schemas"]["Figure"];
+        };
+        /** @description A part of one repetition for the player: its word and seconds. */
+        CuePhase: {
+            word: string;
+            seconds: number;
+            isPause: boolean;
+        };
+        /** @description What the player plays, with what it asks first. */
+        CueSheetView: {
+            session: string;
+            title: string;
+            totalText: string;
+            cues: components["schemas"]["Cue"][];
+            items: components["schemas"]["CueItemView"][];
+            cautions: string[];
+            mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description why only activation is done today: a sore trunk */
+            activationOnly: components["schemas"]["ReasonView"] | null;
+            /** @description pain above this stops the exercise */
+            painStopsAbove: number;
+        };
+        DangerSignView: {
+            value: string;
+            question: string;
+            /** @enum {string} */
+            urgency: "emergency" | "same-day" | "before-training";
+            urgencyText: string;
+        };
+        DecisionRequest: {
+            id: string;
+            log: string;
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            /** @enum {string} */
+            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            reason: string;
+        };
+        /** @description A decision that was taken. */
+        DecisionView: {
+            id: string;
+            decidedOn: string;
+            ladderName: string;
+            side: string;
+            rungName: string;
+            /** @enum {string} */
+            proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            /** @enum {string} */
+            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            choiceText: string;
+            toName: string | null;
+            choiceReason: string;
+            /** @description sentences of the rules at the time */
+            reasons: string[];
+            takenBack: boolean;
+            canTakeBack: boolean;
+        };
+        /** @description A demand on the board: its height and whether anything of it is open. */
+        DemandView: {
+            value: string;
+            shortName: string;
+            height: number | null;
+            heightText: string | null;
+            toppedOut: boolean;
+            weakest: boolean;
+            /** @description limits and kit leave no rung of this demand */
+            nothingFits: boolean;
+            ladders: components["schemas"]["LadderView"][];
+        };
+        /** @description A dose taken apart for editing by fields. */
+        DoseFieldsView: {
+            /** @enum {string} */
+            kind: "reps" | "hold" | "falling" | "gathered" | "carry" | "timed" | "open";
+            sets: number;
+            /** @description repetitions, holds or metres */
+            count: number;
+            /** @description of a hold or a timed set; 0 where there is none */
+            seconds: number;
+            gapSeconds: number;
+            perSide: boolean;
+            tempo: string | null;
+            restSeconds: number | null;
+            kilograms: string | null;
+            /** @description holds of each falling set, such as 6-5-4; empty elsewhere */
+            counts: string;
+            /** @description of an open set */
+            cap: number | null;
+            /** @description an open set held for time, not counted */
+            forTime: boolean;
+            optionalSets: number;
+            /**
+             * @description how repetitions of two sides are counted here: what stands behind the count
+             * @enum {string}
+             */
+            suffix: "/side" | " pairs" | " moves";
+        };
+        /** @description A session made from the person's working rungs, not saved yet. */
+        DraftView: {
+            title: string;
+            preview: components["schemas"]["PreviewView"];
+            /** @description what was replaced or left out, and why */
+            notes: components["schemas"]["ReasonView"][];
+        };
+        /** @description A session of the practice that another can start from. */
+        EarlierSessionView: {
+            id: string;
+            title: string;
+            person: string;
+            /** @description of the person at hand */
+            own: boolean;
+            changedAt: string;
+        };
+        /** @description One change to a session, by the ids of its exercises. */
+        EditView: {
+            /** @enum {string} */
+            kind: "swap" | "dose" | "gap" | "order" | "remove" | "add";
+            items: string[];
+            rung: string | null;
+            dose: string | null;
+            seconds: number | null;
+        };
+        /** @description What every error looks like. */
+        ErrorView: {
+            code: string;
+            sentence: string;
+            /** @description sentences by path of the field */
+            fields: {
+                [key: string]: string[];
+            };
+            id: string;
+            /** @description what is saved now, after a conflict */
+            present: Record<string, never> | null;
+        };
+        /** @description What a set of the evidence says, in words. */
+        EvidenceView: {
+            set: number;
+            done: string;
+            faults: string[];
+            pain: number | null;
+            effort: number | null;
+            /** @description pain that the rules act on */
+            painActs: boolean;
+            /** @description effort above what a climb allows this person */
+            tooHard: boolean;
+        };
+        /** @description A fault to see, and what mends it. */
+        Fault: {
+            seen: string;
+            fix: string;
+        };
+        /** @description The picture of a rung: a body in one, two or three poses, and its kit. */
+        Figure: {
+            /** @enum {string} */
+            view: "side" | "front" | "above";
+            start: components["schemas"]["Pose"];
+            /** @description where the way between start and end matters */
+            middle: components["schemas"]["Pose"] | null;
+            /** @description null where the rung is held */
+            end: components["schemas"]["Pose"] | null;
+            props: components["schemas"]["Prop"][];
+            /** @description how far the lowest point is above the ground, in the figure's own units (a thigh is 46) */
+            lift: number;
+            /**
+             * @description what stays in place between the poses; the picture finds it when left out
+             * @enum {string|null}
+             */
+            pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
+        };
+        FitRequest: {
+            /** @description of the session itself, so that it does not count as another one of the week */
+            id: string;
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
+        };
+        /** @description One step towards the minutes, and the session once it and all before it are taken. */
+        FitStepView: {
+            reason: components["schemas"]["ReasonView"];
+            savedSeconds: number;
+            totalSeconds: number;
+            totalText: string;
+            blocks: components["schemas"]["WrittenBlockView"][];
+        };
+        /** @description How a session comes down to its minutes, or what minutes left over could give to the weakest demand. */
+        FitView: {
+            /** @description seconds over the minutes there are; negative when some are left */
+            over: number;
+            /** @description all steps together bring it inside the minutes */
+            fits: boolean;
+            sentence: string;
+            steps: components["schemas"]["FitStepView"][];
+            offer: components["schemas"]["WarningView"] | null;
+        };
+        /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
+        GateForecastView: {
+            to: string;
+            toName: string;
+            earliest: string;
+            likely: string;
+            latest: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        GateView: {
+            open: boolean;
+            progressPercent: number;
+            cleanSessions: number;
+            sessionsNeeded: number;
+            conditions: components["schemas"]["ConditionView"][];
         };
         HoldRequest: {
             /** @description ULID made by the caller: sending twice saves once */
@@ -1472,131 +1759,35 @@ export interface components {
             /** @description sides to test, in this order; none when it is ruled out */
             inTurn: ("left" | "right" | "both")[];
         };
-        /** @description The published group a hold is compared with, in seconds. */
-        NormView: {
-            mean: number;
-            sd: number;
-            /** @description minimal detectable change */
-            detectable: number;
+        InputView: {
+            name: string;
+            value: string;
         };
-        /** @description A picture that was kept, in its own pixels. */
-        PhotoView: {
+        ItemInput: {
             id: string;
-            width: number;
-            height: number;
-        };
-        /** @description A mark on a picture, in its pixels: x to the right, y down. */
-        PointInput: {
-            x: number;
-            y: number;
-        };
-        /** @description A rung proposed to start on. */
-        StartView: {
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
             rung: string;
-            /** @description wall or chair version offered beside it */
-            support: string | null;
-            reasons: components["schemas"]["ReasonView"][];
-            /** @description where the person stands now */
-            standsOn: string | null;
+            dose: string;
         };
-        /** @description A test that was kept, in a sentence. */
-        TestedView: {
-            id: string;
-            sentence: string;
-        };
-        /** @description What the player needs to know of an exercise. */
-        CueItemView: {
+        /** @description An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
+        ItemView: {
             id: string;
             rung: string;
             name: string;
+            heightText: string;
+            demand: string;
+            /** @description the sides are counted apart */
+            sided: boolean;
+            /** @description the dose in its one written form, or as typed when it cannot be read */
             dose: string;
+            /** @description in plain words, such as 3 × 10 each side */
             doseText: string;
-            sets: number;
-            /** @enum {string} */
-            unit: "reps" | "seconds" | "metres";
-            /** @description what each set asks for, per side where sides count apart */
-            targets: number[];
-            perSide: boolean;
-            cues: string[];
-            faults: components["schemas"]["FaultView"][];
-            fallback: string;
-            /** @description the person’s own set-up; empty for none */
-            setUp: string;
-            easier: string | null;
-            /** @description form check, in the order asked */
-            questions: components["schemas"]["ChoiceView"][];
-            figure: components["schemas"]["FigureView"];
-        };
-        /** @description What the player plays, with what it asks first. */
-        CueSheetView: {
-            session: string;
-            title: string;
-            totalText: string;
-            cues: components["schemas"]["CueView"][];
-            items: components["schemas"]["CueItemView"][];
-            cautions: string[];
-            mornings: components["schemas"]["MorningQuestionView"][];
-            /** @description why only activation is done today: a sore trunk */
-            activationOnly: components["schemas"]["ReasonView"] | null;
-            /** @description pain above this stops the exercise */
-            painStopsAbove: number;
-        };
-        CueView: {
-            /** @enum {string} */
-            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
-            seconds: number;
-            item: string;
-            set: number;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            target: number;
-            repetitions: number;
-            phases: components["schemas"]["TempoPartView"][];
-            endsSet: boolean;
-        };
-        LogRequest: {
-            /** @description ULID made on the device: sending twice saves once */
-            id: string;
-            session: string;
-            seconds: number | null;
-            sets: components["schemas"]["SetInput"][];
-        };
-        /** @description A logged session. */
-        LogView: {
-            id: string;
-            title: string;
-            doneOn: string;
-            sets: number;
-        };
-        MorningRequest: {
-            id: string;
-            log: string;
-            ladder: string;
-            pain: number;
-            worse: boolean;
-        };
-        /** @description One set as it was done; null means not asked or not told. */
-        SetInput: {
-            item: string;
-            set: number;
-            both: number | null;
-            left: number | null;
-            right: number | null;
-            /** @description answers by form question */
-            form: {
-                [key: string]: boolean;
-            };
-            pain: number | null;
-            effort: number | null;
-            travellingPain: boolean;
-            feltWrong: boolean;
-            painNote: string;
-            /** @description what was coached, by the cue sheet; as the session says when null */
-            rung: string | null;
-            dose: string | null;
+            fields: components["schemas"]["DoseFieldsView"] | null;
+            totals: components["schemas"]["TotalsView"] | null;
+            problem: string | null;
+            problemPosition: number | null;
+            restText: string;
+            tempoText: string;
+            warnings: components["schemas"]["WarningView"][];
         };
         LadderCheckRequest: {
             document: {
@@ -1641,6 +1832,18 @@ export interface components {
             /** @description slugs of rungs that placings, logs, decisions or sessions rest on: they can be hidden, not taken out */
             inUse: string[];
         };
+        /** @description A ladder as it stands for one person. */
+        LadderView: {
+            slug: string;
+            /** @description rungs that are not open on both sides */
+            closed: components["schemas"]["ClosedRungView"][];
+            /** @description none, one, or left and right */
+            stands: components["schemas"]["PositionView"][];
+            /** @description where they differ from today */
+            ghosts: components["schemas"]["StoodView"][];
+            /** @description the method uses none of its rungs */
+            putAway: boolean;
+        };
         /** @description A ladder as the library has it. */
         LibraryLadderView: {
             slug: string;
@@ -1658,55 +1861,82 @@ export interface components {
             version: string;
             ladders: components["schemas"]["LibraryLadderView"][];
         };
-        /** @description A rung as the library has it, in the words of the practice’s method. */
-        RungView: {
-            slug: string;
-            name: string;
-            shortName: string;
-            /** @description tenths */
-            height: number;
-            heightText: string;
-            level: string;
-            purpose: string;
-            position: string;
-            dynamic: boolean;
+        /** @description What a change of limits or kit does to one working rung. */
+        LimitEffectView: {
+            ladder: string;
+            ladderName: string;
             /** @enum {string} */
-            sidedness: "both" | "one-sided" | "alternating";
-            /** @description labels; all of it is needed */
-            kit: string[];
-            lever: string;
-            leverText: string;
-            cues: string[];
-            check: string;
-            faults: components["schemas"]["FaultView"][];
-            breathing: string;
-            felt: string;
-            notFelt: string;
-            fallback: string;
-            fallbackRung: string | null;
-            wayOut: string;
-            relief: string;
-            loads: {
-                [key: string]: number;
-            };
-            dose: string;
-            /** @description of one repetition at the default dose; none for a hold */
-            tempo: components["schemas"]["TempoPartView"][];
-            /** @description short names of secondary demands */
-            secondary: string[];
-            /** @description stands beside the trunk of the ladder: climbing passes it by */
-            branch: boolean;
-            figure: components["schemas"]["FigureView"];
+            side: "left" | "right" | "both";
+            from: string;
+            to: components["schemas"]["SubstituteView"] | null;
+            reason: components["schemas"]["ReasonView"];
         };
-        /** @description A session under one choice of the method. */
-        ChoiceTrialView: {
+        /** @description A limit as it is entered with the person. */
+        LimitInput: {
             /** @enum {string} */
-            choice: "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "forearms/parallel" | "forearms/joined" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | "effort/reserve" | "effort/near-the-limit" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks";
-            /** @description what is different from the present method; empty when nothing is */
-            changes: string[];
-            totalText: string;
-            /** @description the session as lines of text */
-            text: string;
+            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            note: string;
+            /** @description first date; today when null */
+            since: string | null;
+            /** @description a clinician has cleared what the limit keeps for one */
+            cleared: boolean;
+        };
+        LimitView: {
+            id: string;
+            /** @enum {string} */
+            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
+            label: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            note: string;
+            since: string;
+            cleared: boolean;
+        };
+        /** @description Load of the weeks behind today and of those planned ahead, core work only. */
+        LoadView: {
+            /** @description oldest first; none when nothing was logged in them */
+            weeks: components["schemas"]["LoadWeekView"][];
+            rise: components["schemas"]["ReasonView"] | null;
+            /** @description as planned, from tomorrow on; none when nothing is planned */
+            ahead: components["schemas"]["LoadWeekView"][];
+            aheadRise: components["schemas"]["ReasonView"] | null;
+        };
+        /** @description Seven days of load. */
+        LoadWeekView: {
+            first: string;
+            last: string;
+            /** @description load of each day, rounded */
+            days: number[];
+            total: number;
+            /** @description empty where every day is the same */
+            monotony: string;
+            strain: string;
+            /** @description sessions without effort or time */
+            unknown: number;
+            reason: components["schemas"]["ReasonView"];
+        };
+        LogRequest: {
+            /** @description ULID made on the device: sending twice saves once */
+            id: string;
+            session: string;
+            seconds: number | null;
+            sets: components["schemas"]["SetInput"][];
+        };
+        /** @description A logged session. */
+        LogView: {
+            id: string;
+            title: string;
+            doneOn: string;
+            sets: number;
+        };
+        /** @description Who is signed in. */
+        MeView: {
+            name: string;
+            email: string;
+            role: string;
+            practice: string;
         };
         /** @description A question of the method, and what its answer does to the board. */
         MethodQuestionView: {
@@ -1738,9 +1968,129 @@ export interface components {
             version: number;
             questions: components["schemas"]["MethodQuestionView"][];
         };
-        QuestionTrialView: {
-            question: string;
-            choices: components["schemas"]["ChoiceTrialView"][];
+        /** @description How the work falls on two ends of something: left and right, front and back, static and dynamic, floor and standing. */
+        Mix: {
+            first: string;
+            second: string;
+            /** @description of the first end; null where there is no such work */
+            percent: number | null;
+            firstSeconds: number;
+            secondSeconds: number;
+        };
+        /** @description A ladder of the last session whose next morning has not been asked for. */
+        MorningQuestionView: {
+            log: string;
+            ladder: string;
+            name: string;
+            doneOn: string;
+            pain: number | null;
+        };
+        MorningRequest: {
+            id: string;
+            log: string;
+            ladder: string;
+            pain: number;
+            worse: boolean;
+        };
+        /** @description A move of a person on a ladder: who, when, why, and the whole board after it. */
+        MoveView: {
+            placement: string;
+            on: string;
+            by: string;
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            sentence: string;
+            reason: string;
+            /** @enum {string|null} */
+            decision: "climb" | "stay" | "step-down" | "stop-ladder" | "refer" | null;
+            takenBack: boolean;
+            spreadText: string | null;
+            /** @description all ladders after the move; none when it was taken back */
+            stands: components["schemas"]["StoodView"][];
+            /** @description of the demands after the move, in tenths */
+            heights: {
+                [key: string]: number;
+            };
+        };
+        /** @description The dose proposed for the next session on a rung, from the last one logged. */
+        NextDoseView: {
+            rung: string;
+            dose: string;
+            rises: boolean;
+            reason: components["schemas"]["ReasonView"];
+        };
+        NextDosesView: {
+            doses: components["schemas"]["NextDoseView"][];
+        };
+        /** @description The published group a hold is compared with, in seconds. */
+        NormView: {
+            mean: number;
+            sd: number;
+            /** @description minimal detectable change */
+            detectable: number;
+        };
+        /** @description The session in the order of a school, and what that does to it. */
+        OrderView: {
+            /** @enum {string} */
+            school: "base-first" | "carry-first" | "bottom-up" | "fewest-moves" | "weakest-first";
+            label: string;
+            /** @description the method asks for this one */
+            ofMethod: boolean;
+            present: boolean;
+            savedSeconds: number;
+            reason: components["schemas"]["ReasonView"];
+            names: string[];
+            blocks: components["schemas"]["WrittenBlockView"][];
+        };
+        OrdersView: {
+            orders: components["schemas"]["OrderView"][];
+        };
+        /** @description What else fills the person's week, on one day. */
+        OtherTrainingView: {
+            /** @enum {string} */
+            what: "lifting" | "endurance" | "sport" | "work";
+            heavy: boolean;
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @description how many weeks lie from one to the next */
+            every: number;
+            /** @description a date in a week in which it happens, where it is not every week */
+            from: string | null;
+        };
+        /** @description A person's way over the board. */
+        PathView: {
+            /** @description oldest first */
+            moves: components["schemas"]["MoveView"][];
+        };
+        /** @description A decision that waits for the trainer. */
+        PendingView: {
+            log: string;
+            ladder: string;
+            ladderName: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+            rungName: string;
+            rungHeight: string;
+            dose: string;
+            doneOn: string;
+            /** @enum {string} */
+            proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            to: string | null;
+            toName: string | null;
+            toHeight: string | null;
+            reopened: boolean;
+            reasons: components["schemas"]["ReasonView"][];
+            gate: components["schemas"]["GateView"];
+            evidence: components["schemas"]["EvidenceView"][];
+            morningPain: number | null;
+            /** @description next open rung up, if any */
+            up: string | null;
+            /** @description next open rung down, if any */
+            down: string | null;
         };
         PeopleView: {
             /** @description by name, archived ones last */
@@ -1758,46 +2108,6 @@ export interface components {
             weakest: string | null;
             lastDone: string | null;
             archivedOn: string | null;
-        };
-        /** @description Whether the person may be planned for, trained and coached today. */
-        AdmissionView: {
-            open: boolean;
-            urgency: string | null;
-            urgencyText: string | null;
-            reason: components["schemas"]["ReasonView"] | null;
-        };
-        /** @description A limit that holds for the person: what it asks, what it does, and where it comes from. */
-        CautionView: {
-            name: string;
-            origin: string;
-            caution: string;
-            effects: string[];
-        };
-        ClearanceRequest: {
-            id: string;
-            clinician: string;
-            scope: string;
-            from: string;
-            until: string;
-        };
-        ClearanceView: {
-            id: string;
-            clinician: string;
-            scope: string;
-            from: string;
-            until: string;
-            recordedOn: string;
-        };
-        LimitView: {
-            id: string;
-            /** @enum {string} */
-            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
-            label: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            note: string;
-            since: string;
-            cleared: boolean;
         };
         PersonRequest: {
             /** @description ULID made by the caller */
@@ -1877,718 +2187,21 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             version: number;
         };
+        /** @description A picture that was kept, in its own pixels. */
+        PhotoView: {
+            id: string;
+            width: number;
+            height: number;
+        };
+        PingView: {
+            here: boolean;
+        };
         /** @description A place the person trains at, and the kit there. */
         PlaceView: {
             name: string;
             kit: string[];
             /** @description weights that are there, in kilograms, such as “4, 8, 12.5”; empty when nobody has said */
             weights: string;
-        };
-        ScreeningRequest: {
-            id: string;
-            /** @description danger signs answered with yes */
-            signs: string[];
-        };
-        /** @description One answer to the danger signs. */
-        ScreeningView: {
-            answeredOn: string;
-            /** @description answered with yes */
-            signs: components["schemas"]["DangerSignView"][];
-        };
-        /** @description A step of the ladder of work. */
-        StepView: {
-            /** @enum {string} */
-            key: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
-            /** @enum {string} */
-            state: "done" | "open" | "attention" | "closed";
-            count: number;
-        };
-        /** @description The parts of work an aim asks for, by demand. */
-        AimSharesView: {
-            /** @enum {string} */
-            aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
-            shares: {
-                [key: string]: number;
-            };
-        };
-        /** @description The closed lists that forms choose from, in the words of the core. */
-        CatalogueView: {
-            aims: components["schemas"]["ChoiceView"][];
-            kit: components["schemas"]["ChoiceView"][];
-            states: components["schemas"]["StateView"][];
-            dangerSigns: components["schemas"]["DangerSignView"][];
-            positions: components["schemas"]["ChoiceView"][];
-            levers: components["schemas"]["ChoiceView"][];
-            doseKinds: string[];
-            loads: components["schemas"]["ChoiceView"][];
-            /** @description that figures may start from */
-            poses: string[];
-            trainingKinds: components["schemas"]["ChoiceView"][];
-            aimShares: components["schemas"]["AimSharesView"][];
-            demands: components["schemas"]["ChoiceView"][];
-            /** @description that a figure may draw short */
-            segments: string[];
-        };
-        /** @description Who is signed in. */
-        MeView: {
-            name: string;
-            email: string;
-            role: string;
-            practice: string;
-        };
-        SignInRequest: {
-            email: string;
-            password: string;
-        };
-        /** @description A state of the caution table. */
-        StateView: {
-            value: string;
-            label: string;
-            sided: boolean;
-            caution: string;
-            /** @description a clearance opens part of it */
-            clearable: boolean;
-        };
-        DecisionRequest: {
-            id: string;
-            log: string;
-            ladder: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            /** @enum {string} */
-            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            reason: string;
-        };
-        /** @description A decision that was taken. */
-        DecisionView: {
-            id: string;
-            decidedOn: string;
-            ladderName: string;
-            side: string;
-            rungName: string;
-            /** @enum {string} */
-            proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            /** @enum {string} */
-            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            choiceText: string;
-            toName: string | null;
-            choiceReason: string;
-            /** @description sentences of the rules at the time */
-            reasons: string[];
-            takenBack: boolean;
-            canTakeBack: boolean;
-        };
-        /** @description What a set of the evidence says, in words. */
-        EvidenceView: {
-            set: number;
-            done: string;
-            faults: string[];
-            pain: number | null;
-            effort: number | null;
-            /** @description pain that the rules act on */
-            painActs: boolean;
-            /** @description effort above what a climb allows this person */
-            tooHard: boolean;
-        };
-        /** @description Load of the weeks behind today and of those planned ahead, core work only. */
-        LoadView: {
-            /** @description oldest first; none when nothing was logged in them */
-            weeks: components["schemas"]["LoadWeekView"][];
-            rise: components["schemas"]["ReasonView"] | null;
-            /** @description as planned, from tomorrow on; none when nothing is planned */
-            ahead: components["schemas"]["LoadWeekView"][];
-            aheadRise: components["schemas"]["ReasonView"] | null;
-        };
-        /** @description Seven days of load. */
-        LoadWeekView: {
-            first: string;
-            last: string;
-            /** @description load of each day, rounded */
-            days: number[];
-            total: number;
-            /** @description empty where every day is the same */
-            monotony: string;
-            strain: string;
-            /** @description sessions without effort or time */
-            unknown: number;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description A decision that waits for the trainer. */
-        PendingView: {
-            log: string;
-            ladder: string;
-            ladderName: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            rung: string;
-            rungName: string;
-            rungHeight: string;
-            dose: string;
-            doneOn: string;
-            /** @enum {string} */
-            proposed: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
-            to: string | null;
-            toName: string | null;
-            toHeight: string | null;
-            reopened: boolean;
-            reasons: components["schemas"]["ReasonView"][];
-            gate: components["schemas"]["GateView"];
-            evidence: components["schemas"]["EvidenceView"][];
-            morningPain: number | null;
-            /** @description next open rung up, if any */
-            up: string | null;
-            /** @description next open rung down, if any */
-            down: string | null;
-        };
-        ReviewView: {
-            pending: components["schemas"]["PendingView"][];
-            /** @description newest first */
-            decisions: components["schemas"]["DecisionView"][];
-            mornings: components["schemas"]["MorningQuestionView"][];
-            load: components["schemas"]["LoadView"];
-        };
-        BlockInput: {
-            /** @enum {string} */
-            kind: "straight" | "circuit";
-            /** @enum {string} */
-            part: "primer" | "main" | "finisher";
-            items: components["schemas"]["ItemInput"][];
-            gapSeconds: number[];
-            roundRestSeconds: number;
-        };
-        BlockView: {
-            /** @enum {string} */
-            kind: "straight" | "circuit";
-            /** @enum {string} */
-            part: "primer" | "main" | "finisher";
-            items: components["schemas"]["ItemView"][];
-            gapSeconds: number[];
-            roundRestSeconds: number;
-            rounds: number;
-            totals: components["schemas"]["TotalsView"] | null;
-        };
-        /** @description A dose taken apart for editing by fields. */
-        DoseFieldsView: {
-            /** @enum {string} */
-            kind: "reps" | "hold" | "falling" | "gathered" | "carry" | "timed" | "open";
-            sets: number;
-            /** @description repetitions, holds or metres */
-            count: number;
-            /** @description of a hold or a timed set; 0 where there is none */
-            seconds: number;
-            gapSeconds: number;
-            perSide: boolean;
-            tempo: string | null;
-            restSeconds: number | null;
-            kilograms: string | null;
-            /** @description holds of each falling set, such as 6-5-4; empty elsewhere */
-            counts: string;
-            /** @description of an open set */
-            cap: number | null;
-            /** @description an open set held for time, not counted */
-            forTime: boolean;
-            optionalSets: number;
-            /**
-             * @description how repetitions of two sides are counted here: what stands behind the count
-             * @enum {string}
-             */
-            suffix: "/side" | " pairs" | " moves";
-        };
-        /** @description A session made from the person's working rungs, not saved yet. */
-        DraftView: {
-            title: string;
-            preview: components["schemas"]["PreviewView"];
-            /** @description what was replaced or left out, and why */
-            notes: components["schemas"]["ReasonView"][];
-        };
-        /** @description A session of the practice that another can start from. */
-        EarlierSessionView: {
-            id: string;
-            title: string;
-            person: string;
-            /** @description of the person at hand */
-            own: boolean;
-            changedAt: string;
-        };
-        /** @description One change to a session, by the ids of its exercises. */
-        EditView: {
-            /** @enum {string} */
-            kind: "swap" | "dose" | "gap" | "order" | "remove" | "add";
-            items: string[];
-            rung: string | null;
-            dose: string | null;
-            seconds: number | null;
-        };
-        FitRequest: {
-            /** @description of the session itself, so that it does not count as another one of the week */
-            id: string;
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            blocks: components["schemas"]["BlockInput"][];
-        };
-        /** @description One step towards the minutes, and the session once it and all before it are taken. */
-        FitStepView: {
-            reason: components["schemas"]["ReasonView"];
-            savedSeconds: number;
-            totalSeconds: number;
-            totalText: string;
-            blocks: components["schemas"]["WrittenBlockView"][];
-        };
-        /** @description How a session comes down to its minutes, or what minutes left over could give to the weakest demand. */
-        FitView: {
-            /** @description seconds over the minutes there are; negative when some are left */
-            over: number;
-            /** @description all steps together bring it inside the minutes */
-            fits: boolean;
-            sentence: string;
-            steps: components["schemas"]["FitStepView"][];
-            offer: components["schemas"]["WarningView"] | null;
-        };
-        ItemInput: {
-            id: string;
-            rung: string;
-            dose: string;
-        };
-        /** @description An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
-        ItemView: {
-            id: string;
-            rung: string;
-            name: string;
-            heightText: string;
-            demand: string;
-            /** @description the sides are counted apart */
-            sided: boolean;
-            /** @description the dose in its one written form, or as typed when it cannot be read */
-            dose: string;
-            /** @description in plain words, such as 3 × 10 each side */
-            doseText: string;
-            fields: components["schemas"]["DoseFieldsView"] | null;
-            totals: components["schemas"]["TotalsView"] | null;
-            problem: string | null;
-            problemPosition: number | null;
-            restText: string;
-            tempoText: string;
-            warnings: components["schemas"]["WarningView"][];
-        };
-        /** @description How the work falls on two ends of something. */
-        MixView: {
-            first: string;
-            second: string;
-            /** @description of the first end; null where there is no such work */
-            percent: number | null;
-            firstSeconds: number;
-            secondSeconds: number;
-        };
-        /** @description The dose proposed for the next session on a rung, from the last one logged. */
-        NextDoseView: {
-            rung: string;
-            dose: string;
-            rises: boolean;
-            reason: components["schemas"]["ReasonView"];
-        };
-        NextDosesView: {
-            doses: components["schemas"]["NextDoseView"][];
-        };
-        /** @description The session in the order of a school, and what that does to it. */
-        OrderView: {
-            /** @enum {string} */
-            school: "base-first" | "carry-first" | "bottom-up" | "fewest-moves" | "weakest-first";
-            label: string;
-            /** @description the method asks for this one */
-            ofMethod: boolean;
-            present: boolean;
-            savedSeconds: number;
-            reason: components["schemas"]["ReasonView"];
-            names: string[];
-            blocks: components["schemas"]["WrittenBlockView"][];
-        };
-        OrdersView: {
-            orders: components["schemas"]["OrderView"][];
-        };
-        /**
-         * @description The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long
-         *     as everything the answer is made of.
-         */
-        PreviewRequest: {
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            blocks: components["schemas"]["BlockInput"][];
-        };
-        /** @description What a session comes to, computed by the core. Exercises whose dose cannot be read are left out of the sums. */
-        PreviewView: {
-            complete: boolean;
-            blocks: components["schemas"]["BlockView"][];
-            totals: components["schemas"]["TotalsView"];
-            targetSeconds: number;
-            targetText: string;
-            segments: components["schemas"]["SegmentView"][];
-            shares: components["schemas"]["ShareView"][];
-            /** @description tenths of a per cent */
-            agreement: number;
-            sharesReason: components["schemas"]["ReasonView"];
-            clockReason: components["schemas"]["ReasonView"];
-            mix: components["schemas"]["MixView"][];
-            /** @description what optional sets add, counted apart; empty when there are none */
-            optionalText: string;
-            warnings: components["schemas"]["WarningView"][];
-        };
-        /** @description What one key does about a warning. */
-        RepairView: {
-            label: string;
-            edits: components["schemas"]["EditView"][];
-        };
-        /** @description One stretch of the time strip. */
-        SegmentView: {
-            /** @enum {string} */
-            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
-            seconds: number;
-            item: string;
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-        };
-        SessionLineView: {
-            id: string;
-            title: string;
-            changedAt: string;
-            lastDone: string | null;
-        };
-        SessionListView: {
-            /** @description newest first */
-            sessions: components["schemas"]["SessionLineView"][];
-            /** @description the session at hand: planned today, else next, else the newest */
-            next: string | null;
-        };
-        SessionRequest: {
-            id: string;
-            /** @description version that was read; 0 for a new session */
-            version: number;
-            title: string;
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            blocks: components["schemas"]["BlockInput"][];
-        };
-        /** @description A session as lines of text. */
-        SessionTextRequest: {
-            text: string;
-        };
-        /** @description A session in text, as it was read. */
-        SessionTextView: {
-            title: string | null;
-            lines: components["schemas"]["TextLineView"][];
-            blocks: components["schemas"]["WrittenBlockView"][];
-            preview: components["schemas"]["PreviewView"];
-        };
-        SessionView: {
-            id: string;
-            title: string;
-            version: number;
-            changedAt: string;
-            /** @description of this session; the person’s own when null */
-            minutes: number | null;
-            preview: components["schemas"]["PreviewView"];
-        };
-        ShareView: {
-            demand: string;
-            shortName: string;
-            /** @description tenths of a per cent */
-            share: number;
-            /** @description tenths of a per cent */
-            target: number;
-        };
-        /** @description What a new session starts from. */
-        StartRequest: {
-            /** @enum {string} */
-            from: "board" | "empty" | "template" | "session";
-            /** @description slug, from a template */
-            template: string | null;
-            /** @description id of an earlier session of the practice */
-            session: string | null;
-        };
-        /** @description How one figure of a session adds up. */
-        SumView: {
-            /** @description id of an exercise, value of a demand, or one of work, rest, change-over */
-            of: string;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description How every figure of a session adds up, and the session as lines of text. Asked for when a figure is opened. */
-        SumsView: {
-            sums: components["schemas"]["SumView"][];
-            /** @description without the title; empty where nothing can be read */
-            text: string;
-        };
-        /** @description A template, and what becomes of it for this person. */
-        TemplateView: {
-            slug: string;
-            name: string;
-            purpose: string;
-            totalText: string;
-            fits: boolean;
-            exercises: string[];
-            notes: string[];
-        };
-        TemplatesView: {
-            templates: components["schemas"]["TemplateView"][];
-            sessions: components["schemas"]["EarlierSessionView"][];
-        };
-        /** @description How one line of a session in text was understood. */
-        TextLineView: {
-            /** @description from 1 */
-            number: number;
-            text: string;
-            /** @description what is taken; null where the line is no exercise */
-            name: string | null;
-            /** @description names of what else the words could mean, where they are not sure */
-            choices: string[];
-            /** @description the part of the line that is the dose, as typed */
-            dose: string;
-            /** @description the dose that is taken */
-            written: string;
-            problem: string | null;
-            /** @description where in the line reading stopped, from 0 */
-            position: number | null;
-        };
-        /** @description Where the seconds go; work + rest + changeOver = total. */
-        TotalsView: {
-            work: number;
-            rest: number;
-            changeOver: number;
-            total: number;
-            totalText: string;
-            workText: string;
-            restText: string;
-            changeOverText: string;
-            densityPercent: number;
-        };
-        /** @description Something to know before a session is used, with its repair where there is one. */
-        WarningView: {
-            reason: components["schemas"]["ReasonView"];
-            repair: components["schemas"]["RepairView"] | null;
-        };
-        /** @description A block as the composer writes it. */
-        WrittenBlockView: {
-            /** @enum {string} */
-            kind: "straight" | "circuit";
-            /** @enum {string} */
-            part: "primer" | "main" | "finisher";
-            items: components["schemas"]["WrittenItemView"][];
-            gapSeconds: number[];
-            roundRestSeconds: number;
-        };
-        WrittenItemView: {
-            id: string;
-            rung: string;
-            dose: string;
-        };
-        /** @description A value with its label, for lists to choose from. */
-        ChoiceView: {
-            value: string;
-            label: string;
-        };
-        ConditionView: {
-            /** @description null when something was not logged */
-            met: boolean | null;
-            reason: components["schemas"]["ReasonView"];
-        };
-        DangerSignView: {
-            value: string;
-            question: string;
-            /** @enum {string} */
-            urgency: "emergency" | "same-day" | "before-training";
-            urgencyText: string;
-        };
-        /** @description What every error looks like. */
-        ErrorView: {
-            code: string;
-            sentence: string;
-            /** @description sentences by path of the field */
-            fields: {
-                [key: string]: string[];
-            };
-            id: string;
-            /** @description what is saved now, after a conflict */
-            present: Record<string, never> | null;
-        };
-        FaultView: {
-            seen: string;
-            fix: string;
-        };
-        /** @description The picture of a rung: its poses and its kit. */
-        FigureView: {
-            /** @enum {string} */
-            view: "side" | "front" | "above";
-            start: components["schemas"]["PoseView"];
-            middle: components["schemas"]["PoseView"] | null;
-            end: components["schemas"]["PoseView"] | null;
-            props: components["schemas"]["PropView"][];
-            lift: number;
-            /** @enum {string|null} */
-            pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
-        };
-        GateView: {
-            open: boolean;
-            progressPercent: number;
-            cleanSessions: number;
-            sessionsNeeded: number;
-            conditions: components["schemas"]["ConditionView"][];
-        };
-        InputView: {
-            name: string;
-            value: string;
-        };
-        /** @description A limit as it is entered with the person. */
-        LimitInput: {
-            /** @enum {string} */
-            state: "shoulder-pain" | "wrist-pain" | "kneeling-pain" | "neck-pain" | "back-worse-bending" | "back-worse-arching" | "osteoporosis" | "raised-pressure" | "pregnancy-20-weeks" | "abdominal-wall-separation" | "hernia" | "pelvic-floor" | "hip-pinch" | "hamstring-cramp" | "dizziness" | "under-16" | "under-18" | "over-65";
-            /** @enum {string} */
-            side: "left" | "right" | "both";
-            note: string;
-            /** @description first date; today when null */
-            since: string | null;
-            /** @description a clinician has cleared what the limit keeps for one */
-            cleared: boolean;
-        };
-        /** @description A ladder of the last session whose next morning has not been asked for. */
-        MorningQuestionView: {
-            log: string;
-            ladder: string;
-            name: string;
-            doneOn: string;
-            pain: number | null;
-        };
-        /** @description What else fills the person's week, on one day. */
-        OtherTrainingView: {
-            /** @enum {string} */
-            what: "lifting" | "endurance" | "sport" | "work";
-            heavy: boolean;
-            /** @description 1 Monday to 7 Sunday */
-            day: number;
-            /** @enum {string} */
-            part: "morning" | "midday" | "evening";
-            /** @description how many weeks lie from one to the next */
-            every: number;
-            /** @description a date in a week in which it happens, where it is not every week */
-            from: string | null;
-        };
-        /** @description A body by the absolute angle of each segment, in degrees. */
-        PoseView: {
-            /** @description hip to waist, waist to shoulder */
-            trunk: number[];
-            head: number;
-            /** @description upper arm, forearm, hand */
-            arm: number[];
-            farArm: number[];
-            /** @description thigh, shank, foot */
-            leg: number[];
-            farLeg: number[];
-            /** @description segments drawn short, since they point towards the viewer or away */
-            short: string[];
-        };
-        /** @description A piece of kit tied to a joint of the figure. */
-        PropView: {
-            /** @enum {string} */
-            kind: "wall" | "bench" | "step" | "blocks" | "pillow" | "towel" | "slider" | "band" | "loop" | "dumbbell" | "kettlebell" | "plate" | "barbell" | "corner-bar" | "ball" | "wheel" | "strap" | "medicine-ball" | "bar" | "ankle-weight" | "dowel" | "pad";
-            /** @enum {string} */
-            joint: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe";
-            /** @description degrees */
-            direction: number | null;
-        };
-        /** @description Why something is what it is, for the reason pane. */
-        ReasonView: {
-            rule: string;
-            /** @enum {string} */
-            basis: "published" | "common practice" | "our own choice" | "arithmetic";
-            source: string;
-            sentence: string;
-            inputs: components["schemas"]["InputView"][];
-            wouldChange: string | null;
-        };
-        SavedView: {
-            id: string;
-        };
-        /** @description A part of a repetition, in the order it is done: the figure moves with it. */
-        TempoPartView: {
-            word: string;
-            seconds: number;
-            isPause: boolean;
-        };
-        /** @description An exercise as the person reads it. */
-        SheetItemView: {
-            name: string;
-            position: string;
-            doseText: string;
-            tempoText: string;
-            restText: string;
-            cues: string[];
-            faults: components["schemas"]["FaultView"][];
-            fallback: string;
-            /** @description the person’s own set-up; empty for none */
-            setUp: string;
-            kit: string;
-            /** @description circuit the exercise belongs to, such as 1; 0 for none */
-            circuit: number;
-            figure: components["schemas"]["FigureView"];
-            felt: string;
-            wayOut: string;
-        };
-        /** @description The page handed over to the person. */
-        SheetView: {
-            person: string;
-            title: string;
-            date: string;
-            totalText: string;
-            daysText: string;
-            items: components["schemas"]["SheetItemView"][];
-            /** @description how each circuit is done */
-            circuits: string[];
-            cautions: string[];
-        };
-        CalendarRequest: {
-            /** @description version that was read; 0 when nothing was kept yet */
-            version: number;
-            /** @description when the morning session begins, such as 07:30 */
-            morning: string;
-            midday: string;
-            evening: string;
-            /** @description before the start; null for none */
-            alarmMinutes: number | null;
-        };
-        /** @description How a person's plan goes into a calendar. */
-        CalendarView: {
-            version: number;
-            morning: string;
-            midday: string;
-            evening: string;
-            alarmMinutes: number | null;
-            /** @description there is a private address */
-            subscribed: boolean;
-            /** @description the private address, told once when it is made */
-            address: string | null;
-            addressMadeOn: string | null;
-            /** @description when a calendar last asked for it */
-            lastReadAt: string | null;
-        };
-        /** @description Things in the week that stand in each other’s way, or something it lacks. */
-        ClashView: {
-            reason: components["schemas"]["ReasonView"];
-            slots: string[];
-            /** @description where the other training stands that is concerned */
-            other: components["schemas"]["WeekCellView"][];
-            repairs: components["schemas"]["WeekRepairView"][];
-        };
-        /** @description A core session of every week. */
-        CoreSlotView: {
-            id: string;
-            session: string;
-            /** @description 1 Monday to 7 Sunday */
-            day: number;
-            /** @enum {string} */
-            part: "morning" | "midday" | "evening";
-            /** @enum {string} */
-            placement: "primer" | "finisher" | "own-day" | "daily";
-            /** @description planned, 0 to 10 */
-            effort: number;
-            /** @description Monday of the one week it is for; null for every week */
-            only: string | null;
         };
         /** @description A core session as it stands in the week at hand. */
         PlacedSlotView: {
@@ -2609,6 +2222,18 @@ export interface components {
             /** @description the date it was done */
             doneOn: string | null;
         };
+        /** @description A placing that was saved, and how to take it back. */
+        PlacedView: {
+            placement: string;
+            sentence: string;
+        };
+        PlacementRequest: {
+            id: string;
+            rung: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            reason: string;
+        };
         PlanRequest: {
             /** @description version that was read; 0 when nothing was placed yet */
             version: number;
@@ -2617,131 +2242,62 @@ export interface components {
             /** @description dates without training */
             away: string[];
         };
-        SorenessRequest: {
-            id: string;
-            /** @description soreness of the trunk today, 0 to 10 */
-            ofTen: number;
+        /** @description A mark on a picture, in its pixels: x to the right, y down. */
+        PointInput: {
+            x: number;
+            y: number;
         };
-        /** @description A part of a day. */
-        WeekCellView: {
-            day: number;
+        /** @description A body by the absolute angle of each segment, in degrees: 0 to the right, 90 up. */
+        Pose: {
+            /** @description hip to waist, waist to shoulder: they differ where the back bends */
+            trunk: number[];
+            /** @description from shoulder to head */
+            head: number;
+            /** @description upper arm, forearm, hand */
+            arm: number[];
+            farArm: number[];
+            /** @description thigh, shank, foot */
+            leg: number[];
+            farLeg: number[];
+            /** @description segments that point towards the viewer or away */
+            short: string[];
+        };
+        /** @description Where the person stands on a ladder. */
+        PositionView: {
+            placement: string;
             /** @enum {string} */
-            part: "morning" | "midday" | "evening";
+            side: "left" | "right" | "both";
+            rung: string;
+            placedOn: string;
+            reason: string;
+            stopped: boolean;
+            gate: components["schemas"]["GateView"];
+            /** @description the rung a climb would lead to */
+            next: string | null;
         };
-        /** @description A day of the week at hand. */
-        WeekDayView: {
-            day: number;
-            date: string;
-            today: boolean;
-            trains: boolean;
-            away: boolean;
-            /** @description soreness of the trunk told on the day, 0 to 10 */
-            sore: number | null;
-            activationOnly: components["schemas"]["ReasonView"] | null;
-            /** @description parts of the day in which the trunk recovers from a hard session */
-            recovering: ("morning" | "midday" | "evening")[];
-            /** @description what a session put there is to the rest of the day, by part */
-            roles: {
-                [key: string]: "primer" | "finisher" | "own-day" | "daily";
-            };
+        /** @description The composer asks at every change: the shape is checked by hand, without the validator, which alone takes as long */
+        PreviewRequest: {
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
         };
-        /** @description What a demand gets in the week. */
-        WeekDemandView: {
-            demand: string;
-            shortName: string;
-            /** @description sessions that meet it */
-            met: number;
-            /** @description the least; 0 where no week has to meet it */
-            least: number;
-            sets: number;
-            /** @description time under tension, as 2:30 */
-            work: string;
-            reason: components["schemas"]["ReasonView"];
-        };
-        /** @description A core session as it is after a repair. */
-        WeekEditView: {
-            slot: string;
-            /** @description one more of the same session */
-            isNew: boolean;
-            day: number;
-            /** @enum {string} */
-            part: "morning" | "midday" | "evening";
-            /** @enum {string} */
-            placement: "primer" | "finisher" | "own-day" | "daily";
-            effort: number;
-        };
-        /** @description A core session that is different in one week: elsewhere, lighter, or left out of it. */
-        WeekMoveView: {
-            slot: string;
-            monday: string;
-            /** @description null: left out that week */
-            day: number | null;
-            /** @enum {string|null} */
-            part: "morning" | "midday" | "evening" | null;
-            /** @enum {string|null} */
-            placement: "primer" | "finisher" | "own-day" | "daily" | null;
-            effort: number | null;
-        };
-        /** @description What one key does about a clash in the week. */
-        WeekRepairView: {
-            label: string;
-            edits: components["schemas"]["WeekEditView"][];
-        };
-        /** @description A session that can be placed, and where it would fit best. */
-        WeekSessionView: {
-            id: string;
-            title: string;
-            clock: string;
-            fits: components["schemas"]["CoreSlotView"] | null;
-        };
-        /** @description A week of core sessions among other training. */
-        WeekView: {
-            /** @description the program has a week of its own here that is not written into it yet */
-            programWaits: boolean;
-            /** @description 0 when nothing was placed yet */
-            version: number;
-            monday: string;
-            /** @description of every week */
-            slots: components["schemas"]["CoreSlotView"][];
-            moves: components["schemas"]["WeekMoveView"][];
-            /** @description dates */
-            away: string[];
-            days: components["schemas"]["WeekDayView"][];
-            /** @description in this week */
-            placed: components["schemas"]["PlacedSlotView"][];
-            /** @description in this week */
-            other: components["schemas"]["OtherTrainingView"][];
-            /** @description most serious first */
-            clashes: components["schemas"]["ClashView"][];
-            demands: components["schemas"]["WeekDemandView"][];
-            /** @description newest first */
-            sessions: components["schemas"]["WeekSessionView"][];
-            /** @description days with core work this week */
-            coreDays: number;
-            lowDays: number;
-            highDays: number;
-            /** @description more or fewer of them than the method asks for */
-            daysOff: boolean;
-            frequency: components["schemas"]["ReasonView"];
-            /** @description planned effort from which a session is hard */
-            hardFrom: number;
-            load: number;
-            loadTooMuch: boolean;
-            loadReason: components["schemas"]["ReasonView"];
-        };
-        AgainRequest: {
-            id: string;
-            /** @description the version it was compared with */
-            replaces: string;
-        };
-        /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
-        GateForecastView: {
-            to: string;
-            toName: string;
-            earliest: string;
-            likely: string;
-            latest: string;
-            reason: components["schemas"]["ReasonView"];
+        /** @description What a session comes to, computed by the core. Exercises whose dose cannot be read are left out of the sums. */
+        PreviewView: {
+            complete: boolean;
+            blocks: components["schemas"]["BlockView"][];
+            totals: components["schemas"]["TotalsView"];
+            targetSeconds: number;
+            targetText: string;
+            segments: components["schemas"]["SegmentView"][];
+            shares: components["schemas"]["ShareView"][];
+            /** @description tenths of a per cent */
+            agreement: number;
+            sharesReason: components["schemas"]["ReasonView"];
+            clockReason: components["schemas"]["ReasonView"];
+            mix: components["schemas"]["Mix"][];
+            /** @description what optional sets add, counted apart; empty when there are none */
+            optionalText: string;
+            warnings: components["schemas"]["WarningView"][];
         };
         /** @description One ladder in one week of a program. */
         ProgramCellView: {
@@ -2861,8 +2417,36 @@ export interface components {
             /** @description what is different from the program that holds; empty when nothing */
             change: string;
         };
+        /** @description A piece of kit tied to a joint; where it leads somewhere (band, strap, dowel), in which direction. */
+        Prop: {
+            /** @enum {string} */
+            kind: "wall" | "bench" | "step" | "blocks" | "pillow" | "towel" | "slider" | "band" | "loop" | "dumbbell" | "kettlebell" | "plate" | "barbell" | "corner-bar" | "ball" | "wheel" | "strap" | "medicine-ball" | "bar" | "ankle-weight" | "dowel" | "pad";
+            /** @enum {string} */
+            joint: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe";
+            /** @description degrees, 0 to the right, 90 up */
+            direction: number | null;
+        };
         ProposeProgramRequest: {
             wish: components["schemas"]["ProgramRequestView"];
+        };
+        QuestionTrialView: {
+            question: string;
+            choices: components["schemas"]["ChoiceTrialView"][];
+        };
+        /** @description Why something is what it is, for the reason pane. */
+        ReasonView: {
+            rule: string;
+            /** @enum {string} */
+            basis: "published" | "common practice" | "our own choice" | "arithmetic";
+            source: string;
+            sentence: string;
+            inputs: components["schemas"]["InputView"][];
+            wouldChange: string | null;
+        };
+        /** @description What one key does about a warning. */
+        RepairView: {
+            label: string;
+            edits: components["schemas"]["EditView"][];
         };
         /** @description A dose fixed on a ladder for a week, as a typed line. */
         RequestedDoseView: {
@@ -2897,11 +2481,233 @@ export interface components {
             /** @description planned, 0 to 10 */
             effort: number;
         };
+        ReviewView: {
+            pending: components["schemas"]["PendingView"][];
+            /** @description newest first */
+            decisions: components["schemas"]["DecisionView"][];
+            mornings: components["schemas"]["MorningQuestionView"][];
+            load: components["schemas"]["LoadView"];
+        };
         /** @description A rung that can be chosen. */
         RungChoiceView: {
             rung: string;
             name: string;
             height: string;
+        };
+        /** @description A rung as the library has it, in the words of the practice’s method. */
+        RungView: {
+            slug: string;
+            name: string;
+            shortName: string;
+            /** @description tenths */
+            height: number;
+            heightText: string;
+            level: string;
+            purpose: string;
+            position: string;
+            dynamic: boolean;
+            /** @enum {string} */
+            sidedness: "both" | "one-sided" | "alternating";
+            /** @description labels; all of it is needed */
+            kit: string[];
+            lever: string;
+            leverText: string;
+            cues: string[];
+            check: string;
+            faults: components["schemas"]["Fault"][];
+            breathing: string;
+            felt: string;
+            notFelt: string;
+            fallback: string;
+            fallbackRung: string | null;
+            wayOut: string;
+            relief: string;
+            loads: {
+                [key: string]: number;
+            };
+            dose: string;
+            /** @description of one repetition at the default dose; none for a hold */
+            tempo: components["schemas"]["CuePhase"][];
+            /** @description short names of secondary demands */
+            secondary: string[];
+            /** @description stands beside the trunk of the ladder: climbing passes it by */
+            branch: boolean;
+            figure: components["schemas"]["Figure"];
+        };
+        SavedView: {
+            id: string;
+        };
+        ScreeningRequest: {
+            id: string;
+            /** @description danger signs answered with yes */
+            signs: string[];
+        };
+        /** @description One answer to the danger signs. */
+        ScreeningView: {
+            answeredOn: string;
+            /** @description answered with yes */
+            signs: components["schemas"]["DangerSignView"][];
+        };
+        /** @description One stretch of the time strip. */
+        SegmentView: {
+            /** @enum {string} */
+            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
+            seconds: number;
+            item: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+        };
+        SessionLineView: {
+            id: string;
+            title: string;
+            changedAt: string;
+            lastDone: string | null;
+        };
+        SessionListView: {
+            /** @description newest first */
+            sessions: components["schemas"]["SessionLineView"][];
+            /** @description the session at hand: planned today, else next, else the newest */
+            next: string | null;
+        };
+        SessionRequest: {
+            id: string;
+            /** @description version that was read; 0 for a new session */
+            version: number;
+            title: string;
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            blocks: components["schemas"]["BlockInput"][];
+        };
+        /** @description A session as lines of text. */
+        SessionTextRequest: {
+            text: string;
+        };
+        /** @description A session in text, as it was read. */
+        SessionTextView: {
+            title: string | null;
+            lines: components["schemas"]["TextLineView"][];
+            blocks: components["schemas"]["WrittenBlockView"][];
+            preview: components["schemas"]["PreviewView"];
+        };
+        SessionView: {
+            id: string;
+            title: string;
+            version: number;
+            changedAt: string;
+            /** @description of this session; the person’s own when null */
+            minutes: number | null;
+            preview: components["schemas"]["PreviewView"];
+        };
+        /** @description One set as it was done; null means not asked or not told. */
+        SetInput: {
+            item: string;
+            set: number;
+            both: number | null;
+            left: number | null;
+            right: number | null;
+            /** @description answers by form question */
+            form: {
+                [key: string]: boolean;
+            };
+            pain: number | null;
+            effort: number | null;
+            travellingPain: boolean;
+            feltWrong: boolean;
+            painNote: string;
+            /** @description what was coached, by the cue sheet; as the session says when null */
+            rung: string | null;
+            dose: string | null;
+        };
+        SetUpRequest: {
+            rung: string;
+            /** @description empty to have none */
+            text: string;
+            /** @description version that was read; 0 when there was none */
+            version: number;
+        };
+        /** @description How a person sets up a rung for themselves. */
+        SetUpView: {
+            rung: string;
+            text: string;
+            version: number;
+        };
+        ShareView: {
+            demand: string;
+            shortName: string;
+            /** @description tenths of a per cent */
+            share: number;
+            /** @description tenths of a per cent */
+            target: number;
+        };
+        /** @description An exercise as the person reads it. */
+        SheetItemView: {
+            name: string;
+            position: string;
+            doseText: string;
+            tempoText: string;
+            restText: string;
+            cues: string[];
+            faults: components["schemas"]["Fault"][];
+            fallback: string;
+            /** @description the person’s own set-up; empty for none */
+            setUp: string;
+            kit: string;
+            /** @description circuit the exercise belongs to, such as 1; 0 for none */
+            circuit: number;
+            figure: components["schemas"]["Figure"];
+            felt: string;
+            wayOut: string;
+        };
+        /** @description The page handed over to the person. */
+        SheetView: {
+            person: string;
+            title: string;
+            date: string;
+            totalText: string;
+            daysText: string;
+            items: components["schemas"]["SheetItemView"][];
+            /** @description how each circuit is done */
+            circuits: string[];
+            cautions: string[];
+        };
+        SignInRequest: {
+            email: string;
+            password: string;
+        };
+        SorenessRequest: {
+            id: string;
+            /** @description soreness of the trunk today, 0 to 10 */
+            ofTen: number;
+        };
+        /** @description What a new session starts from. */
+        StartRequest: {
+            /** @enum {string} */
+            from: "board" | "empty" | "template" | "session";
+            /** @description slug, from a template */
+            template: string | null;
+            /** @description id of an earlier session of the practice */
+            session: string | null;
+        };
+        /** @description A rung proposed to start on. */
+        StartView: {
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+            /** @description wall or chair version offered beside it */
+            support: string | null;
+            reasons: components["schemas"]["ReasonView"][];
+            /** @description where the person stands now */
+            standsOn: string | null;
+        };
+        /** @description A state of the caution table. */
+        StateView: {
+            value: string;
+            label: string;
+            sided: boolean;
+            caution: string;
+            /** @description a clearance opens part of it */
+            clearable: boolean;
         };
         /** @description A ladder over the weeks of a program. */
         StaveView: {
@@ -2915,6 +2721,40 @@ export interface components {
             /** @description open to the person, lowest first */
             rungs: components["schemas"]["RungChoiceView"][];
         };
+        /** @description A step of the ladder of work. */
+        StepView: {
+            /** @enum {string} */
+            key: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
+            /** @enum {string} */
+            state: "done" | "open" | "attention" | "closed";
+            count: number;
+        };
+        /** @description Where the person stood on a ladder at another time. */
+        StoodView: {
+            ladder: string;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+            rung: string;
+        };
+        /** @description The nearest fitting rung for one that is ruled out. */
+        SubstituteView: {
+            slug: string;
+            name: string;
+            lost: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description How one figure of a session adds up. */
+        SumView: {
+            /** @description id of an exercise, value of a demand, or one of work, rest, change-over */
+            of: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description How every figure of a session adds up, and the session as lines of text. Asked for when a figure is opened. */
+        SumsView: {
+            sums: components["schemas"]["SumView"][];
+            /** @description without the title; empty where nothing can be read */
+            text: string;
+        };
         TakeProgramRequest: {
             id: string;
             /** @description the version it was compared with; null for the first */
@@ -2923,7 +2763,177 @@ export interface components {
             mondays: string[] | null;
             why: string;
             wish: components["schemas"]["ProgramRequestView"];
-        } & WithRequired<components["schemas"]["ProposeProgramRequest"], "wish">;
+        };
+        /** @description A template, and what becomes of it for this person. */
+        TemplateView: {
+            slug: string;
+            name: string;
+            purpose: string;
+            totalText: string;
+            fits: boolean;
+            exercises: string[];
+            notes: string[];
+        };
+        TemplatesView: {
+            templates: components["schemas"]["TemplateView"][];
+            sessions: components["schemas"]["EarlierSessionView"][];
+        };
+        /** @description A test that was kept, in a sentence. */
+        TestedView: {
+            id: string;
+            sentence: string;
+        };
+        /** @description How one line of a session in text was understood. */
+        TextLineView: {
+            /** @description from 1 */
+            number: number;
+            text: string;
+            /** @description what is taken; null where the line is no exercise */
+            name: string | null;
+            /** @description names of what else the words could mean, where they are not sure */
+            choices: string[];
+            /** @description the part of the line that is the dose, as typed */
+            dose: string;
+            /** @description the dose that is taken */
+            written: string;
+            problem: string | null;
+            /** @description where in the line reading stopped, from 0 */
+            position: number | null;
+        };
+        /** @description Where the seconds go; work + rest + changeOver = total. */
+        TotalsView: {
+            work: number;
+            rest: number;
+            changeOver: number;
+            total: number;
+            totalText: string;
+            workText: string;
+            restText: string;
+            changeOverText: string;
+            densityPercent: number;
+        };
+        /** @description Something to know before a session is used, with its repair where there is one. */
+        WarningView: {
+            reason: components["schemas"]["ReasonView"];
+            repair: components["schemas"]["RepairView"] | null;
+        };
+        /** @description A day of the week at hand. */
+        WeekDayView: {
+            day: number;
+            date: string;
+            today: boolean;
+            trains: boolean;
+            away: boolean;
+            /** @description soreness of the trunk told on the day, 0 to 10 */
+            sore: number | null;
+            activationOnly: components["schemas"]["ReasonView"] | null;
+            /** @description parts of the day in which the trunk recovers from a hard session */
+            recovering: ("morning" | "midday" | "evening")[];
+            /** @description what a session put there is to the rest of the day, by part */
+            roles: {
+                [key: string]: "primer" | "finisher" | "own-day" | "daily";
+            };
+        };
+        /** @description What a demand gets in the week. */
+        WeekDemandView: {
+            demand: string;
+            shortName: string;
+            /** @description sessions that meet it */
+            met: number;
+            /** @description the least; 0 where no week has to meet it */
+            least: number;
+            sets: number;
+            /** @description time under tension, as 2:30 */
+            work: string;
+            reason: components["schemas"]["ReasonView"];
+        };
+        /** @description A core session as it is after a repair. */
+        WeekEditView: {
+            slot: string;
+            /** @description one more of the same session */
+            isNew: boolean;
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @enum {string} */
+            placement: "primer" | "finisher" | "own-day" | "daily";
+            effort: number;
+        };
+        /** @description A core session that is different in one week: elsewhere, lighter, or left out of it. */
+        WeekMoveView: {
+            slot: string;
+            monday: string;
+            /** @description null: left out that week */
+            day: number | null;
+            /** @enum {string|null} */
+            part: "morning" | "midday" | "evening" | null;
+            /** @enum {string|null} */
+            placement: "primer" | "finisher" | "own-day" | "daily" | null;
+            effort: number | null;
+        };
+        /** @description What one key does about a clash in the week. */
+        WeekRepairView: {
+            label: string;
+            edits: components["schemas"]["WeekEditView"][];
+        };
+        /** @description A session that can be placed, and where it would fit best. */
+        WeekSessionView: {
+            id: string;
+            title: string;
+            clock: string;
+            fits: components["schemas"]["CoreSlotView"] | null;
+        };
+        /** @description A week of core sessions among other training. */
+        WeekView: {
+            /** @description the program has a week of its own here that is not written into it yet */
+            programWaits: boolean;
+            /** @description 0 when nothing was placed yet */
+            version: number;
+            monday: string;
+            /** @description of every week */
+            slots: components["schemas"]["CoreSlotView"][];
+            moves: components["schemas"]["WeekMoveView"][];
+            /** @description dates */
+            away: string[];
+            days: components["schemas"]["WeekDayView"][];
+            /** @description in this week */
+            placed: components["schemas"]["PlacedSlotView"][];
+            /** @description in this week */
+            other: components["schemas"]["OtherTrainingView"][];
+            /** @description most serious first */
+            clashes: components["schemas"]["ClashView"][];
+            demands: components["schemas"]["WeekDemandView"][];
+            /** @description newest first */
+            sessions: components["schemas"]["WeekSessionView"][];
+            /** @description days with core work this week */
+            coreDays: number;
+            lowDays: number;
+            highDays: number;
+            /** @description more or fewer of them than the method asks for */
+            daysOff: boolean;
+            frequency: components["schemas"]["ReasonView"];
+            /** @description planned effort from which a session is hard */
+            hardFrom: number;
+            load: number;
+            loadTooMuch: boolean;
+            loadReason: components["schemas"]["ReasonView"];
+        };
+        /** @description A block as the composer writes it. */
+        WrittenBlockView: {
+            /** @enum {string} */
+            kind: "straight" | "circuit";
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            items: components["schemas"]["WrittenItem"][];
+            gapSeconds: number[];
+            roundRestSeconds: number;
+        };
+        /** @description An exercise as it is written in a session: entry id, rung, typed dose. */
+        WrittenItem: {
+            id: string;
+            rung: string;
+            dose: string;
+        };
     };
     responses: {
         /** @description Every error looks alike. */
@@ -4889,6 +4899,3 @@ export interface operations {
         };
     };
 }
-type WithRequired<T, K extends keyof T> = T & {
-    [P in K]-?: T[P];
-};

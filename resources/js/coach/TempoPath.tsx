@@ -1,7 +1,7 @@
 import type { Schemas } from '@/api/client';
 
 /** One repetition as a path to scale with a bead on it: slopes move, flats hold. */
-export function TempoPath({ phases, phase, part }: { phases: Schemas['TempoPartView'][]; phase: number; part: number }) {
+export function TempoPath({ phases, phase, part }: { phases: Schemas['CuePhase'][]; phase: number; part: number }) {
   const total = phases.reduce((sum, one) => sum + one.seconds, 0);
   const points = phases.reduce<{ x: number; y: number }[]>(
     (laid, one) => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { cued, play, repetition } from './player';
 
-const cue = (seconds: number, stretch: Schemas['CueView']['stretch'] = 'work'): Schemas['CueView'] => ({
+const cue = (seconds: number, stretch: Schemas['Cue']['stretch'] = 'work'): Schemas['Cue'] => ({
   stretch,
   seconds,
   item: 'a',

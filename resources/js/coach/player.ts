@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client';
 
-type Cue = Schemas['CueView'];
+type Cue = Schemas['Cue'];
 
 /** Where the player is: a cue, how much of it is left, and whether the clock runs. */
 export type Player = { at: number; leftMs: number; running: boolean; over: boolean };

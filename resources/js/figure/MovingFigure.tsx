@@ -14,7 +14,7 @@ export function MovingFigure({
   className,
 }: {
   figure: FigureData;
-  tempo: Schemas['TempoPartView'][];
+  tempo: Schemas['CuePhase'][];
   moving: boolean;
   label?: string;
   mirrored?: boolean;

@@ -43,7 +43,7 @@ export function ExerciseRow({
   name: string;
   view: Schemas['ItemView'] | undefined;
   dose: string;
-  figure: Schemas['FigureView'] | undefined;
+  figure: Schemas['Figure'] | undefined;
   straight: boolean;
   picked: boolean;
   current: boolean;
