@@ -11,7 +11,7 @@ use ReflectionNamedType;
 /**
  * The schemas of the document, read from what classes say of themselves: promoted constructor parameters, or for a
  * request the `@body` lines of its docblock. A tag's type goes before the declared one, its text is the description.
- * Every property is always there: what can be missing says null.
+ * Every property is always there: what can be missing says null, but for what an input gives a default to.
  *
  * Types read: scalars, enums, classes, `list<T>`, `array<string, T>`, `'one'|'other'`, pairs and
  * triples of one scalar, each or null.
@@ -66,6 +66,7 @@ final class Shapes
     private function schemaOf(ReflectionClass $class): array
     {
         $comment = (string) $class->getDocComment();
+        $optional = [];
         $properties = array_map(fn(array $tag): array => $this->property($tag[0], $tag[1], $class), self::tagged($comment, 'body'));
         $constructor = $class->getConstructor();
         $tagged = self::tagged((string) $constructor?->getDocComment(), 'param');
@@ -75,11 +76,14 @@ final class Shapes
                 $declared = $declared instanceof ReflectionNamedType ? ($declared->allowsNull() ? '?' : '').($declared->isBuiltin() ? '' : '\\').$declared->getName() : 'object';
                 [$type, $text] = $tagged[$parameter->getName()] ?? [$declared, ''];
                 $properties[$parameter->getName()] = $this->property($type, $text, $class);
+                if ($parameter->isDefaultValueAvailable() && str_ends_with($class->getName(), 'Input')) {
+                    $optional[] = $parameter->getName();
+                }
             }
         }
         preg_match('~^/\*\*\s*\*?\s*([^@\n]+?)(?:\n|\s*\*/)~', $comment, $summary);
 
-        return [...(isset($summary[1]) ? ['description' => trim($summary[1])] : []), 'type' => 'object', 'properties' => $properties, 'required' => array_keys($properties), 'additionalProperties' => false];
+        return [...(isset($summary[1]) ? ['description' => trim($summary[1])] : []), 'type' => 'object', 'properties' => $properties, 'required' => array_values(array_diff(array_keys($properties), $optional)), 'additionalProperties' => false];
     }
 
     /** @return array<string, array{string, string}> type and text by name */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
+use EvenRungs\Dose\DoseFields;
 use EvenRungs\Method\Counting;
 
 /** A block as it is written and stored. */
@@ -47,7 +48,7 @@ final readonly class WrittenBlock
         $items = [];
         foreach (is_array($data['items'] ?? null) ? $data['items'] : [] as $item) {
             if (is_array($item)) {
-                $items[] = new WrittenItem(self::text($item['id'] ?? ''), self::text($item['rung'] ?? ''), self::text($item['dose'] ?? ''));
+                $items[] = new WrittenItem(self::text($item['id'] ?? ''), self::text($item['rung'] ?? ''), is_array($item['fields'] ?? null) ? DoseFields::read($item['fields'])->line() : self::text($item['dose'] ?? ''));
             }
         }
         $gaps = is_array($data['gapSeconds'] ?? null) ? $data['gapSeconds'] : [];

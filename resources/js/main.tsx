@@ -4,13 +4,9 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
-import * as z from 'zod/mini';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import { Loading } from './ui/Loading';
-
-// The page's policy forbids making code from text: zod checks without it.
-z.config({ jitless: true });
 
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: false } } });
 

@@ -28,11 +28,12 @@ final readonly class ReviewController
         return new JsonResponse((new ReviewPage($this->open->of($person, $user)))->view());
     }
 
-    #[Writes('/api/people/{person}/decisions', 'decide', ReviewView::class, DecisionRequest::class, 201)]
+    #[Writes('/api/people/{person}/decisions', 'decide', DecisionView::class, DecisionRequest::class, 201)]
     public function store(Person $person, DecisionRequest $input, DecideRung $decide): JsonResponse
     {
-        if (Decision::query()->find($input->text('id')) === null) {
-            $file = $this->open->of($person, $input->by());
+        $file = $this->open->of($person, $input->by());
+        $decision = Decision::query()->where('person_id', $person->id)->find($input->text('id'));
+        if ($decision === null) {
             Problem::whenClosed($file->record->admission());
             $pending = array_values(array_filter($file->record->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
                 && $pending->ladder->slug === $input->text('ladder')
@@ -44,19 +45,19 @@ final readonly class ReviewController
             if ($choice !== $pending[0]->proposal->choice && $input->text('reason') === '') {
                 throw Problem::field('reason', 'You decide otherwise than the rules propose: say why, it is kept with the decision.');
             }
-            $decide->decide($file, $pending[0], $choice, $input->text('reason'), $input->by(), $input->text('id'));
+            $decision = $decide->decide($file, $pending[0], $choice, $input->text('reason'), $input->by(), $input->text('id'));
         }
 
-        return new JsonResponse((new ReviewPage($this->open->of($person->unsetRelations(), $input->by())))->view(), 201);
+        return new JsonResponse((new ReviewPage($file))->decision($decision, true), 201);
     }
 
     /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
-    #[Writes('/api/people/{person}/decisions/{decision}/take-back', 'takeDecisionBack', ReviewView::class)]
+    #[Writes('/api/people/{person}/decisions/{decision}/take-back', 'takeDecisionBack', DecisionView::class)]
     public function takeBack(Person $person, Decision $decision, #[CurrentUser] User $user, DecideRung $decide): JsonResponse
     {
         abort_unless($decision->person_id === $person->id, 404);
         $decide->takeBack($decision);
 
-        return new JsonResponse((new ReviewPage($this->open->of($person->unsetRelations(), $user)))->view());
+        return new JsonResponse((new ReviewPage($this->open->of($person, $user)))->decision($decision, false));
     }
 }

@@ -105,7 +105,8 @@ final readonly class ReviewPage
         );
     }
 
-    private function decision(Decision $row, bool $newest): DecisionView
+    /** @param bool $newest only the newest can be taken back */
+    public function decision(Decision $row, bool $newest): DecisionView
     {
         $library = $this->file->record->library;
         $sentences = [];

@@ -40,6 +40,9 @@ final class BlocksShape
                 if (! is_string($item['rung'] ?? null) || strlen($item['rung']) > 130) {
                     $problems["{$path}.items.{$number}.rung"] = 'This is not the name of a rung.';
                 }
+                if (! is_array($item['fields'] ?? [])) {
+                    $problems["{$path}.items.{$number}.fields"] = 'The dose by fields cannot be read.';
+                }
                 if (! is_string($item['dose'] ?? '') || mb_strlen($item['dose'] ?? '') > 120) {
                     $problems["{$path}.items.{$number}.dose"] = 'A dose line has at most 120 characters.';
                 }

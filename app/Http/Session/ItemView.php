@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use EvenRungs\Dose\DoseFields;
+
 /** An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
 final readonly class ItemView
 {
@@ -11,6 +13,7 @@ final readonly class ItemView
      * @param bool              $sided    the sides are counted apart
      * @param string            $dose     the dose in its one written form, or as typed when it cannot be read
      * @param string            $doseText in plain words, such as 3 × 10 each side
+     * @param list<string>      $completions what could stand next in the line, as whole lines
      * @param list<WarningView> $warnings
      */
     public function __construct(
@@ -22,12 +25,13 @@ final readonly class ItemView
         public bool $sided,
         public string $dose,
         public string $doseText,
-        public ?DoseFieldsView $fields,
+        public ?DoseFields $fields,
         public ?TotalsView $totals,
         public ?string $problem,
         public ?int $problemPosition,
         public string $restText,
         public string $tempoText,
+        public array $completions,
         public array $warnings,
     ) {}
 }

@@ -46,14 +46,14 @@ final readonly class SessionController
         return new JsonResponse((new SessionPage($this->planning($person, $input), $input->minutes()))->preview($input->blocks()));
     }
 
-    #[Writes('/api/people/{person}/sessions', 'writeSession', SessionView::class, SessionRequest::class, 201)]
+    #[Writes('/api/people/{person}/sessions', 'writeSession', SavedSessionView::class, SessionRequest::class, 201)]
     public function store(Person $person, SessionRequest $input): JsonResponse
     {
         $file = $this->planning($person, $input);
         $row = TrainingSession::query()->find($input->text('id'))
             ?? TrainingSession::query()->create(['id' => $input->text('id'), 'person_id' => $person->id, 'version' => 1, ...$this->columns($file, $input)]);
 
-        return new JsonResponse((new SessionPage($file))->saved($row), 201);
+        return new JsonResponse(SavedSessionView::of($row), 201);
     }
 
     #[Reads('/api/people/{person}/sessions/{session}', 'session', SessionView::class)]
@@ -62,20 +62,19 @@ final readonly class SessionController
         return new JsonResponse((new SessionPage($this->planning($person, $request)))->saved($this->owned($person, $session)));
     }
 
-    #[Changes('/api/people/{person}/sessions/{session}', 'changeSession', SessionView::class, SessionRequest::class)]
+    #[Changes('/api/people/{person}/sessions/{session}', 'changeSession', SavedSessionView::class, SessionRequest::class)]
     public function update(Person $person, TrainingSession $session, SessionRequest $input): JsonResponse
     {
         $file = $this->planning($person, $input);
-        $page = new SessionPage($file);
         $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $this->columns($file, $input));
         $changed = TrainingSession::query()->whereKey($this->owned($person, $session)->id)->where('version', $input->integer('version'))
             ->update([...$columns, 'version' => $input->integer('version') + 1, 'updated_at' => now()]);
         $session->refresh();
         if ($changed !== 1) {
-            throw Problem::changedMeanwhile('This session', $page->saved($session));
+            throw Problem::changedMeanwhile('This session', (new SessionPage($file))->saved($session));
         }
 
-        return new JsonResponse($page->saved($session));
+        return new JsonResponse(SavedSessionView::of($session));
     }
 
     private function planning(Person|string $person, Request $request): PersonFile

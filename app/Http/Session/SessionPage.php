@@ -10,9 +10,12 @@ use App\Records\PersonFile;
 use EvenRungs\Balance\Mix;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
+use EvenRungs\Dose\DoseCompletion;
+use EvenRungs\Dose\DoseFields;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Dose\Unit;
 use EvenRungs\Method\Counting;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -158,12 +161,13 @@ final readonly class SessionPage
             sided: $read->rung->sidedness->countsEachSide(),
             dose: $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
             doseText: $item === null ? '' : DoseWords::of($item->dose, $this->counting),
-            fields: $item === null ? null : DoseFieldsView::of($item->dose, $this->counting),
+            fields: $item === null ? null : DoseFields::of($item->dose, $this->counting),
             totals: $own === [] ? null : TotalsView::of(Totals::of($own)),
             problem: $read->problem?->getMessage(),
             problemPosition: $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             restText: $item === null ? '' : "{$item->restSeconds()} s rest",
             tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
+            completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide()),
             warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
         );
     }

@@ -6,6 +6,17 @@ import type { components, paths } from './generated';
 /** The shapes the server answers with and takes, by name. */
 export type Schemas = components['schemas'];
 
+/** What the server says when it refuses. */
+export type Refusal = Schemas['ErrorView'];
+
+const unreachable: Refusal = {
+  code: 'offline',
+  sentence: 'The server cannot be reached. What you entered is still here; try again when the network is back.',
+  fields: {},
+  id: '',
+  present: null,
+};
+
 export const http = createFetchClient<paths>({
   baseUrl: typeof location === 'undefined' ? '/' : location.origin,
   credentials: 'same-origin',
@@ -18,6 +29,8 @@ http.use({
     if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
     return request;
   },
+  // Nothing throws: a server that cannot be reached answers like one that refuses.
+  onError: () => Response.json(unreachable, { status: 503 }),
 });
 
 /** Queries and mutations typed by the API document. */
@@ -26,16 +39,8 @@ export const api = createClient(http);
 /** A new identifier, made here so that sending twice saves once. */
 export const newId = (): string => ulid().toLowerCase();
 
-/** What the server says when it refuses; made up here when it cannot be reached. */
-export type Refusal = Schemas['ErrorView'];
+/** What a refusal comes to, in one sentence: what is wrong with the first field, else as a whole. */
+export const sentenceOf = (refusal: Refusal): string => Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence;
 
-export function refusalOf(error: unknown): Refusal {
-  if (typeof error === 'object' && error !== null && 'sentence' in error) return error as Refusal;
-  return {
-    code: 'offline',
-    sentence: 'The server cannot be reached. What you entered is still here; try again when the network is back.',
-    fields: {},
-    id: '',
-    present: null,
-  };
-}
+/** What is saved now, after a conflict. */
+export const presentOf = <Row>(refusal: Refusal): Row => refusal.present as unknown as Row;

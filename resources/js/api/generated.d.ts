@@ -1568,7 +1568,7 @@ export interface components {
             ladders: components["schemas"]["LadderView"][];
         };
         /** @description A dose taken apart for editing by fields. */
-        DoseFieldsView: {
+        DoseFields: {
             /** @enum {string} */
             kind: "reps" | "hold" | "falling" | "gathered" | "carry" | "timed" | "open";
             sets: number;
@@ -1767,6 +1767,8 @@ export interface components {
             id: string;
             rung: string;
             dose: string;
+            /** @description the dose by fields; it goes before the line */
+            fields?: components["schemas"]["DoseFields"] | null;
         };
         /** @description An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
         ItemView: {
@@ -1781,12 +1783,14 @@ export interface components {
             dose: string;
             /** @description in plain words, such as 3 × 10 each side */
             doseText: string;
-            fields: components["schemas"]["DoseFieldsView"] | null;
+            fields: components["schemas"]["DoseFields"] | null;
             totals: components["schemas"]["TotalsView"] | null;
             problem: string | null;
             problemPosition: number | null;
             restText: string;
             tempoText: string;
+            /** @description what could stand next in the line, as whole lines */
+            completions: string[];
             warnings: components["schemas"]["WarningView"][];
         };
         LadderCheckRequest: {
@@ -2533,6 +2537,13 @@ export interface components {
             /** @description stands beside the trunk of the ladder: climbing passes it by */
             branch: boolean;
             figure: components["schemas"]["Figure"];
+        };
+        /** @description What saving a session comes to; what it computes to is known from its preview. */
+        SavedSessionView: {
+            id: string;
+            title: string;
+            version: number;
+            changedAt: string;
         };
         SavedView: {
             id: string;
@@ -4183,7 +4194,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReviewView"];
+                    "application/json": components["schemas"]["DecisionView"];
                 };
             };
             default: components["responses"]["Error"];
@@ -4207,7 +4218,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReviewView"];
+                    "application/json": components["schemas"]["DecisionView"];
                 };
             };
             default: components["responses"]["Error"];
@@ -4438,7 +4449,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": components["schemas"]["SavedSessionView"];
                 };
             };
             default: components["responses"]["Error"];
@@ -4517,7 +4528,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": components["schemas"]["SavedSessionView"];
                 };
             };
             default: components["responses"]["Error"];

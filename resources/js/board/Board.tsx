@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { api, http, newId, refusalOf } from '@/api/client';
+import { api, http, newId, sentenceOf } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
@@ -141,13 +141,14 @@ export function Board() {
     if (sending.current.has(move)) return;
     sending.current.add(move);
     const path = { person: person.id };
-    const { data, error } = await http
-      .POST('/api/people/{person}/placements', { params: { path }, body: { id: newId(), rung: slug, side, reason } })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    const { data, error } = await http.POST('/api/people/{person}/placements', {
+      params: { path },
+      body: { id: newId(), rung: slug, side, reason },
+    });
     sending.current.delete(move);
     if (error || !data) {
-      const refusal = refusalOf(error);
-      setProblem(Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence);
+      const refusal = error;
+      setProblem(sentenceOf(refusal));
       return;
     }
     setProblem(null);

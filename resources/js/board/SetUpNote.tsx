@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { http, refusalOf, type Schemas } from '@/api/client';
+import { http, presentOf, sentenceOf, type Schemas } from '@/api/client';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 import { TextArea } from '@/ui/Field';
@@ -11,19 +11,15 @@ export function SetUpNote({ person, rung, kept }: { person: string; rung: string
   const refresh = useRefresh();
   const save = async () => {
     if (text.trim() === (kept?.text ?? '')) return;
-    const { error } = await http
-      .PUT('/api/people/{person}/set-ups', {
-        params: { path: { person } },
-        body: { rung, text, version: kept?.version ?? 0 },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.PUT('/api/people/{person}/set-ups', {
+      params: { path: { person } },
+      body: { rung, text, version: kept?.version ?? 0 },
+    });
     if (error) {
-      const refusal = refusalOf(error);
-      const theirs = refusal.code === 'changed-meanwhile' ? (refusal.present as { text?: string } | null)?.text : undefined;
       setProblem(
-        theirs === undefined
-          ? (Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence)
-          : `Someone else wrote: “${theirs}”. Yours is still here; leave the field again to keep it.`,
+        error.code === 'changed-meanwhile'
+          ? `Someone else wrote: “${presentOf<Schemas['SetUpView']>(error).text}”. Yours is still here; leave the field again to keep it.`
+          : sentenceOf(error),
       );
       await refresh();
       return;

@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas, sentenceOf } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { Why } from '@/frame/reason';
 import type { Library } from '@/frame/useLibrary';
+import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { TextField } from '@/ui/Field';
-import { saidKept } from './kept';
 import { MarkedPicture } from './MarkedPicture';
 import { LENGTH_MARKS, MARKS, sendPicture, type Mark, type SentPicture, type View } from './picture';
 
@@ -54,7 +54,7 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
     if (!complete) return;
     let newest = true;
     const timer = setTimeout(() => {
-      http
+      void http
         .POST('/api/people/{person}/alignments/preview', {
           params: { path: { person } },
           body: JSON.parse(body) as Schemas['AlignmentRequest'],
@@ -62,10 +62,9 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
         .then(({ data, error }) => {
           if (!newest) return;
           setFound(data ?? null);
-          const refusal = error && refusalOf(error);
-          setProblem(refusal ? (Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence) : null);
-        })
-        .catch((failed: unknown) => newest && setProblem(refusalOf(failed).sentence));
+          const refusal = error && error;
+          setProblem(refusal ? sentenceOf(refusal) : null);
+        });
     }, 120);
     return () => {
       newest = false;
@@ -75,9 +74,7 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
 
   const drop = (): Promise<unknown> =>
     picture?.photo
-      ? http
-          .DELETE('/api/people/{person}/photos/{photo}', { params: { path: { person, photo: picture.photo.id } } })
-          .catch(() => undefined)
+      ? http.DELETE('/api/people/{person}/photos/{photo}', { params: { path: { person, photo: picture.photo.id } } })
       : Promise.resolve();
   const leave = () => {
     // A picture that was not kept with a result is not kept at all.
@@ -108,15 +105,13 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
   };
   const keep = async () => {
     setBusy('Saving …');
-    const { data, error } = await http
-      .POST('/api/people/{person}/alignments', {
-        params: { path: { person } },
-        body: JSON.parse(body) as Schemas['AlignmentRequest'],
-      })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    const { data, error } = await http.POST('/api/people/{person}/alignments', {
+      params: { path: { person } },
+      body: JSON.parse(body) as Schemas['AlignmentRequest'],
+    });
     setBusy(null);
-    if (!data) return setProblem(refusalOf(error).sentence);
-    saidKept(
+    if (!data) return setProblem(error.sentence);
+    undoToast(
       data.sentence,
       () => http.DELETE('/api/people/{person}/alignments/{alignment}', { params: { path: { person, alignment: id } } }),
       refresh,

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas, sentenceOf } from '@/api/client';
 import { beep } from '@/coach/beep';
 import { Why } from '@/frame/reason';
+import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
-import { saidKept } from './kept';
 
 type Reading = Schemas['BraceSampleInput'];
 
@@ -65,14 +65,13 @@ export function BraceCheck({
   useEffect(() => {
     if (phase !== 'done') return;
     let newest = true;
-    http
+    void http
       .POST('/api/people/{person}/brace/preview', { params: { path: { person } }, body: { id, samples: readings } })
       .then(({ data, error }) => {
         if (!newest) return;
         setFound(data ?? null);
-        if (error) setProblem(Object.values(refusalOf(error).fields)[0]?.[0] ?? refusalOf(error).sentence);
-      })
-      .catch((failed: unknown) => newest && setProblem(refusalOf(failed).sentence));
+        if (error) setProblem(sentenceOf(error));
+      });
     return () => {
       newest = false;
     };
@@ -99,11 +98,9 @@ export function BraceCheck({
     setConnection(connection + 1);
   };
   const keep = async () => {
-    const { data, error } = await http
-      .POST('/api/people/{person}/brace', { params: { path: { person } }, body })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
-    if (!data) return setProblem(refusalOf(error).sentence);
-    saidKept(
+    const { data, error } = await http.POST('/api/people/{person}/brace', { params: { path: { person } }, body });
+    if (!data) return setProblem(error.sentence);
+    undoToast(
       data.sentence,
       () => http.DELETE('/api/people/{person}/brace/{brace}', { params: { path: { person, brace: id } } }),
       refresh,

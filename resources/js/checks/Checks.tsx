@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { api, refusalOf, type Schemas } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
@@ -35,7 +35,7 @@ export function Checks() {
     { params: { path: { person: person.id } } },
     { retry: false },
   );
-  const refusal = checks.error && refusalOf(checks.error);
+  const refusal = checks.error && checks.error;
   if (refusal && (refusal.code === 'danger-sign' || refusal.code === 'not-asked'))
     return (
       <main className="grid flex-1 content-start gap-3 p-6">

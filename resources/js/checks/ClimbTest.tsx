@@ -1,15 +1,15 @@
 import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, http, newId, refusalOf } from '@/api/client';
+import { api, http, newId } from '@/api/client';
 import { beep } from '@/coach/beep';
 import { MovingFigure } from '@/figure/MovingFigure';
 import type { Library } from '@/frame/useLibrary';
+import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { Scale } from '@/ui/Scale';
-import { saidKept } from './kept';
 import { keepClimb, otherSide, type Climb } from './climb';
 
 /** Up a ladder, one small trial after the other: Enter when it was clean, a number for each thing that was lost. */
@@ -46,7 +46,7 @@ export function ClimbTest({
   const name = library.ladders.get(ladder)?.name ?? '';
   const ready = !asked.isPlaceholderData && step !== undefined;
 
-  useEffect(() => keepClimb(person, climb), [person, climb]);
+  useEffect(() => void keepClimb(person, climb), [person, climb]);
   useEffect(() => {
     if (left === null || left <= 0) return;
     const timer = setTimeout(() => {
@@ -72,15 +72,13 @@ export function ClimbTest({
     if (saving) return;
     setSaving(true);
     setProblem(null);
-    const { data, error } = await http
-      .POST('/api/people/{person}/climbs', {
-        params: { path: { person } },
-        body: { id, ladder, side, guess, trials },
-      })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    const { data, error } = await http.POST('/api/people/{person}/climbs', {
+      params: { path: { person } },
+      body: { id, ladder, side, guess, trials },
+    });
     setSaving(false);
-    if (!data) return setProblem(refusalOf(error).sentence);
-    saidKept(
+    if (!data) return setProblem(error.sentence);
+    undoToast(
       'The climb test is kept.',
       () => http.DELETE('/api/people/{person}/climbs/{climb}', { params: { path: { person, climb: id } } }),
       refresh,

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas } from '@/api/client';
 import { beep } from '@/coach/beep';
+import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
-import { saidKept } from './kept';
 import { COUNTDOWN_MS, following, heldSeconds, keepWatch, press, REST_MS, tick, type Watch } from './stopwatch';
 
 type End = Schemas['HoldRequest']['end'];
@@ -38,7 +38,7 @@ export function HoldClock({
   const before = test.sides.find((side) => side.side === watch.side);
   const passed = now - watch.at;
 
-  useEffect(() => keepWatch(person, watch), [person, watch]);
+  useEffect(() => void keepWatch(person, watch), [person, watch]);
   useEffect(() => {
     const timer = setInterval(() => {
       setNow(Date.now());
@@ -61,17 +61,15 @@ export function HoldClock({
     if (saving) return;
     setSaving(true);
     setProblem(null);
-    const { data, error } = await http
-      .POST('/api/people/{person}/holds', {
-        params: { path: { person } },
-        body: { id: id.current, kind: test.kind, side: watch.side, seconds, end, note },
-      })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    const { data, error } = await http.POST('/api/people/{person}/holds', {
+      params: { path: { person } },
+      body: { id: id.current, kind: test.kind, side: watch.side, seconds, end, note },
+    });
     setSaving(false);
-    if (!data) return setProblem(refusalOf(error).sentence);
+    if (!data) return setProblem(error.sentence);
     const kept = id.current;
     id.current = newId();
-    saidKept(
+    undoToast(
       data.sentence,
       () => http.DELETE('/api/people/{person}/holds/{hold}', { params: { path: { person, hold: kept } } }),
       refresh,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { http, refusalOf } from '@/api/client';
+import { http } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -10,10 +10,8 @@ export function KeptPicture({ person, photo }: { person: string; photo: string }
   const [open, setOpen] = useState(false);
   const refresh = useRefresh();
   const takeOut = async () => {
-    const { error } = await http
-      .DELETE('/api/people/{person}/photos/{photo}', { params: { path: { person, photo } } })
-      .catch((failed: unknown) => ({ error: failed }));
-    if (error) return void toast(refusalOf(error).sentence);
+    const { error } = await http.DELETE('/api/people/{person}/photos/{photo}', { params: { path: { person, photo } } });
+    if (error) return void toast(error.sentence);
     setOpen(false);
     toast('The picture is taken out for good.');
     await refresh();

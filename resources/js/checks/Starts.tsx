@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Why } from '@/frame/reason';
 import { savedNow } from '@/frame/saving';
@@ -36,19 +36,17 @@ export function Starts({
     let refused: string | null = null;
     for (const start of chosen) {
       const id = newId();
-      const { error } = await http
-        .POST('/api/people/{person}/placements', {
-          params: { path: { person: person.id } },
-          body: {
-            id,
-            rung: start.rung,
-            side: start.side,
-            reason: (start.reasons[0]?.sentence ?? 'From the tests.').slice(0, 300),
-          },
-        })
-        .catch((failed: unknown) => ({ error: failed }));
+      const { error } = await http.POST('/api/people/{person}/placements', {
+        params: { path: { person: person.id } },
+        body: {
+          id,
+          rung: start.rung,
+          side: start.side,
+          reason: (start.reasons[0]?.sentence ?? 'From the tests.').slice(0, 300),
+        },
+      });
       if (error) {
-        refused = refusalOf(error).sentence;
+        refused = error.sentence;
         break;
       }
       placed.push(id);
@@ -58,9 +56,7 @@ export function Starts({
     await refresh();
     const back = async () => {
       for (const placement of placed.toReversed())
-        await http
-          .DELETE('/api/people/{person}/placements/{placement}', { params: { path: { person: person.id, placement } } })
-          .catch(() => undefined);
+        await http.DELETE('/api/people/{person}/placements/{placement}', { params: { path: { person: person.id, placement } } });
       await refresh();
     };
     toast(refused ?? (placed.length === 1 ? 'Placed.' : `Placed on ${placed.length} rungs.`), {

@@ -1,3 +1,4 @@
+import { shelf } from '@/editor/device';
 import type { Schemas } from '@/api/client';
 import type { Side } from './stopwatch';
 
@@ -27,22 +28,7 @@ export function otherSide(climb: Climb, ended: string | null): Climb | null {
   return side === undefined ? null : { ...climb, side, then, guess: ended ?? climb.guess, trials: [] };
 }
 
-const key = (person: string) => `even-rungs.climb.${person}`;
+const climbs = shelf<Climb>('climb', (climb) => Array.isArray(climb.trials));
 
-export function keptClimb(person: string): Climb | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(key(person)) ?? 'null') as Climb | null;
-    return kept !== null && Array.isArray(kept.trials) ? kept : null;
-  } catch {
-    return null;
-  }
-}
-
-export function keepClimb(person: string, climb: Climb | null): void {
-  try {
-    if (climb === null) localStorage.removeItem(key(person));
-    else localStorage.setItem(key(person), JSON.stringify(climb));
-  } catch {
-    // Without storage the test still goes on; only a reload would lose it.
-  }
-}
+export const keptClimb = (person: string): Climb | null => climbs.of(person);
+export const keepClimb = (person: string, climb: Climb | null): boolean => climbs.keep(person, climb);

@@ -1,4 +1,4 @@
-import { http, newId, refusalOf } from '@/api/client';
+import { http, newId } from '@/api/client';
 
 /** The longest side a picture is sent with; the server scales to the same. */
 const LONGEST = 1600;
@@ -70,14 +70,12 @@ export async function sendPicture(person: string, file: File): Promise<SentPictu
   const form = new FormData();
   form.append('id', newId());
   form.append('photo', await shrunk(file), 'photo.jpg');
-  const { data, error } = await http
-    .POST('/api/people/{person}/photos', {
-      params: { path: { person } },
-      body: { id: '', photo: '' },
-      bodySerializer: () => form,
-    })
-    .catch((failed: unknown) => ({ data: undefined, error: failed }));
+  const { data, error } = await http.POST('/api/people/{person}/photos', {
+    params: { path: { person } },
+    body: { id: '', photo: '' },
+    bodySerializer: () => form,
+  });
   if (data) return data;
-  const refusal = refusalOf(error);
+  const refusal = error;
   return refusal.fields.photo?.[0] ?? refusal.sentence;
 }

@@ -1,3 +1,4 @@
+import { shelf } from '@/editor/device';
 import type { Schemas } from '@/api/client';
 
 export type Side = Schemas['HoldStandingView']['side'];
@@ -68,22 +69,7 @@ export function following(watch: Watch, now: number): Watch | null {
 /** Whole seconds that count: those that were finished, as by a hand-held clock. */
 export const heldSeconds = (ms: number): number => Math.floor(ms / 1000);
 
-const key = (person: string) => `even-rungs.hold.${person}`;
+const watches = shelf<Watch>('hold', (watch) => typeof watch.at === 'number');
 
-export function keptWatch(person: string): Watch | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(key(person)) ?? 'null') as Watch | null;
-    return kept !== null && typeof kept.at === 'number' ? kept : null;
-  } catch {
-    return null;
-  }
-}
-
-export function keepWatch(person: string, watch: Watch | null): void {
-  try {
-    if (watch === null) localStorage.removeItem(key(person));
-    else localStorage.setItem(key(person), JSON.stringify(watch));
-  } catch {
-    // Without storage the clock still runs; only a reload would lose it.
-  }
-}
+export const keptWatch = (person: string): Watch | null => watches.of(person);
+export const keepWatch = (person: string, watch: Watch | null): boolean => watches.keep(person, watch);

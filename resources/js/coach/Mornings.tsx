@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Scale } from '@/ui/Scale';
@@ -16,18 +16,16 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
 
   const save = async () => {
     for (const question of questions) {
-      const { error } = await http
-        .POST('/api/people/{person}/mornings', {
-          params: { path: { person } },
-          body: {
-            id: ids[question.ladder] ?? newId(),
-            log: question.log,
-            ladder: question.ladder,
-            ...(answers[question.ladder] ?? { pain: 0, worse: false }),
-          },
-        })
-        .catch((failed: unknown) => ({ error: failed }));
-      if (error) return setProblem(refusalOf(error).sentence);
+      const { error } = await http.POST('/api/people/{person}/mornings', {
+        params: { path: { person } },
+        body: {
+          id: ids[question.ladder] ?? newId(),
+          log: question.log,
+          ladder: question.ladder,
+          ...(answers[question.ladder] ?? { pain: 0, worse: false }),
+        },
+      });
+      if (error) return setProblem(error.sentence);
     }
     onDone();
   };

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas, sentenceOf } from '@/api/client';
+import { canKeep } from '@/editor/device';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
@@ -10,7 +11,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { beep } from './beep';
 import { FormCheck } from './FormCheck';
-import { canKeep, forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
+import { forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';
 import { cued, play, repetition } from './player';
 import { TempoPath } from './TempoPath';
@@ -114,21 +115,19 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const send = async () => {
     setSaving(true);
     setProblem(null);
-    const { error } = await http
-      .POST('/api/people/{person}/logs', {
-        params: { path: { person } },
-        body: {
-          id: log.id,
-          session: log.session,
-          seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)),
-          sets: log.sets,
-        },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.POST('/api/people/{person}/logs', {
+      params: { path: { person } },
+      body: {
+        id: log.id,
+        session: log.session,
+        seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)),
+        sets: log.sets,
+      },
+    });
     setSaving(false);
     if (error) {
-      const refusal = refusalOf(error);
-      return setProblem(`${Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence} The log stays on this device.`);
+      const refusal = error;
+      return setProblem(`${sentenceOf(refusal)} The log stays on this device.`);
     }
     forget(sheet.session);
     savedNow();

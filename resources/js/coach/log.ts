@@ -1,11 +1,12 @@
 import { newId, type Schemas } from '@/api/client';
+import { shelf } from '@/editor/device';
 
 export type SetLog = Schemas['SetInput'];
 
 /** A session being coached, kept on this device until the server has it. */
 export type KeptLog = { id: string; session: string; startedAt: number; at: number; over: boolean; sets: SetLog[] };
 
-const key = (session: string) => `even-rungs.log.${session}`;
+const logs = shelf<KeptLog>('log', (log) => Array.isArray(log.sets));
 
 export const freshLog = (session: string): KeptLog => ({
   id: newId(),
@@ -17,37 +18,12 @@ export const freshLog = (session: string): KeptLog => ({
 });
 
 /** The log of a session that is still on this device, if there is one that can be read. */
-export function keptLog(session: string): KeptLog | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(key(session)) ?? 'null') as KeptLog | null;
-    return kept && kept.session === session && Array.isArray(kept.sets) ? kept : null;
-  } catch {
-    return null;
-  }
-}
-
-/** Whether this device can keep a log at all. */
-export function canKeep(): boolean {
-  try {
-    localStorage.setItem('even-rungs.probe', '1');
-    localStorage.removeItem('even-rungs.probe');
-    return true;
-  } catch {
-    return false;
-  }
-}
+export const keptLog = (session: string): KeptLog | null => logs.of(session);
 
 /** Keeps the log; says whether the device could. */
-export function keep(log: KeptLog): boolean {
-  try {
-    localStorage.setItem(key(log.session), JSON.stringify(log));
-    return true;
-  } catch {
-    return false;
-  }
-}
+export const keep = (log: KeptLog): boolean => logs.keep(log.session, log);
 
-export const forget = (session: string): void => localStorage.removeItem(key(session));
+export const forget = (session: string): boolean => logs.keep(session, null);
 
 /** A set done as written and clean, with pain and effort still to be told. */
 export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: boolean): SetLog {

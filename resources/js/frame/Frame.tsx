@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { api, http, refusalOf } from '@/api/client';
+import { api, http } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
@@ -113,7 +113,7 @@ export function Frame() {
 
   if (me.isPending) return <Loading what="Opening" />;
   if (me.isError)
-    return refusalOf(me.error).code === 'signed-out' ? (
+    return me.error.code === 'signed-out' ? (
       <Navigate to="/sign-in" replace />
     ) : (
       <Loading what="" error={me.error} again={() => void me.refetch()} />

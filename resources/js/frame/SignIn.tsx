@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { http, refusalOf, type Refusal } from '@/api/client';
+import { http, type Refusal } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';
@@ -17,11 +17,9 @@ export function SignIn() {
     event.preventDefault();
     const text = formText(event.currentTarget);
     setBusy(true);
-    const { error } = await http
-      .POST('/api/sign-in', { body: { email: text('email'), password: text('password') } })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.POST('/api/sign-in', { body: { email: text('email'), password: text('password') } });
     setBusy(false);
-    if (error) return setRefusal(refusalOf(error));
+    if (error) return setRefusal(error);
     client.clear();
     await navigate('/');
   };

@@ -2,7 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
-import { api, http, newId, refusalOf, type Schemas } from '@/api/client';
+import { api, http, newId, type Schemas } from '@/api/client';
+import { useHistory } from '@/editor/history';
 import { Figure } from '@/figure/Figure';
 import { Pane } from '@/frame/Pane';
 import { savedNow } from '@/frame/saving';
@@ -53,12 +54,14 @@ export function LibraryView() {
   );
 }
 
+type Writing = { source: Source; version: number };
+
 function Editor({ ladder, library, onSaved }: { ladder: string; library: Library; onSaved: (slug: string) => void }) {
   const client = useQueryClient();
   const kept = api.useQuery('get', '/api/ladders/{ladder}', { params: { path: { ladder } } }, { staleTime: 0 });
   const lists = api.useQuery('get', '/api/catalogue', {}, { staleTime: Infinity });
-  const [draft, setDraft] = useState<{ source: Source; version: number } | null>(null);
-  const [past, setPast] = useState<Source[]>([]);
+  const steps = useHistory<Writing | null>(null);
+  const draft = steps.now;
   const [rung, setRung] = useState<string | null>(null);
   const [moving, setMoving] = useState(false);
   const [check, setCheck] = useState<Schemas['LadderCheckView'] | null>(null);
@@ -75,10 +78,9 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
     if (asked === null) return;
     let newest = true;
     const timer = setTimeout(() => {
-      http
+      void http
         .POST('/api/ladders/check', { body: { document: JSON.parse(asked) as Record<string, never> } })
-        .then(({ data }) => newest && data && setCheck((before) => ({ ...data, ladder: data.ladder ?? before?.ladder ?? null })))
-        .catch(() => undefined);
+        .then(({ data }) => newest && data && setCheck((before) => ({ ...data, ladder: data.ladder ?? before?.ladder ?? null })));
     }, 250);
     return () => {
       newest = false;
@@ -89,32 +91,25 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
   if (!kept.data || !source || !lists.data)
     return <Loading what="Opening the ladder" error={kept.error ?? lists.error} again={() => void kept.refetch()} />;
 
-  const change = (next: Source) => {
-    setPast([...past.slice(-49), source]);
-    setDraft({ source: next, version });
+  const change = (next: Source, at = version) => {
+    steps.set({ source: next, version: at });
     setProblems([]);
   };
   const undo = () => {
-    const before = past.at(-1);
-    if (!before) return;
-    setPast(past.slice(0, -1));
     setUndone(undone + 1);
-    setDraft({ source: before, version: before.slug === source.slug ? version : kept.data.version });
+    steps.undo();
   };
   const fresh = async () => {
-    setDraft(null);
-    setPast([]);
+    steps.start(null);
     await client.invalidateQueries();
   };
   const save = async () => {
-    const { error } = await http
-      .PUT('/api/ladders/{ladder}', {
-        params: { path: { ladder: source.slug } },
-        body: { version, document: source as unknown as Record<string, never> },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.PUT('/api/ladders/{ladder}', {
+      params: { path: { ladder: source.slug } },
+      body: { version, document: source as unknown as Record<string, never> },
+    });
     if (error) {
-      const refusal = refusalOf(error);
+      const refusal = error;
       return setProblems(refusal.fields.document ?? [refusal.sentence]);
     }
     savedNow();
@@ -123,22 +118,18 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
     onSaved(source.slug);
   };
   const letGo = async () => {
-    const { error } = await http
-      .DELETE('/api/ladders/{ladder}', { params: { path: { ladder } } })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.DELETE('/api/ladders/{ladder}', { params: { path: { ladder } } });
     if (error) {
-      const refusal = refusalOf(error);
+      const refusal = error;
       return setProblems(refusal.fields.document ?? [refusal.sentence]);
     }
     const mine = source;
     const takeBack = async () => {
-      const { error } = await http
-        .PUT('/api/ladders/{ladder}', {
-          params: { path: { ladder: mine.slug } },
-          body: { version: 0, document: mine as unknown as Record<string, never> },
-        })
-        .catch((failed: unknown) => ({ error: failed }));
-      if (error) return void toast(refusalOf(error).sentence);
+      const { error } = await http.PUT('/api/ladders/{ladder}', {
+        params: { path: { ladder: mine.slug } },
+        body: { version: 0, document: mine as unknown as Record<string, never> },
+      });
+      if (error) return void toast(error.sentence);
       await client.invalidateQueries();
       onSaved(mine.slug);
     };
@@ -159,22 +150,17 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
     URL.revokeObjectURL(link.href);
   };
   const read = async (text: string) => {
-    const { data, error } = await http
-      .POST('/api/ladders/read', { body: { text } })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    const { data, error } = await http.POST('/api/ladders/read', { body: { text } });
     if (!data) {
-      const refusal = refusalOf(error);
+      const refusal = error;
       return setProblems(refusal.fields.text ?? [refusal.sentence]);
     }
     if (data.problems.length > 0 || !data.document) return setProblems(data.problems);
     const document = data.document as Source;
     setRung(null);
     if (document.slug === source.slug) return change(document);
-    const known = await http
-      .GET('/api/ladders/{ladder}', { params: { path: { ladder: document.slug } } })
-      .catch(() => ({ data: undefined }));
-    setPast([...past.slice(-49), source]);
-    setDraft({ source: document, version: known.data?.version ?? 0 });
+    const known = await http.GET('/api/ladders/{ladder}', { params: { path: { ladder: document.slug } } });
+    change(document, known.data?.version ?? 0);
   };
 
   const drawn = new Map(check?.ladder?.rungs.map((one) => [one.slug.split('/')[1], one]));
@@ -191,7 +177,7 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
             <input
               aria-label="Name of the ladder"
               value={textOf(source.name)}
-              onChange={(event) => setDraft({ source: { ...source, name: event.target.value }, version })}
+              onChange={(event) => change({ ...source, name: event.target.value })}
               className="min-h-10 min-w-0 flex-1 rounded-md border border-rung-edge bg-paper px-3 font-display text-2xl font-[650]"
             />
           ) : (
@@ -212,7 +198,7 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
                 Keep as your own version
               </Button>
             )}
-            {past.length > 0 && <Button onClick={undo}>Undo</Button>}
+            {steps.canUndo && <Button onClick={undo}>Undo</Button>}
             {changed && <Button onClick={() => void fresh()}>Leave unchanged</Button>}
             {!changed && kept.data.version > 0 && (
               <Button onClick={() => void letGo()}>
@@ -229,12 +215,11 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
             {!changed && (
               <Button
                 onClick={() => {
-                  setPast([source]);
                   setRung(null);
-                  setDraft({
-                    source: { ...source, slug: newId(), name: `${textOf(source.name)}, own`, short: `${textOf(source.short)} 2` },
-                    version: 0,
-                  });
+                  change(
+                    { ...source, slug: newId(), name: `${textOf(source.name)}, own`, short: `${textOf(source.short)} 2` },
+                    0,
+                  );
                 }}
               >
                 Copy the ladder
@@ -244,10 +229,9 @@ function Editor({ ladder, library, onSaved }: { ladder: string; library: Library
               <Button
                 onClick={() => {
                   const first = newId();
-                  setPast([source]);
                   setCheck(null);
                   setRung(first);
-                  setDraft({ source: blankLadder(newId(), first), version: 0 });
+                  change(blankLadder(newId(), first), 0);
                 }}
               >
                 New ladder

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, http, refusalOf, type Schemas } from '@/api/client';
+import { api, http, type Schemas } from '@/api/client';
 import { savedNow } from '@/frame/saving';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
@@ -41,10 +41,8 @@ export function MethodView() {
 
   const choose = async (answer: Answer) => {
     if (!method.data) return;
-    const { error } = await http
-      .PUT('/api/method', { body: { version: method.data.version, answer } })
-      .catch((failed: unknown) => ({ error: failed }));
-    setProblem(error ? refusalOf(error).sentence : null);
+    const { error } = await http.PUT('/api/method', { body: { version: method.data.version, answer } });
+    setProblem(error ? error.sentence : null);
     if (!error) savedNow();
     await client.invalidateQueries();
   };
@@ -147,7 +145,7 @@ export function MethodView() {
           </select>
         </label>
         {trial.error ? (
-          <p className="mt-4 text-ink2">{refusalOf(trial.error).sentence}</p>
+          <p className="mt-4 text-ink2">{trial.error.sentence}</p>
         ) : !trial.data ? (
           person === '' ? (
             <p className="mt-4 text-ink2">

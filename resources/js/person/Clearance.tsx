@@ -1,6 +1,6 @@
 import { useRef, useState, type FormEvent } from 'react';
 import { toast } from 'sonner';
-import { http, newId, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import { http, newId, type Refusal, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
@@ -44,13 +44,11 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const text = formText(event.currentTarget);
-    const { error } = await http
-      .POST('/api/people/{person}/clearances', {
-        params: { path: { person } },
-        body: { id: id.current, clinician: text('clinician'), scope: text('scope'), from: text('from'), until: text('until') },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
-    if (error) return setRefusal(refusalOf(error));
+    const { error } = await http.POST('/api/people/{person}/clearances', {
+      params: { path: { person } },
+      body: { id: id.current, clinician: text('clinician'), scope: text('scope'), from: text('from'), until: text('until') },
+    });
+    if (error) return setRefusal(error);
     toast('The clearance is recorded; training is open.');
     await refresh();
     onDone?.();

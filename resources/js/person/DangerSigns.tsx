@@ -1,5 +1,5 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
-import { api, http, newId, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import { api, http, newId, type Refusal, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -27,10 +27,11 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
   };
 
   const save = async () => {
-    const { error } = await http
-      .POST('/api/people/{person}/screenings', { params: { path: { person: person.id } }, body: { id: id.current, signs } })
-      .catch((failed: unknown) => ({ error: failed }));
-    if (error) return setRefusal(refusalOf(error));
+    const { error } = await http.POST('/api/people/{person}/screenings', {
+      params: { path: { person: person.id } },
+      body: { id: id.current, signs },
+    });
+    if (error) return setRefusal(error);
     // First, so that the next step is there to take the keys as soon as the answers are.
     onDone();
     await refresh();

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { http, newId, refusalOf, type Refusal } from '@/api/client';
+import { http, newId, type Refusal } from '@/api/client';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 import { bodyOf, emptyPerson, type PersonFields } from './fields';
@@ -14,29 +14,25 @@ export function NewPerson() {
   const refresh = useRefresh();
   const navigate = useNavigate();
 
-  const save = async (fields: PersonFields) => {
+  const save = async (fields: PersonFields): Promise<boolean> => {
     setBusy(true);
-    const { error } = await http
-      .POST('/api/people', { body: { id: id.current, version: 0, ...bodyOf(fields) } })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...bodyOf(fields) } });
     setBusy(false);
-    if (error) return setRefusal(refusalOf(error));
+    if (error) {
+      setRefusal(error);
+      return false;
+    }
     savedNow();
     await refresh();
     await navigate(`/people/${id.current}/person`);
+    return true;
   };
 
   return (
     <main className="relative min-h-0 flex-1 scroll-pb-20 p-6 lg:overflow-y-auto">
       <div className="mx-auto max-w-3xl">
         <h1 className="mb-5 text-3xl">Add a person</h1>
-        <PersonForm
-          start={emptyPerson}
-          refusal={refusal}
-          busy={busy}
-          onSave={(fields) => void save(fields)}
-          action="Add, then ask the danger signs"
-        />
+        <PersonForm start={emptyPerson} refusal={refusal} busy={busy} onSave={save} action="Add, then ask the danger signs" />
       </div>
     </main>
   );

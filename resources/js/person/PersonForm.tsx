@@ -1,12 +1,10 @@
-import { zodResolver } from '@hookform/resolvers/zod';
-import { useId, type ReactNode } from 'react';
-import { Controller, useFieldArray, useForm, useWatch } from 'react-hook-form';
+import { useId, useState, type ReactNode } from 'react';
 import { api, type Refusal, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { BoardEffect } from './BoardEffect';
-import { schema, type PersonFields } from './fields';
+import type { PersonFields } from './fields';
 import { Places } from './Places';
 import { TargetBars } from './Shares';
 import { TrainingWeek, weekdays } from './TrainingWeek';
@@ -27,58 +25,68 @@ export function PersonForm({
   start: PersonFields;
   refusal: Refusal | null;
   busy: boolean;
-  onSave: (fields: PersonFields) => void;
+  /** Whether it was saved. */
+  onSave: (fields: PersonFields) => Promise<boolean>;
   action: string;
 }) {
   const catalogue = api.useQuery('get', '/api/catalogue', {}, { staleTime: Infinity });
-  const { register, control, handleSubmit, formState, setValue } = useForm({
-    resolver: zodResolver(schema),
-    defaultValues: start,
-    values: start,
-    resetOptions: { keepDirtyValues: true },
-  });
-  const limits = useFieldArray({ control, name: 'limits' });
-  const [chosen, places, place, aim] = useWatch({ control, name: ['limits', 'places', 'place', 'aim'] });
+  // What was typed goes over what is saved, also when that is read anew meanwhile.
+  const [typed, setTyped] = useState<Partial<PersonFields>>({});
+  const fields = { ...start, ...typed };
+  const set = (change: Partial<PersonFields>) => setTyped({ ...typed, ...change });
+  const save = async () => {
+    if (await onSave(fields)) setTyped({});
+  };
   if (!catalogue.data) return <Loading what="Reading the lists" error={catalogue.error} again={() => void catalogue.refetch()} />;
 
+  const isDirty = JSON.stringify(fields) !== JSON.stringify(start);
   const states = catalogue.data.states;
-  const problem = (field: Exclude<keyof PersonFields, 'places' | 'limits' | 'week' | 'shares'>): string | undefined =>
-    formState.errors[field]?.message ?? refusal?.fields[field]?.[0];
   const said = (path: string): string | undefined => refusal?.fields[path]?.[0];
+  /** A field of text or choice, by its name. */
+  const field = (
+    name: { [Name in keyof PersonFields]: PersonFields[Name] extends string ? Name : never }[keyof PersonFields],
+  ) => ({
+    name,
+    value: fields[name],
+    problem: said(name),
+    onChange: (event: { target: { value: string } }) => set({ [name]: event.target.value }),
+  });
+  const limit = (at: number, change: Partial<PersonFields['limits'][number]>) =>
+    set({ limits: fields.limits.map((one, index) => (index === at ? { ...one, ...change } : one)) });
   const sided = (state: string): boolean => states.some((entry: Schemas['StateView']) => entry.value === state && entry.sided);
   const otherProblems = Object.entries(refusal?.fields ?? {}).filter(([path]) => /^(week|shares|limits)/.test(path));
 
   return (
-    <form noValidate onSubmit={(event) => void handleSubmit(onSave)(event)} className="grid gap-7">
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+      className="grid gap-7"
+    >
       <Group title="Who">
-        <TextField label="Name" autoComplete="off" problem={problem('name')} {...register('name')} />
+        <TextField label="Name" autoComplete="off" {...field('name')} />
         <TextField
           label="Work, hobby or sport"
           autoComplete="off"
           hint="In a few words, such as: canal lock keeper"
-          problem={problem('about')}
-          {...register('about')}
+          {...field('about')}
         />
         <div className="grid grid-cols-2 gap-3 sm:col-span-2 sm:grid-cols-4">
-          <TextField
-            label="Year of birth"
-            inputMode="numeric"
-            maxLength={4}
-            problem={problem('birthYear')}
-            {...register('birthYear')}
-          />
-          <SelectField label="Norms of" {...register('sex')}>
+          <TextField label="Year of birth" inputMode="numeric" maxLength={4} {...field('birthYear')} />
+          <SelectField label="Norms of" {...field('sex')}>
             <option value="">not said</option>
             <option value="female">women</option>
             <option value="male">men</option>
           </SelectField>
-          <SelectField label="Stronger hand" {...register('hand')}>
+          <SelectField label="Stronger hand" {...field('hand')}>
             <option value="">not said</option>
             <option value="left">left</option>
             <option value="right">right</option>
             <option value="both">both alike</option>
           </SelectField>
-          <SelectField label="Injured side" {...register('injuredSide')}>
+          <SelectField label="Injured side" {...field('injuredSide')}>
             <option value="">none</option>
             <option value="left">left</option>
             <option value="right">right</option>
@@ -88,83 +96,63 @@ export function PersonForm({
       </Group>
 
       <Group title="What for">
-        <SelectField label="Aim" problem={problem('aim')} {...register('aim')}>
+        <SelectField label="Aim" {...field('aim')}>
           {catalogue.data.aims.map((one) => (
             <option key={one.value} value={one.value}>
               {one.label}
             </option>
           ))}
         </SelectField>
-        <Controller
-          control={control}
-          name="shares"
-          render={({ field }) => (
-            <TargetBars aim={aim} own={field.value} onChange={field.onChange} aims={catalogue.data.aimShares} />
-          )}
-        />
+        <TargetBars aim={fields.aim} own={fields.shares} onChange={(shares) => set({ shares })} aims={catalogue.data.aimShares} />
       </Group>
 
       <Group title="When">
-        <TextField
-          label="Minutes for core work"
-          type="number"
-          inputMode="numeric"
-          min={3}
-          max={180}
-          problem={problem('minutes')}
-          {...register('minutes')}
+        <TextField label="Minutes for core work" type="number" inputMode="numeric" min={3} max={180} {...field('minutes')} />
+        <Choices
+          legend="Training days"
+          options={days}
+          chosen={fields.trainingDays}
+          onChange={(trainingDays) => set({ trainingDays })}
+          problem={said('trainingDays')}
         />
-        <Controller
-          control={control}
-          name="trainingDays"
-          render={({ field }) => (
-            <Choices
-              legend="Training days"
-              options={days}
-              chosen={field.value}
-              onChange={field.onChange}
-              problem={problem('trainingDays')}
-            />
-          )}
-        />
-        <Controller
-          control={control}
-          name="week"
-          render={({ field }) => (
-            <TrainingWeek week={field.value} kinds={catalogue.data.trainingKinds} onChange={field.onChange} />
-          )}
-        />
+        <TrainingWeek week={fields.week} kinds={catalogue.data.trainingKinds} onChange={(week) => set({ week })} />
       </Group>
 
       <Places
-        places={places}
-        place={place}
+        places={fields.places}
+        place={fields.place}
         kit={catalogue.data.kit}
         problem={said}
-        onChange={(next, at) => {
-          setValue('places', next, { shouldDirty: true });
-          setValue('place', at, { shouldDirty: true });
-        }}
+        onChange={(places, place) => set({ places, place })}
       />
 
       <fieldset className="grid gap-3">
         <legend className="mb-2 font-display text-lg font-[650]">Limits</legend>
-        {limits.fields.length === 0 && (
+        {fields.limits.length === 0 && (
           <p className="text-ink3">None noted. A limit rules out the rungs that load it, and says so on the board.</p>
         )}
-        {limits.fields.map((field, index) => (
+        {fields.limits.map((one, index) => (
           <div
-            key={field.id}
+            key={index}
             className="grid items-start gap-2 rounded-md border border-hairline bg-ground/50 p-3 sm:grid-cols-[1fr_5.5rem_10.5rem_1fr_auto]"
           >
-            <SelectField label="What" {...register(`limits.${index}.state`)}>
+            <SelectField
+              label="What"
+              value={one.state}
+              onChange={(event) => limit(index, { state: event.target.value as typeof one.state })}
+            >
               {states.map((state) => (
                 <option key={state.value} value={state.value}>
                   {state.label}
                 </option>
               ))}
             </SelectField>
-            <SelectField label="Side" disabled={!sided(chosen[index]?.state ?? '')} {...register(`limits.${index}.side`)}>
+            <SelectField
+              label="Side"
+              disabled={!sided(one.state)}
+              value={one.side}
+              onChange={(event) => limit(index, { side: event.target.value as typeof one.side })}
+            >
               <option value="both">both</option>
               <option value="left">left</option>
               <option value="right">right</option>
@@ -174,16 +162,26 @@ export function PersonForm({
               type="date"
               problem={said(`limits.${index}.since`)}
               className="px-1.5"
-              {...register(`limits.${index}.since`)}
+              value={one.since}
+              onChange={(event) => limit(index, { since: event.target.value })}
             />
-            <TextField label="Note (encrypted)" {...register(`limits.${index}.note`)} />
-            <Button look="quiet" className="mt-8" onClick={() => limits.remove(index)}>
+            <TextField
+              label="Note (encrypted)"
+              value={one.note}
+              onChange={(event) => limit(index, { note: event.target.value })}
+            />
+            <Button look="quiet" className="mt-8" onClick={() => set({ limits: fields.limits.filter((_, at) => at !== index) })}>
               lift
             </Button>
-            {states.some((entry) => entry.value === chosen[index]?.state && entry.clearable) && (
+            {states.some((entry) => entry.value === one.state && entry.clearable) && (
               <label className="flex min-h-8 items-center gap-2 sm:col-span-5">
-                <input type="checkbox" className="size-4 accent-rowan" {...register(`limits.${index}.cleared`)} />a clinician has
-                cleared weights, standing and walking (as long as the recorded clearance runs)
+                <input
+                  type="checkbox"
+                  className="size-4 accent-rowan"
+                  checked={one.cleared}
+                  onChange={(event) => limit(index, { cleared: event.target.checked })}
+                />
+                a clinician has cleared weights, standing and walking (as long as the recorded clearance runs)
               </label>
             )}
           </div>
@@ -191,12 +189,17 @@ export function PersonForm({
         <div>
           <Button
             onClick={() =>
-              limits.append({
-                state: (states[0]?.value ?? 'wrist-pain') as Schemas['LimitInput']['state'],
-                side: 'both',
-                note: '',
-                since: '',
-                cleared: false,
+              set({
+                limits: [
+                  ...fields.limits,
+                  {
+                    state: (states[0]?.value ?? 'wrist-pain') as Schemas['LimitInput']['state'],
+                    side: 'both',
+                    note: '',
+                    since: '',
+                    cleared: false,
+                  },
+                ],
               })
             }
           >
@@ -206,17 +209,16 @@ export function PersonForm({
       </fieldset>
 
       {person !== undefined && (
-        <BoardEffect person={person} limits={chosen.map((limit) => ({ ...limit, since: null }))} kit={places[place]?.kit ?? []} />
+        <BoardEffect
+          person={person}
+          limits={fields.limits.map((one) => ({ ...one, since: null }))}
+          kit={fields.places[fields.place]?.kit ?? []}
+        />
       )}
 
       <Group title="Kept">
-        <TextArea label="Notes (encrypted)" wide rows={3} problem={problem('notes')} {...register('notes')} />
-        <TextField
-          label="Agreed that health details are kept, on"
-          type="date"
-          problem={problem('consentedOn')}
-          {...register('consentedOn')}
-        />
+        <TextArea label="Notes (encrypted)" wide rows={3} {...field('notes')} />
+        <TextField label="Agreed that health details are kept, on" type="date" {...field('consentedOn')} />
       </Group>
 
       {refusal && (
@@ -228,10 +230,10 @@ export function PersonForm({
         </div>
       )}
       <div className="sticky bottom-0 -mx-6 -mb-6 flex items-center gap-4 border-t border-hairline bg-ground px-6 py-3 lg:-bottom-6">
-        <Button look={formState.isDirty || person === undefined ? 'next' : 'plain'} type="submit" disabled={busy}>
+        <Button look={isDirty || person === undefined ? 'next' : 'plain'} type="submit" disabled={busy}>
           {action}
         </Button>
-        {formState.isDirty && <span className="text-ink2">Not saved yet.</span>}
+        {isDirty && <span className="text-ink2">Not saved yet.</span>}
       </div>
     </form>
   );

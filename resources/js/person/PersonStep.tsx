@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { http, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import { http, presentOf, type Refusal, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
@@ -31,26 +31,24 @@ export function PersonStep() {
   const [busy, setBusy] = useState(false);
   const start = useMemo(() => fieldsOf(person), [person]);
 
-  const save = async (fields: PersonFields, version = person.version) => {
+  const save = async (fields: PersonFields, version = person.version): Promise<boolean> => {
     setBusy(true);
-    const { error } = await http
-      .PUT('/api/people/{person}', {
-        params: { path: { person: person.id } },
-        body: { id: person.id, version, ...bodyOf(fields) },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
+    const { error } = await http.PUT('/api/people/{person}', {
+      params: { path: { person: person.id } },
+      body: { id: person.id, version, ...bodyOf(fields) },
+    });
     setBusy(false);
     if (error) {
-      const said = refusalOf(error);
-      if (said.code === 'changed-meanwhile')
-        return setTheirs({ mine: fields, theirs: said.present as unknown as Schemas['PersonView'] });
-      return setRefusal(said);
+      if (error.code === 'changed-meanwhile') setTheirs({ mine: fields, theirs: presentOf<Schemas['PersonView']>(error) });
+      else setRefusal(error);
+      return false;
     }
     setRefusal(null);
     setTheirs(null);
     savedNow();
     toast('Saved.');
     await refresh();
+    return true;
   };
 
   const screened = person.screening !== null;
@@ -76,14 +74,7 @@ export function PersonStep() {
               }}
             />
           )}
-          <PersonForm
-            start={start}
-            refusal={refusal}
-            busy={busy}
-            onSave={(fields) => void save(fields)}
-            action="Save"
-            person={person.id}
-          />
+          <PersonForm start={start} refusal={refusal} busy={busy} onSave={save} action="Save" person={person.id} />
         </div>
       </main>
       <Pane label="Where this person stands">

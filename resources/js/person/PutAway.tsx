@@ -1,5 +1,5 @@
 import { toast } from 'sonner';
-import { http, refusalOf, type Schemas } from '@/api/client';
+import { http, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 
@@ -8,11 +8,11 @@ export function usePutAway(): (person: string, name: string, away: boolean) => P
   const refresh = useRefresh();
   const putAway = async (person: string, name: string, away: boolean): Promise<void> => {
     const ask = { params: { path: { person } } };
-    const { error } = await (
-      away ? http.POST('/api/people/{person}/archive', ask) : http.DELETE('/api/people/{person}/archive', ask)
-    ).catch((failed: unknown) => ({ error: failed }));
+    const { error } = await (away
+      ? http.POST('/api/people/{person}/archive', ask)
+      : http.DELETE('/api/people/{person}/archive', ask));
     if (error) {
-      toast(refusalOf(error).sentence);
+      toast(error.sentence);
       return;
     }
     await refresh();

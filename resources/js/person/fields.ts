@@ -1,4 +1,3 @@
-import * as z from 'zod/mini';
 import type { Schemas } from '@/api/client';
 
 type Limit = Schemas['LimitInput'];
@@ -10,38 +9,24 @@ export type OtherTraining = Schemas['OtherTrainingView'];
 export type Shares = Record<string, number>;
 
 /** What the person form holds while it is typed in: empty texts stand for what is not told. */
-export const schema = z.object({
-  name: z
-    .string()
-    .check(z.trim(), z.minLength(1, 'A person needs a name.'), z.maxLength(120, 'A name has at most 120 characters.')),
-  about: z.string().check(z.maxLength(160, 'At most 160 characters fit here.')),
-  birthYear: z.string().check(z.regex(/^(\d{4})?$/, 'A year such as 1988, or nothing.')),
-  sex: z.string(),
-  hand: z.string(),
-  injuredSide: z.string(),
-  aim: z.string(),
-  shares: z.nullable(z.custom<Shares>()),
-  trainingDays: z.array(z.number()).check(z.minLength(1, 'Choose at least one training day.')),
-  minutes: z.coerce
-    .number('Say how many minutes there are.')
-    .check(z.minimum(3, 'From 3 to 180 minutes.'), z.maximum(180, 'From 3 to 180 minutes.')),
-  places: z.custom<Place[]>(),
-  place: z.number(),
-  week: z.custom<OtherTraining[]>(),
-  limits: z.array(
-    z.object({
-      state: z.custom<Limit['state']>(),
-      side: z.custom<Limit['side']>(),
-      note: z.string().check(z.maxLength(500, 'At most 500 characters fit here.')),
-      since: z.string(),
-      cleared: z.boolean(),
-    }),
-  ),
-  notes: z.string().check(z.maxLength(2000, 'At most 2000 characters fit here.')),
-  consentedOn: z.string(),
-});
-
-export type PersonFields = z.infer<typeof schema>;
+export interface PersonFields {
+  name: string;
+  about: string;
+  birthYear: string;
+  sex: string;
+  hand: string;
+  injuredSide: string;
+  aim: string;
+  shares: Shares | null;
+  trainingDays: number[];
+  minutes: string;
+  places: Place[];
+  place: number;
+  week: OtherTraining[];
+  limits: (Omit<Limit, 'since'> & { since: string })[];
+  notes: string;
+  consentedOn: string;
+}
 
 export const emptyPerson: PersonFields = {
   name: '',
@@ -53,7 +38,7 @@ export const emptyPerson: PersonFields = {
   aim: 'even',
   shares: null,
   trainingDays: [],
-  minutes: 20,
+  minutes: '20',
   places: [{ name: 'here', kit: ['mat', 'wall'], weights: '' }],
   place: 0,
   week: [],
@@ -72,21 +57,25 @@ export const fieldsOf = (person: Person): PersonFields => ({
   aim: person.aim,
   shares: person.ownShares ? person.shares : null,
   trainingDays: person.trainingDays,
-  minutes: person.minutes,
+  minutes: String(person.minutes),
   places: person.places,
   place: person.place,
   week: person.week,
-  limits: person.limits.map(({ state, side, note, since, cleared }) => ({ state, side, note, since, cleared })),
+  limits: person.limits.map(({ state, side, note, since, cleared }) => ({ state, side, note, since: since ?? '', cleared })),
   notes: person.notes,
   consentedOn: person.consentedOn ?? '',
 });
 
 const told = <Value extends string>(text: string): Value | null => (text === '' ? null : (text as Value));
 
+/** A number as typed; what is none is sent as it is, so that the server says what is wrong with it. */
+const number = (text: string): number => (/^\d+$/.test(text.trim()) ? Number(text) : (text as unknown as number));
+
 /** The fields as the server takes them. */
 export const bodyOf = (fields: PersonFields): Omit<PersonBody, 'id' | 'version'> => ({
   ...fields,
-  birthYear: fields.birthYear === '' ? null : Number(fields.birthYear),
+  minutes: number(fields.minutes),
+  birthYear: fields.birthYear === '' ? null : number(fields.birthYear),
   sex: told(fields.sex),
   hand: told(fields.hand),
   injuredSide: told(fields.injuredSide),

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { api, http, newId, refusalOf } from '@/api/client';
+import { api, http, newId, sentenceOf } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { Pane } from '@/frame/Pane';
 import { savedNow } from '@/frame/saving';
@@ -30,21 +30,19 @@ export function Review() {
     setBusy(false);
   };
   const decide: Decide = async (one, choice, reason) => {
-    const { data, error } = await http
-      .POST('/api/people/{person}/decisions', {
-        params: { path: { person: person.id } },
-        body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason },
-      })
-      .catch((failed: unknown) => ({ data: undefined, error: failed }));
+    const { data, error } = await http.POST('/api/people/{person}/decisions', {
+      params: { path: { person: person.id } },
+      body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason },
+    });
     if (error) {
-      const refusal = refusalOf(error);
-      setProblem(Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence);
+      const refusal = error;
+      setProblem(sentenceOf(refusal));
       if (refusal.code === 'decided') await refresh();
       return;
     }
     setProblem(null);
     savedNow();
-    const decision = data?.decisions[0];
+    const decision = data;
     toast(
       'Decided.',
       decision && { duration: 10_000, action: { label: 'Take back', onClick: () => void takeBack(decision.id) } },
@@ -52,12 +50,10 @@ export function Review() {
     await refresh();
   };
   const takeBack = async (decision: string) => {
-    const { error } = await http
-      .POST('/api/people/{person}/decisions/{decision}/take-back', {
-        params: { path: { person: person.id, decision } },
-      })
-      .catch((failed: unknown) => ({ error: failed }));
-    if (error) return setProblem(refusalOf(error).sentence);
+    const { error } = await http.POST('/api/people/{person}/decisions/{decision}/take-back', {
+      params: { path: { person: person.id, decision } },
+    });
+    if (error) return setProblem(error.sentence);
     toast('Taken back; it waits again.');
     await refresh();
   };

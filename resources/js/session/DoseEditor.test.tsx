@@ -33,13 +33,14 @@ const item: Schemas['ItemView'] = {
   problemPosition: null,
   restText: '45 s rest',
   tempoText: '',
+  completions: [],
   warnings: [],
 };
 
 describe('the dose of an exercise', () => {
   it('is one line that can be typed', () => {
     const onChange = vi.fn();
-    render(<DoseEditor item={item} value="2x10/side" onChange={onChange} onSettle={() => {}} />);
+    render(<DoseEditor item={item} value="2x10/side" onChange={onChange} current onFields={() => {}} onSettle={() => {}} />);
     fireEvent.change(screen.getByLabelText('Dose of Press-out, standing'), { target: { value: '3x10/side r60' } });
     expect(onChange).toHaveBeenCalledWith('3x10/side r60');
   });
@@ -50,6 +51,8 @@ describe('the dose of an exercise', () => {
         item={{ ...item, fields: null, problem: 'The third part of the tempo is “x1”.' }}
         value="2x10/side 3-1-x1-9"
         onChange={() => {}}
+        current
+        onFields={() => {}}
         onSettle={() => {}}
       />,
     );
@@ -58,24 +61,36 @@ describe('the dose of an exercise', () => {
     expect(screen.getByRole('button')).toBeDisabled();
   });
 
-  it('can be edited by fields, which write the same line', () => {
-    const onChange = vi.fn();
-    render(<DoseEditor item={item} value="2x10/side" onChange={onChange} onSettle={() => {}} />);
+  it('can be edited by fields, whose line the server writes', () => {
+    const onFields = vi.fn();
+    render(<DoseEditor item={item} value="2x10/side" onChange={() => {}} current onFields={onFields} onSettle={() => {}} />);
     fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
     const reps = screen.getByLabelText(/Repetitions each side/);
     fireEvent.change(reps, { target: { value: '12' } });
-    expect(onChange).toHaveBeenLastCalledWith('2x12/side');
+    expect(onFields).toHaveBeenLastCalledWith({ ...item.fields, count: 12 });
     fireEvent.change(screen.getByLabelText(/Rest between sets/), { target: { value: '60' } });
-    expect(onChange).toHaveBeenLastCalledWith('2x12/side r60');
+    expect(onFields).toHaveBeenLastCalledWith({ ...item.fields, count: 12, restSeconds: 60 });
     expect(reps).toBeInTheDocument();
   });
 
   it('completes the line: the arrows walk, Tab takes', () => {
     const onChange = vi.fn();
-    const { rerender } = render(<DoseEditor item={item} value="2x8" onChange={onChange} onSettle={() => {}} />);
+    const completions = ['2x9s', '2x9/side', '2x9 +1'];
+    const { rerender } = render(
+      <DoseEditor item={item} value="2x8" onChange={onChange} current onFields={() => {}} onSettle={() => {}} />,
+    );
     const field = screen.getByLabelText('Dose of Press-out, standing');
     fireEvent.change(field, { target: { value: '2x9' } });
-    rerender(<DoseEditor item={item} value="2x9" onChange={onChange} onSettle={() => {}} />);
+    rerender(
+      <DoseEditor
+        item={{ ...item, completions }}
+        value="2x9"
+        onChange={onChange}
+        current
+        onFields={() => {}}
+        onSettle={() => {}}
+      />,
+    );
     expect(screen.getAllByRole('option')[1]).toHaveTextContent('2x9/side');
     fireEvent.keyDown(field, { key: 'ArrowDown' });
     fireEvent.keyDown(field, { key: 'ArrowDown' });
@@ -89,6 +104,8 @@ describe('the dose of an exercise', () => {
         item={{ ...item, dose: '2x10/side 12kg', fields: null, problem: 'A load is written @12kg.', problemPosition: 10 }}
         value="2x10/side 12kg"
         onChange={() => {}}
+        current
+        onFields={() => {}}
         onSettle={() => {}}
       />,
     );
@@ -96,24 +113,26 @@ describe('the dose of an exercise', () => {
   });
 
   it('counts movements where the method does', () => {
-    const onChange = vi.fn();
-    const moves = { ...item, fields: { ...item.fields, count: 20, suffix: ' moves' } as Schemas['DoseFieldsView'] };
-    render(<DoseEditor item={moves} value="2x20 moves" onChange={onChange} onSettle={() => {}} />);
+    const onFields = vi.fn();
+    const moves = { ...item, fields: { ...item.fields, count: 20, suffix: ' moves' } as Schemas['DoseFields'] };
+    render(<DoseEditor item={moves} value="2x20 moves" onChange={() => {}} current onFields={onFields} onSettle={() => {}} />);
     fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
     fireEvent.change(screen.getByLabelText(/movements of both sides/), { target: { value: '16' } });
-    expect(onChange).toHaveBeenLastCalledWith('2x16 moves');
+    expect(onFields).toHaveBeenLastCalledWith({ ...moves.fields, count: 16 });
     fireEvent.change(screen.getByLabelText(/More sets if clean/), { target: { value: '1' } });
-    expect(onChange).toHaveBeenLastCalledWith('2x16 moves +1');
+    expect(onFields).toHaveBeenLastCalledWith({ ...moves.fields, count: 16, optionalSets: 1 });
   });
 
   it('has fields for falling, gathered and open sets too', () => {
-    const onChange = vi.fn();
-    const show = (fields: Partial<Schemas['DoseFieldsView']>) => {
+    const onFields = vi.fn();
+    const show = (fields: Partial<Schemas['DoseFields']>) => {
       const { unmount } = render(
         <DoseEditor
-          item={{ ...item, fields: { ...(item.fields as Schemas['DoseFieldsView']), perSide: false, ...fields } }}
+          item={{ ...item, fields: { ...(item.fields as Schemas['DoseFields']), perSide: false, ...fields } }}
           value=""
-          onChange={onChange}
+          onChange={() => {}}
+          current
+          onFields={onFields}
           onSettle={() => {}}
         />,
       );
@@ -122,14 +141,14 @@ describe('the dose of an exercise', () => {
     };
     let close = show({ kind: 'falling', counts: '6-5-4', seconds: 10, gapSeconds: 5 });
     fireEvent.change(screen.getByLabelText(/Holds, set by set/), { target: { value: '5-4-3' } });
-    expect(onChange).toHaveBeenLastCalledWith('(5-4-3x10s/5)');
+    expect(onFields).toHaveBeenLastCalledWith(expect.objectContaining({ kind: 'falling', counts: '5-4-3', seconds: 10 }));
     close();
     close = show({ kind: 'gathered', sets: 1, count: 120, seconds: 45, gapSeconds: 30 });
     fireEvent.change(screen.getByLabelText(/Each bout/), { target: { value: '60' } });
-    expect(onChange).toHaveBeenLastCalledWith('1x(120s by 60s/30)');
+    expect(onFields).toHaveBeenLastCalledWith(expect.objectContaining({ kind: 'gathered', count: 120, seconds: 60 }));
     close();
     show({ kind: 'open', sets: 2, count: 40, cap: null, forTime: true });
     fireEvent.change(screen.getByLabelText(/At most/), { target: { value: '60' } });
-    expect(onChange).toHaveBeenLastCalledWith('2xmax~40s<=60s');
+    expect(onFields).toHaveBeenLastCalledWith(expect.objectContaining({ kind: 'open', count: 40, cap: 60 }));
   });
 });

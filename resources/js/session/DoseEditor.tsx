@@ -2,21 +2,26 @@ import { Popover } from 'radix-ui';
 import { useId, useState, type Ref } from 'react';
 import { cx } from '@/ui/cx';
 import type { Schemas } from '@/api/client';
-import { complete } from './complete';
-import { lineOf, type Fields } from './doseLine';
 
-/** A dose as one typed line, or by fields; both write the same line. */
+type Fields = Schemas['DoseFields'];
+
+/** A dose as one typed line, or by fields: the server writes the same line from both, and says what could stand next. */
 export function DoseEditor({
   item,
   value,
+  current,
   onChange,
+  onFields,
   onSettle,
   inputRef,
 }: {
   item: Schemas['ItemView'];
   /** What is written now; may be ahead of what the server has read. */
   value: string;
+  /** Whether the server has read what is written now. */
+  current: boolean;
   onChange: (line: string) => void;
+  onFields: (fields: Fields) => void;
   onSettle: () => void;
   inputRef?: Ref<HTMLInputElement>;
 }) {
@@ -27,7 +32,7 @@ export function DoseEditor({
   // Completions show while the line is being typed; the arrows walk them, Tab or Enter takes one.
   const [typing, setTyping] = useState(false);
   const [at, setAt] = useState(-1);
-  const offers = typing ? complete(value, item.fields, item.sided) : [];
+  const offers = typing && current ? item.completions : [];
   const chosen = offers[at];
   const take = (line: string) => {
     onChange(line);
@@ -102,7 +107,7 @@ export function DoseEditor({
               aria-label={`Fields of the dose of ${item.name}`}
               className="z-30 w-72 rounded-lg border border-rail bg-sheet p-4 text-ink"
             >
-              {start && <FieldsOf start={start} onChange={onChange} />}
+              {start && <FieldsOf start={start} line={item.dose} onChange={onFields} />}
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
@@ -147,8 +152,8 @@ export function DoseEditor({
   );
 }
 
-/** Starts from the dose as read; from then on the fields lead and each change writes the line anew. */
-function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string) => void }) {
+/** Starts from the dose as read; from then on the fields lead, and the server writes the line of each change. */
+function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onChange: (fields: Fields) => void }) {
   const [fields, setFields] = useState(start);
   const side = fields.perSide
     ? { '/side': ' each side', ' pairs': ', pairs', ' moves': ', movements of both sides' }[fields.suffix]
@@ -156,7 +161,7 @@ function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string)
   const change = (part: Partial<Fields>) => {
     const next = { ...fields, ...part };
     setFields(next);
-    onChange(lineOf(next));
+    onChange(next);
   };
   const number = (
     label: string,
@@ -212,7 +217,7 @@ function FieldsOf({ start, onChange }: { start: Fields; onChange: (line: string)
       {text('Load, kg', 'kilograms', 'none')}
       {number('More sets if clean', 'optionalSets')}
       <p className="col-span-2 text-sm text-ink3">
-        Written as <span className="font-mono">{lineOf(fields)}</span>
+        Written as <span className="font-mono">{line}</span>
       </p>
     </div>
   );

@@ -33,7 +33,9 @@ export function ExerciseRow({
   onBlur,
   onPick,
   onMove,
+  upToDate,
   onDose,
+  onFields,
   onSettle,
   onSwap,
   onRemove,
@@ -55,7 +57,10 @@ export function ExerciseRow({
   onBlur: () => void;
   onPick: (many: boolean) => void;
   onMove: (by: -1 | 1) => void;
+  /** Whether the server has read what is written now. */
+  upToDate: boolean;
   onDose: (dose: string) => void;
+  onFields: (fields: Schemas['DoseFields']) => void;
   onSettle: () => void;
   onSwap: () => void;
   onRemove: () => void;
@@ -118,7 +123,15 @@ export function ExerciseRow({
       </div>
       <div className="grid gap-1">
         {view ? (
-          <DoseEditor item={view} value={dose} onChange={onDose} onSettle={onSettle} inputRef={inputRef} />
+          <DoseEditor
+            item={view}
+            value={dose}
+            current={upToDate}
+            onChange={onDose}
+            onFields={onFields}
+            onSettle={onSettle}
+            inputRef={inputRef}
+          />
         ) : (
           <span className="font-mono">{dose}</span>
         )}

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { http, refusalOf, type Schemas } from '@/api/client';
+import { http, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { copyText } from '@/ui/clipboard';
 import { cx } from '@/ui/cx';
@@ -23,12 +23,13 @@ function useReading(person: string, text: string) {
       while (wanted.current !== null) {
         const asked: string = wanted.current;
         wanted.current = null;
-        const { data, error } = await http
-          .POST('/api/people/{person}/sessions/text', { params: { path: { person } }, body: { text: asked } })
-          .catch((failed: unknown) => ({ data: undefined, error: failed }));
+        const { data, error } = await http.POST('/api/people/{person}/sessions/text', {
+          params: { path: { person } },
+          body: { text: asked },
+        });
         if (wanted.current !== null) continue;
         if (data) setRead({ text: asked, data });
-        setProblem(error ? refusalOf(error).sentence : null);
+        setProblem(error ? error.sentence : null);
       }
       flying.current = false;
     };

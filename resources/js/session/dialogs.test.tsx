@@ -1,7 +1,7 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { ConflictDialog } from './ConflictDialog';
+import { ConflictDialog } from '@/editor/ConflictDialog';
 import { FitDialog } from './FitDialog';
 import { RepairCard } from './RepairCard';
 

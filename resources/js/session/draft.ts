@@ -1,4 +1,5 @@
 import { newId, type Schemas } from '@/api/client';
+import { begin, redone, settled, stepped, undone, type History } from '@/editor/history';
 
 type Item = Schemas['ItemInput'];
 export type Block = Schemas['BlockInput'];
@@ -7,13 +8,12 @@ type Edit = Schemas['EditView'];
 /** `minutes` of this session; the person’s own when null. */
 export type Draft = { title: string; minutes: number | null; blocks: Block[] };
 
-/** `typing` names the field being typed in, so that its letters make one step. */
-type History = { past: Draft[]; now: Draft; future: Draft[]; typing: string | null };
-
 export type Change =
   | { do: 'title'; title: string }
   | { do: 'minutes'; minutes: number | null }
   | { do: 'dose'; item: string; dose: string }
+  /** By fields: the line is the server's to write. */
+  | { do: 'fields'; item: string; fields: Schemas['DoseFields'] }
   | { do: 'settle'; item: string; dose: string }
   | { do: 'add'; rung: string; dose: string }
   | { do: 'swap'; item: string; rung: string; dose: string }
@@ -34,13 +34,17 @@ export type Change =
   | { do: 'undo' }
   | { do: 'redo' };
 
-const STEPS = 50;
-
 /** Gaps a new circuit starts with; the preview warns where they are shorter than the change-over. */
 const GAP = 20;
 const ROUND_REST = 45;
 
-const PARTS: Part[] = ['primer', 'main', 'finisher'];
+/** Parts of a session in their order, by the words they go by. */
+export const PARTS: { part: Part; label: string }[] = [
+  { part: 'primer', label: 'Primer' },
+  { part: 'main', label: 'Main part' },
+  { part: 'finisher', label: 'Finisher' },
+];
+const place = (part: Part): number => PARTS.findIndex((one) => one.part === part);
 
 const straight = (item: Item, part: Part): Block => ({
   kind: 'straight',
@@ -66,7 +70,7 @@ const tidy = (blocks: Block[]): Block[] =>
       if (block.kind === 'straight' || block.items.length === 1) return block.items.map((item) => straight(item, block.part));
       return [circuit(block.items, block.part, block.gapSeconds, block.roundRestSeconds)];
     })
-    .sort((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part));
+    .sort((a, b) => place(a.part) - place(b.part));
 
 const mapItems = (blocks: Block[], change: (item: Item) => Item): Block[] =>
   blocks.map((block) => ({ ...block, items: block.items.map(change) }));
@@ -162,12 +166,12 @@ function grouped(blocks: Block[], ids: string[]): Block[] {
 /** Mirrors what an edit of the core does to a session. */
 function edited(blocks: Block[], edit: Edit): Block[] {
   const [id] = edit.items;
-  const place = (item?: Item) => edit.items.indexOf(item?.id ?? '');
+  const position = (item?: Item) => edit.items.indexOf(item?.id ?? '');
   switch (edit.kind) {
     case 'swap':
     case 'dose':
       return mapItems(blocks, (item) =>
-        item.id === id ? { ...item, rung: edit.rung ?? item.rung, dose: edit.dose ?? item.dose } : item,
+        item.id === id ? { id: item.id, rung: edit.rung ?? item.rung, dose: edit.dose ?? item.dose } : item,
       );
     case 'gap':
       return blocks.map((block) => {
@@ -181,9 +185,9 @@ function edited(blocks: Block[], edit: Edit): Block[] {
     case 'order': {
       const named = (block: Block) => block.items.every((item) => edit.items.includes(item.id));
       const inside = blocks.map((block) =>
-        named(block) ? { ...block, items: [...block.items].sort((a, b) => place(a) - place(b)) } : block,
+        named(block) ? { ...block, items: [...block.items].sort((a, b) => position(a) - position(b)) } : block,
       );
-      const order = inside.filter(named).sort((a, b) => place(a.items[0]) - place(b.items[0]));
+      const order = inside.filter(named).sort((a, b) => position(a.items[0]) - position(b.items[0]));
       return tidy(inside.map((block) => (named(block) ? (order.shift() ?? block) : block)));
     }
   }
@@ -201,9 +205,15 @@ function changed(draft: Draft, change: Change): Draft {
     case 'minutes':
       return { ...draft, minutes: change.minutes };
     case 'dose':
-      return on(mapItems(blocks, (item) => (item.id === change.item ? { ...item, dose: change.dose } : item)));
+      return on(
+        mapItems(blocks, (item) => (item.id === change.item ? { id: item.id, rung: item.rung, dose: change.dose } : item)),
+      );
+    case 'fields':
+      return on(mapItems(blocks, (item) => (item.id === change.item ? { ...item, fields: change.fields } : item)));
     case 'swap':
-      return on(mapItems(blocks, (item) => (item.id === change.item ? { ...item, rung: change.rung, dose: change.dose } : item)));
+      return on(
+        mapItems(blocks, (item) => (item.id === change.item ? { id: item.id, rung: change.rung, dose: change.dose } : item)),
+      );
     case 'add':
       return on(tidy([...blocks, straight({ id: newId(), rung: change.rung, dose: change.dose }, 'main')]));
     case 'remove':
@@ -251,13 +261,15 @@ function changed(draft: Draft, change: Change): Draft {
   }
 }
 
-export const startHistory = (draft: Draft): History => ({ past: [], now: draft, future: [], typing: null });
+export const startHistory = (draft: Draft): History<Draft> => begin(draft);
 
 /** What is being typed in, so that its letters make one step of undo. */
 const fieldOf = (change: Change): string | null => {
   switch (change.do) {
     case 'dose':
       return change.item;
+    case 'fields':
+      return `fields ${change.item}`;
     case 'title':
     case 'minutes':
       return change.do;
@@ -270,29 +282,20 @@ const fieldOf = (change: Change): string | null => {
   }
 };
 
-/** Changes a session in writing; undo and redo reach fifty steps. Typing in one field is one step. */
-export function compose(history: History, change: Change): History {
-  const { past, now, future } = history;
+/** Changes a session in writing; typing in one field is one step. */
+export function compose(history: History<Draft>, change: Change): History<Draft> {
+  const { now } = history;
   switch (change.do) {
     case 'settle':
       // The server's written form of the same dose: not a step of its own.
-      return itemsOf(now.blocks).some((item) => item.id === change.item && item.dose !== change.dose)
-        ? { ...history, now: changed(now, { do: 'dose', item: change.item, dose: change.dose }), typing: null }
+      return itemsOf(now.blocks).some((item) => item.id === change.item && (item.dose !== change.dose || item.fields))
+        ? settled(history, changed(now, { do: 'dose', item: change.item, dose: change.dose }))
         : history;
-    case 'undo': {
-      const before = past.at(-1);
-      return before ? { past: past.slice(0, -1), now: before, future: [now, ...future], typing: null } : history;
-    }
-    case 'redo': {
-      const [next, ...rest] = future;
-      return next ? { past: [...past, now], now: next, future: rest, typing: null } : history;
-    }
-    default: {
-      const next = changed(now, change);
-      if (next === now) return history;
-      const typing = fieldOf(change);
-      const goesOn = typing !== null && typing === history.typing;
-      return { past: goesOn ? past : [...past, now].slice(-STEPS), now: next, future: [], typing };
-    }
+    case 'undo':
+      return undone(history);
+    case 'redo':
+      return redone(history);
+    default:
+      return stepped(history, changed(now, change), fieldOf(change));
   }
 }

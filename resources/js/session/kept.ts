@@ -1,3 +1,4 @@
+import { shelf } from '@/editor/device';
 import type { Draft } from './draft';
 
 /** A session as it was written on this device and has not reached the server yet. */
@@ -8,32 +9,15 @@ export interface Kept {
   draft: Draft;
 }
 
-const prefix = (person: string) => `even-rungs.session.${person}.`;
+const kept = shelf<Kept>('session', ({ draft }) => Array.isArray(draft.blocks));
 
-export function keep(person: string, kept: Kept): void {
-  localStorage.setItem(prefix(person) + kept.id, JSON.stringify(kept));
-}
-
-export function letGo(person: string, id: string): void {
-  localStorage.removeItem(prefix(person) + id);
-}
-
-/** What is kept of one session; null where nothing is, or where it cannot be read any more. */
-export function keptOf(person: string, id: string): Kept | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(prefix(person) + id) ?? 'null') as Kept | null;
-    return kept && Array.isArray(kept.draft.blocks) ? kept : null;
-  } catch {
-    return null;
-  }
-}
+export const keep = (person: string, session: Kept): boolean => kept.keep(`${person}.${session.id}`, session);
+export const letGo = (person: string, id: string): boolean => kept.keep(`${person}.${id}`, null);
+export const keptOf = (person: string, id: string): Kept | null => kept.of(`${person}.${id}`);
 
 /** Sessions of a person that were begun on this device and never reached the server. */
-export function keptNew(person: string, known: string[]): string | null {
-  for (let index = 0; index < localStorage.length; index++) {
-    const key = localStorage.key(index) ?? '';
-    const id = key.slice(prefix(person).length);
-    if (key.startsWith(prefix(person)) && !known.includes(id) && keptOf(person, id)) return id;
-  }
-  return null;
-}
+export const keptNew = (person: string, known: string[]): string | null =>
+  kept
+    .keys(`${person}.`)
+    .map((key) => key.slice(person.length + 1))
+    .find((id) => !known.includes(id) && keptOf(person, id)) ?? null;

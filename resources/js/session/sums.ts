@@ -12,10 +12,6 @@ export const useSum = (of: string) => {
   return () => ask(of);
 };
 
-/** How the figures of the session add up, and its lines of text; null when the server does not answer. */
-export async function sumsOf(person: string, { minutes, blocks }: Draft): Promise<Schemas['SumsView'] | null> {
-  const { data } = await http
-    .POST('/api/people/{person}/sessions/sums', { params: { path: { person } }, body: { minutes, blocks } })
-    .catch(() => ({ data: undefined }));
-  return data ?? null;
-}
+/** How the figures of the session add up, and its lines of text. */
+export const sumsOf = (person: string, { minutes, blocks }: Draft) =>
+  http.POST('/api/people/{person}/sessions/sums', { params: { path: { person } }, body: { minutes, blocks } });

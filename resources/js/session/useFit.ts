@@ -12,14 +12,13 @@ export function useFit(person: string, id: string, draft: Draft, ready: boolean)
     if (!ready) return;
     const ended = new AbortController();
     const timer = setTimeout(() => {
-      http
+      void http
         .POST('/api/people/{person}/sessions/fit', {
           params: { path: { person } },
           body: { id, ...(JSON.parse(text) as Pick<Draft, 'minutes' | 'blocks'>) },
           signal: ended.signal,
         })
-        .then(({ data }) => data && setAnswer({ text, fit: data }))
-        .catch(() => undefined);
+        .then(({ data }) => data && setAnswer({ text, fit: data }));
     }, WAIT);
     return () => {
       clearTimeout(timer);

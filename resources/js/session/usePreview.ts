@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { http, refusalOf, type Refusal, type Schemas } from '@/api/client';
+import { http, type Refusal, type Schemas } from '@/api/client';
 import type { Draft } from './draft';
 
 /** The title has no say in times and shares. */
@@ -26,18 +26,16 @@ export function usePreview(person: string, draft: Draft, first: { preview: Schem
       while (wanted.current !== null) {
         const asking = wanted.current;
         wanted.current = null;
-        const { data, error } = await http
-          .POST('/api/people/{person}/sessions/preview', {
-            params: { path: { person } },
-            body: JSON.parse(asking) as Schemas['PreviewRequest'],
-          })
-          .catch((failed: unknown) => ({ data: undefined, error: failed }));
+        const { data, error } = await http.POST('/api/people/{person}/sessions/preview', {
+          params: { path: { person } },
+          body: JSON.parse(asking) as Schemas['PreviewRequest'],
+        });
         if (wanted.current !== null) continue;
         if (data) {
           setPreview(data);
           setAnswered(asking);
         }
-        setRefusal(error ? refusalOf(error) : null);
+        setRefusal(error ? error : null);
       }
       flying.current = false;
     };

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { api, http, refusalOf, type Schemas } from '@/api/client';
+import { api, http, type Schemas, type Refusal } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { copyText } from '@/ui/clipboard';
@@ -35,16 +35,16 @@ function CalendarForm({ person }: { person: string }) {
   const refresh = useRefresh();
   if (!calendar.data) return <Loading what="Opening the calendar" error={calendar.error} />;
   const now: Calendar = { ...calendar.data, ...draft };
-  const failed = (error: unknown) => {
-    const refusal = refusalOf(error);
+  const failed = (refusal: Refusal) => {
     setProblems(refusal.fields);
     if (Object.keys(refusal.fields).length === 0) toast(refusal.sentence);
   };
   const save = async () => {
     const { version, morning, midday, evening, alarmMinutes } = now;
-    const { error } = await http
-      .PUT('/api/people/{person}/calendar', { params: { path }, body: { version, morning, midday, evening, alarmMinutes } })
-      .catch((thrown: unknown) => ({ error: thrown }));
+    const { error } = await http.PUT('/api/people/{person}/calendar', {
+      params: { path },
+      body: { version, morning, midday, evening, alarmMinutes },
+    });
     if (error) return failed(error);
     setProblems({});
     setDraft({});
@@ -52,17 +52,13 @@ function CalendarForm({ person }: { person: string }) {
     toast('Times are kept. A calendar that subscribes follows by itself.', { id: 'calendar' });
   };
   const subscribe = async () => {
-    const { data, error } = await http
-      .POST('/api/people/{person}/calendar/address', { params: { path } })
-      .catch((thrown: unknown) => ({ data: undefined, error: thrown }));
+    const { data, error } = await http.POST('/api/people/{person}/calendar/address', { params: { path } });
     if (error) return failed(error);
     setAddress(data?.address ?? null);
     await refresh();
   };
   const revoke = async () => {
-    const { error } = await http
-      .DELETE('/api/people/{person}/calendar/address', { params: { path } })
-      .catch((thrown: unknown) => ({ error: thrown }));
+    const { error } = await http.DELETE('/api/people/{person}/calendar/address', { params: { path } });
     if (error) return failed(error);
     setAddress(null);
     await refresh();

@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
-import { http, newId, refusalOf, type Schemas } from '@/api/client';
+import { http, newId, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { usePerson, useRefresh } from '@/frame/usePerson';
-import { ConflictDialog } from '@/session/ConflictDialog';
+import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
@@ -92,10 +92,11 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
   };
   const go = (to: string) => setSearch({ w: to }, { replace: true });
   const tellSoreness = async (ofTen: number) => {
-    const { error } = await http
-      .POST('/api/people/{person}/soreness', { params: { path: { person: person.id } }, body: { id: newId(), ofTen } })
-      .catch((failed: unknown) => ({ error: failed }));
-    if (error) toast(refusalOf(error).sentence);
+    const { error } = await http.POST('/api/people/{person}/soreness', {
+      params: { path: { person: person.id } },
+      body: { id: newId(), ofTen },
+    });
+    if (error) toast(error.sentence);
     await refresh();
   };
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { newId, type Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
-import { RoleFields, roleWords } from '@/frame/RoleFields';
+import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField } from '@/ui/Field';

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, http, newId, refusalOf, type Schemas } from '@/api/client';
+import { api, http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { useHistory } from '@/editor/history';
 import { useRefresh } from '@/frame/usePerson';
 import type { Wish } from './wish';
 
@@ -14,30 +15,24 @@ export type Draft = { kind: 'proposal'; wish: Wish; program: Program } | { kind:
 export function useProgram(person: string) {
   const page = api.useQuery('get', '/api/people/{person}/program', { params: { path: { person } } });
   const [draft, setDraft] = useState<Draft | null>(null);
-  const [past, setPast] = useState<Wish[]>([]);
-  const [future, setFuture] = useState<Wish[]>([]);
-  const [asked, setAsked] = useState<Wish | null>(null);
+  const steps = useHistory<Wish | null>(null);
   const [waits, setWaits] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const newest = useRef(0);
   const client = useQueryClient();
   const refresh = useRefresh();
   const path = { person };
-  const wish = asked ?? page.data?.wish ?? null;
+  const wish = steps.now ?? page.data?.wish ?? null;
 
-  const failed = (error: unknown): null => {
-    const refusal = refusalOf(error);
-    setProblem(Object.values(refusal.fields)[0]?.[0] ?? refusal.sentence);
+  const failed = (refusal: Refusal): null => {
+    setProblem(sentenceOf(refusal));
     return null;
   };
   // Only the answer to the newest question counts; what was asked stays when it is refused.
   const ask = async (next: Wish): Promise<void> => {
     const mine = ++newest.current;
-    setAsked(next);
     setWaits(true);
-    const { data, error } = await http
-      .POST('/api/people/{person}/program/proposal', { params: { path }, body: { wish: next } })
-      .catch((thrown: unknown) => ({ data: undefined, error: thrown }));
+    const { data, error } = await http.POST('/api/people/{person}/program/proposal', { params: { path }, body: { wish: next } });
     if (mine !== newest.current) return;
     setWaits(false);
     if (error) return void failed(error);
@@ -45,33 +40,25 @@ export function useProgram(person: string) {
     if (data) setDraft({ kind: 'proposal', wish: next, program: data });
   };
   const change = (next: Wish) => {
-    if (wish) setPast([...past.slice(-49), wish]);
-    setFuture([]);
+    if (steps.now === null && wish) steps.start(wish);
+    steps.set(next);
     void ask(next);
   };
-  const step = (from: Wish[], to: Wish[], setFrom: (rows: Wish[]) => void, setTo: (rows: Wish[]) => void) => {
-    const next = from.at(-1);
-    if (!next || !wish) return;
-    setFrom(from.slice(0, -1));
-    setTo([...to, wish]);
-    void ask(next);
-  };
+  const step = (to: Wish | null) => to && void ask(to);
   const leave = () => {
     newest.current++;
     setDraft(null);
-    setAsked(null);
-    setPast([]);
-    setFuture([]);
+    steps.start(null);
     setProblem(null);
     setWaits(false);
   };
-  const settle = async (answer: Promise<{ data?: Page; error?: unknown }>): Promise<Page | null> => {
+  const settle = async (answer: Promise<{ data?: Page; error?: Refusal }>): Promise<Page | null> => {
     setWaits(true);
-    const { data, error } = await answer.catch((thrown: unknown) => ({ data: undefined, error: thrown }));
+    const { data, error } = await answer;
     setWaits(false);
-    if (error || !data) {
-      if (refusalOf(error).code === 'changed-meanwhile') await refresh();
-      return failed(error);
+    if (!data) {
+      if (error?.code === 'changed-meanwhile') await refresh();
+      return error ? failed(error) : null;
     }
     client.setQueryData(api.queryOptions('get', '/api/people/{person}/program', { params: { path } }).queryKey, data);
     void refresh();
@@ -85,11 +72,15 @@ export function useProgram(person: string) {
     waits,
     problem,
     change,
-    propose: () => wish && void ask(wish),
-    undo: () => step(past, future, setPast, setFuture),
-    redo: () => step(future, past, setFuture, setPast),
-    canUndo: past.length > 0,
-    canRedo: future.length > 0,
+    propose: () => {
+      if (!wish) return;
+      if (steps.now === null) steps.start(wish);
+      void ask(wish);
+    },
+    undo: () => steps.canUndo && step(steps.undo()),
+    redo: () => steps.canRedo && step(steps.redo()),
+    canUndo: steps.canUndo,
+    canRedo: steps.canRedo,
     leave,
     /** The proposal becomes the program: all of it, or the weeks named. */
     take: async (mondays: string[] | null, why: string): Promise<Page | null> => {
@@ -100,9 +91,9 @@ export function useProgram(person: string) {
       return data;
     },
     look: async (id: string): Promise<void> => {
-      const { data, error } = await http
-        .GET('/api/people/{person}/programs/{program}', { params: { path: { person, program: id } } })
-        .catch((thrown: unknown) => ({ data: undefined, error: thrown }));
+      const { data, error } = await http.GET('/api/people/{person}/programs/{program}', {
+        params: { path: { person, program: id } },
+      });
       if (error) return void failed(error);
       setProblem(null);
       if (data) setDraft({ kind: 'version', id, program: data });

@@ -2,21 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Session;
+namespace EvenRungs\Dose;
 
-use EvenRungs\Dose\AccumulatedHold;
-use EvenRungs\Dose\Carry;
-use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\Holds;
-use EvenRungs\Dose\Open;
-use EvenRungs\Dose\SetBody;
-use EvenRungs\Dose\Timed;
-use EvenRungs\Dose\Unit;
 use EvenRungs\Method\Counting;
 
 /** A dose taken apart for editing by fields. */
-final readonly class DoseFieldsView
+final readonly class DoseFields
 {
     /**
      * @param 'reps'|'hold'|'falling'|'gathered'|'carry'|'timed'|'open' $kind
@@ -62,5 +53,41 @@ final readonly class DoseFieldsView
         $suffix = $dose->unit() === Unit::Reps ? $counting->suffix() : Counting::EachSide->suffix();
 
         return new self(kind: $kind, sets: $dose->sets(), count: $count, seconds: $seconds, gapSeconds: $gap, perSide: $dose->perSide, tempo: $dose->tempo?->print(), restSeconds: $dose->restSeconds, kilograms: $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), counts: $counts, cap: $cap, forTime: $body instanceof Open && $dose->unit() === Unit::Seconds, optionalSets: $dose->optionalSets, suffix: $suffix);
+    }
+
+    /** @param array<array-key, mixed> $data as sent; what is missing or of another type is empty */
+    public static function read(array $data): self
+    {
+        $whole = static fn(string $name): ?int => is_int($data[$name] ?? null) ? $data[$name] : null;
+        $text = static fn(string $name): ?string => is_string($data[$name] ?? null) ? mb_substr($data[$name], 0, 40) : null;
+        /** @var 'reps'|'hold'|'falling'|'gathered'|'carry'|'timed'|'open' $kind */
+        $kind = in_array($data['kind'] ?? null, ['hold', 'falling', 'gathered', 'carry', 'timed', 'open'], true) ? $data['kind'] : 'reps';
+        $suffix = array_values(array_filter(Counting::cases(), static fn(Counting $counting): bool => $counting->suffix() === ($data['suffix'] ?? '')))[0] ?? Counting::EachSide;
+
+        return new self($kind, $whole('sets') ?? 0, $whole('count') ?? 0, $whole('seconds') ?? 0, $whole('gapSeconds') ?? 0, ($data['perSide'] ?? false) === true, $text('tempo'), $whole('restSeconds'), $text('kilograms'), $text('counts') ?? '', $whole('cap'), ($data['forTime'] ?? false) === true, $whole('optionalSets') ?? 0, $suffix->suffix());
+    }
+
+    /** The typed line for fields that were edited one by one; whether it can be read, reading it says. */
+    public function line(): string
+    {
+        $side = $this->perSide ? $this->suffix : '';
+        $unit = $this->forTime ? 's' : '';
+        $body = match ($this->kind) {
+            'reps' => "{$this->count}{$side}",
+            'hold' => $this->count === 1 ? "{$this->seconds}s{$side}" : "({$this->count}x{$this->seconds}s/{$this->gapSeconds}){$side}",
+            'falling' => "({$this->counts}x{$this->seconds}s/{$this->gapSeconds}){$side}",
+            'gathered' => "({$this->count}s by {$this->seconds}s/{$this->gapSeconds}){$side}",
+            'carry' => "{$this->count}m{$side}",
+            'timed' => "{$this->seconds}s on",
+            'open' => "max~{$this->count}{$unit}".($this->cap === null ? '' : "<={$this->cap}{$unit}").$side,
+        };
+
+        return implode(' ', array_filter([
+            $this->kind === 'falling' ? $body : "{$this->sets}x{$body}",
+            $this->optionalSets > 0 ? "+{$this->optionalSets}" : '',
+            $this->tempo ?? '',
+            $this->restSeconds === null ? '' : "r{$this->restSeconds}",
+            $this->kilograms === null ? '' : "@{$this->kilograms}kg",
+        ], static fn(string $part): bool => $part !== ''));
     }
 }

@@ -1,0 +1,48 @@
+import { Why } from '@/frame/reason';
+import { cx } from '@/ui/cx';
+import { useComposing } from './useComposer';
+
+/** Title, length against the minutes there are, and what optional sets add. */
+export function ComposerHead() {
+  const { person, draft, preview, change } = useComposing();
+  const over = preview.totals.total > preview.targetSeconds;
+  return (
+    <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
+      <h1 className="min-w-0 flex-1 max-sm:basis-full">
+        <input
+          aria-label="Title of the session"
+          value={draft.title}
+          maxLength={120}
+          onChange={(event) => change({ do: 'title', title: event.target.value })}
+          className="w-full min-w-40 rounded-sm border-b border-transparent bg-transparent font-display text-3xl font-[650] hover:border-rail"
+        />
+      </h1>
+      <p className="flex shrink-0 items-baseline gap-2">
+        <Why title="Length" reasons={preview.clockReason}>
+          <span className={cx('font-mono text-2xl font-bold', over && 'text-rowan')}>{preview.totals.totalText}</span>
+        </Why>
+        <label className="flex items-baseline gap-1 text-ink2">
+          of
+          <input
+            type="number"
+            min={1}
+            max={180}
+            aria-label="Minutes of this session"
+            value={draft.minutes ?? person.minutes}
+            onChange={(event) => {
+              const minutes = Math.round(Number(event.target.value));
+              change({ do: 'minutes', minutes: minutes === person.minutes || minutes < 1 ? null : Math.min(180, minutes) });
+            }}
+            className="w-14 rounded-sm border-b border-rail bg-transparent text-right font-mono text-ink"
+          />
+          min
+        </label>
+        {preview.optionalText !== '' && (
+          <span className="text-ink2">
+            optional <span className="font-mono">+{preview.optionalText}</span>
+          </span>
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import { useNavigate } from 'react-router';
+import { Pane } from '@/frame/Pane';
+import { Why } from '@/frame/reason';
+import { Button } from '@/ui/Button';
+import { day } from '@/ui/day';
+import { Key } from '@/ui/Key';
+import { BalancePane } from './BalancePane';
+import { RepairCard } from './RepairCard';
+import { useComposing } from './useComposer';
+
+/** Where the work falls, what speaks against it, and where it goes from here. */
+export function ComposerPane() {
+  const { id, person, draft, preview, fit, notes, sessions, onOpen, setOpen, repairs } = useComposing();
+  const { rows, whole, offer, repair } = repairs;
+  const navigate = useNavigate();
+  return (
+    <Pane label="Where the work falls">
+      <div className="flex flex-col gap-4 lg:min-h-full">
+        <BalancePane preview={preview} aim={person.aimText} />
+        {fit && fit.over > 0 && (
+          <section className="grid justify-items-start gap-2 border-l-4 border-rowan bg-paper p-3">
+            <p className="text-sm">{fit.sentence}</p>
+            {fit.steps.length > 0 && (
+              <Button hotkey="F" className="font-semibold" onClick={() => setOpen('fit')}>
+                Fit to time
+              </Button>
+            )}
+          </section>
+        )}
+        {[...[...rows.values()].flat(), ...whole]
+          .filter(({ warning, key: number }) => number !== null || whole.some((whole) => whole.warning === warning))
+          .map(({ warning, key: number }, index) => (
+            <RepairCard key={index} warning={warning} number={number} tone="watch" onRepair={() => repair(warning)} />
+          ))}
+        {offer && (
+          <RepairCard warning={offer.warning} number={offer.key} tone="information" onRepair={() => repair(offer.warning)} />
+        )}
+        {notes.length > 0 && (
+          <section className="grid gap-2 border-l-4 border-slate bg-paper p-3">
+            <h3>How it started</h3>
+            {notes.map((note, index) => (
+              <Why key={index} title="How it started" reasons={note} className="text-sm">
+                {note.sentence}
+              </Why>
+            ))}
+          </section>
+        )}
+        <section className="grid min-w-0 gap-1">
+          <label className="grid min-w-0 gap-1 text-sm text-ink2">
+            Other sessions
+            <select
+              value={sessions.some((line) => line.id === id) ? id : 'new'}
+              onChange={(event) => (event.target.value === 'new' ? setOpen('start') : onOpen(event.target.value))}
+              className="min-h-9 w-full min-w-0 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+            >
+              {sessions.map((line) => (
+                <option key={line.id} value={line.id}>
+                  {line.title}
+                  {line.lastDone ? ` · done ${day(line.lastDone)}` : ''}
+                </option>
+              ))}
+              <option value="new">New …</option>
+            </select>
+          </label>
+        </section>
+        <div className="mt-auto grid gap-2">
+          <Button
+            look="next"
+            disabled={!preview.complete || draft.blocks.length === 0}
+            onClick={() => void navigate(`/people/${person.id}/sheet?s=${id}`)}
+          >
+            Hand it over
+          </Button>
+          <p className="text-sm text-ink3 max-lg:hidden">
+            A dose <Key>/</Key> · undo <Key>Ctrl Z</Key> · paste lines <Key>Ctrl V</Key>
+          </p>
+        </div>
+      </div>
+    </Pane>
+  );
+}
