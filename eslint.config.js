@@ -11,7 +11,10 @@ export default tseslint.config(
     files: ['resources/js/**/*.{ts,tsx}'],
     extends: [...tseslint.configs.recommendedTypeChecked, hooks.configs.flat['recommended-latest'], a11y.flatConfigs.strict],
     languageOptions: { globals: globals.browser, parserOptions: { project: ['./tsconfig.json'], tsconfigRootDir: import.meta.dirname } },
-    rules: { '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }] },
+    rules: {
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      'max-lines-per-function': ['error', { max: 150, skipBlankLines: true, skipComments: true }],
+    },
   },
-  { files: ['resources/js/**/*.test.{ts,tsx}', 'resources/js/test-setup.ts'], rules: { '@typescript-eslint/unbound-method': 'off', '@typescript-eslint/no-empty-function': 'off' } },
+  { files: ['resources/js/**/*.test.{ts,tsx}', 'resources/js/test-setup.ts'], rules: { '@typescript-eslint/unbound-method': 'off', '@typescript-eslint/no-empty-function': 'off', 'max-lines-per-function': 'off' } },
 );

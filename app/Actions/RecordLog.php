@@ -9,8 +9,8 @@ use App\Models\SessionLog;
 use App\Models\SetEntry;
 use App\Models\TrainingSession;
 use App\Models\User;
-use App\Records\LoggedSet;
 use App\Records\PersonFile;
+use App\Records\ReportedSet;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Reason\Refusal;
@@ -28,7 +28,7 @@ final readonly class RecordLog
     public function __construct(private PracticeLibrary $ladders) {}
 
     /**
-     * @param list<LoggedSet> $sets
+     * @param list<ReportedSet> $sets
      *
      * @throws InvalidSession              when a set belongs to no exercise of the session, or stands twice
      * @throws UnknownRung|Refusal         when a set was of no rung there is, or of no dose

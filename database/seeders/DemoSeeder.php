@@ -19,9 +19,9 @@ use App\Models\Screening;
 use App\Models\TimedHold;
 use App\Models\TrainingSession;
 use App\Models\User;
-use App\Records\LoggedSet;
 use App\Records\OpenPerson;
 use App\Records\PersonFile;
+use App\Records\ReportedSet;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Body\Side;
@@ -381,7 +381,7 @@ final class DemoSeeder
                     $done = $dose->unit() === Unit::Reps ? max(1, $top - $short) : $top;
                     $last = $set === $dose->sets();
                     $sides = $rung->sidedness !== Sidedness::Both;
-                    $sets[] = new LoggedSet(
+                    $sets[] = new ReportedSet(
                         $item->id,
                         $set,
                         $sides ? null : $done,

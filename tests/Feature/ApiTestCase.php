@@ -26,6 +26,8 @@ abstract class ApiTestCase extends TestCase
     /** @var array<string, mixed>|null */
     private static ?array $document = null;
 
+    private static ?Validator $validator = null;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -166,11 +168,7 @@ abstract class ApiTestCase extends TestCase
 
                 return;
             }
-            $validator = new Validator;
-            $result = $validator->validate(json_decode((string) $response->getContent()), (object) [
-                '$id' => 'urn:even-rungs:api', 'components' => json_decode((string) json_encode($document['components'])), '$ref' => $schema,
-            ]);
-            $error = $result->error();
+            $error = self::validator()->validate(json_decode((string) $response->getContent()), 'urn:even-rungs:api'.$schema)->error();
             self::assertTrue($error === null, "{$method} {$template}: ".($error === null ? '' : json_encode((new ErrorFormatter)->format($error))));
 
             return;
@@ -185,6 +183,17 @@ abstract class ApiTestCase extends TestCase
         $schema = array_key_exists($status, $answers) ? data_get($answers[$status], ['content', 'application/json', 'schema', '$ref']) : '#/components/schemas/ErrorView';
 
         return is_string($schema) ? $schema : null;
+    }
+
+    /** One for all tests: what it has read of the document it need not read again. */
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator;
+            self::$validator->resolver()?->registerRaw((object) ['$id' => 'urn:even-rungs:api', 'components' => json_decode((string) json_encode(self::document()['components']))]);
+        }
+
+        return self::$validator;
     }
 
     /** @return array{paths: array<string, array<string, array{responses: array<string, mixed>}>>, components: mixed} */

@@ -141,9 +141,10 @@ final class ComposingTest extends ApiTestCase
         $blocks = $this->text('plank 2x20s')->json('blocks');
         $id = self::id();
         $write = ['id' => $id, 'title' => 'Short', 'blocks' => $blocks];
-        $this->postJson("/api/people/{$this->person}/sessions", [...$write, 'version' => 0, 'minutes' => 6])->assertCreated()->assertJsonPath('minutes', 6)->assertJsonPath('preview.targetSeconds', 360);
-        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('preview.targetText', '6:00');
-        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$write, 'version' => 1, 'minutes' => null])->assertOk()->assertJsonPath('minutes', null)->assertJsonPath('preview.targetText', '12:00');
+        $this->postJson("/api/people/{$this->person}/sessions", [...$write, 'version' => 0, 'minutes' => 6])->assertCreated();
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('minutes', 6)->assertJsonPath('preview.targetSeconds', 360)->assertJsonPath('preview.targetText', '6:00');
+        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$write, 'version' => 1, 'minutes' => null])->assertOk();
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('minutes', null)->assertJsonPath('preview.targetText', '12:00');
         $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => $id, 'minutes' => 1, 'blocks' => $blocks])->assertOk()->assertJsonPath('over', 25);
         $this->postJson("/api/people/{$this->person}/sessions/preview", ['minutes' => 0, 'blocks' => $blocks])->assertUnprocessable()->assertJsonPath('fields.minutes.0', 'A session lasts from 1 to 180 minutes.');
     }
@@ -196,7 +197,8 @@ final class ComposingTest extends ApiTestCase
         $read = $this->text('press-out 2x16');
         $read->assertJsonPath('blocks.0.items.0.dose', '2x16 moves')->assertJsonPath('preview.blocks.0.items.0.doseText', '2 × 16 movements');
         $id = self::id();
-        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $id, 'version' => 0, 'title' => 'Counted', 'blocks' => $read->json('blocks')])->assertCreated()
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $id, 'version' => 0, 'title' => 'Counted', 'blocks' => $read->json('blocks')])->assertCreated();
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")
             ->assertJsonPath('preview.blocks.0.items.0.dose', '2x16 moves')->assertJsonPath('preview.blocks.0.items.0.fields.count', 16);
 
         $this->assertDatabaseHas('training_sessions', ['id' => $id]);

@@ -31,7 +31,8 @@ final class DecisionTest extends ApiTestCase
         self::assertSame('climb', $review->json('pending.0.proposed'));
         self::assertSame('press-out/split-stance', $review->json('pending.0.to'));
 
-        $this->decide($log, 'climb')->assertJsonPath('pending', []);
+        $this->decide($log, 'climb')->assertJsonPath('choice', 'climb')->assertJsonPath('canTakeBack', true);
+        self::assertSame([], $this->review()->json('pending'));
         self::assertSame('press-out/split-stance', $this->stand()['rung']);
         self::assertSame('climb', DB::table('decisions')->latest('sequence')->value('choice'));
     }
@@ -101,7 +102,8 @@ final class DecisionTest extends ApiTestCase
     public function test_a_bad_next_morning_reopens_a_confirmed_decision(): void
     {
         $log = $this->train('2026-06-01');
-        $this->decide($log, 'stay')->assertJsonPath('pending', []);
+        $this->decide($log, 'stay');
+        self::assertSame([], $this->review()->json('pending'));
         $this->travelTo('2026-06-02 08:00:00');
         self::assertSame('press-out', $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->json('mornings.0.ladder'));
         $this->postJson("/api/people/{$this->person}/mornings", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'pain' => 4, 'worse' => true])->assertCreated();
@@ -144,8 +146,9 @@ final class DecisionTest extends ApiTestCase
     {
         $this->decide($this->train('2026-06-01'), 'stay');
         $log = $this->train('2026-06-08');
-        $review = $this->decide($log, 'climb');
-        $this->postJson("/api/people/{$this->person}/decisions/{$review->json('decisions.0.id')}/take-back")->assertOk()->assertJsonPath('pending.0.proposed', 'climb');
+        $decision = $this->decide($log, 'climb')->json('id');
+        $this->postJson("/api/people/{$this->person}/decisions/{$decision}/take-back")->assertOk()->assertJsonPath('takenBack', true);
+        self::assertSame('climb', $this->review()->json('pending.0.proposed'));
 
         self::assertSame(self::RUNG, $this->stand()['rung']);
         self::assertSame(2, DB::table('decisions')->count(), 'nothing decided is deleted');

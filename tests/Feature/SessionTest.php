@@ -120,7 +120,8 @@ final class SessionTest extends ApiTestCase
         $this->postJson("/api/people/{$this->person}/sessions", $body)->assertCreated();
         self::assertSame(1, DB::table('training_sessions')->count());
 
-        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$body, 'version' => 1, 'title' => 'Tab one'])->assertOk()->assertJsonPath('preview.blocks.0.items.0.dose', '3x30s');
+        $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$body, 'version' => 1, 'title' => 'Tab one'])->assertOk()->assertJsonPath('version', 2);
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('preview.blocks.0.items.0.dose', '3x30s');
         $this->putJson("/api/people/{$this->person}/sessions/{$id}", [...$body, 'version' => 1, 'title' => 'Tab two'])
             ->assertConflict()->assertJsonPath('present.title', 'Tab one');
         $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('title', 'Tab one');

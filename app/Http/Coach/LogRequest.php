@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Shared\ApiRequest;
-use App\Records\LoggedSet;
+use App\Records\ReportedSet;
 use EvenRungs\Progress\FormQuestion;
 
 /**
  * @body string $id ULID made on the device: sending twice saves once
  * @body string $session
  * @body int|null $seconds
- * @body list<SetInput> $sets
+ * @body list<ReportedSet> $sets
  */
 final class LogRequest extends ApiRequest
 {
@@ -50,9 +50,9 @@ final class LogRequest extends ApiRequest
         return [...parent::messages(), 'sets.required' => 'Nothing was logged yet: at least one set is needed.', 'sets.min' => 'Nothing was logged yet: at least one set is needed.'];
     }
 
-    /** @return list<LoggedSet> */
+    /** @return list<ReportedSet> */
     public function sets(): array
     {
-        return array_map(static fn(mixed $set): LoggedSet => SetInput::read(is_array($set) ? $set : []), $this->entries('sets'));
+        return array_map(static fn(mixed $set): ReportedSet => ReportedSet::read(is_array($set) ? $set : []), $this->entries('sets'));
     }
 }

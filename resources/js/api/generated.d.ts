@@ -1926,7 +1926,7 @@ export interface components {
             id: string;
             session: string;
             seconds: number | null;
-            sets: components["schemas"]["SetInput"][];
+            sets: components["schemas"]["ReportedSet"][];
         };
         /** @description A logged session. */
         LogView: {
@@ -2452,6 +2452,26 @@ export interface components {
             label: string;
             edits: components["schemas"]["EditView"][];
         };
+        /** @description One set as it was done; null means not asked or not told. */
+        ReportedSet: {
+            item: string;
+            set: number;
+            both: number | null;
+            left: number | null;
+            right: number | null;
+            /** @description answers by form question */
+            form: {
+                [key: string]: boolean;
+            };
+            pain: number | null;
+            effort: number | null;
+            travellingPain: boolean;
+            feltWrong: boolean;
+            painNote: string;
+            /** @description what was coached, by the cue sheet; as the session says when null */
+            rung: string | null;
+            dose: string | null;
+        };
         /** @description A dose fixed on a ladder for a week, as a typed line. */
         RequestedDoseView: {
             week: number;
@@ -2608,26 +2628,6 @@ export interface components {
             /** @description of this session; the person’s own when null */
             minutes: number | null;
             preview: components["schemas"]["PreviewView"];
-        };
-        /** @description One set as it was done; null means not asked or not told. */
-        SetInput: {
-            item: string;
-            set: number;
-            both: number | null;
-            left: number | null;
-            right: number | null;
-            /** @description answers by form question */
-            form: {
-                [key: string]: boolean;
-            };
-            pain: number | null;
-            effort: number | null;
-            travellingPain: boolean;
-            feltWrong: boolean;
-            painNote: string;
-            /** @description what was coached, by the cue sheet; as the session says when null */
-            rung: string | null;
-            dose: string | null;
         };
         SetUpRequest: {
             rung: string;

@@ -20,7 +20,7 @@ import { foldedDemands } from './layout';
 import { PathPane } from './PathPane';
 import { Rails, titleOf } from './Rails';
 import { RungPane } from './RungPane';
-import { isClosed, joined, replayed, workingRung } from '@/frame/standing';
+import { isClosed, joined, replayed, workingRung } from '@/frame/boardModel';
 
 type Side = 'both' | 'left' | 'right';
 

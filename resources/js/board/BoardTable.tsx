@@ -1,6 +1,6 @@
 import { cx } from '@/ui/cx';
 import { titleOf } from './Rails';
-import { isClosed, type BoardDemand } from '@/frame/standing';
+import { isClosed, type BoardDemand } from '@/frame/boardModel';
 
 /** The board as a table: for screen readers always, for everybody on demand. */
 export function BoardTable({

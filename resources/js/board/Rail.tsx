@@ -2,7 +2,7 @@ import { useRef, useState, type PointerEvent, type Ref } from 'react';
 import { cx } from '@/ui/cx';
 import { labelPlaces, yOf } from './geometry';
 import { WIDTH } from './layout';
-import { isClosed, workingRung, type BoardLadder, type BoardRung } from '@/frame/standing';
+import { isClosed, workingRung, type BoardLadder, type BoardRung } from '@/frame/boardModel';
 
 type Stand = BoardLadder['stands'][number];
 

@@ -4,7 +4,7 @@ import { DemandGlyph } from '@/ui/DemandGlyph';
 import { yOf } from './geometry';
 import { groupWidth, WIDTH } from './layout';
 import { ClosedRail, OpenRail, RAIL_MARGIN } from './Rail';
-import type { BoardDemand } from '@/frame/standing';
+import type { BoardDemand } from '@/frame/boardModel';
 
 const HEADER = 58;
 const NAMES = 78;

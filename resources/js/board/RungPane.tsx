@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { SetUpNote } from './SetUpNote';
-import { workingRung, type BoardLadder, type BoardRung } from '@/frame/standing';
+import { workingRung, type BoardLadder, type BoardRung } from '@/frame/boardModel';
 
 /** The rung in focus beside the one the person stands on: what makes it harder, how it is coached, what it loads. */
 export function RungPane({

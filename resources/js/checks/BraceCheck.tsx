@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { http, newId, type Schemas, sentenceOf } from '@/api/client';
-import { beep } from '@/coach/beep';
+import { beep } from '@/ui/beep';
 import { Why } from '@/frame/reason';
 import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';

@@ -1,7 +1,7 @@
 import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, http, newId } from '@/api/client';
-import { beep } from '@/coach/beep';
+import { beep } from '@/ui/beep';
 import { MovingFigure } from '@/figure/MovingFigure';
 import type { Library } from '@/frame/useLibrary';
 import { undoToast } from '@/frame/undoToast';

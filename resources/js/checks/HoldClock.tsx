@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { http, newId, type Schemas } from '@/api/client';
-import { beep } from '@/coach/beep';
+import { beep } from '@/ui/beep';
 import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';

@@ -9,7 +9,7 @@ import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { beep } from './beep';
+import { beep } from '@/ui/beep';
 import { FormCheck } from './FormCheck';
 import { forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';

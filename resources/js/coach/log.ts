@@ -1,7 +1,7 @@
 import { newId, type Schemas } from '@/api/client';
 import { shelf } from '@/editor/device';
 
-export type SetLog = Schemas['SetInput'];
+export type SetLog = Schemas['ReportedSet'];
 
 /** A session being coached, kept on this device until the server has it. */
 export type KeptLog = { id: string; session: string; startedAt: number; at: number; over: boolean; sets: SetLog[] };

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Schemas } from '@/api/client';
-import { usePutAway } from '@/person/PutAway';
+import { usePutAway } from '@/frame/PutAway';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';

@@ -14,7 +14,7 @@ import { Clearance, ClearanceForm } from './Clearance';
 import { DangerSigns } from './DangerSigns';
 import { bodyOf, fieldsOf, type PersonFields } from './fields';
 import { PersonForm } from './PersonForm';
-import { PutAway } from './PutAway';
+import { PutAway } from '@/frame/PutAway';
 import { ReferralNote } from './ReferralNote';
 
 /** Intake: the person, the danger signs, and what stands in the way. */

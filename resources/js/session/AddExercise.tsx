@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { useMemo } from 'react';
 import { api } from '@/api/client';
-import { isClosed, joined } from '@/frame/standing';
+import { isClosed, joined } from '@/frame/boardModel';
 import { Figure } from '@/figure/Figure';
 import { useLibrary } from '@/frame/useLibrary';
 

@@ -12,7 +12,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
-import { CalendarButton } from './CalendarDialog';
+import { CalendarButton } from '@/frame/CalendarDialog';
 import { ChosenSlot, ClashList, WeekDemands, WeekSums } from './WeekPane';
 import { inWords, SessionToPlace, WeekGrid, type Placed } from './WeekGrid';
 import {

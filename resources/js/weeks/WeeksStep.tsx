@@ -11,7 +11,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
-import { CalendarButton } from '@/week/CalendarDialog';
+import { CalendarButton } from '@/frame/CalendarDialog';
 import { Score, type Chosen } from './Score';
 import { CellPane, ProgramNotes, Versions, WeekSection } from './ScorePane';
 import { useProgram } from './useProgram';

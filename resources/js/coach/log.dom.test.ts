@@ -47,6 +47,12 @@ describe('the log on the device', () => {
     expect(keptLog('s1')).toBeNull();
   });
 
+  it('written before an update is still there after it', () => {
+    const log = { ...freshLog('s1'), sets: [doneAsWritten(item, 1, true)] };
+    localStorage.setItem('even-rungs.log.s1', JSON.stringify(log));
+    expect(keptLog('s1')).toEqual(log);
+  });
+
   it('is left alone when it cannot be read', () => {
     localStorage.setItem('even-rungs.log.s1', '{broken');
     expect(keptLog('s1')).toBeNull();

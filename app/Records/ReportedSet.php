@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Coach;
-
-use App\Records\LoggedSet;
+namespace App\Records;
 
 /** One set as it was done; null means not asked or not told. */
-final readonly class SetInput
+final readonly class ReportedSet
 {
     /**
      * @param array<string, bool> $form answers by form question
@@ -25,12 +23,12 @@ final readonly class SetInput
         public bool $travellingPain,
         public bool $feltWrong,
         public string $painNote,
-        public ?string $rung,
-        public ?string $dose,
+        public ?string $rung = null,
+        public ?string $dose = null,
     ) {}
 
     /** @param array<array-key, mixed> $data validated */
-    public static function read(array $data): LoggedSet
+    public static function read(array $data): self
     {
         $whole = static fn(string $key): ?int => is_numeric($data[$key] ?? null) ? (int) $data[$key] : null;
         $form = [];
@@ -38,7 +36,7 @@ final readonly class SetInput
             $form[(string) $question] = (bool) $answer;
         }
 
-        return new LoggedSet(
+        return new self(
             is_string($data['item'] ?? null) ? $data['item'] : '',
             $whole('set') ?? 0,
             $whole('both'),
