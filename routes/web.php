@@ -16,6 +16,7 @@ use App\Http\Person\PersonController;
 use App\Http\Practice\CatalogueController;
 use App\Http\Practice\SignInController;
 use App\Http\Review\ReviewController;
+use App\Http\Rules\RulesController;
 use App\Http\Session\ComposerController;
 use App\Http\Session\SessionController;
 use App\Http\Sheet\SheetController;
@@ -39,6 +40,9 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(CatalogueController::class)->group(function (): void {
             Route::get('/catalogue', 'show')->name('catalogue');
+        });
+        Route::controller(RulesController::class)->group(function (): void {
+            Route::get('/rules', 'show')->name('rules');
         });
         Route::controller(LibraryController::class)->group(function (): void {
             Route::get('/library', 'show')->name('library');

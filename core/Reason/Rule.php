@@ -85,6 +85,87 @@ enum Rule: string
     case PainMorning = 'pain.next-morning';
     case PainTwice = 'pain.twice-in-28-days';
 
+    /** The rule in one sentence, whoever it is about. */
+    public function sentence(): string
+    {
+        return match ($this) {
+            self::Clock => 'A session lasts as long as its sets, rests and change-overs add up to; pauses of the tempo are work, gaps and rests are rest.',
+            self::ChangeOver => 'Between two exercises outside a circuit the largest change-over that applies counts once: 30 s to fetch kit or an anchor, 20 s to another position, 10 s where both stay.',
+            self::CircuitChangeOver => 'In a circuit the change-over happens inside the written rest; a rest that is shorter than it is warned of.',
+            self::OpenEstimate => 'An open set counts with its estimate, and says so.',
+            self::Order => 'The main part is put into the order of a school; primer and finisher stay, and a circuit stays together.',
+            self::Competing => 'Two stations of a circuit that load the same shoulder, grip or neck back to back are warned of.',
+            self::Primer => 'A primer lasts at most eight minutes and is done well below the working rung or at half its dose.',
+            self::FitToTime => 'A session comes down to its minutes in steps, least harm first: rests inside their band, circuits of work that does not compete, a set less where a demand is above its share, an exercise that is covered elsewhere; the last of the weakest demand never goes.',
+            self::Template => 'A template takes the working rung where there is one, begins low where there is none, and says what stands in where a rung is ruled out.',
+            self::HeldNotRepeated => 'A held rung is dosed in seconds, not in repetitions.',
+            self::NextDose => 'After a clean session the dose rises by one step inside its band; at the top of the band a set is added while the gate is closed; a set is taken away after a fault.',
+            self::NextLoad => 'The load rises by 2 to 10 % once two repetitions over the target are done in the last set at two sessions running; where the next weight is more than 10 % up, repetitions rise instead.',
+            self::WorkingRung => 'A session takes the rung the person stands on; one that is higher is warned of, and can be swapped.',
+            self::WorkShares => 'Each demand has its part of the time under tension: the main demand of a rung in full, a secondary one by half. Agreement is one less half the sum of what the parts miss.',
+            self::Spread => 'The spread is the highest demand less the lowest, of those with a share and a placing; the lowest is the weakest and is named first. What stands on the highest rung open to the person is left out.',
+            self::LimitRulesOut => 'A limit of the body rules out the rungs that load what it spares, on the side it is on.',
+            self::LimitCaution => 'A limit of the body caps how long a hold or a set lasts, or asks to watch something.',
+            self::KitMissing => 'A rung whose kit is not at the place planned for is ruled out.',
+            self::MethodPutsAway => 'The method puts away rungs its school does not use.',
+            self::PracticeHides => 'A rung the practice has hidden is not offered.',
+            self::Substitution => 'A rung that is ruled out is replaced by one of the same demand that is open, with the smallest difference of height and not above the person, of the same kind, with the least kit, from the same ladder first.',
+            self::DangerSign => 'While a danger sign stands there is no plan, no session and no coaching until a licensed clinician’s clearance is recorded; a new sign voids an earlier clearance.',
+            self::Rescreen => 'Danger signs are asked for before anything else, and again after twelve weeks.',
+            self::DaysOfTraining => 'Where a limit or an age asks for it, training days do not follow each other and are no more than it allows.',
+            self::WeekEffort => 'A session is planned no harder than the limits of the person allow.',
+            self::WeekSameTime => 'Two core sessions do not stand in the same part of a day.',
+            self::WeekBeforeHeavy => 'Core work comes after heavy lifting, and not in the six hours before it; a primer is excepted.',
+            self::WeekBeforeSport => 'Core work comes after endurance or sport on the same day, not before it.',
+            self::WeekRecovery => 'Between two hard core sessions lie at least two days.',
+            self::WeekThreeDays => 'Hard core work is not done on three days running.',
+            self::WeekLeans => 'A primer stands before training and a finisher after it: both need training at that time.',
+            self::WeekDemand => 'Front, posterior, lateral and rotation are each met twice a week where there are three sessions or more, else once; a demand is met by a set at planned dose whose main demand it is.',
+            self::Frequency => 'How many days a week core work is done on follows the method and the level of the person, and no limit is passed over.',
+            self::Soreness => 'A trunk that is sore 4 of 10 or more on the day gets activation only.',
+            self::ProgramSets => 'The sets of a week go to the demands so that their shares of the work come as near to the targets as the minutes allow.',
+            self::ProgramDose => 'In a program the dose rises step by step to the top of its band before the rung changes.',
+            self::ProgramRung => 'In a program a rung changes when its gate is likely to be reached, and never to one that is ruled out.',
+            self::ProgramEasier => 'Every fourth week of a program is easier: about two fifths less work.',
+            self::ProgramMinimum => 'Each week of a program meets front, posterior, lateral and rotation, or says why one of them is not met.',
+            self::ProgramOpen => 'A demand for which no rung is open stays open in the program, and is named.',
+            self::ProgramBreak => 'When life changes, the program says what speaks against it: a limit, kit, a stopped ladder, a missed week, other days, a week away, a placing that differs.',
+            self::ForecastRate => 'How fast the person climbs is stated by the trainer, or read from every stay on a rung that is in the log.',
+            self::ForecastGate => 'The week in which a gate is likely reached follows from the rate of climbing: a band, never a promise.',
+            self::WeekLoad => 'The load of a session is its effort times its minutes; over seven days it is added up, monotony is mean by sample spread, strain is load times monotony.',
+            self::WeekRise => 'A week more than 20 % above the heaviest of the four before it is a note.',
+            self::Retest => 'Tests are due again four weeks after the last one, and overdue after six.',
+            self::HoldNorm => 'A timed hold is set beside published means as a distance in spreads; a percentile is said only for ages 18 to 35 and where the mean is at least two and a half spreads.',
+            self::HoldRatio => 'Flexor to extensor, and side to extensor, are noted above 1.0 and 0.75.',
+            self::HoldSides => 'Left and right are noted above 5 % difference, and flagged where the gap is also beyond the minimal detectable change, or above 10 % where no such figure exists.',
+            self::HoldChange => 'A change of a hold is real only beyond the minimal detectable change.',
+            self::ClimbTest => 'A climb test goes up rung by rung until form fails: the last clean rung is the working rung, and the first question that failed names the gate.',
+            self::AlignmentSide => 'From the side the marks of the body are held against a straight line, within a tolerance.',
+            self::AlignmentBack => 'From behind the two marks are level within a tolerance.',
+            self::BraceCheck => 'The brace holds when the pressure of the cuff stays in its band for the whole time.',
+            self::PlacingFromHold => 'A timed hold places the person on the rung its seconds stand for.',
+            self::PlacingFromPlank => 'A front plank under 15 s starts with the knees down or, by the method, in short bouts on the toes; from 30 s on something is added.',
+            self::PlacingFromClimb => 'A climb test places the person on its last clean rung.',
+            self::PlacingFromHeight => 'A ladder nobody tested starts a whole height below what was tested in its demand, or below the weakest of all.',
+            self::PlacingRungsLower => 'Where a limit watches what a rung asks for, the start is lower than measured.',
+            self::GateTopOfBand => 'A gate asks for the top of the band in every planned set.',
+            self::GateForm => 'A gate asks for a tick at every question of the form check in every set.',
+            self::GatePain => 'A gate asks for no pain in any set; under a clinician’s written scope for no more than the recorded baseline, at most 2.',
+            self::GateEffort => 'A gate asks for an effort of at most 7 of 10 in the hardest set, less where a limit or an age says so.',
+            self::GateSessions => 'A gate asks for clean sessions running, as many as the method says.',
+            self::GateDays => 'A gate asks for days on the rung, as many as the method says.',
+            self::Stay => 'Whatever is not yet a climb and not a step down stays: inside the band, a fault in the last set only, and whenever something was not told.',
+            self::StepDownForm => 'A fault in the first set, or in two sets, steps down; with a dose of one set at two sessions running.',
+            self::StepDownLowEnd => 'The low end of the band missed at two sessions running steps down.',
+            self::StepDownFelt => 'Felt in the wrong place after a cue and a lighter dose steps down, unless the method rests and goes on.',
+            self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for.',
+            self::PainMiddle => 'Pain of 3 to 5 steps down, and there is no climb until two sessions at 0 to 2.',
+            self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason.',
+            self::PainMorning => 'Worse the next morning, or pain above 5 then, stops the ladder and reopens what was decided.',
+            self::PainTwice => 'A second time within 28 days that pain stopped a ladder: stop and refer to a licensed clinician.',
+        };
+    }
+
     public function basis(): Basis
     {
         return match ($this) {
@@ -121,5 +202,11 @@ enum Rule: string
                 Basis::Arithmetic => 'Arithmetic of the written dose.',
             },
         };
+    }
+
+    /** The step of the job it belongs to: what stands before the dot of its id. */
+    public function room(): string
+    {
+        return ucfirst((string) strstr($this->value, '.', true));
     }
 }

@@ -26,6 +26,7 @@ const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
       { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
       { path: 'method', lazy: async () => ({ Component: (await import('./method/MethodView')).MethodView }) },
+      { path: 'rules', lazy: async () => ({ Component: (await import('./rules/RuleBook')).RuleBook }) },
       { path: 'people', lazy: async () => ({ Component: (await import('./people/People')).People }) },
       { path: 'people/new', lazy: async () => ({ Component: (await import('./person/NewPerson')).NewPerson }) },
       {

@@ -27,7 +27,7 @@ final class Layers
     ];
 
     /** Rooms of the interface: none knows another, what they share is in App\Http\Shared. */
-    public const ROOMS = ['Bench', 'Board', 'Checks', 'Coach', 'Library', 'Method', 'People', 'Person', 'Practice', 'Review', 'Session', 'Sheet', 'Week', 'Weeks'];
+    public const ROOMS = ['Bench', 'Board', 'Checks', 'Coach', 'Library', 'Method', 'People', 'Person', 'Practice', 'Review', 'Rules', 'Session', 'Sheet', 'Week', 'Weeks'];
 
     #[TestRule]
     public function coreKnowsNoFramework(): Rule

@@ -26,6 +26,7 @@ use EvenRungs\Program\Rate;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
@@ -51,6 +52,25 @@ final class ProgramTest extends TestCase
                 self::assertLessThanOrEqual(60 * $minutes, ($week->sessions["slot-{$at}"] ?? null)?->timeline()->totals()->total() ?? 0);
             }
         }
+    }
+
+    public function testEveryCellSaysWhetherItsDoseRoseOrItsRungChanged(): void
+    {
+        foreach (self::program(weeks: 8)->weeks as $week) {
+            foreach ($week->cells as $cell) {
+                self::assertContains($cell->reason->rule, [Rule::ProgramDose, Rule::ProgramRung, Rule::ProgramEasier]);
+                self::assertNotSame('', $cell->reason->sentence);
+            }
+        }
+    }
+
+    public function testADemandForWhichNothingIsOpenStaysOpenAndIsNamed(): void
+    {
+        $notes = self::program(working: ['front-plank/forearms-toes'], stopped: ['side-bridge', 'carry', 'hip-side'], kit: [])->notes;
+        $open = array_filter($notes, static fn(Reason $note): bool => $note->rule === Rule::ProgramOpen);
+
+        self::assertNotSame([], $open);
+        self::assertStringContainsString('nothing is open to this person', implode(' ', array_map(static fn(Reason $note): string => $note->sentence, $open)));
     }
 
     public function testTheMinutesAreUsed(): void

@@ -6,10 +6,12 @@ namespace Tests\Core;
 
 use EvenRungs\Balance\Mix;
 use EvenRungs\Reason\Input;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\ItemSum;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionSums;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\TimeKind;
 use EvenRungs\Session\Timeline;
@@ -72,6 +74,16 @@ final class SumTest extends TestCase
         self::assertSame($plain->timeline()->totals()->total(), $more->timeline()->totals()->total());
         self::assertSame(0, Timeline::optionalSeconds($plain));
         self::assertSame(2 * (40 + 40), Timeline::optionalSeconds($more));
+    }
+
+    public function test_change_over_shows_its_pairs_and_the_side_changes(): void
+    {
+        $session = new Session([new StraightSets(ShippedLibrary::item('front-plank/forearms-toes', '2x20s')), new StraightSets(ShippedLibrary::item('side-bridge/knees-bent', '2x20s/side'))]);
+        $reason = SessionSums::of($session->timeline())->changeOver();
+
+        self::assertSame(Rule::ChangeOver, $reason->rule);
+        self::assertStringContainsString('one for each pair of neighbours', $reason->sentence);
+        self::assertNotSame([], $reason->inputs);
     }
 
     public function test_in_a_circuit_the_gap_belongs_to_the_station_before_it(): void

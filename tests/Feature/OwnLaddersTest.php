@@ -48,6 +48,8 @@ final class OwnLaddersTest extends ApiTestCase
 
         $this->postJson("/api/people/{$person}/placements", ['id' => self::id(), 'rung' => 'squat/bodyweight', 'side' => 'both', 'reason' => ''])
             ->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Bodyweight squat” is hidden by the practice.');
+        $squat = array_values(array_filter(array_merge(...array_column((array) $this->getJson("/api/people/{$person}/board")->json('demands'), 'ladders')), static fn(array $ladder): bool => $ladder['slug'] === 'squat'))[0];
+        self::assertSame('library.hidden', array_column($squat['closed'], 'reasons', 'slug')['squat/bodyweight'][0]['rule']);
     }
 
     public function test_a_ladder_survives_the_way_out_and_in_again(): void

@@ -742,6 +742,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/sessions/start": {
         parameters: {
             query?: never;
@@ -2512,6 +2528,19 @@ export interface components {
             mornings: components["schemas"]["MorningQuestionView"][];
             load: components["schemas"]["LoadView"];
         };
+        /** @description A rule of the trade, and what it rests on. */
+        RuleView: {
+            id: string;
+            /** @description the part of the job it belongs to */
+            room: string;
+            sentence: string;
+            /** @enum {string} */
+            basis: "published" | "common practice" | "our own choice" | "arithmetic";
+            source: string;
+        };
+        RulesView: {
+            rules: components["schemas"]["RuleView"][];
+        };
         /** @description A rung that can be chosen. */
         RungChoiceView: {
             rung: string;
@@ -4219,6 +4248,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DecisionView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -164,6 +164,9 @@ export function Frame() {
             <Link to="/method" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
               method
             </Link>
+            <Link to="/rules" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
+              rules
+            </Link>
             <Button look="quiet" onClick={toggleTheme}>
               light/dark
             </Button>

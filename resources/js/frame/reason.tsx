@@ -1,4 +1,5 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 
@@ -71,7 +72,10 @@ export function ReasonList({ reasons }: { reasons: Reason[] }) {
             </p>
           )}
           <p className="text-sm text-ink3">
-            <span className="font-mono">{reason.rule}</span> · {reason.source}
+            <Link to={`/rules#${reason.rule}`} className="font-mono underline decoration-hairline underline-offset-4">
+              {reason.rule}
+            </Link>{' '}
+            · {reason.source}
           </p>
         </li>
       ))}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use EvenRungs\Reason\Rule;
+use Illuminate\Console\Command;
+
+/** The rule book as a page: every rule with its sentence, what it rests on, the class that holds it and the tests that speak of it. */
+final class WriteRuleBook extends Command
+{
+    protected $signature = 'rules:book';
+
+    protected $description = 'Writes docs/rules.md from the rules in the core';
+
+    public function handle(): int
+    {
+        file_put_contents(base_path('docs/rules.md'), self::page());
+        $this->info('docs/rules.md is written.');
+
+        return self::SUCCESS;
+    }
+
+    public static function page(): string
+    {
+        $lines = ['# The rule book', '', 'Written from `core/Reason/Rule.php` by `php artisan rules:book`; do not edit it here. The same stands in the application under “rules”, and every reason links to it.', ''];
+        $room = '';
+        foreach (self::byRoom() as $rule) {
+            if ($rule->room() !== $room) {
+                $room = $rule->room();
+                array_push($lines, "## {$room}", '');
+            }
+            $classes = self::speakingOf($rule, 'core', ['core/Reason/Rule.php']);
+            $tests = self::testsOf($classes, $rule);
+            array_push(
+                $lines,
+                "### `{$rule->value}`",
+                '',
+                $rule->sentence(),
+                '',
+                "- Basis: {$rule->basis()->value}. {$rule->source()}",
+                '- Held by: '.implode(', ', array_map(static fn(string $file): string => "`{$file}`", $classes)),
+                '- Tests: '.($tests === [] ? 'none names it' : implode(', ', array_map(static fn(string $file): string => "`{$file}`", $tests))),
+                '',
+            );
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /** @return list<Rule> */
+    private static function byRoom(): array
+    {
+        $rules = Rule::cases();
+        usort($rules, static fn(Rule $a, Rule $b): int => $a->room() <=> $b->room());
+
+        return $rules;
+    }
+
+    /**
+     * @param list<string> $but
+     *
+     * @return list<string> files that name the rule
+     */
+    private static function speakingOf(Rule $rule, string $folder, array $but = []): array
+    {
+        return array_values(array_diff(array_keys(array_filter(self::sources($folder), static fn(string $text): bool => preg_match("/Rule::{$rule->name}\\b|'".preg_quote($rule->value, '/')."'/", $text) === 1)), $but));
+    }
+
+    /**
+     * @param list<string> $classes
+     *
+     * @return list<string> tests that name the rule, or a class that holds it
+     */
+    private static function testsOf(array $classes, Rule $rule): array
+    {
+        $names = implode('|', array_map(static fn(string $file): string => preg_quote(basename($file, '.php'), '/'), $classes));
+        $about = $names === '' ? [] : array_keys(array_filter(self::sources('tests'), static fn(string $text): bool => preg_match("/\\b({$names})\\b/", $text) === 1));
+        $named = self::speakingOf($rule, 'tests');
+        $tests = $named === [] ? $about : $named;
+        sort($tests);
+
+        return $tests;
+    }
+
+    /** @return array<string, string> text of each PHP file, by its path in the project */
+    private static function sources(string $folder): array
+    {
+        /** @var array<string, array<string, string>> $read */
+        static $read = [];
+        if (! isset($read[$folder])) {
+            $read[$folder] = [];
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS)) as $file) {
+                if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
+                    $read[$folder][substr($file->getPathname(), strlen(base_path()) + 1)] = (string) file_get_contents($file->getPathname());
+                }
+            }
+            ksort($read[$folder]);
+        }
+
+        return $read[$folder];
+    }
+}

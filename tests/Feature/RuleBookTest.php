@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Console\Commands\WriteRuleBook;
+use EvenRungs\Reason\Basis;
+use EvenRungs\Reason\Rule;
+
+/** The rule book: on paper and in the application what the core says. */
+final class RuleBookTest extends ApiTestCase
+{
+    public function test_the_page_is_what_the_core_says(): void
+    {
+        self::assertSame(file_get_contents(base_path('docs/rules.md')), WriteRuleBook::page(), 'Run: php artisan rules:book');
+    }
+
+    public function test_every_rule_is_held_by_a_class_and_spoken_of_by_a_test(): void
+    {
+        $page = WriteRuleBook::page();
+        self::assertSame(count(Rule::cases()), substr_count($page, '### `'));
+        self::assertStringNotContainsString('none names it', $page);
+        self::assertStringNotContainsString("Held by: \n", $page);
+    }
+
+    public function test_the_application_shows_every_rule_with_what_it_rests_on(): void
+    {
+        $rules = (array) $this->getJson('/api/rules')->assertOk()->json('rules');
+
+        self::assertSame(array_map(static fn(Rule $rule): string => $rule->value, Rule::cases()), array_column($rules, 'id'));
+        foreach (Rule::cases() as $rule) {
+            self::assertStringEndsWith('.', $rule->sentence());
+            if ($rule->basis() === Basis::Published) {
+                self::assertMatchesRegularExpression('/\d{4}/', $rule->source(), "{$rule->value} names its source.");
+            }
+        }
+    }
+}
