@@ -152,7 +152,9 @@ final class Shapes
         }
         $name = (new ReflectionClass($class))->getShortName();
         $this->classes[$name] ??= $class;
-        $this->classes[$name] === $class || throw new \LogicException("Two classes are called {$name}: {$class} and {$this->classes[$name]}.");
+        if ($this->classes[$name] !== $class) {
+            throw new \LogicException("Two classes are called {$name}: {$class} and {$this->classes[$name]}.");
+        }
 
         return ['$ref' => "#/components/schemas/{$name}"];
     }

@@ -8,6 +8,7 @@ use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
 use App\Library\TemplateFile;
 use App\Photos\PhotoShelf;
+use App\Time\TestClock;
 use EvenRungs\Ladder\Library;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -32,6 +33,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        TestClock::read();
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(30)->by('ip:'.$request->ip()),
             Limit::perMinute(6)->by('user:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),

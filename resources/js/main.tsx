@@ -1,14 +1,28 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
+import type { Step } from './frame/steps';
 import { Loading } from './ui/Loading';
 
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: false } } });
+
+/** What each step shows; its code comes when it is opened. */
+const views: Record<Step, () => Promise<ComponentType>> = {
+  person: async () => (await import('./person/PersonStep')).PersonStep,
+  checks: async () => (await import('./checks/Checks')).Checks,
+  board: async () => (await import('./board/Board')).Board,
+  session: async () => (await import('./session/SessionStep')).SessionStep,
+  weeks: async () => (await import('./weeks/WeeksStep')).WeeksStep,
+  week: async () => (await import('./week/WeekStep')).WeekStep,
+  sheet: async () => (await import('./sheet/Sheet')).Sheet,
+  coach: async () => (await import('./coach/Coach')).Coach,
+  review: async () => (await import('./review/Review')).Review,
+};
 
 const router = createBrowserRouter([
   {
@@ -33,15 +47,7 @@ const router = createBrowserRouter([
         path: 'people/:id',
         children: [
           { index: true, element: <Navigate to="person" replace /> },
-          { path: 'person', lazy: async () => ({ Component: (await import('./person/PersonStep')).PersonStep }) },
-          { path: 'checks', lazy: async () => ({ Component: (await import('./checks/Checks')).Checks }) },
-          { path: 'board', lazy: async () => ({ Component: (await import('./board/Board')).Board }) },
-          { path: 'session', lazy: async () => ({ Component: (await import('./session/SessionStep')).SessionStep }) },
-          { path: 'weeks', lazy: async () => ({ Component: (await import('./weeks/WeeksStep')).WeeksStep }) },
-          { path: 'week', lazy: async () => ({ Component: (await import('./week/WeekStep')).WeekStep }) },
-          { path: 'sheet', lazy: async () => ({ Component: (await import('./sheet/Sheet')).Sheet }) },
-          { path: 'coach', lazy: async () => ({ Component: (await import('./coach/Coach')).Coach }) },
-          { path: 'review', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
+          ...Object.entries(views).map(([path, view]) => ({ path, lazy: async () => ({ Component: await view() }) })),
         ],
       },
       { path: '*', element: <p className="p-6">There is nothing at this address. The bench is a good place to start.</p> },

@@ -36,6 +36,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
+        @unlink(self::clock());
         if ($this->status()->isFailure() || $this->status()->isError()) {
             $this->browser->picture(dirname(__DIR__, 2)."/storage/logs/failed-{$this->name()}.png");
         }
@@ -88,6 +89,18 @@ abstract class BrowserTestCase extends TestCase
         self::assertSame($label, $focused());
     }
 
+    /** From here on it is this moment, for the server and for the browser; time stands still until it is moved again. */
+    protected function itIs(\DateTimeImmutable $moment): void
+    {
+        file_put_contents(self::clock(), $moment->format(\DateTimeInterface::ATOM));
+        $this->browser->now($moment);
+    }
+
+    private static function clock(): string
+    {
+        return sys_get_temp_dir().'/even-rungs-now-'.getmypid();
+    }
+
     private static function serve(): void
     {
         if (self::$server !== null) {
@@ -135,7 +148,7 @@ abstract class BrowserTestCase extends TestCase
     {
         return [
             'APP_ENV' => 'testing', 'DB_DATABASE' => 'even_rungs_test_browser', 'SESSION_DRIVER' => 'database',
-            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_STREAM' => 'unix:///tmp/even-rungs-cuff-browser-'.getmypid().'.sock',
+            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_STREAM' => 'unix:///tmp/even-rungs-cuff-browser-'.getmypid().'.sock',
         ];
     }
 }

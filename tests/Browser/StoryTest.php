@@ -105,6 +105,25 @@ final class StoryTest extends BrowserTestCase
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length') === 0, 'no log left on the device');
     }
 
+    public function test_how_the_morning_was_is_asked_on_the_day_after_and_not_before(): void
+    {
+        $today = new \DateTimeImmutable('today 16:00');
+        $this->itIs($today);
+        $browser = $this->signIn();
+        $coach = $this->addressOf('Corvin Strake', 'coach');
+        $browser->visit($coach)->press('not asked today')->press('Start')->see('kept on this device');
+        for ($cue = 0; $cue < 20 && ! $browser->has('//button[starts-with(normalize-space(), "All clean")]'); $cue++) {
+            $browser->press('Skip');
+        }
+        $browser->press('All clean')->press('end here')->press('leave this set unlogged');
+        $browser->press('Save the log')->see('Confirm');
+        $browser->visit($coach)->see('in all')->doesNotSee('morning after');
+
+        $this->itIs($today->modify('+1 day'));
+        $this->signIn();
+        $browser->visit($coach)->see('morning after');
+    }
+
     public function test_a_practice_makes_a_rung_of_its_own_and_lets_go_of_it_again(): void
     {
         $browser = $this->signIn()->visit('/library?ladder=squat')->see('as shipped');

@@ -29,21 +29,19 @@ final class WriteRuleBook extends Command
         foreach (self::byRoom() as $rule) {
             if ($rule->room() !== $room) {
                 $room = $rule->room();
-                array_push($lines, "## {$room}", '');
+                $lines[] = "## {$room}";
+                $lines[] = '';
             }
             $classes = self::speakingOf($rule, 'core', ['core/Reason/Rule.php']);
             $tests = self::testsOf($classes, $rule);
-            array_push(
-                $lines,
-                "### `{$rule->value}`",
-                '',
-                $rule->sentence(),
-                '',
-                "- Basis: {$rule->basis()->value}. {$rule->source()}",
-                '- Held by: '.implode(', ', array_map(static fn(string $file): string => "`{$file}`", $classes)),
-                '- Tests: '.($tests === [] ? 'none names it' : implode(', ', array_map(static fn(string $file): string => "`{$file}`", $tests))),
-                '',
-            );
+            $lines[] = "### `{$rule->value}`";
+            $lines[] = '';
+            $lines[] = $rule->sentence();
+            $lines[] = '';
+            $lines[] = "- Basis: {$rule->basis()->value}. {$rule->source()}";
+            $lines[] = '- Held by: '.implode(', ', array_map(static fn(string $file): string => "`{$file}`", $classes));
+            $lines[] = '- Tests: '.($tests === [] ? 'none names it' : implode(', ', array_map(static fn(string $file): string => "`{$file}`", $tests)));
+            $lines[] = '';
         }
 
         return implode("\n", $lines);

@@ -24,7 +24,7 @@ final readonly class MethodTrialPage
     {
         /** @var TrainingSession|null $row */
         $row = $this->file->person->trainingSessions()->first();
-        $blocks = $row === null ? SessionStart::fromBoard($this->file->record)->blocks : $row->inCore()->blocks;
+        $blocks = $row?->inCore()->blocks ?? SessionStart::fromBoard($this->file->record)->blocks;
         $session = $this->file->record->read($blocks)->session;
         $title = $row->title ?? 'The session from the board';
 

@@ -1,18 +1,7 @@
 import { NavLink } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
-
-const names: Record<string, string> = {
-  person: 'Person',
-  checks: 'Checks',
-  board: 'Board',
-  session: 'Session',
-  week: 'Week',
-  weeks: 'Weeks',
-  sheet: 'Sheet',
-  coach: 'Coach',
-  review: 'Review',
-};
+import { stepNames } from './steps';
 
 const meaning = { done: 'done', open: 'open', attention: 'wants attention', closed: 'closed by a danger sign' } as const;
 
@@ -51,7 +40,7 @@ export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
                               : 'border-rung-edge bg-ground',
                     )}
                   />
-                  {names[step.key]}
+                  {stepNames[step.key]}
                   {step.count > 0 && <span className="font-mono font-bold text-ochre">{step.count}</span>}
                   <span className="sr-only">, {meaning[step.state]}</span>
                 </>

@@ -3,6 +3,13 @@ import { useNavigate } from 'react-router';
 import { api } from '@/api/client';
 
 /** Goes to a person by typing part of the name. */
+const places = [
+  { to: '/', name: 'Bench', words: 'bench everybody home' },
+  { to: '/people', name: 'All people', words: 'people everyone list archive' },
+  { to: '/library', name: 'Library', words: 'library ladders rungs exercises' },
+  { to: '/rules', name: 'Rules', words: 'rules rule book why sources' },
+];
+
 export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const bench = api.useQuery('get', '/api/bench', {}, { enabled: open });
   const navigate = useNavigate();
@@ -35,27 +42,16 @@ export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (
             <span className="text-sm opacity-80">{line.about}</span>
           </Command.Item>
         ))}
-        <Command.Item
-          value="bench everybody home"
-          onSelect={() => go('/')}
-          className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
-        >
-          Bench
-        </Command.Item>
-        <Command.Item
-          value="people everyone list archive"
-          onSelect={() => go('/people')}
-          className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
-        >
-          All people
-        </Command.Item>
-        <Command.Item
-          value="library ladders rungs exercises"
-          onSelect={() => go('/library')}
-          className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
-        >
-          Library
-        </Command.Item>
+        {places.map(({ to, name, words }) => (
+          <Command.Item
+            key={to}
+            value={words}
+            onSelect={() => go(to)}
+            className="min-h-10 cursor-pointer rounded-md px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+          >
+            {name}
+          </Command.Item>
+        ))}
       </Command.List>
     </Command.Dialog>
   );

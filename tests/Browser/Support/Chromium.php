@@ -55,6 +55,15 @@ final class Chromium
         return $this;
     }
 
+    /** The clock of every page opened from here on: it begins at this moment and goes on from there. */
+    public function now(\DateTimeImmutable $moment): self
+    {
+        $source = sprintf('(() => { const Real = Date, ahead = %d - Real.now(); window.Date = class extends Real { constructor(...given) { given.length === 0 ? super(Real.now() + ahead) : super(...given); } static now() { return Real.now() + ahead; } }; })()', 1000 * $moment->getTimestamp());
+        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $source]);
+
+        return $this;
+    }
+
     public function visit(string $path): self
     {
         $this->driver->get($this->base.$path);

@@ -1,0 +1,87 @@
+import type { Schemas } from '@/api/client';
+
+/** The steps of the job as the core lists them: one that is added there is missed here by the type checker. */
+export type Step = Schemas['StepView']['key'];
+
+export const stepNames: Record<Step, string> = {
+  person: 'Person',
+  checks: 'Checks',
+  board: 'Board',
+  session: 'Session',
+  week: 'Week',
+  weeks: 'Weeks',
+  sheet: 'Sheet',
+  coach: 'Coach',
+  review: 'Review',
+};
+
+export const isStep = (text: string): text is Step => text in stepNames;
+
+export const everywhere: [string, string][] = [
+  ['Ctrl K', 'go to a person'],
+  ['?', 'these keys'],
+  ['Esc', 'close, or put a reason back'],
+];
+/** The keys of each step, for its help. */
+export const keysOf: Partial<Record<Step, [string, string][]>> = {
+  person: [
+    ['N, Y', 'answer a danger sign, go to the next'],
+    ['G', 'go on to the checks'],
+  ],
+  checks: [
+    ['Space, Enter, Page ↓', 'start and stop the clock (a clicker does too)'],
+    ['1, 2, 3', 'why the hold ended; what was lost in a trial'],
+    ['Enter', 'the trial was clean'],
+    ['T', 'time the next hold'],
+    ['C', 'climb a ladder'],
+    ['B, A', 'brace check, alignment from a picture'],
+    ['P', 'place on every proposed rung'],
+    ['Esc', 'leave the test'],
+  ],
+  board: [
+    ['↑ ↓', 'walk the rungs of a rail'],
+    ['← →', 'go to the next rail'],
+    ['Page ↑ ↓', 'go to the next demand'],
+    ['O, F', 'only this demand, fold this demand'],
+    ['T, M, H', 'the board as a table, the method, the history'],
+    ['Enter', 'place the person on the rung in focus'],
+    ['L, R', 'place the left or the right side only'],
+    ['U', 'take the last placing back'],
+  ],
+  session: [
+    ['/', 'go to the first dose'],
+    ['Alt ↑, Alt ↓', 'move the exercise in focus'],
+    ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+    ['A', 'add an exercise'],
+    ['T', 'type or paste the session as lines'],
+    ['C', 'circuit, superset or straight sets'],
+    ['O, F', 'order, fit to time'],
+    ['N', 'a new session: board, template, earlier one'],
+    ['1 to 9', 'repair the warning with that number'],
+    ['↓ in a dose', 'what could stand next; Tab takes it'],
+  ],
+  week: [
+    ['← → ↑ ↓', 'move the session in focus to another part of the week'],
+    ['Del', 'take it out, or leave it out this week'],
+    ['E', 'edit every week, or only this one'],
+    ['1 to 9', 'mend a clash with the repair of that number'],
+    ['[ ]', 'the week before, the week after'],
+    ['U, R', 'undo, redo'],
+  ],
+  weeks: [
+    ['← → ↑ ↓', 'walk the cells of the score'],
+    ['G', 'make the weeks, or plan anew from today'],
+    ['A, Esc', 'take the proposal over, leave it as it was'],
+    ['O', 'another way of doing the same'],
+    ['K', 'keep the cell in focus as it is, or let it go'],
+    ['W', 'write the chosen week into the week'],
+    ['U, R', 'undo, redo'],
+  ],
+  coach: [
+    ['Space', 'start, pause'],
+    ['→ ←', 'skip, back'],
+    ['Enter', 'all clean'],
+    ['U', 'undo the last set'],
+  ],
+  review: [['Enter', 'confirm the proposal in focus']],
+};
