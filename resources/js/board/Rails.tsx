@@ -156,35 +156,40 @@ export function Rails({
                 ),
               )}
             </div>
-            <div aria-hidden="true" className="flex justify-center pt-1" style={{ height: NAMES }}>
-              {demand.ladders.map((ladder) => (
-                <span
-                  key={ladder.slug}
-                  className={cx(
-                    'shrink-0 text-center text-sm',
-                    ladder.slug === active
-                      ? 'font-bold'
-                      : 'rotate-180 text-right leading-none text-ink2 [writing-mode:vertical-rl]',
-                  )}
-                  style={
-                    ladder.slug === active
-                      ? { width: WIDTH.opened }
-                      : {
-                          width: WIDTH.rail,
-                          paddingInlineStart: 0,
-                          display: 'flex',
-                          justifyContent: 'flex-end',
-                          alignItems: 'center',
-                        }
-                  }
-                >
-                  {ladder.shortName}
-                </span>
-              ))}
-            </div>
+            <LadderNames demand={demand} active={active} />
           </section>
         );
       })}
+    </div>
+  );
+}
+
+/** The names of a demand’s ladders under their rails. */
+function LadderNames({ demand, active }: { demand: BoardDemand; active: string }) {
+  return (
+    <div aria-hidden="true" className="flex justify-center pt-1" style={{ height: NAMES }}>
+      {demand.ladders.map((ladder) => (
+        <span
+          key={ladder.slug}
+          className={cx(
+            'shrink-0 text-center text-sm',
+            ladder.slug === active ? 'font-bold' : 'rotate-180 text-right leading-none text-ink2 [writing-mode:vertical-rl]',
+          )}
+          style={
+            ladder.slug === active
+              ? { width: WIDTH.opened }
+              : {
+                  width: WIDTH.rail,
+                  paddingInlineStart: 0,
+                  display: 'flex',
+                  justifyContent: 'flex-end',
+                  alignItems: 'center',
+                }
+          }
+        >
+          {ladder.shortName}
+        </span>
+      ))}
     </div>
   );
 }

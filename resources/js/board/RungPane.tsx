@@ -70,35 +70,7 @@ export function RungPane({
         )}
       </div>
 
-      {rung.reasons.length > 0 && (
-        <div className="grid gap-2 border-l-4 border-ochre bg-paper p-3">
-          {rung.reasons.map((reason, index) => (
-            <Why key={index} title={rung.putAway ? 'Put away' : 'Ruled out'} reasons={reason} className="font-semibold">
-              {reason.sentence}
-            </Why>
-          ))}
-          {!rung.putAway && rung.substitutes.length > 0 && (
-            <>
-              <p className="text-sm text-ink2">Nearest that fit:</p>
-              {rung.substitutes.map((one) => (
-                <div key={one.slug} className="grid gap-0.5 border-t border-hairline pt-1.5">
-                  <button
-                    type="button"
-                    className="min-h-6 text-left font-semibold underline underline-offset-4"
-                    onClick={() => onGo(one.slug)}
-                  >
-                    {one.name}
-                  </button>
-                  <Why title="Instead" reasons={one.reason} className="text-sm text-ink2">
-                    {one.lost}
-                  </Why>
-                </div>
-              ))}
-            </>
-          )}
-          {!rung.putAway && rung.substitutes.length === 0 && <p>No open rung fits in its place: the demand stays open.</p>}
-        </div>
-      )}
+      <ClosedBecause rung={rung} onGo={onGo} />
 
       {rung.leverText && (
         <p>
@@ -106,35 +78,7 @@ export function RungPane({
         </p>
       )}
       <Loads rung={rung} compared={compared} />
-      {standsHere && stand && (
-        <div className="border-t border-hairline pt-3">
-          <p className="mb-1.5">
-            <strong>Gate</strong>{' '}
-            <span className="font-mono text-fern">
-              {stand.gate.cleanSessions} of {stand.gate.sessionsNeeded}
-            </span>{' '}
-            clean sessions
-          </p>
-          <ul className="grid gap-1">
-            {stand.gate.conditions.map((condition, index) => (
-              <li key={index} className="flex gap-2">
-                <span
-                  aria-hidden="true"
-                  className={cx(
-                    'font-bold',
-                    condition.met === true ? 'text-fern' : condition.met === false ? 'text-ochre' : 'text-ink3',
-                  )}
-                >
-                  {condition.met === true ? '✓' : condition.met === false ? '◔' : '–'}
-                </span>
-                <Why title="Gate" reasons={condition.reason}>
-                  {condition.reason.sentence}
-                </Why>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <GateList standsHere={standsHere} stand={stand} />
 
       <ul className="grid gap-1">
         {rung.cues.map((cue) => (
@@ -147,22 +91,7 @@ export function RungPane({
         ))}
       </ul>
       <SetUpNote key={rung.slug} person={person} rung={rung.slug} kept={setUp} />
-      <details className="group">
-        <summary className="min-h-7 cursor-pointer font-semibold">Check, faults, feel and the way out</summary>
-        <dl className="mt-1 grid gap-1.5 text-sm">
-          <Fact name="Check by">{rung.check}</Fact>
-          {rung.faults.map((fault) => (
-            <Fact key={fault.seen} name="Fault">
-              {fault.seen} <strong>Fix:</strong> {fault.fix}
-            </Fact>
-          ))}
-          <Fact name="Breathing">{rung.breathing}</Fact>
-          <Fact name="Felt">{rung.felt}</Fact>
-          <Fact name="Not felt">{rung.notFelt}</Fact>
-          <Fact name="Way out">{rung.wayOut}</Fact>
-          <Fact name="Relief">{rung.relief}</Fact>
-        </dl>
-      </details>
+      <Coaching rung={rung} />
       <p className="text-sm">
         <strong>Easier now:</strong> {rung.fallback}
         {rung.fallbackRung && (
@@ -190,30 +119,7 @@ export function RungPane({
         </p>
       ))}
 
-      <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
-        {stand?.stopped && (
-          <p className="font-semibold">
-            This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.
-          </p>
-        )}
-        {standsHere && ladder.stands.length === 1 && !stand?.stopped ? (
-          <p className="text-ink2">Stands here since {day(stand?.placedOn ?? '')}.</p>
-        ) : (
-          <Button look="next" hotkey="Enter" disabled={!open.both} onClick={() => onPlace('both')}>
-            Place on “{rung.shortName}”
-          </Button>
-        )}
-        {rung.sidedness !== 'both' && (
-          <div className="grid grid-cols-2 gap-2">
-            <Button hotkey="L" className="justify-between" disabled={!open.left} onClick={() => onPlace('left')}>
-              Left
-            </Button>
-            <Button hotkey="R" className="justify-between" disabled={!open.right} onClick={() => onPlace('right')}>
-              Right
-            </Button>
-          </div>
-        )}
-      </div>
+      <PlaceBar stand={stand} standsHere={standsHere} ladder={ladder} open={open} onPlace={onPlace} rung={rung} />
     </div>
   );
 }
@@ -264,5 +170,145 @@ function Fact({ name, children }: { name: string; children: ReactNode }) {
       <dt className="inline font-bold">{name}: </dt>
       <dd className="inline">{children}</dd>
     </div>
+  );
+}
+
+/** Where the person is placed: on both sides or on one. */
+function PlaceBar({
+  stand,
+  standsHere,
+  ladder,
+  open,
+  onPlace,
+  rung,
+}: {
+  stand: BoardLadder['stands'][number] | undefined;
+  standsHere: boolean;
+  ladder: BoardLadder;
+  open: { both: boolean; left: boolean; right: boolean };
+  onPlace: (side: 'left' | 'right' | 'both') => void;
+  rung: BoardRung;
+}) {
+  return (
+    <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
+      {stand?.stopped && (
+        <p className="font-semibold">
+          This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.
+        </p>
+      )}
+      {standsHere && ladder.stands.length === 1 && !stand?.stopped ? (
+        <p className="text-ink2">Stands here since {day(stand?.placedOn ?? '')}.</p>
+      ) : (
+        <Button look="next" hotkey="Enter" disabled={!open.both} onClick={() => onPlace('both')}>
+          Place on “{rung.shortName}”
+        </Button>
+      )}
+      {rung.sidedness !== 'both' && (
+        <div className="grid grid-cols-2 gap-2">
+          <Button hotkey="L" className="justify-between" disabled={!open.left} onClick={() => onPlace('left')}>
+            Left
+          </Button>
+          <Button hotkey="R" className="justify-between" disabled={!open.right} onClick={() => onPlace('right')}>
+            Right
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** How the rung is checked, what goes wrong, and the way out. */
+function Coaching({ rung }: { rung: BoardRung }) {
+  return (
+    <details className="group">
+      <summary className="min-h-7 cursor-pointer font-semibold">Check, faults, feel and the way out</summary>
+      <dl className="mt-1 grid gap-1.5 text-sm">
+        <Fact name="Check by">{rung.check}</Fact>
+        {rung.faults.map((fault) => (
+          <Fact key={fault.seen} name="Fault">
+            {fault.seen} <strong>Fix:</strong> {fault.fix}
+          </Fact>
+        ))}
+        <Fact name="Breathing">{rung.breathing}</Fact>
+        <Fact name="Felt">{rung.felt}</Fact>
+        <Fact name="Not felt">{rung.notFelt}</Fact>
+        <Fact name="Way out">{rung.wayOut}</Fact>
+        <Fact name="Relief">{rung.relief}</Fact>
+      </dl>
+    </details>
+  );
+}
+
+/** What has to be seen before the next rung. */
+function GateList({ standsHere, stand }: { standsHere: boolean; stand: BoardLadder['stands'][number] | undefined }) {
+  return (
+    <>
+      {standsHere && stand && (
+        <div className="border-t border-hairline pt-3">
+          <p className="mb-1.5">
+            <strong>Gate</strong>{' '}
+            <span className="font-mono text-fern">
+              {stand.gate.cleanSessions} of {stand.gate.sessionsNeeded}
+            </span>{' '}
+            clean sessions
+          </p>
+          <ul className="grid gap-1">
+            {stand.gate.conditions.map((condition, index) => (
+              <li key={index} className="flex gap-2">
+                <span
+                  aria-hidden="true"
+                  className={cx(
+                    'font-bold',
+                    condition.met === true ? 'text-fern' : condition.met === false ? 'text-ochre' : 'text-ink3',
+                  )}
+                >
+                  {condition.met === true ? '✓' : condition.met === false ? '◔' : '–'}
+                </span>
+                <Why title="Gate" reasons={condition.reason}>
+                  {condition.reason.sentence}
+                </Why>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Why a rung is closed, and what fits in its place. */
+function ClosedBecause({ rung, onGo }: { rung: BoardRung; onGo: (slug: string) => void }) {
+  return (
+    <>
+      {rung.reasons.length > 0 && (
+        <div className="grid gap-2 border-l-4 border-ochre bg-paper p-3">
+          {rung.reasons.map((reason, index) => (
+            <Why key={index} title={rung.putAway ? 'Put away' : 'Ruled out'} reasons={reason} className="font-semibold">
+              {reason.sentence}
+            </Why>
+          ))}
+          {!rung.putAway && rung.substitutes.length > 0 && (
+            <>
+              <p className="text-sm text-ink2">Nearest that fit:</p>
+              {rung.substitutes.map((one) => (
+                <div key={one.slug} className="grid gap-0.5 border-t border-hairline pt-1.5">
+                  <button
+                    type="button"
+                    className="min-h-6 text-left font-semibold underline underline-offset-4"
+                    onClick={() => onGo(one.slug)}
+                  >
+                    {one.name}
+                  </button>
+                  <Why title="Instead" reasons={one.reason} className="text-sm text-ink2">
+                    {one.lost}
+                  </Why>
+                </div>
+              ))}
+            </>
+          )}
+          {!rung.putAway && rung.substitutes.length === 0 && <p>No open rung fits in its place: the demand stays open.</p>}
+        </div>
+      )}
+    </>
   );
 }

@@ -7,6 +7,7 @@ import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 
 type Reading = Schemas['BraceSampleInput'];
+type Phase = 'connecting' | 'ready' | 'running' | 'done' | 'silent';
 
 const WIDTH = 600;
 const HEIGHT = 160;
@@ -26,7 +27,7 @@ export function BraceCheck({
   const x = (ms: number) => (ms / 1000 / band.seconds) * WIDTH;
   const [now, setNow] = useState<Reading | null>(null);
   const [readings, setReadings] = useState<Reading[]>([]);
-  const [phase, setPhase] = useState<'connecting' | 'ready' | 'running' | 'done' | 'silent'>('connecting');
+  const [phase, setPhase] = useState<Phase>('connecting');
   const [found, setFound] = useState<Schemas['BraceView'] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [connection, setConnection] = useState(0);
@@ -138,43 +139,7 @@ export function BraceCheck({
         <li>Brace, then breathe on behind the brace; the pressure stays in its band for a minute.</li>
         <li className="font-semibold">Ends early when the breath stops or the person tires.</li>
       </ul>
-      <div className="grid items-center gap-4 rounded-lg border border-rail bg-sheet p-5 sm:grid-cols-[1fr_9rem]">
-        <svg viewBox={`-34 -6 ${WIDTH + 40} ${HEIGHT + 12}`} role="img" aria-label="Pressure over the minute, with its band">
-          <rect x={0} width={WIDTH} y={y(band.high)} height={y(band.low) - y(band.high)} className="fill-rung" />
-          {[20, band.low, band.target, band.high, 60].map((level) => (
-            <text key={level} x={-8} y={y(level) + 5} textAnchor="end" className="fill-ink2 font-mono text-[15px]">
-              {level}
-            </text>
-          ))}
-          <line x1={0} x2={WIDTH} y1={y(band.target)} y2={y(band.target)} className="stroke-rung-edge" strokeDasharray="6 6" />
-          <polyline
-            points={readings.map((reading) => `${x(reading.ms).toFixed(1)},${y(reading.mmHg).toFixed(1)}`).join(' ')}
-            className="fill-none stroke-ink"
-            strokeWidth="3"
-            strokeLinejoin="round"
-          />
-          {now && (
-            <circle cx={x(readings.at(-1)?.ms ?? 0)} cy={y(now.mmHg)} r="7" className={inBand ? 'fill-fern' : 'fill-rowan'} />
-          )}
-        </svg>
-        <div className="text-center" role="status">
-          <p className="font-mono text-6xl leading-none font-bold">
-            {phase === 'running' || phase === 'done' ? seconds : (now?.mmHg.toFixed(0) ?? '–')}
-          </p>
-          <p className="text-ink2">
-            {phase === 'running' || phase === 'done'
-              ? `of ${band.seconds} s`
-              : phase === 'connecting'
-                ? 'looking for the cuff'
-                : 'mmHg'}
-          </p>
-          {phase === 'running' && (
-            <p className={inBand ? 'font-semibold text-fern' : 'font-semibold text-rowan'}>
-              {inBand ? 'in the band' : 'out of the band'}
-            </p>
-          )}
-        </div>
-      </div>
+      <Gauge band={band} readings={readings} x={x} now={now} inBand={inBand} phase={phase} seconds={seconds} />
       {phase === 'silent' && (
         <p role="alert" className="border-l-4 border-ochre bg-paper p-3">
           No cuff answers. Start the simulated one with bin/cuff, or connect a real one, and try again.
@@ -192,34 +157,114 @@ export function BraceCheck({
           </Why>
         </p>
       )}
-      <div className="flex flex-wrap gap-2">
-        {phase === 'done' ? (
-          <>
-            <Button look="next" hotkey="Enter" className="min-h-14 flex-1 text-lg" disabled={!found} onClick={() => void keep()}>
-              Keep the result
-            </Button>
-            <Button look="floor" onClick={retry}>
-              Again
-            </Button>
-          </>
-        ) : (
-          <Button
-            look="next"
-            hotkey="Space"
-            className="min-h-14 flex-1 text-lg"
-            disabled={phase === 'connecting'}
-            onClick={phase === 'ready' ? begin : phase === 'silent' ? retry : stop}
-          >
-            {phase === 'ready'
-              ? 'Begin the minute'
-              : phase === 'silent'
-                ? 'Look for the cuff again'
-                : phase === 'running'
-                  ? 'Stop'
-                  : 'Looking for the cuff …'}
+      <BraceButtons phase={phase} found={found} keep={keep} retry={retry} begin={begin} stop={stop} />
+    </section>
+  );
+}
+
+/** The one button of each phase. */
+function BraceButtons({
+  phase,
+  found,
+  keep,
+  retry,
+  begin,
+  stop,
+}: {
+  phase: Phase;
+  found: Schemas['BraceView'] | null;
+  keep: () => Promise<void>;
+  retry: () => void;
+  begin: () => void;
+  stop: () => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      {phase === 'done' ? (
+        <>
+          <Button look="next" hotkey="Enter" className="min-h-14 flex-1 text-lg" disabled={!found} onClick={() => void keep()}>
+            Keep the result
           </Button>
+          <Button look="floor" onClick={retry}>
+            Again
+          </Button>
+        </>
+      ) : (
+        <Button
+          look="next"
+          hotkey="Space"
+          className="min-h-14 flex-1 text-lg"
+          disabled={phase === 'connecting'}
+          onClick={phase === 'ready' ? begin : phase === 'silent' ? retry : stop}
+        >
+          {phase === 'ready'
+            ? 'Begin the minute'
+            : phase === 'silent'
+              ? 'Look for the cuff again'
+              : phase === 'running'
+                ? 'Stop'
+                : 'Looking for the cuff …'}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** The pressure over the minute with its band, and the number at hand. */
+function Gauge({
+  band,
+  readings,
+  x,
+  now,
+  inBand,
+  phase,
+  seconds,
+}: {
+  band: Schemas['BraceBandView'];
+  readings: Reading[];
+  x: (ms: number) => number;
+  now: Reading | null;
+  inBand: boolean;
+  phase: Phase;
+  seconds: number;
+}) {
+  return (
+    <div className="grid items-center gap-4 rounded-lg border border-rail bg-sheet p-5 sm:grid-cols-[1fr_9rem]">
+      <svg viewBox={`-34 -6 ${WIDTH + 40} ${HEIGHT + 12}`} role="img" aria-label="Pressure over the minute, with its band">
+        <rect x={0} width={WIDTH} y={y(band.high)} height={y(band.low) - y(band.high)} className="fill-rung" />
+        {[20, band.low, band.target, band.high, 60].map((level) => (
+          <text key={level} x={-8} y={y(level) + 5} textAnchor="end" className="fill-ink2 font-mono text-[15px]">
+            {level}
+          </text>
+        ))}
+        <line x1={0} x2={WIDTH} y1={y(band.target)} y2={y(band.target)} className="stroke-rung-edge" strokeDasharray="6 6" />
+        <polyline
+          points={readings.map((reading) => `${x(reading.ms).toFixed(1)},${y(reading.mmHg).toFixed(1)}`).join(' ')}
+          className="fill-none stroke-ink"
+          strokeWidth="3"
+          strokeLinejoin="round"
+        />
+        {now && (
+          <circle cx={x(readings.at(-1)?.ms ?? 0)} cy={y(now.mmHg)} r="7" className={inBand ? 'fill-fern' : 'fill-rowan'} />
+        )}
+      </svg>
+      <div className="text-center" role="status">
+        <p className="font-mono text-6xl leading-none font-bold">
+          {phase === 'running' || phase === 'done' ? seconds : (now?.mmHg.toFixed(0) ?? '–')}
+        </p>
+        <p className="text-ink2">
+          {phase === 'running' || phase === 'done'
+            ? `of ${band.seconds} s`
+            : phase === 'connecting'
+              ? 'looking for the cuff'
+              : 'mmHg'}
+        </p>
+        {phase === 'running' && (
+          <p className={inBand ? 'font-semibold text-fern' : 'font-semibold text-rowan'}>
+            {inBand ? 'in the band' : 'out of the band'}
+          </p>
         )}
       </div>
-    </section>
+    </div>
   );
 }

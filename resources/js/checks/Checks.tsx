@@ -137,37 +137,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
               </Why>
             )}
           </div>
-          <section className="grid gap-2" aria-labelledby="holds">
-            <div className="flex flex-wrap items-baseline justify-between gap-2">
-              <h2 id="holds" className="text-xl">
-                Timed holds
-              </h2>
-              {next && (
-                <Button look={tested ? 'plain' : 'next'} hotkey="T" onClick={() => time(next)}>
-                  Time: {next.label.toLowerCase()}
-                </Button>
-              )}
-            </div>
-            <ul className="grid gap-1">
-              {checks.holds.map((one) => (
-                <HoldLines key={one.kind} test={one} onTime={() => time(one)} />
-              ))}
-            </ul>
-            {checks.notes.length > 0 && (
-              <div className="grid gap-1.5 border-l-4 border-ochre bg-paper p-3">
-                {checks.notes.map((note) => (
-                  <Why key={note.sentence} title="A note" reasons={note}>
-                    {note.sentence}
-                  </Why>
-                ))}
-              </div>
-            )}
-            <p className="text-sm text-ink3">
-              The band is the published mean with one standard deviation each way, in healthy students of 18 to 35. A hold to the
-              end of form is hard work: warm up first, stop at pain. Local rules and the advice of a licensed professional come
-              first.
-            </p>
-          </section>
+          <HoldSection next={next} tested={tested} time={time} checks={checks} />
 
           <Found
             id="climbs"
@@ -360,5 +330,51 @@ function HoldLines({ test, onTime }: { test: HoldTest; onTime: () => void }) {
         {again ? 'Again' : 'Time it'}
       </Button>
     </li>
+  );
+}
+
+/** The timed holds with what was held, and what stands out among them. */
+function HoldSection({
+  next,
+  tested,
+  time,
+  checks,
+}: {
+  next: HoldTest | undefined;
+  tested: boolean;
+  time: (test: Schemas['HoldTestView']) => void;
+  checks: ChecksData;
+}) {
+  return (
+    <section className="grid gap-2" aria-labelledby="holds">
+      <div className="flex flex-wrap items-baseline justify-between gap-2">
+        <h2 id="holds" className="text-xl">
+          Timed holds
+        </h2>
+        {next && (
+          <Button look={tested ? 'plain' : 'next'} hotkey="T" onClick={() => time(next)}>
+            Time: {next.label.toLowerCase()}
+          </Button>
+        )}
+      </div>
+      <ul className="grid gap-1">
+        {checks.holds.map((one) => (
+          <HoldLines key={one.kind} test={one} onTime={() => time(one)} />
+        ))}
+      </ul>
+      {checks.notes.length > 0 && (
+        <div className="grid gap-1.5 border-l-4 border-ochre bg-paper p-3">
+          {checks.notes.map((note) => (
+            <Why key={note.sentence} title="A note" reasons={note}>
+              {note.sentence}
+            </Why>
+          ))}
+        </div>
+      )}
+      <p className="text-sm text-ink3">
+        The band is the published mean with one standard deviation each way, in healthy students of 18 to 35. A hold to the end of
+        form is hard work: warm up first, stop at pain. Local rules and the advice of a licensed professional come first.
+      </p>
+    </section>
   );
 }

@@ -156,35 +156,7 @@ export function HoldClock({
         </p>
       )}
       {watch.phase === 'ended' ? (
-        <div className="grid gap-2">
-          <p className="font-semibold">{capped ? 'Form held to the cap.' : 'Why did it end?'}</p>
-          {capped ? (
-            <Button look="next" hotkey="Enter" className="min-h-14" disabled={saving} onClick={() => void save(seconds, 'cap')}>
-              Keep {seconds} s
-            </Button>
-          ) : (
-            <div className="grid gap-2 sm:grid-cols-3">
-              {ends.map(({ end, label }, index) => (
-                <Button
-                  key={end}
-                  look="floor"
-                  hotkey={String(index + 1)}
-                  disabled={saving}
-                  onClick={() => void save(seconds, end)}
-                >
-                  {label}
-                </Button>
-              ))}
-            </div>
-          )}
-          <Button
-            look="quiet"
-            className="justify-self-start"
-            onClick={() => setWatch({ ...watch, phase: 'ready', at: Date.now(), ms: 0 })}
-          >
-            not counted: test again
-          </Button>
-        </div>
+        <Ending capped={capped} saving={saving} save={save} seconds={seconds} setWatch={setWatch} watch={watch} />
       ) : (
         <Button look="next" hotkey="Space" className="min-h-16 text-xl" onClick={() => setWatch(press(watch, Date.now()))}>
           {action}
@@ -222,5 +194,48 @@ function ByHand({ onKeep }: { onKeep: (seconds: number) => void }) {
         Keep
       </Button>
     </form>
+  );
+}
+
+/** Why the hold ended, each reason on a number. */
+function Ending({
+  capped,
+  saving,
+  save,
+  seconds,
+  setWatch,
+  watch,
+}: {
+  capped: boolean;
+  saving: boolean;
+  save: (seconds: number, end: End, note?: string) => Promise<void>;
+  seconds: number;
+  setWatch: (value: Watch) => void;
+  watch: Watch;
+}) {
+  return (
+    <div className="grid gap-2">
+      <p className="font-semibold">{capped ? 'Form held to the cap.' : 'Why did it end?'}</p>
+      {capped ? (
+        <Button look="next" hotkey="Enter" className="min-h-14" disabled={saving} onClick={() => void save(seconds, 'cap')}>
+          Keep {seconds} s
+        </Button>
+      ) : (
+        <div className="grid gap-2 sm:grid-cols-3">
+          {ends.map(({ end, label }, index) => (
+            <Button key={end} look="floor" hotkey={String(index + 1)} disabled={saving} onClick={() => void save(seconds, end)}>
+              {label}
+            </Button>
+          ))}
+        </div>
+      )}
+      <Button
+        look="quiet"
+        className="justify-self-start"
+        onClick={() => setWatch({ ...watch, phase: 'ready', at: Date.now(), ms: 0 })}
+      >
+        not counted: test again
+      </Button>
+    </div>
   );
 }

@@ -91,6 +91,90 @@ export function FormCheck({
       </div>
       {scale('Effort', 'effort')}
       {scale('Pain', 'pain')}
+      <PainQuestions log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
+      <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
+        {(log.pain ?? 0) === 0 ? 'All clean, no pain' : 'All clean but for the pain'}
+      </Button>
+      <FormQuestions item={item} log={log} setLog={setLog} set={set} />
+      {Object.values(log.form).includes(false) && (
+        <>
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="size-5 accent-rowan"
+              checked={log.feltWrong}
+              onChange={(event) => setLog({ ...log, feltWrong: event.target.checked })}
+            />
+            Felt in the wrong place, after a cue and a lighter dose
+          </label>
+          <Button look="floor" onClick={() => onSave(log)}>
+            Save with what was lost
+          </Button>
+        </>
+      )}
+      <Button look="quiet" className="min-h-11 justify-self-start text-sm" onClick={onPass}>
+        leave this set unlogged
+      </Button>
+    </section>
+  );
+}
+
+/** The form questions one by one. */
+function FormQuestions({
+  item,
+  log,
+  setLog,
+  set,
+}: {
+  item: Schemas['CueItemView'];
+  log: SetLog;
+  setLog: (value: SetLog) => void;
+  set: number;
+}) {
+  return (
+    <fieldset className="grid gap-1">
+      <legend className="mb-1 text-sm text-ink2">Or answer one by one, press what was lost:</legend>
+      <div className="grid grid-cols-1 gap-1 sm:grid-cols-2">
+        {item.questions.map((question) => {
+          const lost = log.form[question.value] === false;
+          return (
+            <button
+              key={question.value}
+              type="button"
+              aria-pressed={lost}
+              onClick={() =>
+                setLog({ ...log, form: { ...doneAsWritten(item, set, true).form, ...log.form, [question.value]: lost } })
+              }
+              className={cx(
+                'flex min-h-11 items-center gap-3 rounded-md border px-3 text-left',
+                lost ? 'border-ochre bg-ochre font-semibold text-ground' : 'border-rail',
+              )}
+            >
+              <span aria-hidden="true" className="w-4 font-bold">
+                {lost ? '×' : log.form[question.value] ? '✓' : '–'}
+              </span>
+              {question.label}
+              {lost && <span className="ml-auto text-sm">lost</span>}
+            </button>
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}
+
+/** Where there is pain: whether it travels, and where it is. */
+function PainQuestions({
+  log,
+  setLog,
+  painStopsAbove,
+}: {
+  log: SetLog;
+  setLog: (value: SetLog) => void;
+  painStopsAbove: number;
+}) {
+  return (
+    <>
       {(log.pain ?? 0) > 0 && (
         <div className="grid gap-2">
           <label className="flex min-h-11 items-center gap-3">
@@ -118,56 +202,6 @@ export function FormCheck({
           </label>
         </div>
       )}
-      <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
-        {(log.pain ?? 0) === 0 ? 'All clean, no pain' : 'All clean but for the pain'}
-      </Button>
-      <fieldset className="grid gap-1">
-        <legend className="mb-1 text-sm text-ink2">Or answer one by one, press what was lost:</legend>
-        <div className="grid grid-cols-1 gap-1 sm:grid-cols-2">
-          {item.questions.map((question) => {
-            const lost = log.form[question.value] === false;
-            return (
-              <button
-                key={question.value}
-                type="button"
-                aria-pressed={lost}
-                onClick={() =>
-                  setLog({ ...log, form: { ...doneAsWritten(item, set, true).form, ...log.form, [question.value]: lost } })
-                }
-                className={cx(
-                  'flex min-h-11 items-center gap-3 rounded-md border px-3 text-left',
-                  lost ? 'border-ochre bg-ochre font-semibold text-ground' : 'border-rail',
-                )}
-              >
-                <span aria-hidden="true" className="w-4 font-bold">
-                  {lost ? '×' : log.form[question.value] ? '✓' : '–'}
-                </span>
-                {question.label}
-                {lost && <span className="ml-auto text-sm">lost</span>}
-              </button>
-            );
-          })}
-        </div>
-      </fieldset>
-      {Object.values(log.form).includes(false) && (
-        <>
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-rowan"
-              checked={log.feltWrong}
-              onChange={(event) => setLog({ ...log, feltWrong: event.target.checked })}
-            />
-            Felt in the wrong place, after a cue and a lighter dose
-          </label>
-          <Button look="floor" onClick={() => onSave(log)}>
-            Save with what was lost
-          </Button>
-        </>
-      )}
-      <Button look="quiet" className="min-h-11 justify-self-start text-sm" onClick={onPass}>
-        leave this set unlogged
-      </Button>
-    </section>
+    </>
   );
 }

@@ -13,7 +13,7 @@ import { beep } from '@/ui/beep';
 import { FormCheck } from './FormCheck';
 import { forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';
-import { cued, play, repetition } from './player';
+import { cued, play, repetition, type Press } from './player';
 import { TempoPath } from './TempoPath';
 
 const sides = { left: 'left', right: 'right', both: '' } as const;
@@ -39,10 +39,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const [passed, setPassed] = useState<string[]>([]);
   const [started, setStarted] = useState(log.sets.length > 0 || log.at > 0);
   const [keptHere] = useState(canKeep);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [saving, setSaving] = useState(false);
-  const navigate = useNavigate();
-  const refresh = useRefresh();
+  const { send, saving, problem } = useSending(person, sheet.session, log);
   const cue = cues[player.at];
   const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
   const item = cue ? items.get(cue.item) : undefined;
@@ -52,48 +49,11 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
     if (started) keep({ ...log, at: player.at, over: player.over });
   }, [log, player.at, player.over, started]);
 
-  useEffect(() => {
-    if (!player.running) return;
-    let last = performance.now();
-    const timer = setInterval(() => {
-      const now = performance.now();
-      press({ do: 'tick', ms: now - last });
-      last = now;
-    }, 50);
-    return () => clearInterval(timer);
-  }, [player.running]);
-
-  useEffect(() => {
-    if (!player.running || !('wakeLock' in navigator)) return;
-    let lock: WakeLockSentinel | null = null;
-    navigator.wakeLock.request('screen').then(
-      (held) => (lock = held),
-      () => undefined,
-    );
-    return () => void lock?.release();
-  }, [player.running]);
-
-  const lastAt = useRef(player.at);
-  useEffect(() => {
-    if (player.at !== lastAt.current && player.running) beep('go');
-    lastAt.current = player.at;
-  }, [player.at, player.running]);
-
-  // When a set has ended its check is due, while the rest runs on; only the newest one is asked for.
-  const due = useMemo(() => {
-    const gone = cues.slice(0, player.over ? cues.length : player.at).findLast((other) => other.endsSet);
-    const known =
-      gone &&
-      (log.sets.some((set) => set.item === gone.item && set.set === gone.set) || passed.includes(`${gone.item} ${gone.set}`));
-    return gone && !known ? { item: gone.item, set: gone.set } : null;
-  }, [cues, player.at, player.over, log.sets, passed]);
+  const due = dueCheck(cues, player.over ? cues.length : player.at, log.sets, passed);
   const checking = again ?? due;
 
   const seconds = Math.ceil(player.leftMs / 1000);
-  useEffect(() => {
-    if (player.running && seconds <= 3 && seconds > 0) beep('count');
-  }, [seconds, player.running]);
-
+  useRunning(player, seconds, press);
   const next = cues.slice(player.at + 1).find((other) => other.stretch === 'work');
   const nextItem = next && items.get(next.item);
   const leftSeconds = seconds + cues.slice(player.at + 1).reduce((sum, other) => sum + other.seconds, 0);
@@ -112,29 +72,6 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
     setLog({ ...log, sets: log.sets.slice(0, -1) });
     setAgain({ item: last.item, set: last.set });
   };
-  const send = async () => {
-    setSaving(true);
-    setProblem(null);
-    const { error } = await http.POST('/api/people/{person}/logs', {
-      params: { path: { person } },
-      body: {
-        id: log.id,
-        session: log.session,
-        seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)),
-        sets: log.sets,
-      },
-    });
-    setSaving(false);
-    if (error) {
-      const refusal = error;
-      return setProblem(`${sentenceOf(refusal)} The log stays on this device.`);
-    }
-    forget(sheet.session);
-    savedNow();
-    await refresh();
-    await navigate(`/people/${person}/review`);
-  };
-
   useShortcuts([
     { key: ' ', label: 'start, pause', run: toggle },
     { key: 'ArrowRight', label: 'skip', run: () => press({ do: 'skip' }) },
@@ -146,47 +83,21 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const shown = cue?.stretch === 'work' ? item : (nextItem ?? item);
   const checked = checking ? items.get(checking.item) : undefined;
   const working = cue?.stretch === 'work';
-  const word = !cue
-    ? ''
-    : working
-      ? cue.side === 'both'
-        ? 'work'
-        : sides[cue.side]
-      : cue.stretch === 'side-change'
-        ? `change to the ${sides[cue.side]}`
-        : cue.stretch.replace('-', ' ');
+  const word = cue ? wordOf(cue) : '';
 
   return (
     <main data-theme="dark" className="relative flex-1 overflow-y-auto bg-ground p-4 text-ink">
       <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-5.5rem)] max-sm:gap-2.5">
-        <header className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink2">
-          <span>
-            {name.split(' ')[0]} · {sheet.title}
-          </span>
-          <span className="font-mono">
-            {Math.floor(leftSeconds / 60)}:{String(leftSeconds % 60).padStart(2, '0')} left
-          </span>
-          <span>
-            {keptHere
-              ? started
-                ? `${log.sets.length} of ${planned} sets kept on this device`
-                : `${sheet.totalText} in all`
-              : 'this device cannot keep the log: save before you leave'}
-          </span>
-        </header>
-        <div aria-hidden="true" className="flex h-1.5 gap-px">
-          {sheet.items.map((one) => {
-            const own = cues.filter((other) => other.item === one.id);
-            const first = cues.findIndex((other) => other.item === one.id);
-            return (
-              <span
-                key={one.id}
-                style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }}
-                className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < player.at ? 'bg-rung-edge' : 'bg-rung')}
-              />
-            );
-          })}
-        </div>
+        <Progress
+          name={name}
+          sheet={sheet}
+          leftSeconds={leftSeconds}
+          keptHere={keptHere}
+          started={started}
+          log={log}
+          planned={planned}
+        />
+        <TimeLine sheet={sheet} cues={cues} cue={cue} player={player} />
 
         {!started && sheet.activationOnly && (
           <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
@@ -202,28 +113,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
         {!started && mornings ? (
           <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
         ) : player.over && !checked ? (
-          <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
-            <h1 className="text-2xl">Done</h1>
-            <p>
-              {log.sets.length} of {planned} sets logged. What was not logged counts as missing, never as zero.
-            </p>
-            {problem && (
-              <p role="alert" className="font-semibold text-rowan">
-                {problem}
-              </p>
-            )}
-            <Button look="next" className="min-h-14" disabled={saving || log.sets.length === 0} onClick={() => void send()}>
-              {saving ? 'Saving …' : problem ? 'Try again' : 'Save the log, then decide'}
-            </Button>
-            <div className="grid grid-cols-2 gap-2">
-              <Button look="floor" disabled={log.sets.length === 0} onClick={undoSet}>
-                Undo the last set
-              </Button>
-              <Button look="floor" onClick={() => press({ do: 'go', at: 0 })}>
-                From the start
-              </Button>
-            </div>
-          </section>
+          <Done log={log} planned={planned} problem={problem} saving={saving} send={send} undoSet={undoSet} press={press} />
         ) : (
           <>
             <div className={cx(checked && 'max-sm:hidden')}>
@@ -232,26 +122,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
               </p>
             </div>
-            <div className="grid justify-items-center gap-1" aria-live="off">
-              <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
-              <p
-                className={cx(
-                  'font-mono leading-none font-bold tabular-nums',
-                  checked ? 'text-6xl' : 'text-[9rem] max-sm:text-[8rem]',
-                )}
-              >
-                {seconds}
-              </p>
-              {rep && cue && (
-                <p className="font-mono text-2xl">
-                  <strong>{rep.number}</strong>{' '}
-                  <span className="text-ink2">
-                    of {cue.repetitions}
-                    {item?.perSide && cue.side === 'both' ? ', sides in turn' : ''}
-                  </span>
-                </p>
-              )}
-            </div>
+            <Count working={working} word={word} checked={checked} seconds={seconds} rep={rep} cue={cue} item={item} />
             {shown && !checked && (
               <Figure
                 figure={shown.figure}
@@ -288,48 +159,311 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                   {caution}
                 </p>
               ))}
-            <div className="mt-auto grid grid-cols-4 gap-2">
-              <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'back' })}>
-                Back
-              </Button>
-              <Button
-                look="floor"
-                className={cx(
-                  'col-span-2 justify-center',
-                  !player.running && 'border-rowan bg-rowan text-on-rowan hover:bg-rowan',
-                )}
-                onClick={toggle}
-              >
-                {player.running ? 'Pause' : started ? 'Go on' : 'Start'}
-              </Button>
-              <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'skip' })}>
-                Skip
-              </Button>
-            </div>
-            <div className="flex flex-wrap items-center justify-between gap-2 text-sm text-ink2">
-              <Button look="quiet" className="min-h-11" disabled={log.sets.length === 0} onClick={undoSet}>
-                undo the last set
-              </Button>
-              <Button
-                look="quiet"
-                className="min-h-11"
-                onClick={() => {
-                  setStarted(true);
-                  press({ do: 'go', at: cues.length });
-                }}
-              >
-                end here
-              </Button>
-              <Link
-                to={`/people/${person}/sheet?s=${sheet.session}`}
-                className="min-h-11 content-center underline underline-offset-4"
-              >
-                sheet
-              </Link>
-            </div>
+            <PlayerKeys press={press} running={player.running} toggle={toggle} started={started} />
+            <Afterwards
+              log={log}
+              undoSet={undoSet}
+              setStarted={setStarted}
+              press={press}
+              cues={cues}
+              person={person}
+              sheet={sheet}
+            />
           </>
         )}
       </div>
     </main>
+  );
+}
+
+/** The log on its way: kept on the device until the server has it. */
+function useSending(person: string, session: string, log: KeptLog) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const [saving, setSaving] = useState(false);
+  const navigate = useNavigate();
+  const refresh = useRefresh();
+  const send = async () => {
+    setSaving(true);
+    setProblem(null);
+    const { error } = await http.POST('/api/people/{person}/logs', {
+      params: { path: { person } },
+      body: {
+        id: log.id,
+        session: log.session,
+        seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)),
+        sets: log.sets,
+      },
+    });
+    setSaving(false);
+    if (error) return setProblem(`${sentenceOf(error)} The log stays on this device.`);
+    forget(session);
+    savedNow();
+    await refresh();
+    await navigate(`/people/${person}/review`);
+  };
+  return { send, saving, problem };
+}
+
+/** What runs with the clock: its ticks, the screen kept awake, and the beeps. */
+function useRunning({ running, at }: { running: boolean; at: number }, seconds: number, press: (key: Press) => void) {
+  useEffect(() => {
+    if (!running) return;
+    let last = performance.now();
+    const timer = setInterval(() => {
+      const now = performance.now();
+      press({ do: 'tick', ms: now - last });
+      last = now;
+    }, 50);
+    return () => clearInterval(timer);
+  }, [running, press]);
+
+  useEffect(() => {
+    if (!running || !('wakeLock' in navigator)) return;
+    let lock: WakeLockSentinel | null = null;
+    navigator.wakeLock.request('screen').then(
+      (held) => (lock = held),
+      () => undefined,
+    );
+    return () => void lock?.release();
+  }, [running]);
+
+  const lastAt = useRef(at);
+  useEffect(() => {
+    if (at !== lastAt.current && running) beep('go');
+    lastAt.current = at;
+  }, [at, running]);
+
+  useEffect(() => {
+    if (running && seconds <= 3 && seconds > 0) beep('count');
+  }, [seconds, running]);
+}
+
+/** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */
+function dueCheck(cues: Schemas['Cue'][], at: number, sets: SetLog[], passed: string[]): { item: string; set: number } | null {
+  const gone = cues.slice(0, at).findLast((other) => other.endsSet);
+  if (!gone || passed.includes(`${gone.item} ${gone.set}`)) return null;
+  return sets.some((set) => set.item === gone.item && set.set === gone.set) ? null : { item: gone.item, set: gone.set };
+}
+
+function wordOf(cue: Schemas['Cue']): string {
+  if (cue.stretch === 'work') return cue.side === 'both' ? 'work' : sides[cue.side];
+  return cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
+}
+
+/** Back, start or pause, and skip. */
+function PlayerKeys({
+  press,
+  running,
+  toggle,
+  started,
+}: {
+  press: (key: Press) => void;
+  running: boolean;
+  toggle: () => void;
+  started: boolean;
+}) {
+  return (
+    <div className="mt-auto grid grid-cols-4 gap-2">
+      <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'back' })}>
+        Back
+      </Button>
+      <Button
+        look="floor"
+        className={cx('col-span-2 justify-center', !running && 'border-rowan bg-rowan text-on-rowan hover:bg-rowan')}
+        onClick={toggle}
+      >
+        {running ? 'Pause' : started ? 'Go on' : 'Start'}
+      </Button>
+      <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'skip' })}>
+        Skip
+      </Button>
+    </div>
+  );
+}
+
+/** Undo, end here, and the sheet. */
+function Afterwards({
+  log,
+  undoSet,
+  setStarted,
+  press,
+  cues,
+  person,
+  sheet,
+}: {
+  log: KeptLog;
+  undoSet: () => void;
+  setStarted: (value: boolean) => void;
+  press: (key: Press) => void;
+  cues: Schemas['Cue'][];
+  person: string;
+  sheet: Schemas['CueSheetView'];
+}) {
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-2 text-sm text-ink2">
+      <Button look="quiet" className="min-h-11" disabled={log.sets.length === 0} onClick={undoSet}>
+        undo the last set
+      </Button>
+      <Button
+        look="quiet"
+        className="min-h-11"
+        onClick={() => {
+          setStarted(true);
+          press({ do: 'go', at: cues.length });
+        }}
+      >
+        end here
+      </Button>
+      <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
+        sheet
+      </Link>
+    </div>
+  );
+}
+
+/** All sets are through: the log is saved, or taken back a set. */
+function Done({
+  log,
+  planned,
+  problem,
+  saving,
+  send,
+  undoSet,
+  press,
+}: {
+  log: KeptLog;
+  planned: number;
+  problem: string | null;
+  saving: boolean;
+  send: () => Promise<void>;
+  undoSet: () => void;
+  press: (key: Press) => void;
+}) {
+  return (
+    <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
+      <h1 className="text-2xl">Done</h1>
+      <p>
+        {log.sets.length} of {planned} sets logged. What was not logged counts as missing, never as zero.
+      </p>
+      {problem && (
+        <p role="alert" className="font-semibold text-rowan">
+          {problem}
+        </p>
+      )}
+      <Button look="next" className="min-h-14" disabled={saving || log.sets.length === 0} onClick={() => void send()}>
+        {saving ? 'Saving …' : problem ? 'Try again' : 'Save the log, then decide'}
+      </Button>
+      <div className="grid grid-cols-2 gap-2">
+        <Button look="floor" disabled={log.sets.length === 0} onClick={undoSet}>
+          Undo the last set
+        </Button>
+        <Button look="floor" onClick={() => press({ do: 'go', at: 0 })}>
+          From the start
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** The word of the moment, its seconds and the repetition. */
+function Count({
+  working,
+  word,
+  checked,
+  seconds,
+  rep,
+  cue,
+  item,
+}: {
+  working: boolean;
+  word: string;
+  checked: Schemas['CueItemView'] | undefined;
+  seconds: number;
+  rep: ReturnType<typeof repetition> | null;
+  cue: Schemas['Cue'] | undefined;
+  item: Schemas['CueItemView'] | undefined;
+}) {
+  return (
+    <div className="grid justify-items-center gap-1" aria-live="off">
+      <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
+      <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[9rem] max-sm:text-[8rem]')}>
+        {seconds}
+      </p>
+      {rep && cue && (
+        <p className="font-mono text-2xl">
+          <strong>{rep.number}</strong>{' '}
+          <span className="text-ink2">
+            of {cue.repetitions}
+            {item?.perSide && cue.side === 'both' ? ', sides in turn' : ''}
+          </span>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** How far the session is, and that the log is kept. */
+function Progress({
+  name,
+  sheet,
+  leftSeconds,
+  keptHere,
+  started,
+  log,
+  planned,
+}: {
+  name: string;
+  sheet: Schemas['CueSheetView'];
+  leftSeconds: number;
+  keptHere: boolean;
+  started: boolean;
+  log: KeptLog;
+  planned: number;
+}) {
+  return (
+    <header className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink2">
+      <span>
+        {name.split(' ')[0]} · {sheet.title}
+      </span>
+      <span className="font-mono">
+        {Math.floor(leftSeconds / 60)}:{String(leftSeconds % 60).padStart(2, '0')} left
+      </span>
+      <span>
+        {keptHere
+          ? started
+            ? `${log.sets.length} of ${planned} sets kept on this device`
+            : `${sheet.totalText} in all`
+          : 'this device cannot keep the log: save before you leave'}
+      </span>
+    </header>
+  );
+}
+
+/** The exercises of the session as a line, each as long as it takes. */
+function TimeLine({
+  sheet,
+  cues,
+  cue,
+  player,
+}: {
+  sheet: Schemas['CueSheetView'];
+  cues: Schemas['Cue'][];
+  cue: Schemas['Cue'] | undefined;
+  player: { over: boolean; at: number; leftMs: number; running: boolean };
+}) {
+  return (
+    <div aria-hidden="true" className="flex h-1.5 gap-px">
+      {sheet.items.map((one) => {
+        const own = cues.filter((other) => other.item === one.id);
+        const first = cues.findIndex((other) => other.item === one.id);
+        return (
+          <span
+            key={one.id}
+            style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }}
+            className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < player.at ? 'bg-rung-edge' : 'bg-rung')}
+          />
+        );
+      })}
+    </div>
   );
 }

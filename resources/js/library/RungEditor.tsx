@@ -36,6 +36,12 @@ const LIMBS: [string, string][] = [
   ['far_leg', 'far leg'],
 ];
 
+type Value = (field: string) => unknown;
+type Setter = (field: string, next: unknown) => void;
+type Bound = { value: string; onChange: (event: { target: { value: string } }) => void };
+type Text = (field: string) => Bound;
+type Part = (field: string, name: string) => Bound;
+
 /** All fields of one rung, with its figure as it is drawn from them. */
 export function RungEditor({
   source,
@@ -78,7 +84,7 @@ export function RungEditor({
       onChange: (event: { target: { value: string } }) => set(field, { ...whole, [name]: Number(event.target.value) }),
     };
   };
-  const method = api.useQuery('get', '/api/method');
+  const { data: method } = api.useQuery('get', '/api/method');
   const loads = (value('loads') ?? {}) as Fields;
   const others = source.rungs.filter((rung) => textOf(rung.slug) !== '' && rung.slug !== slug);
   const ofThisLadder = others.map((rung) => (
@@ -99,41 +105,7 @@ export function RungEditor({
           <MovingFigure figure={drawn.figure} tempo={drawn.tempo} moving={moving} label={drawn.name} className="h-36 w-full" />
         </div>
       )}
-      <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="Name" wide {...text('name')} />
-        <TextField label="Short name" {...text('short')} />
-        <TextField
-          label="Height"
-          type="number"
-          step={0.1}
-          min={1}
-          max={10}
-          value={typeof value('height') === 'number' ? String((value('height') as number) / 10) : ''}
-          onChange={(event) => set('height', Math.round(Number(event.target.value) * 10))}
-        />
-        <SelectField label="Position" {...text('position')}>
-          {lists.positions.map((one) => (
-            <option key={one.value} value={one.value}>
-              {one.label}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label="Moves" {...text('moves')}>
-          <option value="static">static</option>
-          <option value="dynamic">dynamic</option>
-        </SelectField>
-        <SelectField label="Sides" {...text('sided')}>
-          <option value="both">both at once</option>
-          <option value="one-sided">one-sided</option>
-          <option value="alternating">alternating</option>
-        </SelectField>
-        <TextField
-          label="Kit"
-          hint="commas between, “or” for any one: band or cable, bench"
-          defaultValue={kitLine(value('kit'))}
-          onChange={(event) => set('kit', kitOf(event.target.value))}
-        />
-      </div>
+      <NameFields text={text} value={value} set={set} lists={lists} />
 
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
@@ -166,135 +138,21 @@ export function RungEditor({
         <TextField label="In words" {...part('lever', 'text')} />
       </Group>
 
-      <Group title="Demand and method">
-        <Choices
-          legend="Also met, with half weight"
-          options={lists.demands.filter((demand) => demand.value !== source.demand)}
-          chosen={listOf(value('secondary') ?? source.secondary)}
-          onChange={(secondary) => set('secondary', secondary)}
-        />
-        {(
-          [
-            ['offered_with', 'Only offered when the method says'],
-            ['trunk_with', 'A step of the ladder only when the method says'],
-          ] as const
-        ).map(([field, label]) => (
-          <Condition
-            key={field}
-            label={label}
-            questions={method.data?.questions ?? []}
-            value={value(field)}
-            onChange={(next) => set(field, next)}
-          />
-        ))}
-        <SelectField label="Follows, where that is not the next lower rung" wide {...rest('after')}>
-          <option value="">the next lower rung</option>
-          {ofThisLadder}
-        </SelectField>
-      </Group>
+      <MethodFields
+        lists={lists}
+        source={source}
+        value={value}
+        set={set}
+        method={method}
+        rest={rest}
+        ofThisLadder={ofThisLadder}
+      />
 
-      <Group title="Figure: degrees, 0 to the right, 90 up">
-        {(
-          [
-            ['start', 'Start'],
-            ['middle', 'Middle, where the way matters'],
-            ['end', 'End, where it moves'],
-          ] as const
-        ).map(([at, title]) => (
-          <Pose
-            key={at}
-            title={title}
-            segments={lists.segments}
-            pose={figure[at]}
-            names={lists.poses}
-            onChange={(pose) => {
-              const drawn = { ...figure, [at]: pose };
-              if (pose === undefined) delete drawn[at];
-              set('figure', drawn);
-            }}
-          />
-        ))}
-        <SelectField label="Seen from" {...part('figure', 'view')}>
-          <option value="">the side</option>
-          <option value="front">the front</option>
-          <option value="above">above</option>
-        </SelectField>
-        <TextField
-          label="Stays in place"
-          hint="a joint, such as toe or elbow; found by itself when empty"
-          {...part('figure', 'pin')}
-        />
-        <TextField
-          label="Lifted above the ground"
-          hint="in the figure's own units: a thigh is 46"
-          type="number"
-          min={0}
-          max={200}
-          value={textOf(figure.lift)}
-          onChange={(event) => {
-            const drawn = { ...figure, lift: Number(event.target.value) };
-            if (event.target.value === '') delete (drawn as Fields).lift;
-            set('figure', drawn);
-          }}
-        />
-        <TextField
-          label="Kit in the picture"
-          hint="kit@joint, or kit@joint:degrees, commas between: bench@elbow, band@hand:180"
-          wide
-          defaultValue={Array.isArray(figure.props) ? figure.props.join(', ') : ''}
-          onChange={(event) => {
-            const props = event.target.value.split(',').flatMap((one) => one.trim() || []);
-            set('figure', { ...figure, props });
-          }}
-        />
-      </Group>
+      <FigureFields lists={lists} figure={figure} set={set} part={part} />
 
-      <Group title="Coaching">
-        <TextArea
-          label="Cues, one a line (3 to 5)"
-          rows={4}
-          wide
-          value={Array.isArray(value('cues')) ? (value('cues') as string[]).join('\n') : ''}
-          onChange={(event) => set('cues', event.target.value.split('\n'))}
-        />
-        <TextArea
-          label="Faults, one a line (2 to 4): seen > fix"
-          rows={3}
-          wide
-          defaultValue={faultLines(value('faults'))}
-          onChange={(event) => set('faults', faultsOf(event.target.value))}
-        />
-        {SENTENCES.map(([field, label]) => (
-          <TextField key={field} label={label} {...text(field)} />
-        ))}
-        <SelectField label="The easier version is this rung" wide {...rest('fallback_rung')}>
-          <option value="">none of this ladder</option>
-          {textOf(value('fallback_rung')).includes('/') && (
-            <option value={textOf(value('fallback_rung'))}>{textOf(value('fallback_rung'))}</option>
-          )}
-          {ofThisLadder}
-        </SelectField>
-      </Group>
+      <CoachingFields value={value} set={set} text={text} rest={rest} ofThisLadder={ofThisLadder} />
 
-      <Group title="Dose">
-        <SelectField label="Kind of work" {...text('dose')}>
-          {lists.doseKinds.map((kind) => (
-            <option key={kind} value={kind}>
-              {kind.replace('-', ' ')}
-            </option>
-          ))}
-        </SelectField>
-        <TextField label="Tempo" hint="lowering-pause-lifting-pause" {...text('tempo')} />
-        <TextField label="Band, low" {...number('band', 'low')} />
-        <TextField label="Band, high" {...number('band', 'high')} />
-        <TextField label="Word for lowering" {...part('phases', 'lowering')} />
-        <TextField label="Word for lifting" {...part('phases', 'lifting')} />
-        <SelectField label="Begins with" {...part('phases', 'starts')}>
-          <option value="">choose …</option>
-          <option value="lowering">lowering</option>
-          <option value="lifting">lifting</option>
-        </SelectField>
-      </Group>
+      <DoseFields text={text} lists={lists} number={number} part={part} />
 
       <Group title="Loads, 0 to 2">
         {lists.loads.map((load) => (
@@ -419,6 +277,235 @@ function Condition({
           onChange={(choices) => choices.length > 0 && onChange({ question: question.question, choices })}
         />
       )}
+    </div>
+  );
+}
+
+/** How the rung is drawn, from its poses. */
+function FigureFields({
+  lists,
+  figure,
+  set,
+  part,
+}: {
+  lists: Schemas['CatalogueView'];
+  figure: Fields;
+  set: Setter;
+  part: Part;
+}) {
+  return (
+    <Group title="Figure: degrees, 0 to the right, 90 up">
+      {(
+        [
+          ['start', 'Start'],
+          ['middle', 'Middle, where the way matters'],
+          ['end', 'End, where it moves'],
+        ] as const
+      ).map(([at, title]) => (
+        <Pose
+          key={at}
+          title={title}
+          segments={lists.segments}
+          pose={figure[at]}
+          names={lists.poses}
+          onChange={(pose) => {
+            const drawn = { ...figure, [at]: pose };
+            if (pose === undefined) delete drawn[at];
+            set('figure', drawn);
+          }}
+        />
+      ))}
+      <SelectField label="Seen from" {...part('figure', 'view')}>
+        <option value="">the side</option>
+        <option value="front">the front</option>
+        <option value="above">above</option>
+      </SelectField>
+      <TextField
+        label="Stays in place"
+        hint="a joint, such as toe or elbow; found by itself when empty"
+        {...part('figure', 'pin')}
+      />
+      <TextField
+        label="Lifted above the ground"
+        hint="in the figure's own units: a thigh is 46"
+        type="number"
+        min={0}
+        max={200}
+        value={textOf(figure.lift)}
+        onChange={(event) => {
+          const drawn = { ...figure, lift: Number(event.target.value) };
+          if (event.target.value === '') delete (drawn as Fields).lift;
+          set('figure', drawn);
+        }}
+      />
+      <TextField
+        label="Kit in the picture"
+        hint="kit@joint, or kit@joint:degrees, commas between: bench@elbow, band@hand:180"
+        wide
+        defaultValue={Array.isArray(figure.props) ? figure.props.join(', ') : ''}
+        onChange={(event) => {
+          const props = event.target.value.split(',').flatMap((one) => one.trim() || []);
+          set('figure', { ...figure, props });
+        }}
+      />
+    </Group>
+  );
+}
+
+/** What is said on the floor. */
+function CoachingFields({
+  value,
+  set,
+  text,
+  rest,
+  ofThisLadder,
+}: {
+  value: Value;
+  set: Setter;
+  text: Text;
+  rest: Text;
+  ofThisLadder: ReactNode;
+}) {
+  return (
+    <Group title="Coaching">
+      <TextArea
+        label="Cues, one a line (3 to 5)"
+        rows={4}
+        wide
+        value={Array.isArray(value('cues')) ? (value('cues') as string[]).join('\n') : ''}
+        onChange={(event) => set('cues', event.target.value.split('\n'))}
+      />
+      <TextArea
+        label="Faults, one a line (2 to 4): seen > fix"
+        rows={3}
+        wide
+        defaultValue={faultLines(value('faults'))}
+        onChange={(event) => set('faults', faultsOf(event.target.value))}
+      />
+      {SENTENCES.map(([field, label]) => (
+        <TextField key={field} label={label} {...text(field)} />
+      ))}
+      <SelectField label="The easier version is this rung" wide {...rest('fallback_rung')}>
+        <option value="">none of this ladder</option>
+        {textOf(value('fallback_rung')).includes('/') && (
+          <option value={textOf(value('fallback_rung'))}>{textOf(value('fallback_rung'))}</option>
+        )}
+        {ofThisLadder}
+      </SelectField>
+    </Group>
+  );
+}
+
+/** Which demands it meets, and when the method offers it. */
+function MethodFields({
+  lists,
+  source,
+  value,
+  set,
+  method,
+  rest,
+  ofThisLadder,
+}: {
+  lists: Schemas['CatalogueView'];
+  source: Source;
+  value: Value;
+  set: Setter;
+  method: Schemas['MethodView'] | undefined;
+  rest: Text;
+  ofThisLadder: ReactNode;
+}) {
+  return (
+    <Group title="Demand and method">
+      <Choices
+        legend="Also met, with half weight"
+        options={lists.demands.filter((demand) => demand.value !== source.demand)}
+        chosen={listOf(value('secondary') ?? source.secondary)}
+        onChange={(secondary) => set('secondary', secondary)}
+      />
+      {(
+        [
+          ['offered_with', 'Only offered when the method says'],
+          ['trunk_with', 'A step of the ladder only when the method says'],
+        ] as const
+      ).map(([field, label]) => (
+        <Condition
+          key={field}
+          label={label}
+          questions={method?.questions ?? []}
+          value={value(field)}
+          onChange={(next) => set(field, next)}
+        />
+      ))}
+      <SelectField label="Follows, where that is not the next lower rung" wide {...rest('after')}>
+        <option value="">the next lower rung</option>
+        {ofThisLadder}
+      </SelectField>
+    </Group>
+  );
+}
+
+/** Kind of work, tempo and the band its dose stays in. */
+function DoseFields({ text, lists, number, part }: { text: Text; lists: Schemas['CatalogueView']; number: Part; part: Part }) {
+  return (
+    <Group title="Dose">
+      <SelectField label="Kind of work" {...text('dose')}>
+        {lists.doseKinds.map((kind) => (
+          <option key={kind} value={kind}>
+            {kind.replace('-', ' ')}
+          </option>
+        ))}
+      </SelectField>
+      <TextField label="Tempo" hint="lowering-pause-lifting-pause" {...text('tempo')} />
+      <TextField label="Band, low" {...number('band', 'low')} />
+      <TextField label="Band, high" {...number('band', 'high')} />
+      <TextField label="Word for lowering" {...part('phases', 'lowering')} />
+      <TextField label="Word for lifting" {...part('phases', 'lifting')} />
+      <SelectField label="Begins with" {...part('phases', 'starts')}>
+        <option value="">choose …</option>
+        <option value="lowering">lowering</option>
+        <option value="lifting">lifting</option>
+      </SelectField>
+    </Group>
+  );
+}
+
+/** Name, height, position and kit. */
+function NameFields({ text, value, set, lists }: { text: Text; value: Value; set: Setter; lists: Schemas['CatalogueView'] }) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <TextField label="Name" wide {...text('name')} />
+      <TextField label="Short name" {...text('short')} />
+      <TextField
+        label="Height"
+        type="number"
+        step={0.1}
+        min={1}
+        max={10}
+        value={typeof value('height') === 'number' ? String((value('height') as number) / 10) : ''}
+        onChange={(event) => set('height', Math.round(Number(event.target.value) * 10))}
+      />
+      <SelectField label="Position" {...text('position')}>
+        {lists.positions.map((one) => (
+          <option key={one.value} value={one.value}>
+            {one.label}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label="Moves" {...text('moves')}>
+        <option value="static">static</option>
+        <option value="dynamic">dynamic</option>
+      </SelectField>
+      <SelectField label="Sides" {...text('sided')}>
+        <option value="both">both at once</option>
+        <option value="one-sided">one-sided</option>
+        <option value="alternating">alternating</option>
+      </SelectField>
+      <TextField
+        label="Kit"
+        hint="commas between, “or” for any one: band or cable, bench"
+        defaultValue={kitLine(value('kit'))}
+        onChange={(event) => set('kit', kitOf(event.target.value))}
+      />
     </div>
   );
 }

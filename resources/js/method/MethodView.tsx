@@ -8,6 +8,7 @@ import { Loading } from '@/ui/Loading';
 import { marked } from './lines';
 
 type Trial = Schemas['ChoiceTrialView'];
+type Looking = { value: Answer; label: string };
 type Answer = Schemas['MethodRequest']['answer'];
 
 /** Questions whose answers change cues only come after those that change rungs, doses, order and decisions. */
@@ -36,7 +37,7 @@ export function MethodView() {
     { params: { path: { person } } },
     { enabled: person !== '', retry: false },
   );
-  const [looking, setLooking] = useState<{ value: Answer; label: string } | null>(null);
+  const [looking, setLooking] = useState<Looking | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
   const choose = async (answer: Answer) => {
@@ -126,81 +127,7 @@ export function MethodView() {
           </section>
         ))}
       </main>
-      <aside
-        aria-label="A real session before and after"
-        className="border-hairline bg-sheet p-5 max-lg:border-t lg:w-96 lg:shrink-0 lg:overflow-y-auto lg:border-l"
-      >
-        <label className="grid gap-1 text-sm text-ink2">
-          Tried on a session of
-          <select
-            value={person}
-            onChange={(event) => setSearch({ person: event.target.value }, { replace: true })}
-            className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
-          >
-            {open.map((line) => (
-              <option key={line.id} value={line.id}>
-                {line.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        {trial.error ? (
-          <p className="mt-4 text-ink2">{trial.error.sentence}</p>
-        ) : !trial.data ? (
-          person === '' ? (
-            <p className="mt-4 text-ink2">
-              Nobody is here yet: once a person has a{' '}
-              <Link to="/people/new" className="underline">
-                board
-              </Link>
-              , every answer is tried on a session of theirs.
-            </p>
-          ) : (
-            <Loading what="Trying the answers" />
-          )
-        ) : trial.data.text === '' ? (
-          <p className="mt-4 text-ink2">
-            No working rung yet, so there is no session to try the answers on.{' '}
-            <Link to={`/people/${person}/board`} className="underline">
-              Place the person on the board
-            </Link>
-            .
-          </p>
-        ) : (
-          <div className="mt-4 grid gap-4" aria-live="polite">
-            <Side
-              title={trial.data.title}
-              total={trial.data.totalText}
-              text={trial.data.text}
-              other={shown?.text ?? trial.data.text}
-            />
-            {shown ? (
-              <>
-                <div>
-                  <p className="text-sm text-ink2">with</p>
-                  <p className="font-semibold">{looking?.label}</p>
-                </div>
-                {shown.changes.length === 0 ? (
-                  <p className="text-ink2">Nothing changes in this session.</p>
-                ) : (
-                  <ul className="grid gap-1 text-sm">
-                    {shown.changes.map((change, index) => (
-                      <li key={index} className="border-l-4 border-slate bg-paper px-2 py-1">
-                        {change}
-                      </li>
-                    ))}
-                  </ul>
-                )}
-                {shown.text !== trial.data.text && (
-                  <Side title="Then" total={shown.totalText} text={shown.text} other={trial.data.text} />
-                )}
-              </>
-            ) : (
-              <p className="text-sm text-ink3">Point at an answer, or go to it by keyboard, to see what it would change.</p>
-            )}
-          </div>
-        )}
-      </aside>
+      <TrialPane person={person} setSearch={setSearch} open={open} trial={trial} shown={shown} looking={looking} />
     </div>
   );
 }
@@ -221,5 +148,100 @@ function Side({ title, total, text, other }: { title: string; total: string; tex
         ))}
       </ol>
     </section>
+  );
+}
+
+/** A real session before and after the answer in focus. */
+function TrialPane({
+  person,
+  setSearch,
+  open,
+  trial,
+  shown,
+  looking,
+}: {
+  person: string;
+  setSearch: (person: { person: string }, options: { replace: boolean }) => void;
+  open: Schemas['PersonLineView'][];
+  trial: { data: Schemas['MethodTrialView'] | undefined; error: { sentence: string } | null };
+  shown: Schemas['ChoiceTrialView'] | undefined;
+  looking: Looking | null;
+}) {
+  return (
+    <aside
+      aria-label="A real session before and after"
+      className="border-hairline bg-sheet p-5 max-lg:border-t lg:w-96 lg:shrink-0 lg:overflow-y-auto lg:border-l"
+    >
+      <label className="grid gap-1 text-sm text-ink2">
+        Tried on a session of
+        <select
+          value={person}
+          onChange={(event) => setSearch({ person: event.target.value }, { replace: true })}
+          className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+        >
+          {open.map((line) => (
+            <option key={line.id} value={line.id}>
+              {line.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {trial.error ? (
+        <p className="mt-4 text-ink2">{trial.error.sentence}</p>
+      ) : !trial.data ? (
+        person === '' ? (
+          <p className="mt-4 text-ink2">
+            Nobody is here yet: once a person has a{' '}
+            <Link to="/people/new" className="underline">
+              board
+            </Link>
+            , every answer is tried on a session of theirs.
+          </p>
+        ) : (
+          <Loading what="Trying the answers" />
+        )
+      ) : trial.data.text === '' ? (
+        <p className="mt-4 text-ink2">
+          No working rung yet, so there is no session to try the answers on.{' '}
+          <Link to={`/people/${person}/board`} className="underline">
+            Place the person on the board
+          </Link>
+          .
+        </p>
+      ) : (
+        <div className="mt-4 grid gap-4" aria-live="polite">
+          <Side
+            title={trial.data.title}
+            total={trial.data.totalText}
+            text={trial.data.text}
+            other={shown?.text ?? trial.data.text}
+          />
+          {shown ? (
+            <>
+              <div>
+                <p className="text-sm text-ink2">with</p>
+                <p className="font-semibold">{looking?.label}</p>
+              </div>
+              {shown.changes.length === 0 ? (
+                <p className="text-ink2">Nothing changes in this session.</p>
+              ) : (
+                <ul className="grid gap-1 text-sm">
+                  {shown.changes.map((change, index) => (
+                    <li key={index} className="border-l-4 border-slate bg-paper px-2 py-1">
+                      {change}
+                    </li>
+                  ))}
+                </ul>
+              )}
+              {shown.text !== trial.data.text && (
+                <Side title="Then" total={shown.totalText} text={shown.text} other={trial.data.text} />
+              )}
+            </>
+          ) : (
+            <p className="text-sm text-ink3">Point at an answer, or go to it by keyboard, to see what it would change.</p>
+          )}
+        </div>
+      )}
+    </aside>
   );
 }

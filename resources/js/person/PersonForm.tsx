@@ -126,87 +126,7 @@ export function PersonForm({
         onChange={(places, place) => set({ places, place })}
       />
 
-      <fieldset className="grid gap-3">
-        <legend className="mb-2 font-display text-lg font-[650]">Limits</legend>
-        {fields.limits.length === 0 && (
-          <p className="text-ink3">None noted. A limit rules out the rungs that load it, and says so on the board.</p>
-        )}
-        {fields.limits.map((one, index) => (
-          <div
-            key={index}
-            className="grid items-start gap-2 rounded-md border border-hairline bg-ground/50 p-3 sm:grid-cols-[1fr_5.5rem_10.5rem_1fr_auto]"
-          >
-            <SelectField
-              label="What"
-              value={one.state}
-              onChange={(event) => limit(index, { state: event.target.value as typeof one.state })}
-            >
-              {states.map((state) => (
-                <option key={state.value} value={state.value}>
-                  {state.label}
-                </option>
-              ))}
-            </SelectField>
-            <SelectField
-              label="Side"
-              disabled={!sided(one.state)}
-              value={one.side}
-              onChange={(event) => limit(index, { side: event.target.value as typeof one.side })}
-            >
-              <option value="both">both</option>
-              <option value="left">left</option>
-              <option value="right">right</option>
-            </SelectField>
-            <TextField
-              label="Since"
-              type="date"
-              problem={said(`limits.${index}.since`)}
-              className="px-1.5"
-              value={one.since}
-              onChange={(event) => limit(index, { since: event.target.value })}
-            />
-            <TextField
-              label="Note (encrypted)"
-              value={one.note}
-              onChange={(event) => limit(index, { note: event.target.value })}
-            />
-            <Button look="quiet" className="mt-8" onClick={() => set({ limits: fields.limits.filter((_, at) => at !== index) })}>
-              lift
-            </Button>
-            {states.some((entry) => entry.value === one.state && entry.clearable) && (
-              <label className="flex min-h-8 items-center gap-2 sm:col-span-5">
-                <input
-                  type="checkbox"
-                  className="size-4 accent-rowan"
-                  checked={one.cleared}
-                  onChange={(event) => limit(index, { cleared: event.target.checked })}
-                />
-                a clinician has cleared weights, standing and walking (as long as the recorded clearance runs)
-              </label>
-            )}
-          </div>
-        ))}
-        <div>
-          <Button
-            onClick={() =>
-              set({
-                limits: [
-                  ...fields.limits,
-                  {
-                    state: (states[0]?.value ?? 'wrist-pain') as Schemas['LimitInput']['state'],
-                    side: 'both',
-                    note: '',
-                    since: '',
-                    cleared: false,
-                  },
-                ],
-              })
-            }
-          >
-            Add a limit
-          </Button>
-        </div>
-      </fieldset>
+      <Limits fields={fields} limit={limit} states={states} sided={sided} said={said} set={set} />
 
       {person !== undefined && (
         <BoardEffect
@@ -248,5 +168,102 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
       </h2>
       {children}
     </section>
+  );
+}
+
+/** What is sore or limited, each rung it rules out said on the board. */
+function Limits({
+  fields,
+  limit,
+  states,
+  sided,
+  said,
+  set,
+}: {
+  fields: PersonFields;
+  limit: (at: number, change: Partial<PersonFields['limits'][number]>) => void;
+  states: Schemas['StateView'][];
+  sided: (state: string) => boolean;
+  said: (path: string) => string | undefined;
+  set: (change: Partial<PersonFields>) => void;
+}) {
+  return (
+    <fieldset className="grid gap-3">
+      <legend className="mb-2 font-display text-lg font-[650]">Limits</legend>
+      {fields.limits.length === 0 && (
+        <p className="text-ink3">None noted. A limit rules out the rungs that load it, and says so on the board.</p>
+      )}
+      {fields.limits.map((one, index) => (
+        <div
+          key={index}
+          className="grid items-start gap-2 rounded-md border border-hairline bg-ground/50 p-3 sm:grid-cols-[1fr_5.5rem_10.5rem_1fr_auto]"
+        >
+          <SelectField
+            label="What"
+            value={one.state}
+            onChange={(event) => limit(index, { state: event.target.value as typeof one.state })}
+          >
+            {states.map((state) => (
+              <option key={state.value} value={state.value}>
+                {state.label}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField
+            label="Side"
+            disabled={!sided(one.state)}
+            value={one.side}
+            onChange={(event) => limit(index, { side: event.target.value as typeof one.side })}
+          >
+            <option value="both">both</option>
+            <option value="left">left</option>
+            <option value="right">right</option>
+          </SelectField>
+          <TextField
+            label="Since"
+            type="date"
+            problem={said(`limits.${index}.since`)}
+            className="px-1.5"
+            value={one.since}
+            onChange={(event) => limit(index, { since: event.target.value })}
+          />
+          <TextField label="Note (encrypted)" value={one.note} onChange={(event) => limit(index, { note: event.target.value })} />
+          <Button look="quiet" className="mt-8" onClick={() => set({ limits: fields.limits.filter((_, at) => at !== index) })}>
+            lift
+          </Button>
+          {states.some((entry) => entry.value === one.state && entry.clearable) && (
+            <label className="flex min-h-8 items-center gap-2 sm:col-span-5">
+              <input
+                type="checkbox"
+                className="size-4 accent-rowan"
+                checked={one.cleared}
+                onChange={(event) => limit(index, { cleared: event.target.checked })}
+              />
+              a clinician has cleared weights, standing and walking (as long as the recorded clearance runs)
+            </label>
+          )}
+        </div>
+      ))}
+      <div>
+        <Button
+          onClick={() =>
+            set({
+              limits: [
+                ...fields.limits,
+                {
+                  state: (states[0]?.value ?? 'wrist-pain') as Schemas['LimitInput']['state'],
+                  side: 'both',
+                  note: '',
+                  since: '',
+                  cleared: false,
+                },
+              ],
+            })
+          }
+        >
+          Add a limit
+        </Button>
+      </div>
+    </fieldset>
   );
 }

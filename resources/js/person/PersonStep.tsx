@@ -77,85 +77,15 @@ export function PersonStep() {
           <PersonForm start={start} refusal={refusal} busy={busy} onSave={save} action="Save" person={person.id} />
         </div>
       </main>
-      <Pane label="Where this person stands">
-        <div className="grid gap-5">
-          <section className="grid gap-2">
-            <h2 className="text-xl">Danger signs</h2>
-            {person.rescreen && screened && (
-              <Why title="Ask again" reasons={person.rescreen} className="font-semibold text-ochre">
-                {person.rescreen.sentence}
-              </Why>
-            )}
-            {screened ? (
-              <p>
-                Asked on {day(person.screening?.answeredOn ?? '')}:{' '}
-                {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
-              </p>
-            ) : (
-              <p>Not asked yet.</p>
-            )}
-            {screened && !asking && (
-              <div>
-                <Button onClick={() => setAsking(true)}>Ask again</Button>
-              </div>
-            )}
-          </section>
-          {(person.clearances.length > 0 || person.standing.open) && (
-            <section className="grid gap-2">
-              <h2 className="text-xl">Clearances</h2>
-              {person.clearances.length === 0 && <p>None recorded.</p>}
-              {person.clearances.map((clearance) => (
-                <p key={clearance.id}>
-                  <strong>{clearance.clinician}</strong>, {day(clearance.from)} to {day(clearance.until)}: {clearance.scope}
-                </p>
-              ))}
-              {person.standing.open && (
-                <div>
-                  <Button onClick={() => setClearing(true)}>Record a clearance</Button>
-                </div>
-              )}
-            </section>
-          )}
-          {person.cautions.length > 0 && (
-            <section className="grid gap-3">
-              <h2 className="text-xl">What the limits ask</h2>
-              {person.cautions.map((limit) => (
-                <div key={limit.name}>
-                  <p>
-                    <strong className="inline-block first-letter:uppercase">{limit.name}</strong>{' '}
-                    <span className="text-sm text-ink2">({limit.origin})</span>
-                  </p>
-                  <p>{limit.caution}</p>
-                  <ul className="list-disc pl-5 text-sm text-ink2">
-                    {limit.effects.map((effect) => (
-                      <li key={effect}>{effect}</li>
-                    ))}
-                  </ul>
-                </div>
-              ))}
-              {person.dayWarnings.map((warning) => (
-                <Why key={warning.sentence} title="Training days" reasons={warning} className="font-semibold text-ochre">
-                  {warning.sentence}
-                </Why>
-              ))}
-              <p className="text-sm text-ink3">Local rules and the advice of a licensed professional come first.</p>
-            </section>
-          )}
-          {screened && person.standing.open && (
-            <Button
-              key={String(answered)}
-              look="next"
-              hotkey="G"
-              // eslint-disable-next-line jsx-a11y/no-autofocus
-              autoFocus={answered}
-              onClick={goOn}
-            >
-              On to the checks
-            </Button>
-          )}
-          <PutAway person={person} />
-        </div>
-      </Pane>
+      <Standing
+        person={person}
+        screened={screened}
+        asking={asking}
+        setAsking={setAsking}
+        setClearing={setClearing}
+        answered={answered}
+        goOn={goOn}
+      />
       <Dialog open={clearing} onClose={() => setClearing(false)} title="The clinician’s clearance">
         <ClearanceForm person={person.id} onDone={() => setClearing(false)} />
       </Dialog>
@@ -185,5 +115,106 @@ export function PersonStep() {
         </div>
       </Dialog>
     </>
+  );
+}
+
+/** Where the person stands: danger signs, clearances, what the limits ask. */
+function Standing({
+  person,
+  screened,
+  asking,
+  setAsking,
+  setClearing,
+  answered,
+  goOn,
+}: {
+  person: Schemas['PersonView'];
+  screened: boolean;
+  asking: boolean;
+  setAsking: (value: boolean) => void;
+  setClearing: (value: boolean) => void;
+  answered: boolean;
+  goOn: () => void;
+}) {
+  return (
+    <Pane label="Where this person stands">
+      <div className="grid gap-5">
+        <section className="grid gap-2">
+          <h2 className="text-xl">Danger signs</h2>
+          {person.rescreen && screened && (
+            <Why title="Ask again" reasons={person.rescreen} className="font-semibold text-ochre">
+              {person.rescreen.sentence}
+            </Why>
+          )}
+          {screened ? (
+            <p>
+              Asked on {day(person.screening?.answeredOn ?? '')}:{' '}
+              {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
+            </p>
+          ) : (
+            <p>Not asked yet.</p>
+          )}
+          {screened && !asking && (
+            <div>
+              <Button onClick={() => setAsking(true)}>Ask again</Button>
+            </div>
+          )}
+        </section>
+        {(person.clearances.length > 0 || person.standing.open) && (
+          <section className="grid gap-2">
+            <h2 className="text-xl">Clearances</h2>
+            {person.clearances.length === 0 && <p>None recorded.</p>}
+            {person.clearances.map((clearance) => (
+              <p key={clearance.id}>
+                <strong>{clearance.clinician}</strong>, {day(clearance.from)} to {day(clearance.until)}: {clearance.scope}
+              </p>
+            ))}
+            {person.standing.open && (
+              <div>
+                <Button onClick={() => setClearing(true)}>Record a clearance</Button>
+              </div>
+            )}
+          </section>
+        )}
+        {person.cautions.length > 0 && (
+          <section className="grid gap-3">
+            <h2 className="text-xl">What the limits ask</h2>
+            {person.cautions.map((limit) => (
+              <div key={limit.name}>
+                <p>
+                  <strong className="inline-block first-letter:uppercase">{limit.name}</strong>{' '}
+                  <span className="text-sm text-ink2">({limit.origin})</span>
+                </p>
+                <p>{limit.caution}</p>
+                <ul className="list-disc pl-5 text-sm text-ink2">
+                  {limit.effects.map((effect) => (
+                    <li key={effect}>{effect}</li>
+                  ))}
+                </ul>
+              </div>
+            ))}
+            {person.dayWarnings.map((warning) => (
+              <Why key={warning.sentence} title="Training days" reasons={warning} className="font-semibold text-ochre">
+                {warning.sentence}
+              </Why>
+            ))}
+            <p className="text-sm text-ink3">Local rules and the advice of a licensed professional come first.</p>
+          </section>
+        )}
+        {screened && person.standing.open && (
+          <Button
+            key={String(answered)}
+            look="next"
+            hotkey="G"
+            // eslint-disable-next-line jsx-a11y/no-autofocus
+            autoFocus={answered}
+            onClick={goOn}
+          >
+            On to the checks
+          </Button>
+        )}
+        <PutAway person={person} />
+      </div>
+    </Pane>
   );
 }

@@ -124,52 +124,18 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
   return (
     <>
       <main className="min-w-0 flex-1 overflow-y-auto p-4">
-        <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
-          <h1 className="text-3xl">Week</h1>
-          <div className="flex items-center gap-1">
-            <Button look="quiet" aria-label="Week before" onClick={() => go(plusDays(monday, -7))}>
-              ‹
-            </Button>
-            <span className="whitespace-nowrap">from {shortDay(monday)}</span>
-            <Button look="quiet" aria-label="Week after" onClick={() => go(plusDays(monday, 7))}>
-              ›
-            </Button>
-          </div>
-          <fieldset className="flex">
-            <legend className="sr-only">Edits are for</legend>
-            {(['every', 'this'] as const).map((one) => (
-              <button
-                key={one}
-                type="button"
-                aria-pressed={scope === one}
-                onClick={() => setScope(one)}
-                className={cx(
-                  'min-h-9 border border-ink2 px-3 first:rounded-l-md last:rounded-r-md last:border-l-0',
-                  scope === one ? 'bg-ink text-ground' : 'bg-paper',
-                )}
-              >
-                {one === 'every' ? 'Every week' : 'Only this week'}
-              </button>
-            ))}
-          </fieldset>
-          <span className="ml-auto flex gap-1">
-            <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
-              undo
-            </Button>
-            <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
-              redo
-            </Button>
-            <Button
-              look="quiet"
-              onClick={() =>
-                edit(awayToggled(plan, dates), wholeAway ? 'Back in this week.' : 'Away all week; what was planned waits.')
-              }
-            >
-              {wholeAway ? 'not away this week' : 'away all week'}
-            </Button>
-            <CalendarButton person={person.id} />
-          </span>
-        </div>
+        <Head
+          go={go}
+          monday={monday}
+          scope={scope}
+          setScope={setScope}
+          doing={doing}
+          edit={edit}
+          plan={plan}
+          dates={dates}
+          wholeAway={wholeAway}
+          person={person}
+        />
         {problem && (
           <p role="alert" className="mb-3 border-l-4 border-rowan bg-sheet p-3 font-semibold">
             {problem}{' '}
@@ -178,27 +144,8 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             </Button>
           </p>
         )}
-        {view.programWaits && (
-          <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
-            The program has sessions of its own for this week.{' '}
-            <Link to={`/people/${person.id}/weeks`} className="font-semibold underline underline-offset-4">
-              Write them into the week
-            </Link>
-          </p>
-        )}
-        {sore?.activationOnly && (
-          <p className="mb-3 border-l-4 border-ochre bg-sheet p-3">
-            <Why title="Soreness" reasons={sore.activationOnly} className="font-semibold">
-              ◇ {sore.activationOnly.sentence}
-            </Why>{' '}
-            <Link
-              to={`/people/${person.id}/session?s=${newId()}&from=template&template=activation-before-training`}
-              className="underline underline-offset-4"
-            >
-              Write the activation session
-            </Link>
-          </p>
-        )}
+        <ProgramWaits view={view} person={person} />
+        <SoreNote sore={sore} person={person} />
         <WeekGrid
           view={view}
           placed={placed}
@@ -373,3 +320,114 @@ const linesOf = (plan: Plan, view: View): string[] => [
   }),
   ...(plan.away.length > 0 ? [`away: ${plan.away.join(', ')}`] : []),
 ];
+
+/** The week at hand, and what the edits are for. */
+function Head({
+  go,
+  monday,
+  scope,
+  setScope,
+  doing,
+  edit,
+  plan,
+  dates,
+  wholeAway,
+  person,
+}: {
+  go: (to: string) => void;
+  monday: string;
+  scope: Scope;
+  setScope: (value: Scope) => void;
+  doing: Pick<ReturnType<typeof usePlan>, 'undo' | 'redo' | 'canUndo' | 'canRedo'>;
+  edit: (next: Plan, said: string) => void;
+  plan: Plan;
+  dates: string[];
+  wholeAway: boolean;
+  person: Schemas['PersonView'];
+}) {
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
+      <h1 className="text-3xl">Week</h1>
+      <div className="flex items-center gap-1">
+        <Button look="quiet" aria-label="Week before" onClick={() => go(plusDays(monday, -7))}>
+          ‹
+        </Button>
+        <span className="whitespace-nowrap">from {shortDay(monday)}</span>
+        <Button look="quiet" aria-label="Week after" onClick={() => go(plusDays(monday, 7))}>
+          ›
+        </Button>
+      </div>
+      <fieldset className="flex">
+        <legend className="sr-only">Edits are for</legend>
+        {(['every', 'this'] as const).map((one) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={scope === one}
+            onClick={() => setScope(one)}
+            className={cx(
+              'min-h-9 border border-ink2 px-3 first:rounded-l-md last:rounded-r-md last:border-l-0',
+              scope === one ? 'bg-ink text-ground' : 'bg-paper',
+            )}
+          >
+            {one === 'every' ? 'Every week' : 'Only this week'}
+          </button>
+        ))}
+      </fieldset>
+      <span className="ml-auto flex gap-1">
+        <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
+          undo
+        </Button>
+        <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
+          redo
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() =>
+            edit(awayToggled(plan, dates), wholeAway ? 'Back in this week.' : 'Away all week; what was planned waits.')
+          }
+        >
+          {wholeAway ? 'not away this week' : 'away all week'}
+        </Button>
+        <CalendarButton person={person.id} />
+      </span>
+    </div>
+  );
+}
+
+/** The program’s own sessions of this week, where they are not written yet. */
+function ProgramWaits({ view, person }: { view: View; person: Schemas['PersonView'] }) {
+  return (
+    <>
+      {view.programWaits && (
+        <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
+          The program has sessions of its own for this week.{' '}
+          <Link to={`/people/${person.id}/weeks`} className="font-semibold underline underline-offset-4">
+            Write them into the week
+          </Link>
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Sore today: activation only, and the session for it. */
+function SoreNote({ sore, person }: { sore: View['days'][number] | undefined; person: Schemas['PersonView'] }) {
+  return (
+    <>
+      {sore?.activationOnly && (
+        <p className="mb-3 border-l-4 border-ochre bg-sheet p-3">
+          <Why title="Soreness" reasons={sore.activationOnly} className="font-semibold">
+            ◇ {sore.activationOnly.sentence}
+          </Why>{' '}
+          <Link
+            to={`/people/${person.id}/session?s=${newId()}&from=template&template=activation-before-training`}
+            className="underline underline-offset-4"
+          >
+            Write the activation session
+          </Link>
+        </p>
+      )}
+    </>
+  );
+}

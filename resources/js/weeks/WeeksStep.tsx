@@ -14,9 +14,11 @@ import { Loading } from '@/ui/Loading';
 import { CalendarButton } from '@/frame/CalendarDialog';
 import { Score, type Chosen } from './Score';
 import { CellPane, ProgramNotes, Versions, WeekSection } from './ScorePane';
-import { useProgram } from './useProgram';
+import { useProgram, type Page } from './useProgram';
 import { cellFixed, cellFreed } from './wish';
 import { WishBar } from './WishBar';
+
+type Programs = ReturnType<typeof useProgram>;
 
 /** Lays out the weeks: a program is made, compared, taken over whole or in part, and followed. */
 export function WeeksStep() {
@@ -68,7 +70,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
     ...(proposal
       ? [
           { key: 'a', label: 'take it over', run: () => void take(null) },
-          { key: 'o', label: 'another way', run: () => void other() },
+          { key: 'o', label: 'another way', run: () => other() },
         ]
       : [{ key: 'w', label: 'write the week', run: () => void write() }]),
     { key: 'k', label: 'keep the cell as it is', run: lock },
@@ -89,53 +91,18 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
   return (
     <>
       <main className="min-w-0 flex-1 overflow-y-auto p-4">
-        <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
-          <h1 className="text-3xl">Weeks</h1>
-          {proposal && (
-            <span className="flex flex-wrap items-center gap-2">
-              <Button look="next" hotkey="A" disabled={waits} onClick={() => void take(null)}>
-                {view.program ? 'Take it over' : 'Make it the program'}
-              </Button>
-              {following.length > 0 && following.length < proposal.program.mondays.length && week && (
-                <Button disabled={waits} onClick={() => void take(following)}>
-                  only from {longDay(week.monday)} on
-                </Button>
-              )}
-              {week && proposal.program.mondays.includes(week.monday) && (
-                <Button disabled={waits} onClick={() => void take([week.monday])}>
-                  only this week
-                </Button>
-              )}
-              <Button look="quiet" hotkey="Esc" onClick={doing.leave}>
-                {view.program ? 'leave it as it was' : 'not now'}
-              </Button>
-            </span>
-          )}
-          {draft?.kind === 'version' && (
-            <span className="flex flex-wrap items-center gap-2">
-              <Button look="next" disabled={waits} onClick={() => void doing.again(draft.id, view.id ?? '')}>
-                Take this version again
-              </Button>
-              <Button look="quiet" hotkey="Esc" onClick={doing.leave}>
-                back to the one that holds
-              </Button>
-            </span>
-          )}
-          <span className="ml-auto flex gap-1">
-            {proposal && (
-              <Button look="quiet" hotkey="O" onClick={() => void other()}>
-                another way
-              </Button>
-            )}
-            <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
-              undo
-            </Button>
-            <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
-              redo
-            </Button>
-            {!draft && view.program && <CalendarButton person={person.id} />}
-          </span>
-        </div>
+        <Head
+          proposal={proposal}
+          waits={waits}
+          take={take}
+          view={view}
+          following={following}
+          week={week}
+          doing={doing}
+          draft={draft}
+          other={other}
+          person={person}
+        />
         {editable && (
           <WishBar wish={wish} rate={view.rate} minutes={person.minutes} hardFrom={view.hardFrom} onChange={doing.change} />
         )}
@@ -229,6 +196,81 @@ function Empty({ person, waits, onMake }: { person: Schemas['PersonView']; waits
           Look at the board first
         </Link>
       </div>
+    </div>
+  );
+}
+
+/** What can be done with the program on the page: kept, taken over, planned another way. */
+function Head({
+  proposal,
+  waits,
+  take,
+  view,
+  following,
+  week,
+  doing,
+  draft,
+  other,
+  person,
+}: {
+  proposal: Extract<Programs['draft'], { kind: 'proposal' }> | null;
+  waits: boolean;
+  take: (mondays: string[] | null) => Promise<void>;
+  view: Page;
+  following: string[];
+  week: Schemas['ProgramWeekView'] | undefined;
+  doing: Pick<Programs, 'leave' | 'again' | 'undo' | 'redo' | 'canUndo' | 'canRedo'>;
+  draft: Programs['draft'];
+  other: () => void;
+  person: Schemas['PersonView'];
+}) {
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
+      <h1 className="text-3xl">Weeks</h1>
+      {proposal && (
+        <span className="flex flex-wrap items-center gap-2">
+          <Button look="next" hotkey="A" disabled={waits} onClick={() => void take(null)}>
+            {view.program ? 'Take it over' : 'Make it the program'}
+          </Button>
+          {following.length > 0 && following.length < proposal.program.mondays.length && week && (
+            <Button disabled={waits} onClick={() => void take(following)}>
+              only from {longDay(week.monday)} on
+            </Button>
+          )}
+          {week && proposal.program.mondays.includes(week.monday) && (
+            <Button disabled={waits} onClick={() => void take([week.monday])}>
+              only this week
+            </Button>
+          )}
+          <Button look="quiet" hotkey="Esc" onClick={doing.leave}>
+            {view.program ? 'leave it as it was' : 'not now'}
+          </Button>
+        </span>
+      )}
+      {draft?.kind === 'version' && (
+        <span className="flex flex-wrap items-center gap-2">
+          <Button look="next" disabled={waits} onClick={() => void doing.again(draft.id, view.id ?? '')}>
+            Take this version again
+          </Button>
+          <Button look="quiet" hotkey="Esc" onClick={doing.leave}>
+            back to the one that holds
+          </Button>
+        </span>
+      )}
+      <span className="ml-auto flex gap-1">
+        {proposal && (
+          <Button look="quiet" hotkey="O" onClick={() => other()}>
+            another way
+          </Button>
+        )}
+        <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
+          undo
+        </Button>
+        <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
+          redo
+        </Button>
+        {!draft && view.program && <CalendarButton person={person.id} />}
+      </span>
     </div>
   );
 }

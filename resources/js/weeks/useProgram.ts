@@ -6,7 +6,7 @@ import { useRefresh } from '@/frame/usePerson';
 import type { Wish } from './wish';
 
 type Program = Schemas['ProgramView'];
-type Page = Schemas['ProgramPageView'];
+export type Page = Schemas['ProgramPageView'];
 
 /** What is looked at beside the program that holds: one that is proposed, or an earlier version. */
 export type Draft = { kind: 'proposal'; wish: Wish; program: Program } | { kind: 'version'; id: string; program: Program };

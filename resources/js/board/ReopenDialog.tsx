@@ -1,0 +1,39 @@
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+import { formText } from '@/ui/formText';
+
+/** A ladder stopped after pain is opened again for a reason, which is kept with the move. */
+export function ReopenDialog({
+  open,
+  onClose,
+  onReopen,
+}: {
+  open: boolean;
+  onClose: () => void;
+  onReopen: (reason: string) => void;
+}) {
+  return (
+    <Dialog open={open} onClose={onClose} title="Reopen this ladder">
+      <p>
+        It was stopped after pain. Say why it is opened again; the reason is kept with the move. Local rules and the advice of a
+        licensed professional come first.
+      </p>
+      <form
+        className="grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const reason = formText(event.currentTarget)('reason');
+          if (reason.trim() !== '') onReopen(reason.trim());
+        }}
+      >
+        <TextField label="Reason" name="reason" required maxLength={300} autoComplete="off" />
+        <div>
+          <Button look="next" type="submit" hotkey="Enter">
+            Reopen and place
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

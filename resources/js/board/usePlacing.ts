@@ -1,0 +1,55 @@
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { http, newId, sentenceOf } from '@/api/client';
+import type { BoardDemand, BoardLadder } from '@/frame/boardModel';
+import { savedNow } from '@/frame/saving';
+import { useRefresh } from '@/frame/usePerson';
+
+export type Side = 'both' | 'left' | 'right';
+export type OnBoard = { demand: BoardDemand; ladder: BoardLadder };
+
+/** Placing a person on a rung, each move taken back by a key; a ladder stopped after pain asks why it is opened again. */
+export function usePlacing(person: string, ladders: OnBoard[], go: (slug: string) => void) {
+  const refresh = useRefresh();
+  const sending = useRef(new Set<string>());
+  const [reopening, setReopening] = useState<{ rung: string; side: Side } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const undo = useRef<(() => void) | null>(null);
+
+  const place = async (slug: string, side: Side, reason = '') => {
+    const entry = ladders.find((one) => one.ladder.rungs.some((other) => other.slug === slug));
+    const target = entry?.ladder.rungs.find((other) => other.slug === slug);
+    if (!entry || !target) return;
+    const open = side === 'both' ? target.openLeft && target.openRight : side === 'left' ? target.openLeft : target.openRight;
+    if (!open || (side !== 'both' && target.sidedness === 'both')) return;
+    if (entry.ladder.stands.some((stand) => stand.stopped) && reason === '') return setReopening({ rung: slug, side });
+    if (entry.ladder.stands.some((stand) => stand.rung === slug && stand.side === side && !stand.stopped)) return;
+    // The same move twice is one; another move need not wait for it.
+    const move = `${slug} ${side}`;
+    if (sending.current.has(move)) return;
+    sending.current.add(move);
+    const path = { person };
+    const { data, error } = await http.POST('/api/people/{person}/placements', {
+      params: { path },
+      body: { id: newId(), rung: slug, side, reason },
+    });
+    sending.current.delete(move);
+    if (!data) return setProblem(sentenceOf(error));
+    setProblem(null);
+    setReopening(null);
+    savedNow();
+    undo.current = () => {
+      undo.current = null;
+      void http
+        .DELETE('/api/people/{person}/placements/{placement}', { params: { path: { ...path, placement: data.placement } } })
+        .then(refresh);
+      toast('Taken back.');
+    };
+    toast(data.sentence, { action: { label: 'Take back (U)', onClick: () => undo.current?.() } });
+    await refresh();
+    // From a button of the pane the keyboard goes back to the rung; whoever has walked on stays there.
+    if (document.activeElement?.getAttribute('role') !== 'option') go(slug);
+  };
+
+  return { place, problem, reopening, leaveShut: () => setReopening(null), takeBack: () => undo.current?.() };
+}
