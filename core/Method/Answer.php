@@ -10,6 +10,53 @@ namespace EvenRungs\Method;
  */
 enum Answer: string
 {
+    case ResistOnly = 'movements-allowed/resist-only';
+    case ExtensionLiftsToo = 'movements-allowed/extension-too';
+    case TrainedMovementToo = 'movements-allowed/all-trained';
+
+    case TopFootInFront = 'side-plank-feet/top-foot-in-front';
+    case FeetStacked = 'side-plank-feet/stacked';
+    case FeetByAbility = 'side-plank-feet/by-ability';
+
+    case MovementOnForearms = 'front-plank-next-step/movement';
+    case HandsAfterForearms = 'front-plank-next-step/hands';
+
+    case ShortRepeatedHolds = 'hold-strategy/short-repeated';
+    case CappedHolds = 'hold-strategy/capped';
+    case LongHolds = 'hold-strategy/long';
+
+    case KneesAboutAMinute = 'too-weak-for-plank/knees';
+    case ShortBoutsOnToes = 'too-weak-for-plank/short-bouts';
+
+    case BaseFirst = 'order/base-first';
+    case CarryFirst = 'order/carry-first';
+    case BottomUp = 'order/bottom-up';
+    case FewestMoves = 'order/fewest-moves';
+    case WeakestFirst = 'order/weakest-first';
+
+    case CountEachSide = 'counting-reps/each-side';
+    case CountPairs = 'counting-reps/pairs';
+    case CountMovements = 'counting-reps/movements';
+
+    case TwoCleanAndAWeek = 'leaving-a-rung/two-clean-and-a-week';
+    case AsSoonAsClean = 'leaving-a-rung/as-soon-as-clean';
+    case OneToTwoWeeks = 'leaving-a-rung/one-to-two-weeks';
+
+    case StepDownAtOnce = 'low-back-feeling/step-down';
+    case RestAndGoOn = 'low-back-feeling/rest-and-go-on';
+
+    case AsFinisher = 'placement/finisher';
+    case AsPrimer = 'placement/primer';
+    case OnOwnDay = 'placement/own-day';
+    case PlacementMixed = 'placement/mixed';
+
+    case TwoToThreeDays = 'frequency/two-to-three-days';
+    case ShortDaily = 'frequency/short-daily';
+    case RestWhenSore = 'frequency/rest-when-sore';
+
+    case LeaveReserve = 'effort/reserve';
+    case NearTheLimit = 'effort/near-the-limit';
+
     case BraceAllRound = 'trunk-technique/brace';
     case NavelIn = 'trunk-technique/navel-in';
     case NavelInThenBrace = 'trunk-technique/navel-in-then-brace';
@@ -32,58 +79,11 @@ enum Answer: string
     case InOnTheReach = 'breathing/in-on-the-reach';
     case SmallSips = 'breathing/small-sips';
 
-    case TopFootInFront = 'side-plank-feet/top-foot-in-front';
-    case FeetStacked = 'side-plank-feet/stacked';
-    case FeetByAbility = 'side-plank-feet/by-ability';
-
     case ForearmsParallel = 'forearms/parallel';
     case ForearmsJoined = 'forearms/joined';
 
-    case ShortRepeatedHolds = 'hold-strategy/short-repeated';
-    case CappedHolds = 'hold-strategy/capped';
-    case LongHolds = 'hold-strategy/long';
-
-    case KneesAboutAMinute = 'too-weak-for-plank/knees';
-    case ShortBoutsOnToes = 'too-weak-for-plank/short-bouts';
-
-    case MovementOnForearms = 'front-plank-next-step/movement';
-    case HandsAfterForearms = 'front-plank-next-step/hands';
-
-    case ResistOnly = 'movements-allowed/resist-only';
-    case ExtensionLiftsToo = 'movements-allowed/extension-too';
-    case TrainedMovementToo = 'movements-allowed/all-trained';
-
     case TrunkStill = 'chops-and-turns/trunk-still';
     case TrunkTurns = 'chops-and-turns/trunk-turns';
-
-    case LeaveReserve = 'effort/reserve';
-    case NearTheLimit = 'effort/near-the-limit';
-
-    case StepDownAtOnce = 'low-back-feeling/step-down';
-    case RestAndGoOn = 'low-back-feeling/rest-and-go-on';
-
-    case AsFinisher = 'placement/finisher';
-    case AsPrimer = 'placement/primer';
-    case OnOwnDay = 'placement/own-day';
-    case PlacementMixed = 'placement/mixed';
-
-    case TwoToThreeDays = 'frequency/two-to-three-days';
-    case ShortDaily = 'frequency/short-daily';
-    case RestWhenSore = 'frequency/rest-when-sore';
-
-    case BaseFirst = 'order/base-first';
-    case CarryFirst = 'order/carry-first';
-    case BottomUp = 'order/bottom-up';
-    case FewestMoves = 'order/fewest-moves';
-    case WeakestFirst = 'order/weakest-first';
-
-    case CountEachSide = 'counting-reps/each-side';
-    case CountPairs = 'counting-reps/pairs';
-    case CountMovements = 'counting-reps/movements';
-
-    case TwoCleanAndAWeek = 'leaving-a-rung/two-clean-and-a-week';
-    case AsSoonAsClean = 'leaving-a-rung/as-soon-as-clean';
-    case OneToTwoWeeks = 'leaving-a-rung/one-to-two-weeks';
 
     public function question(): Question
     {

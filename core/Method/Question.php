@@ -4,34 +4,65 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
-/** A question on which schools of the trade differ; the first choice is the default. */
+/** A question on which schools of the trade differ, in the order they are asked in; its first answer is the default. */
 enum Question: string
 {
+    case MovementsAllowed = 'movements-allowed';
+    case SidePlankFeet = 'side-plank-feet';
+    case FrontPlankNextStep = 'front-plank-next-step';
+    case HoldStrategy = 'hold-strategy';
+    case TooWeakForPlank = 'too-weak-for-plank';
+    case Order = 'order';
+    case CountingReps = 'counting-reps';
+    case LeavingARung = 'leaving-a-rung';
+    case LowBackFeeling = 'low-back-feeling';
+    case Placement = 'placement';
+    case Frequency = 'frequency';
+    case Effort = 'effort';
+
+    // From here on an answer changes cues only, on the sheet and the floor.
     case TrunkTechnique = 'trunk-technique';
     case LowBackLying = 'low-back-lying';
     case PelvisInPlanks = 'pelvis-in-planks';
     case ShoulderBlades = 'shoulder-blades';
     case Squeeze = 'squeeze';
     case Breathing = 'breathing';
-    case SidePlankFeet = 'side-plank-feet';
     case Forearms = 'forearms';
-    case HoldStrategy = 'hold-strategy';
-    case TooWeakForPlank = 'too-weak-for-plank';
-    case FrontPlankNextStep = 'front-plank-next-step';
-    case MovementsAllowed = 'movements-allowed';
     case ChopsAndTurns = 'chops-and-turns';
-    case Effort = 'effort';
-    case LowBackFeeling = 'low-back-feeling';
-    case Placement = 'placement';
-    case Frequency = 'frequency';
-    case Order = 'order';
-    case CountingReps = 'counting-reps';
-    case LeavingARung = 'leaving-a-rung';
 
     /** "movements allowed" */
     public function label(): string
     {
         return str_replace('-', ' ', $this->value);
+    }
+
+    /** Whether an answer changes what is said, and neither rungs, doses, order nor decisions. */
+    public function changesCuesOnly(): bool
+    {
+        return match ($this) {
+            self::TrunkTechnique, self::LowBackLying, self::PelvisInPlanks, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::ChopsAndTurns => true,
+            default => false,
+        };
+    }
+
+    /** What an answer does where it puts no rung away. */
+    public function effect(Method $method): string
+    {
+        return match ($this) {
+            self::HoldStrategy => 'Sets the default dose of holds.',
+            self::TooWeakForPlank => 'Decides where a front plank under 15 s starts.',
+            self::PelvisInPlanks => 'A cue in planks, and how far up the hips may stand in an alignment check.',
+            self::Placement => 'Kept for the week: where core work goes. It changes nothing inside a session.',
+            self::Frequency => 'Kept for the week: on how many days. It changes nothing inside a session.',
+            self::Order => 'The order a session from the board begins with; the composer shows every order beside it.',
+            self::CountingReps => 'How repetitions with two sides are written and read; the clock stays the same.',
+            self::LowBackFeeling => 'What a low back that is felt in front work leads to. Pain acts as ever.',
+            self::Effort => 'A cue on the sheet and the floor. Where a limit asks for less, the limit wins and says so.',
+            self::TrunkTechnique => "A cue on the sheet and the floor. The cue is: {$method->braceInWords()}.",
+            self::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
+            self::LowBackLying, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::ChopsAndTurns => 'A cue on the sheet and the floor.',
+            self::MovementsAllowed, self::SidePlankFeet, self::FrontPlankNextStep => 'All its rungs are steps of the ladder.',
+        };
     }
 
     /** @return non-empty-list<Answer> the default first */

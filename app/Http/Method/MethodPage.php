@@ -15,16 +15,6 @@ use EvenRungs\Method\Question;
 /** The questions of the method, each with what its answer does. */
 final readonly class MethodPage
 {
-    /** In the order of the screen. */
-    public const QUESTIONS = [
-        Question::MovementsAllowed, Question::SidePlankFeet, Question::FrontPlankNextStep, Question::HoldStrategy, Question::TooWeakForPlank,
-        Question::Order, Question::CountingReps, Question::LeavingARung, Question::LowBackFeeling, Question::Placement, Question::Frequency, Question::Effort,
-        Question::TrunkTechnique, Question::LowBackLying, Question::PelvisInPlanks, Question::ShoulderBlades, Question::Squeeze,
-        Question::Breathing, Question::Forearms, Question::ChopsAndTurns,
-    ];
-
-    private const CUES = [Question::LowBackLying, Question::ShoulderBlades, Question::Squeeze, Question::Breathing, Question::Forearms, Question::ChopsAndTurns];
-
     public function __construct(private Library $library, private Practice $practice) {}
 
     public function view(): MethodView
@@ -32,8 +22,8 @@ final readonly class MethodPage
         $method = $this->practice->method();
 
         return new MethodView(version: $this->practice->method_version, questions: array_map(
-            fn(Question $question): MethodQuestionView => new MethodQuestionView(question: $question->value, label: $question->label(), choices: array_map(static fn(Answer $answer): ChoiceView => new ChoiceView(value: $answer->value, label: $answer->label()), $question->answers()), chosen: $method->answer($question), effect: $this->effect($question, $method)),
-            self::QUESTIONS,
+            fn(Question $question): MethodQuestionView => new MethodQuestionView(question: $question->value, label: $question->label(), choices: array_map(static fn(Answer $answer): ChoiceView => new ChoiceView(value: $answer->value, label: $answer->label()), $question->answers()), chosen: $method->answer($question), effect: $this->effect($question, $method), cuesOnly: $question->changesCuesOnly()),
+            Question::cases(),
         ));
     }
 
@@ -53,18 +43,7 @@ final readonly class MethodPage
             $away !== [] => 'Puts away '.count($away).' '.(count($away) === 1 ? 'rung' : 'rungs').': '.$names($away).$cue,
             $asked !== [] => 'All rungs are offered.'.$cue,
             $passedBy !== [] => 'Climbing passes by '.rtrim($names($passedBy), '.').'; it stands beside the ladder.',
-            $question === Question::HoldStrategy => 'Sets the default dose of holds.',
-            $question === Question::TooWeakForPlank => 'Decides where a front plank under 15 s starts.',
-            $question === Question::PelvisInPlanks => 'A cue in planks, and how far up the hips may stand in an alignment check.',
-            $question === Question::Placement => 'Kept for the week: where core work goes. It changes nothing inside a session.',
-            $question === Question::Frequency => 'Kept for the week: on how many days. It changes nothing inside a session.',
-            $question === Question::Order => 'The order a session from the board begins with; the composer shows every order beside it.',
-            $question === Question::CountingReps => 'How repetitions with two sides are written and read; the clock stays the same.',
-            $question === Question::LowBackFeeling => 'What a low back that is felt in front work leads to. Pain acts as ever.',
-            $question === Question::Effort => 'A cue on the sheet and the floor. Where a limit asks for less, the limit wins and says so.',
-            $question === Question::TrunkTechnique, in_array($question, self::CUES, true) => 'A cue on the sheet and the floor.'.$cue,
-            $question === Question::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
-            default => 'All its rungs are steps of the ladder.',
+            default => $question->effect($method),
         };
     }
 }

@@ -17,5 +17,6 @@ final readonly class MethodQuestionView
         public array $choices,
         public Answer $chosen,
         public string $effect,
+        public bool $cuesOnly,
     ) {}
 }

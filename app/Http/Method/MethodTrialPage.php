@@ -32,7 +32,7 @@ final readonly class MethodTrialPage
             title: $title,
             totalText: $session === null ? '' : Totals::clock($session->timeline()->totals()->total()),
             text: $session === null ? '' : SessionText::print($session, $this->file->record->method),
-            questions: $session === null ? [] : array_map(fn(Question $question): QuestionTrialView => $this->question($question, $session), MethodPage::QUESTIONS),
+            questions: $session === null ? [] : array_map(fn(Question $question): QuestionTrialView => $this->question($question, $session), Question::cases()),
         );
     }
 

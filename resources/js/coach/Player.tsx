@@ -97,7 +97,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           log={log}
           planned={planned}
         />
-        <TimeLine sheet={sheet} cues={cues} cue={cue} player={player} />
+        <TimeLine sheet={sheet} cues={cues} cue={cue} at={player.at} />
 
         {!started && sheet.activationOnly && (
           <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
@@ -444,12 +444,12 @@ function TimeLine({
   sheet,
   cues,
   cue,
-  player,
+  at,
 }: {
   sheet: Schemas['CueSheetView'];
   cues: Schemas['Cue'][];
   cue: Schemas['Cue'] | undefined;
-  player: { over: boolean; at: number; leftMs: number; running: boolean };
+  at: number;
 }) {
   return (
     <div aria-hidden="true" className="flex h-1.5 gap-px">
@@ -460,7 +460,7 @@ function TimeLine({
           <span
             key={one.id}
             style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }}
-            className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < player.at ? 'bg-rung-edge' : 'bg-rung')}
+            className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < at ? 'bg-rung-edge' : 'bg-rung')}
           />
         );
       })}

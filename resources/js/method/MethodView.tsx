@@ -11,18 +11,6 @@ type Trial = Schemas['ChoiceTrialView'];
 type Looking = { value: Answer; label: string };
 type Answer = Schemas['MethodRequest']['answer'];
 
-/** Questions whose answers change cues only come after those that change rungs, doses, order and decisions. */
-const CUES = [
-  'trunk-technique',
-  'low-back-lying',
-  'pelvis-in-planks',
-  'shoulder-blades',
-  'squeeze',
-  'breathing',
-  'forearms',
-  'chops-and-turns',
-];
-
 /** The trainer's school, question by question, each answer with what it does to a real session before it is chosen. */
 export function MethodView() {
   const client = useQueryClient();
@@ -55,11 +43,11 @@ export function MethodView() {
   const groups = [
     {
       title: 'Rungs, doses, order and decisions',
-      questions: method.data.questions.filter(({ question }) => !CUES.includes(question)),
+      questions: method.data.questions.filter((one) => !one.cuesOnly),
     },
     {
       title: 'Cues on the sheet and the floor',
-      questions: method.data.questions.filter(({ question }) => CUES.includes(question)),
+      questions: method.data.questions.filter((one) => one.cuesOnly),
     },
   ];
 
