@@ -38,32 +38,13 @@ enum State: string
 
     public function label(): string
     {
-        return match ($this) {
-            self::ShoulderPain => 'shoulder pain',
-            self::WristPain => 'wrist pain',
-            self::KneelingPain => 'knee pain when kneeling',
-            self::NeckPain => 'neck pain',
-            self::BackWorseBending => 'back pain worse bending',
-            self::BackWorseArching => 'back pain worse arching',
-            self::Osteoporosis => 'osteoporosis',
-            self::RaisedPressure => 'raised pressure, heart, glaucoma or retina trouble',
-            self::Pregnancy => 'pregnancy from 20 weeks',
-            self::AbdominalSeparation => 'abdominal wall separation',
-            self::Hernia => 'hernia',
-            self::PelvicFloor => 'pelvic-floor leak or heaviness',
-            self::HipPinch => 'hip pinch',
-            self::HamstringCramp => 'hamstring cramp in bridges',
-            self::Dizziness => 'dizziness changing position',
-            self::Under16 => 'under 16',
-            self::Under18 => 'under 18',
-            self::Over65 => 'over 65',
-        };
+        return $this->row()->label;
     }
 
     /** Follows from the birth year and is not ticked. */
     public function isByAge(): bool
     {
-        return in_array($this, [self::Under16, self::Under18, self::Over65], true);
+        return $this->row()->byAge;
     }
 
     /**
@@ -87,13 +68,13 @@ enum State: string
     /** Whether left and right can differ. */
     public function isSided(): bool
     {
-        return in_array($this, [self::ShoulderPain, self::WristPain, self::KneelingPain, self::HipPinch], true);
+        return $this->row()->sided;
     }
 
     /** Whether a clinician's clearance opens part of what the state closes: loaded carries and lifts with a hernia. */
     public function canBeCleared(): bool
     {
-        return $this === self::Hernia;
+        return $this->row()->clearable;
     }
 
     /**
@@ -102,91 +83,141 @@ enum State: string
      */
     public function limit(Side $side, string $origin = '', bool $cleared = false): Limit
     {
-        $side = $this->isSided() ? $side : Side::Both;
-        $name = $side === Side::Both ? $this->label() : "{$this->label()}, {$side->value}";
+        $row = $this->row();
+        $side = $row->sided ? $side : Side::Both;
 
         return new Limit(
-            $name,
-            $this->highest(),
-            $this->excluded(),
+            $side === Side::Both ? $row->label : "{$row->label}, {$side->value}",
+            $row->highest,
+            $row->excluded,
             $side,
-            $this->caution(),
+            $row->caution,
             $origin,
-            $this->caps(),
-            noWeights: $this->canBeCleared() && ! $cleared,
-            watchesDoming: in_array($this, [self::Pregnancy, self::AbdominalSeparation, self::Hernia], true),
-            rungsLower: in_array($this, [self::PelvicFloor, self::HamstringCramp], true) ? 1 : 0,
-            lowerOn: $this === self::HamstringCramp ? [Demand::HipStability] : [],
-            fewPositions: $this === self::Dizziness,
-            highestEffort: $this === self::Under16 ? 6 : null,
-            mostDays: $this === self::Under16 || $this === self::Under18 ? 3 : null,
-            wantsSupport: $this === self::Over65,
+            $row->caps,
+            noWeights: $row->clearable && ! $cleared,
+            watchesDoming: $row->watchesDoming,
+            rungsLower: $row->rungsLower,
+            lowerOn: $row->lowerOn,
+            fewPositions: $row->fewPositions,
+            highestEffort: $row->highestEffort,
+            mostDays: $row->mostDays,
+            wantsSupport: $row->wantsSupport,
         );
     }
 
-    /** @return list<DoseCap> */
-    private function caps(): array
+    /** The caution table: all there is to say of a state stands in its row. */
+    private function row(): Caution
     {
         return match ($this) {
-            self::RaisedPressure => [DoseCap::onHolds(10, 'at effort 7 or more')],
-            self::Pregnancy => [DoseCap::inPosition(120, Position::Supine)],
-            self::HamstringCramp => [DoseCap::onHolds(5, demand: Demand::HipStability)],
-            default => [],
-        };
-    }
-
-    /** @return array<string, int> */
-    private function highest(): array
-    {
-        return match ($this) {
-            self::ShoulderPain => [Load::Shoulder->value => 0, Load::Overhead->value => 0],
-            self::WristPain => [Load::Wrist->value => 0],
-            self::KneelingPain => [Load::Kneeling->value => 0],
-            self::NeckPain => [Load::Neck->value => 0],
-            self::BackWorseBending => [Load::TrunkFlexion->value => 0],
-            self::BackWorseArching => [Load::TrunkExtension->value => 0, Load::Overhead->value => 0],
-            self::Osteoporosis => [Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
-            self::RaisedPressure => [Load::LongStrain->value => 0, Load::HeadDown->value => 0],
-            self::Pregnancy => [Load::LongStrain->value => 0],
-            self::PelvicFloor => [Load::LongStrain->value => 0],
-            self::HipPinch => [Load::HipFlexor->value => 1],
-            self::Dizziness => [Load::HeadDown->value => 0],
-            default => [],
-        };
-    }
-
-    /** @return list<Position> */
-    private function excluded(): array
-    {
-        return match ($this) {
-            self::ShoulderPain => [Position::Hanging],
-            self::KneelingPain => [Position::AllFours, Position::Kneeling, Position::HalfKneeling],
-            self::Pregnancy => [Position::Prone, Position::Hanging],
-            default => [],
-        };
-    }
-
-    private function caution(): string
-    {
-        return match ($this) {
-            self::ShoulderPain => 'Keep weight off the sore shoulder: back-lying, band, bridge or carry work instead.',
-            self::WristPain => 'No weight on a flat hand: fists or forearms.',
-            self::KneelingPain => 'No kneeling or all fours without a thick pad: back-lying or standing instead.',
-            self::NeckPain => 'Head supported, chin tucked, no head-lift.',
-            self::BackWorseBending => 'No loaded or end-range bending, and none in the first hour after rising.',
-            self::BackWorseArching => 'Stop short of arching in every exercise, bridges included.',
-            self::Osteoporosis => 'No loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
-            self::RaisedPressure => 'Breathe all the time; no hold over 10 s at effort 7 or more; at 160/100 and above a clinician’s word first.',
-            self::Pregnancy => 'At most two minutes at a time on the back, none if dizzy; doming of the belly ends the set.',
-            self::AbdominalSeparation => 'Doming along the middle of the belly ends the set: rollouts, hollow holds and planks on the toes only while it stays flat.',
-            self::Hernia => 'Doming or bulging ends the set; loaded carries and lifts wait for a clinician’s clearance.',
-            self::PelvicFloor => 'A rung lower, breathe out on the effort; leaking or heaviness ends the set. A pelvic-health specialist’s advice helps here.',
-            self::HipPinch => 'No knee raises, folds or 90/90 holds; stop before the pinch.',
-            self::HamstringCramp => 'Heels nearer to the seat, shorter marches, lower height; squeeze the seat before the lift.',
-            self::Dizziness => 'Change position slowly and seldom; wait until the room is still before the next one.',
-            self::Under16 => 'Technique first, effort at most 6 of 10, on two or three days a week that do not follow each other.',
-            self::Under18 => 'Technique first, on two or three days a week that do not follow each other.',
-            self::Over65 => 'Chair and wall versions are offered first; something to hold for balance when standing.',
+            self::ShoulderPain => new Caution(
+                'shoulder pain',
+                'Keep weight off the sore shoulder: back-lying, band, bridge or carry work instead.',
+                sided: true,
+                highest: [Load::Shoulder->value => 0, Load::Overhead->value => 0],
+                excluded: [Position::Hanging],
+            ),
+            self::WristPain => new Caution(
+                'wrist pain',
+                'No weight on a flat hand: fists or forearms.',
+                sided: true,
+                highest: [Load::Wrist->value => 0],
+            ),
+            self::KneelingPain => new Caution(
+                'knee pain when kneeling',
+                'No kneeling or all fours without a thick pad: back-lying or standing instead.',
+                sided: true,
+                highest: [Load::Kneeling->value => 0],
+                excluded: [Position::AllFours, Position::Kneeling, Position::HalfKneeling],
+            ),
+            self::NeckPain => new Caution(
+                'neck pain',
+                'Head supported, chin tucked, no head-lift.',
+                highest: [Load::Neck->value => 0],
+            ),
+            self::BackWorseBending => new Caution(
+                'back pain worse bending',
+                'No loaded or end-range bending, and none in the first hour after rising.',
+                highest: [Load::TrunkFlexion->value => 0],
+            ),
+            self::BackWorseArching => new Caution(
+                'back pain worse arching',
+                'Stop short of arching in every exercise, bridges included.',
+                highest: [Load::TrunkExtension->value => 0, Load::Overhead->value => 0],
+            ),
+            self::Osteoporosis => new Caution(
+                'osteoporosis',
+                'No loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
+                highest: [Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
+            ),
+            self::RaisedPressure => new Caution(
+                'raised pressure, heart, glaucoma or retina trouble',
+                'Breathe all the time; no hold over 10 s at effort 7 or more; at 160/100 and above a clinician’s word first.',
+                highest: [Load::LongStrain->value => 0, Load::HeadDown->value => 0],
+                caps: [DoseCap::onHolds(10, 'at effort 7 or more')],
+            ),
+            self::Pregnancy => new Caution(
+                'pregnancy from 20 weeks',
+                'At most two minutes at a time on the back, none if dizzy; doming of the belly ends the set.',
+                highest: [Load::LongStrain->value => 0],
+                excluded: [Position::Prone, Position::Hanging],
+                caps: [DoseCap::inPosition(120, Position::Supine)],
+                watchesDoming: true,
+            ),
+            self::AbdominalSeparation => new Caution(
+                'abdominal wall separation',
+                'Doming along the middle of the belly ends the set: rollouts, hollow holds and planks on the toes only while it stays flat.',
+                watchesDoming: true,
+            ),
+            self::Hernia => new Caution(
+                'hernia',
+                'Doming or bulging ends the set; loaded carries and lifts wait for a clinician’s clearance.',
+                clearable: true,
+                watchesDoming: true,
+            ),
+            self::PelvicFloor => new Caution(
+                'pelvic-floor leak or heaviness',
+                'A rung lower, breathe out on the effort; leaking or heaviness ends the set. A pelvic-health specialist’s advice helps here.',
+                highest: [Load::LongStrain->value => 0],
+                rungsLower: 1,
+            ),
+            self::HipPinch => new Caution(
+                'hip pinch',
+                'No knee raises, folds or 90/90 holds; stop before the pinch.',
+                sided: true,
+                highest: [Load::HipFlexor->value => 1],
+            ),
+            self::HamstringCramp => new Caution(
+                'hamstring cramp in bridges',
+                'Heels nearer to the seat, shorter marches, lower height; squeeze the seat before the lift.',
+                caps: [DoseCap::onHolds(5, demand: Demand::HipStability)],
+                rungsLower: 1,
+                lowerOn: [Demand::HipStability],
+            ),
+            self::Dizziness => new Caution(
+                'dizziness changing position',
+                'Change position slowly and seldom; wait until the room is still before the next one.',
+                highest: [Load::HeadDown->value => 0],
+                fewPositions: true,
+            ),
+            self::Under16 => new Caution(
+                'under 16',
+                'Technique first, effort at most 6 of 10, on two or three days a week that do not follow each other.',
+                byAge: true,
+                highestEffort: 6,
+                mostDays: 3,
+            ),
+            self::Under18 => new Caution(
+                'under 18',
+                'Technique first, on two or three days a week that do not follow each other.',
+                byAge: true,
+                mostDays: 3,
+            ),
+            self::Over65 => new Caution(
+                'over 65',
+                'Chair and wall versions are offered first; something to hold for balance when standing.',
+                byAge: true,
+                wantsSupport: true,
+            ),
         };
     }
 }

@@ -159,7 +159,7 @@ final class Chromium
     }
 
     /** @param callable(): bool $true */
-    public function waitUntil(callable $true, string $what, float $seconds = 20): self
+    public function waitUntil(callable $true, string $what, float $seconds = 45): self
     {
         $end = microtime(true) + $seconds;
         do {
