@@ -7,9 +7,12 @@ namespace Tests\Core;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
+use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseKind;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\InvalidLadder;
+use EvenRungs\Ladder\Lever;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
@@ -28,6 +31,29 @@ final class LibraryLintTest extends TestCase
         self::assertCount(19, $ladders);
         self::assertGreaterThanOrEqual(210, array_sum(array_map(static fn($ladder): int => count($ladder->rungs), $ladders)));
         self::assertSame(['side-bridge/top-leg-lifted'], ShippedLibrary::get()->ladder('hip-side')->signposts);
+    }
+
+    /** @return iterable<string, array{list<\BackedEnum>, string}> cases of the core, where the schema names them */
+    public static function words(): iterable
+    {
+        yield 'demands' => [Demand::cases(), '/$defs/demand/enum'];
+        yield 'kit' => [Kit::cases(), '/$defs/piece/enum'];
+        yield 'positions' => [Position::cases(), '/$defs/rung/properties/position/enum'];
+        yield 'levers' => [Lever::cases(), '/$defs/rung/properties/lever/properties/kind/enum'];
+        yield 'kinds of dose' => [DoseKind::cases(), '/$defs/rung/properties/dose/enum'];
+    }
+
+    /** @param list<\BackedEnum> $cases */
+    #[DataProvider('words')]
+    public function test_the_schema_of_ladder_files_names_what_the_core_knows(array $cases, string $pointer): void
+    {
+        $named = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/library/ladder.schema.json'), true, flags: JSON_THROW_ON_ERROR);
+        foreach (explode('/', ltrim($pointer, '/')) as $key) {
+            self::assertIsArray($named);
+            $named = $named[$key] ?? [];
+        }
+
+        self::assertEqualsCanonicalizing(array_column($cases, 'value'), $named);
     }
 
     public function test_no_two_rungs_say_the_same_of_themselves(): void

@@ -45,13 +45,12 @@ final class BraceTest extends ApiTestCase
             $line = stream_socket_client($address, $code, $error, 5);
             self::assertIsResource($line);
             self::assertSame("CUFF simulated 1\n", fgets($line));
-            $before = -150;
             for ($reading = 0; $reading < 4; $reading++) {
                 $sample = CuffLine::read((string) fgets($line));
                 self::assertNotNull($sample);
                 self::assertEqualsWithDelta(40, $sample->mmHg, 4);
-                self::assertGreaterThanOrEqual(150, $sample->ms - $before, 'five readings a second');
-                $before = $sample->ms;
+                // A busy machine may send one late, never early.
+                self::assertGreaterThanOrEqual(200 * $reading, $sample->ms, 'five readings a second');
             }
         } finally {
             $cuff->stop(1);

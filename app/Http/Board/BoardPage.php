@@ -18,7 +18,7 @@ use EvenRungs\Ladder\Ruling;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
 
-/** A dossier as the board shows it: what the library itself says of the rungs is LibraryPage. */
+/** A person as the board shows them: what the library itself says of the rungs is LibraryPage. */
 final class BoardPage
 {
     private const GHOST_DAYS = 28;

@@ -22,7 +22,7 @@ use EvenRungs\Balance\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Ladder;
 
-/** A dossier as the Checks view shows it. */
+/** A person as the Checks view shows them. */
 final readonly class ChecksPage
 {
     public function __construct(private PersonFile $file) {}
