@@ -123,10 +123,12 @@ abstract class BrowserTestCase extends TestCase
 
             return;
         }
+        $settings = parse_ini_file(dirname(__DIR__, 2).'/.env', false, INI_SCANNER_RAW) ?: [];
+        $server = new \PDO('mysql:unix_socket='.($settings['DB_SOCKET'] ?? ''), (string) ($settings['DB_USERNAME'] ?? ''), (string) ($settings['DB_PASSWORD'] ?? ''));
+        $server->exec('CREATE DATABASE IF NOT EXISTS `'.self::environment()['DB_DATABASE'].'`');
         self::artisan('migrate:fresh', '--force', '--quiet');
         self::artisan('demo:load');
-        $settings = parse_ini_file(dirname(__DIR__, 2).'/.env', false, INI_SCANNER_RAW) ?: [];
-        self::$demo = Snapshot::of((string) ($settings['DB_SOCKET'] ?? ''), self::environment()['DB_DATABASE'], (string) ($settings['DB_USERNAME'] ?? ''), (string) ($settings['DB_PASSWORD'] ?? ''));
+        self::$demo = Snapshot::of($server, self::environment()['DB_DATABASE']);
     }
 
     /** A simulated cuff where the server looks for one. */
@@ -147,7 +149,8 @@ abstract class BrowserTestCase extends TestCase
     private static function environment(): array
     {
         return [
-            'APP_ENV' => 'testing', 'DB_DATABASE' => 'even_rungs_test_browser', 'SESSION_DRIVER' => 'database',
+            'APP_ENV' => 'testing', // A database for each process, where several run the stories side by side.
+            'DB_DATABASE' => rtrim('even_rungs_test_browser_'.getenv('TEST_TOKEN'), '_'), 'SESSION_DRIVER' => 'database',
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_STREAM' => 'unix:///tmp/even-rungs-cuff-browser-'.getmypid().'.sock',
         ];
     }

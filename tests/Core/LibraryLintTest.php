@@ -39,7 +39,7 @@ final class LibraryLintTest extends TestCase
         yield 'demands' => [Demand::cases(), '/$defs/demand/enum'];
         yield 'kit' => [Kit::cases(), '/$defs/piece/enum'];
         yield 'positions' => [Position::cases(), '/$defs/rung/properties/position/enum'];
-        yield 'levers, where there is a rung below' => [array_values(array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start)), '/$defs/rung/properties/lever/properties/kind/enum'];
+        yield 'levers, where there is a rung below' => [array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start), '/$defs/rung/properties/lever/properties/kind/enum'];
         yield 'kinds of dose' => [DoseKind::cases(), '/$defs/rung/properties/dose/enum'];
     }
 

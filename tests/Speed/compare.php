@@ -9,7 +9,7 @@ declare(strict_types=1);
 $read = static function (string $file): array {
     $found = [];
     foreach (file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
-        if (preg_match('/^(.+?)\s{2,}\D*?(\d+(?:\.\d+)?)/', $line, $part) === 1) {
+        if (preg_match('/^(.+)\s{2,}\D*?(\d+(?:\.\d+)?)/', $line, $part) === 1) {
             $found[trim($part[1])][] = (float) $part[2];
         }
     }

@@ -12,9 +12,10 @@ final readonly class Snapshot
     /** @param array<string, list<array<string, mixed>>> $rows by table */
     private function __construct(private PDO $database, private array $rows) {}
 
-    public static function of(string $socket, string $database, string $user, string $password): self
+    public static function of(PDO $connection, string $database): self
     {
-        $connection = new PDO("mysql:unix_socket={$socket};dbname={$database};charset=utf8mb4", $user, $password, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $connection->exec("USE `{$database}`");
+        $connection->exec('SET NAMES utf8mb4');
         $rows = [];
         foreach ($connection->query('SHOW TABLES') ?: [] as [$table]) {
             /** @var list<array<string, mixed>> $all */
