@@ -305,4 +305,14 @@ final class StoryTest extends BrowserTestCase
         $tools->execute('Network.enable');
         $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
+
+    public function test_a_person_is_gone_to_from_anywhere_by_keys(): void
+    {
+        $this->signIn()->chord('k', 75)->find('//*[@role="combobox"]');
+        $this->browser->waitUntil(fn(): bool => $this->browser->driver->executeScript('return document.activeElement.role') === 'combobox', 'the keyboard in the search');
+        $this->browser->keys('Perrin')->find('//*[@role="option"][@aria-selected="true"][contains(., "Perrin Vask")]');
+        $this->browser->keys(Key::ENTER)->see('works overhead · 3 × 25 min');
+        self::assertStringContainsString('/people/', $this->browser->driver->getCurrentURL());
+        $this->noComplaints();
+    }
 }

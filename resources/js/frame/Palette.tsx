@@ -2,7 +2,6 @@ import { Command } from 'cmdk';
 import { useNavigate } from 'react-router';
 import { api } from '@/api/client';
 
-/** Goes to a person by typing part of the name. */
 const places = [
   { to: '/', name: 'Bench', words: 'bench everybody home' },
   { to: '/people', name: 'All people', words: 'people everyone list archive' },
@@ -10,6 +9,7 @@ const places = [
   { to: '/rules', name: 'Rules', words: 'rules rule book why sources' },
 ];
 
+/** Goes to a person, or to a place, by typing part of the name. */
 export function Palette({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const bench = api.useQuery('get', '/api/bench', {}, { enabled: open });
   const navigate = useNavigate();

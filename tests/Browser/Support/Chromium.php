@@ -139,6 +139,16 @@ final class Chromium
         return $this;
     }
 
+    /** A key with Ctrl held, as a keyboard sends it: the driver's own way puts the focus back where it was before. */
+    public function chord(string $key, int $code): self
+    {
+        foreach (['keyDown', 'keyUp'] as $type) {
+            (new ChromeDevToolsDriver($this->driver))->execute('Input.dispatchKeyEvent', ['type' => $type, 'modifiers' => 2, 'key' => $key, 'windowsVirtualKeyCode' => $code]);
+        }
+
+        return $this;
+    }
+
     public function find(string $xpath): WebDriverElement
     {
         $this->waitUntil(fn(): bool => $this->has($xpath), $xpath);
