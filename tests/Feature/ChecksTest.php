@@ -69,6 +69,7 @@ final class ChecksTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/climbs", self::climbing([self::clean('forearms-knees')]))->assertUnprocessable()->assertJsonPath('fields.trials.0', 'The test is not over yet: try the next rung, or leave it.');
         $trials = [self::clean('forearms-knees'), ['rung' => 'front-plank/forearms-low-step', 'faults' => ['ribs'], 'pain' => 0]];
         self::assertSame('front-plank/forearms-knees', $next($trials)['workingRung']);
+        self::assertSame([true, false], $next($trials)['clean'], 'what was clean is said, not worked out on the screen');
         $this->postJson("/api/people/{$person}/climbs", self::climbing($trials))->assertCreated();
 
         $checks = $this->getJson("/api/people/{$person}/checks")->assertOk();

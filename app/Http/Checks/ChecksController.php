@@ -96,6 +96,8 @@ final readonly class ChecksController
             doseText: $test->next === null ? null : ClimbTest::trialInWords($test->next, $side),
             holdSeconds: $trial?->unit() === Unit::Seconds ? $trial->first()->target() : null,
             questions: array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView(value: $question->value, label: $question->question()), $questions),
+            clean: array_map(static fn(ClimbTrial $trial): bool => $trial->isClean(), self::tried($file, $input)),
+            cleanPain: ClimbTrial::CLEAN_PAIN,
             workingRung: $test->working?->slug,
             reason: $test->reason === null ? null : ReasonView::of($test->reason),
         ));
@@ -151,10 +153,20 @@ final readonly class ChecksController
                 $file->record->circumstances(),
                 Side::from($input->text('side')),
                 is_string($guess) && $guess !== '' ? $file->record->library->rung($guess) : null,
-                array_map(static fn(ClimbTrialInput $trial): ClimbTrial => new ClimbTrial($file->record->library->rung($trial->rung), array_map(FormQuestion::from(...), $trial->faults), $trial->pain), $input->trials()),
+                self::tried($file, $input),
             );
         } catch (UnknownRung $unknown) {
             throw Problem::field('ladder', $unknown->getMessage());
         }
+    }
+
+    /**
+     * @return list<ClimbTrial>
+     *
+     * @throws UnknownRung
+     */
+    private static function tried(PersonFile $file, ClimbRequest $input): array
+    {
+        return array_map(static fn(ClimbTrialInput $trial): ClimbTrial => new ClimbTrial($file->record->library->rung($trial->rung), array_map(FormQuestion::from(...), $trial->faults), $trial->pain), $input->trials());
     }
 }

@@ -15,12 +15,16 @@ final readonly class ClimbStepView
      * @param string|null      $doseText    the small trial in words
      * @param int|null         $holdSeconds seconds of a hold; null where it is not held
      * @param list<ChoiceView> $questions   form check of the trial, in the order asked
+     * @param list<bool>       $clean       for each trial so far, whether it was
+     * @param int              $cleanPain   highest pain of a clean trial, of 10
      */
     public function __construct(
         public ?string $next,
         public ?string $doseText,
         public ?int $holdSeconds,
         public array $questions,
+        public array $clean,
+        public int $cleanPain,
         public ?string $workingRung,
         public ?ReasonView $reason,
     ) {}

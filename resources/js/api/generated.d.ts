@@ -1417,6 +1417,10 @@ export interface components {
             holdSeconds: number | null;
             /** @description form check of the trial, in the order asked */
             questions: components["schemas"]["ChoiceView"][];
+            /** @description for each trial so far, whether it was */
+            clean: boolean[];
+            /** @description highest pain of a clean trial, of 10 */
+            cleanPain: number;
             workingRung: string | null;
             reason: components["schemas"]["ReasonView"] | null;
         };

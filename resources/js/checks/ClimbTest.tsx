@@ -106,7 +106,7 @@ export function ClimbTest({
   });
 
   if (!step) return <Loading what="Finding the first rung" error={asked.error} again={() => void asked.refetch()} />;
-  const clean = lost.length === 0 && pain === 0;
+  const clean = lost.length === 0 && pain <= step.cleanPain;
 
   return (
     <section aria-label={`Climb test: ${name}`} className="mx-auto grid w-full max-w-3xl gap-5">
@@ -119,7 +119,7 @@ export function ClimbTest({
           leave the test
         </Button>
       </div>
-      <TriedSoFar trials={trials} library={library} />
+      <TriedSoFar trials={trials} clean={step.clean} library={library} />
       {rung ? (
         <>
           <TrialCard rung={rung} side={side} step={step} setLeft={setLeft} left={left} />
@@ -306,19 +306,24 @@ function TrialCard({
 }
 
 /** The rungs tried so far. */
-function TriedSoFar({ trials, library }: { trials: Climb['trials']; library: Library }) {
+function TriedSoFar({ trials, clean, library }: { trials: Climb['trials']; clean: boolean[]; library: Library }) {
   return (
     <>
       {trials.length > 0 && (
         <ol aria-label="Tried so far" className="flex flex-wrap gap-1.5 text-sm">
-          {trials.map((trial) => {
-            const good = trial.faults.length === 0 && trial.pain === 0;
+          {trials.map((trial, index) => {
+            // Not told yet while the next step is asked for.
+            const good = clean[index];
             return (
               <li
                 key={trial.rung}
-                className={cx('rounded-sm border px-2 py-0.5', good ? 'border-fern text-fern' : 'border-ochre text-ochre')}
+                className={cx(
+                  'rounded-sm border px-2 py-0.5',
+                  good === undefined ? 'border-rail text-ink2' : good ? 'border-fern text-fern' : 'border-ochre text-ochre',
+                )}
               >
-                {good ? '✓' : '×'} <span className="font-mono">{library.rungs.get(trial.rung)?.heightText}</span>{' '}
+                {good === undefined ? '·' : good ? '✓' : '×'}{' '}
+                <span className="font-mono">{library.rungs.get(trial.rung)?.heightText}</span>{' '}
                 {library.rungs.get(trial.rung)?.shortName}
               </li>
             );

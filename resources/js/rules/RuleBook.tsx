@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { api } from '@/api/client';
+import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 
 /** Every rule with its sentence and what it rests on; a reason leads to its own. */
@@ -39,7 +40,11 @@ export function RuleBook() {
                   <div
                     key={rule.id}
                     id={rule.id}
-                    className="grid gap-x-6 gap-y-1 border-t border-hairline px-2 py-3 target:bg-paper sm:grid-cols-[14rem_1fr]"
+                    aria-current={rule.id === wanted || undefined}
+                    className={cx(
+                      'grid gap-x-6 gap-y-1 border-t border-hairline px-2 py-3 sm:grid-cols-[14rem_1fr]',
+                      rule.id === wanted && 'border-l-4 border-l-rowan bg-paper',
+                    )}
                   >
                     <dt className="font-mono text-sm text-ink2">{rule.id}</dt>
                     <dd className="grid gap-1">
