@@ -119,6 +119,7 @@ final class StoryTest extends BrowserTestCase
         $browser->press('Save the log')->see('Confirm');
         $browser->visit($coach)->see('in all')->doesNotSee('morning after');
 
+        $browser->leave();
         $this->itIs($today->modify('+1 day'));
         $this->signIn();
         $browser->visit($coach)->see('morning after');

@@ -64,6 +64,15 @@ final class Chromium
         return $this;
     }
 
+    /** Away from the page and signed out, as overnight: what the page was still asking must not meet the next day's sign-in. */
+    public function leave(): self
+    {
+        $this->driver->get('about:blank');
+        (new ChromeDevToolsDriver($this->driver))->execute('Network.clearBrowserCookies');
+
+        return $this;
+    }
+
     public function visit(string $path): self
     {
         $this->driver->get($this->base.$path);
