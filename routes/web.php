@@ -70,6 +70,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('/people/{person}', 'show')->name('person');
             Route::put('/people/{person}', 'update')->name('changePerson');
             Route::post('/people/{person}/screenings', 'screen')->name('screen');
+            Route::post('/people/{person}/screenings/{screening}/take-back', 'takeScreeningBack')->name('takeScreeningBack');
             Route::post('/people/{person}/clearances', 'clear')->name('clear');
         });
         Route::controller(ChecksController::class)->group(function (): void {
@@ -124,6 +125,7 @@ Route::prefix('api')->group(function (): void {
         Route::controller(CoachController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/cues', 'cues')->name('cueSheet');
             Route::post('/people/{person}/logs', 'store')->name('logSession');
+            Route::put('/people/{person}/logs/{log}/time', 'time')->name('correctLogTime');
             Route::post('/people/{person}/mornings', 'morning')->name('tellMorning');
         });
         Route::controller(WeekController::class)->group(function (): void {

@@ -65,10 +65,11 @@ final class Person extends Model
         return $this->hasMany(PersonLimit::class);
     }
 
-    /** @return HasMany<Screening, $this> */
+    /** @return HasMany<Screening, $this> answers that stand: what was taken back is none */
     public function screenings(): HasMany
     {
         $rows = $this->hasMany(Screening::class);
+        $rows->whereNull('withdrawn_at');
         $rows->orderBy('sequence');
 
         return $rows;

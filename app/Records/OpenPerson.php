@@ -56,7 +56,7 @@ final readonly class OpenPerson
     /** What planning looks at: model, table, columns and condition, by relation of the person. Placings need no model. */
     private const PLANNED = [
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
-        'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL'],
+        'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL AND withdrawn_at IS NULL'],
         'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
         'decisions' => [DecisionRow::class, 'decisions', ['sequence', 'id', 'ladder', 'side', 'rung', 'choice', 'session_log_id', 'taken_back_at'], "choice = 'refer'"],
     ];

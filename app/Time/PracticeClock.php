@@ -29,6 +29,12 @@ final readonly class PracticeClock
         return new self($by, Carbon::now('UTC'), $timeZone, $method);
     }
 
+    /** Whose day it is. */
+    public function by(): User
+    {
+        return $this->by;
+    }
+
     public function method(): Method
     {
         return $this->method ?? $this->practice()->method();

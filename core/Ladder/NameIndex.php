@@ -88,6 +88,19 @@ final class NameIndex
         return $isSure ? NameMatch::sure($ranked[0][1]) : NameMatch::unsure(array_map(static fn(array $entry): Rung => $entry[1], array_slice($ranked, 0, self::CHOICES)));
     }
 
+    /** @return list<string> what else the trade calls a rung: names that begin like ours, or whose every word is in it */
+    public static function alsoCalled(Rung $rung): array
+    {
+        $name = self::plain($rung->name);
+        $words = self::words($name);
+
+        return array_keys(array_filter(self::ALSO, static function (string $ours) use ($name, $words): bool {
+            $asked = self::words(self::plain($ours));
+
+            return str_starts_with($name, self::plain($ours)) || (count($asked) > 1 && array_diff($asked, $words) === []);
+        }));
+    }
+
     /** @return list<Rung> the lowest rungs of a ladder */
     private function on(string $ladder): array
     {

@@ -19,6 +19,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Reach;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
@@ -255,6 +256,24 @@ final class PersonRecord
         ));
     }
 
+    /** How far the person may go on a ladder without being asked: from the highest rung that was clean, else from where they stand. */
+    public function reach(string $ladder): ?Reach
+    {
+        $clean = $this->workingRung($ladder);
+        foreach ($this->rungSessions(Side::Both) as $session) {
+            if ($session->rung->ladder === $ladder && $session->isClean()) {
+                $clean = self::higher($clean, $session->rung);
+            }
+        }
+        foreach ($this->history->climbs() as $climbed) {
+            if ($climbed->ladder === $ladder && $climbed->working !== null) {
+                $clean = self::higher($clean, $climbed->working);
+            }
+        }
+
+        return $clean === null ? null : new Reach($clean);
+    }
+
     public function retest(): ?Retest
     {
         return Retest::due($this->today, $this->history->lastTest);
@@ -369,6 +388,11 @@ final class PersonRecord
     public function read(array $blocks): ReadSession
     {
         return ReadSession::of($blocks, $this->library, $this->firstSide(...));
+    }
+
+    private static function higher(?Rung $one, Rung $other): Rung
+    {
+        return $one === null || $other->height->above($one->height) > 0 ? $other : $one;
     }
 
     private function propose(Rung $rung, Side $side, int $since): Proposal

@@ -97,6 +97,12 @@ final readonly class RungSession
         return count($this->sets) >= $this->dose->sets();
     }
 
+    /** Every planned set with every tick, and no pain. */
+    public function isClean(): bool
+    {
+        return $this->everyTick() && $this->painAtMost(0) === true;
+    }
+
     /** Pain told in every set and none above what is allowed; null when a number is missing. */
     public function painAtMost(int $allowed): ?bool
     {

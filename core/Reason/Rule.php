@@ -55,6 +55,7 @@ enum Rule: string
     case ForecastGate = 'forecast.gate';
     case WeekLoad = 'load.week';
     case WeekRise = 'load.week-rise';
+    case ActiveTime = 'load.active-time';
     case Retest = 'assessment.retest';
     case HoldNorm = 'assessment.hold-norm';
     case HoldRatio = 'assessment.hold-ratio';
@@ -69,6 +70,7 @@ enum Rule: string
     case PlacingFromClimb = 'placing.from-climb-test';
     case PlacingFromHeight = 'placing.from-tested-height';
     case PlacingRungsLower = 'placing.rungs-lower';
+    case BigJump = 'placing.big-jump';
     case GateTopOfBand = 'gate.top-of-band';
     case GateForm = 'gate.form';
     case GatePain = 'gate.pain';
@@ -134,6 +136,7 @@ enum Rule: string
             self::ForecastGate => 'The week in which a gate is likely reached follows from the rate of climbing: a band, never a promise.',
             self::WeekLoad => 'The load of a session is its effort times its minutes; over seven days it is added up, monotony is mean by sample spread, strain is load times monotony.',
             self::WeekRise => 'A week more than 20 % above the heaviest of the four before it is a note.',
+            self::ActiveTime => 'Only minutes in which something was done count as training: a gap of more than five minutes counts nothing. A time under half or over twice what the sets take as written is asked about.',
             self::Retest => 'Tests are due again four weeks after the last one, and overdue after six.',
             self::HoldNorm => 'A timed hold is set beside published means as a distance in spreads; a percentile is said only for ages 18 to 35 and where the mean is at least two and a half spreads.',
             self::HoldRatio => 'Flexor to extensor, and side to extensor, are noted above 1.0 and 0.75.',
@@ -148,6 +151,7 @@ enum Rule: string
             self::PlacingFromClimb => 'A climb test places the person on its last clean rung.',
             self::PlacingFromHeight => 'A ladder nobody tested starts a whole height below what was tested in its demand, or below the weakest of all.',
             self::PlacingRungsLower => 'Where a limit watches what a rung asks for, the start is lower than measured.',
+            self::BigJump => 'A placing more than 1.5 above the last rung that was clean, in a test or in training, is asked about once.',
             self::GateTopOfBand => 'A gate asks for the top of the band in every planned set.',
             self::GateForm => 'A gate asks for a tick at every question of the form check in every set.',
             self::GatePain => 'A gate asks for no pain in any set; under a clinician’s written scope for no more than the recorded baseline, at most 2.',

@@ -54,4 +54,12 @@ final readonly class Session
     {
         return Timeline::of($this);
     }
+
+    /** The part of its length, in seconds, that so many of its sets stand for. */
+    public function secondsFor(int $sets): int
+    {
+        $planned = array_sum(array_map(static fn(Item $item): int => $item->dose->sets(), $this->items()));
+
+        return (int) round($this->timeline()->totals()->total() * min(1, $sets / $planned));
+    }
 }

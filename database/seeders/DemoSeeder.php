@@ -34,6 +34,7 @@ use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Respondent;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
@@ -325,6 +326,8 @@ final class DemoSeeder
             'id' => self::ulid(),
             'person_id' => $person->id,
             'answers' => array_map(static fn(DangerSign $sign): string => $sign->value, $signs),
+            'denied' => array_values(array_map(static fn(DangerSign $sign): string => $sign->value, array_filter(DangerSign::cases(), static fn(DangerSign $sign): bool => ! in_array($sign, $signs, true)))),
+            'asked' => Respondent::Person->value,
             'urgency' => $signs === [] ? null : $signs[0]->urgency()->value,
             'answered_on' => $file->record->today->iso(),
             'time_zone' => $file->clock->timeZone(),

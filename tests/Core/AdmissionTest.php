@@ -6,8 +6,10 @@ namespace Tests\Core;
 
 use EvenRungs\Calendar\Day;
 use EvenRungs\Screening\Admission;
+use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\InvalidAnswers;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\Urgency;
 use PHPUnit\Framework\TestCase;
@@ -65,6 +67,30 @@ final class AdmissionTest extends TestCase
             self::assertStringEndsWith('?', $sign->question());
         }
         self::assertCount(7, array_filter(DangerSign::cases(), static fn(DangerSign $sign): bool => $sign->urgency() === Urgency::Emergency));
+    }
+
+    public function test_training_opens_only_when_each_sign_was_asked_for(): void
+    {
+        $all = DangerSign::cases();
+        self::assertNull((new Answers([], $all))->urgency());
+
+        $this->expectExceptionMessage('2 questions are not answered yet');
+        new Answers([], array_slice($all, 2));
+    }
+
+    public function test_a_yes_closes_at_once_whatever_else_was_asked(): void
+    {
+        self::assertSame(Urgency::Emergency, (new Answers([DangerSign::LegPain, DangerSign::SaddleNumbness], []))->urgency());
+
+        $this->expectException(InvalidAnswers::class);
+        new Answers([DangerSign::LegPain], [DangerSign::LegPain]);
+    }
+
+    public function test_a_mistaken_yes_is_taken_back_by_its_author_on_the_same_day_only(): void
+    {
+        self::assertTrue(Answers::mayBeTakenBack(true, $this->day('2026-06-01'), $this->day('2026-06-01')));
+        self::assertFalse(Answers::mayBeTakenBack(false, $this->day('2026-06-01'), $this->day('2026-06-01')));
+        self::assertFalse(Answers::mayBeTakenBack(true, $this->day('2026-06-01'), $this->day('2026-06-02')));
     }
 
     private function day(string $iso): Day

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Load\ActiveTime;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Load\WeekLoad;
 use EvenRungs\Reason\Basis;
+use EvenRungs\Reason\Rule;
 use PHPUnit\Framework\TestCase;
 
 /** Load, monotony and strain as published; figures 15 and 16 of the rules. */
@@ -108,5 +110,27 @@ final class LoadTest extends TestCase
         self::assertSame('2026-06-08', $ahead->weeks[0]->first->iso());
         self::assertStringContainsString('planned 27 % above the heaviest', (string) $ahead->rise?->sentence);
         self::assertTrue(LoadAhead::of($behind, $today, [])->isEmpty());
+    }
+
+    public function test_a_log_that_stays_open_over_lunch_is_no_training(): void
+    {
+        // One set in the morning, the page found open an hour later: 3 601 s by the clock on the wall.
+        self::assertSame(60, ActiveTime::of([0, 20, 60, 3601]));
+        self::assertSame(300, ActiveTime::of([0, ActiveTime::LONGEST_GAP]));
+        self::assertSame(0, ActiveTime::of([0, ActiveTime::LONGEST_GAP + 1]));
+        self::assertSame(60, ActiveTime::of([60, 0, 30]), 'two tabs tell their moments in any order');
+        self::assertNull(ActiveTime::of([]));
+        self::assertNull(ActiveTime::of([12]));
+    }
+
+    public function test_a_time_far_from_what_is_written_is_asked_about(): void
+    {
+        self::assertNull(ActiveTime::odd(300, 600));
+        self::assertNull(ActiveTime::odd(1200, 600));
+        self::assertSame('Counted: 4 min 59 s of training; as written these sets take 10 min.', ActiveTime::odd(299, 600)?->sentence);
+        self::assertSame('Counted: 20 min 1 s of training; as written these sets take 10 min.', ActiveTime::odd(1201, 600)?->sentence);
+        $unknown = ActiveTime::odd(null, 45);
+        self::assertSame('How long it took is not known; as written these sets take 45 s.', $unknown?->sentence);
+        self::assertSame(Rule::ActiveTime, $unknown->rule);
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Practice;
 use App\Models\User;
+use EvenRungs\Screening\DangerSign;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Route;
@@ -58,7 +59,7 @@ abstract class ApiTestCase extends TestCase
     {
         $id = self::id();
         $this->postJson('/api/people', [...self::fields($id), ...$change])->assertCreated();
-        $this->postJson("/api/people/{$id}/screenings", ['id' => self::id(), 'signs' => []])->assertCreated();
+        $this->postJson("/api/people/{$id}/screenings", self::answers())->assertCreated();
 
         return $id;
     }
@@ -87,7 +88,7 @@ abstract class ApiTestCase extends TestCase
 
     protected function place(string $person, string $rung, string $side = 'both', string $reason = ''): string
     {
-        $this->postJson("/api/people/{$person}/placements", ['id' => $id = self::id(), 'rung' => $rung, 'side' => $side, 'reason' => $reason])->assertCreated();
+        $this->postJson("/api/people/{$person}/placements", ['id' => $id = self::id(), 'rung' => $rung, 'side' => $side, 'reason' => $reason, 'far' => true])->assertCreated();
 
         return $id;
     }
@@ -113,6 +114,14 @@ abstract class ApiTestCase extends TestCase
         }
 
         return $blocks;
+    }
+
+    /** @return array<string, mixed> every danger sign asked for; with no but for the given ones */
+    protected static function answers(string ...$yes): array
+    {
+        $all = array_map(static fn(DangerSign $sign): string => $sign->value, DangerSign::cases());
+
+        return ['id' => self::id(), 'signs' => $yes, 'denied' => array_values(array_diff($all, $yes)), 'asked' => 'person'];
     }
 
     /**

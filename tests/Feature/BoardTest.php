@@ -23,6 +23,19 @@ final class BoardTest extends ApiTestCase
         self::assertSame(2, DB::table('placements')->count(), 'nothing that happened is deleted');
     }
 
+    public function test_a_big_jump_is_asked_about_once_and_says_why(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'press-out/seated');
+        $far = ['id' => self::id(), 'rung' => 'press-out/split-stance', 'side' => 'both', 'reason' => ''];
+        $said = $this->postJson("/api/people/{$id}/placements", $far)->assertConflict()->assertJsonPath('code', 'big-jump');
+        self::assertStringContainsString('above “Press-out, seated”, the last rung that was clean: a big jump.', (string) $said->json('sentence'));
+        self::assertSame(['press-out/seated'], $this->stands($id, 'press-out'));
+
+        $this->postJson("/api/people/{$id}/placements", [...$far, 'far' => true])->assertCreated();
+        self::assertSame(['press-out/split-stance'], $this->stands($id, 'press-out'));
+    }
+
     public function test_left_and_right_may_stand_on_different_rungs(): void
     {
         $id = $this->person();

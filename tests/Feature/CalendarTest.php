@@ -66,7 +66,7 @@ final class CalendarTest extends ApiTestCase
     {
         $person = $this->planned();
         $path = (string) parse_url((string) $this->postJson("/api/people/{$person}/calendar/address")->json('address'), PHP_URL_PATH);
-        $this->postJson("/api/people/{$person}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+        $this->postJson("/api/people/{$person}/screenings", self::answers('leg-pain'))->assertCreated();
 
         $this->getJson("/api/people/{$person}/calendar/file")->assertStatus(423);
         self::assertSame([], self::ids((string) $this->call('GET', $path)->assertOk()->getContent()));

@@ -120,7 +120,7 @@ final class ChecksTest extends ApiTestCase
     public function test_a_danger_sign_closes_every_test(): void
     {
         $person = $this->person();
-        $this->postJson("/api/people/{$person}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+        $this->postJson("/api/people/{$person}/screenings", self::answers('leg-pain'))->assertCreated();
 
         $this->getJson("/api/people/{$person}/checks")->assertStatus(423);
         $this->postJson("/api/people/{$person}/holds", self::written('front-plank', 'both', 30))->assertStatus(423);

@@ -55,6 +55,19 @@ final class DecisionTest extends ApiTestCase
         self::assertSame([1, 2], [DB::table('session_logs')->count(), DB::table('set_logs')->count()]);
     }
 
+    public function test_the_minutes_in_which_something_was_done_count_and_an_odd_time_is_asked_about(): void
+    {
+        $body = ['id' => $id = self::id(), 'session' => $this->session, 'seconds' => null, 'moments' => [0, 40, 3601], 'sets' => [self::set(self::RUNG, 1, 10)]];
+        $this->postJson("/api/people/{$this->person}/logs", $body)->assertCreated()->assertJsonPath('seconds', 40)
+            ->assertJsonPath('odd.sentence', 'Counted: 40 s of training; as written these sets take 1 min 48 s.');
+
+        $this->putJson("/api/people/{$this->person}/logs/{$id}/time", ['seconds' => 0])->assertUnprocessable();
+        $this->putJson("/api/people/{$this->person}/logs/{$id}/time", ['seconds' => 120])->assertOk();
+        self::assertSame(120, DB::table('session_logs')->where('id', $id)->value('seconds'));
+
+        $this->postJson("/api/people/{$this->person}/logs", [...$body, 'id' => self::id(), 'moments' => [0, 110]])->assertCreated()->assertJsonPath('odd', null);
+    }
+
     public function test_a_set_of_no_exercise_is_refused_and_nothing_is_half_saved(): void
     {
         $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 1, 'sets' => [self::set(self::RUNG, 1, 10), self::set('side-bridge/knees-bent', 1, 10)]])

@@ -33,6 +33,14 @@ final class MigrationTest extends ApiTestCase
         self::assertSame(Answer::LongHolds, $this->trainer->practice->refresh()->method()->answer(Question::HoldStrategy));
     }
 
+    public function test_answers_to_danger_signs_from_before_each_was_asked_for_still_stand(): void
+    {
+        $id = $this->person();
+        DB::table('screenings')->where('person_id', $id)->update(['denied' => null, 'asked' => null]);
+
+        $this->getJson("/api/people/{$id}")->assertOk()->assertJsonPath('standing.open', true)->assertJsonPath('rescreen', null)->assertJsonPath('screening.asked', null);
+    }
+
     private function migrate(string $name): void
     {
         $migration = require database_path("migrations/{$name}.php");

@@ -165,7 +165,7 @@ final class PersonTest extends ApiTestCase
         $id = $this->person();
         $this->place($id, 'press-out/standing');
         $session = $this->writtenSession($id, ['press-out/standing' => '2x10/side']);
-        $this->postJson("/api/people/{$id}/screenings", ['id' => self::id(), 'signs' => ['leg-pain', 'saddle-numbness']])
+        $this->postJson("/api/people/{$id}/screenings", self::answers('leg-pain', 'saddle-numbness'))
             ->assertCreated()->assertJsonPath('standing.open', false)->assertJsonPath('standing.urgency', 'emergency');
 
         $this->postJson("/api/people/{$id}/sessions/start", ['from' => 'board'])->assertStatus(423)->assertJsonPath('code', 'danger-sign');
@@ -191,10 +191,50 @@ final class PersonTest extends ApiTestCase
         $this->postJson("/api/people/{$id}/sessions/start", ['from' => 'board'])->assertStatus(423);
     }
 
+    public function test_no_to_every_question_is_no_to_each_of_them(): void
+    {
+        $this->postJson('/api/people', self::fields($id = self::id()))->assertCreated();
+        $answers = self::answers();
+        $this->postJson("/api/people/{$id}/screenings", [...$answers, 'denied' => array_slice((array) $answers['denied'], 1)])->assertUnprocessable()
+            ->assertJsonPath('sentence', 'One question is not answered yet: training opens only when each was asked.');
+        self::assertNull($this->getJson("/api/people/{$id}")->json('screening'));
+
+        $this->postJson("/api/people/{$id}/screenings", [...$answers, 'asked' => 'guardian'])->assertCreated()
+            ->assertJsonPath('screening.by', 'Wren Aldous')->assertJsonPath('screening.asked', 'a parent or guardian');
+    }
+
+    public function test_a_mistaken_yes_is_taken_back_with_a_reason_and_opens_nothing_by_itself(): void
+    {
+        $id = $this->person();
+        $this->travel(1)->minutes();
+        $yes = $this->postJson("/api/people/{$id}/screenings", self::answers('chest-pressure'))->assertJsonPath('standing.open', false)->assertJsonPath('screening.mayTakeBack', true);
+        $address = "/api/people/{$id}/screenings/".$yes->json('screening.id').'/take-back';
+        $this->postJson($address, ['reason' => ''])->assertUnprocessable();
+
+        $other = \App\Models\User::query()->create(['practice_id' => $this->trainer->practice_id, 'name' => 'Ottilie Garrow', 'email' => 'ottilie@tarn-row.example', 'password' => 'a-demo-password', 'role' => 'trainer']);
+        $this->actingAs($other)->postJson($address, ['reason' => 'not mine'])->assertConflict();
+        $this->actingAs($this->trainer)->postJson($address, ['reason' => 'pressed the wrong key'])->assertOk()
+            ->assertJsonPath('standing.open', true)->assertJsonPath('takenBack.0.reason', 'pressed the wrong key');
+        self::assertStringNotContainsString('wrong key', (string) DB::table('screenings')->whereNotNull('withdrawn_at')->value('withdrawn_because'));
+    }
+
+    public function test_the_day_after_a_yes_only_a_clearance_opens_training(): void
+    {
+        $id = $this->person();
+        $this->travel(1)->minutes();
+        $yes = $this->postJson("/api/people/{$id}/screenings", self::answers('leg-pain'))->json('screening.id');
+        $this->travel(1)->days();
+        $this->postJson("/api/people/{$id}/screenings/{$yes}/take-back", ['reason' => 'too late'])->assertConflict();
+
+        // Asked again, no to all: what was answered with yes still closes, and is still what is named.
+        $this->postJson("/api/people/{$id}/screenings", self::answers())->assertCreated()
+            ->assertJsonPath('standing.open', false)->assertJsonPath('closing.0.value', 'leg-pain')->assertJsonPath('screening.signs', []);
+    }
+
     public function test_what_is_sensitive_is_encrypted_at_rest(): void
     {
         $id = $this->person(['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'sore after rehearsals']]]);
-        $this->postJson("/api/people/{$id}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+        $this->postJson("/api/people/{$id}/screenings", self::answers('leg-pain'))->assertCreated();
         $this->travel(1)->seconds();
         $this->postJson("/api/people/{$id}/clearances", ['id' => self::id(), 'clinician' => 'Dr. Ferris Oll', 'scope' => 'bracing only', 'from' => '2026-06-01', 'until' => '2026-07-30'])->assertCreated();
 

@@ -270,7 +270,7 @@ final class ProgramTest extends ApiTestCase
     public function test_programs_are_closed_while_a_danger_sign_stands(): void
     {
         $person = $this->placed();
-        $this->postJson("/api/people/{$person}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+        $this->postJson("/api/people/{$person}/screenings", self::answers('leg-pain'))->assertCreated();
 
         $this->program($person)->assertStatus(423);
         $this->propose($person)->assertStatus(423);

@@ -13,8 +13,8 @@ final class StrangerTest extends ApiTestCase
 {
     /** Every route with a person in it: a new one is written down here, and so is walked. */
     private const WITH_A_PERSON = [
-        'methodTrial', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'clear', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
-        'keepClimb', 'takeClimbBack', 'cuffReadings', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
+        'methodTrial', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
+        'keepClimb', 'takeClimbBack', 'correctLogTime', 'cuffReadings', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession',
         'sheet', 'cueSheet', 'logSession', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
@@ -108,12 +108,14 @@ final class StrangerTest extends ApiTestCase
             str_ends_with($uri, 'sessions/text') => ['text' => 'plank 2x20s'],
             str_ends_with($uri, 'sessions/preview'), str_ends_with($uri, 'sessions/orders'), str_ends_with($uri, 'sessions/sums'), str_ends_with($uri, 'sessions/fit') => ['id' => self::id(), 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
             str_ends_with($uri, 'placements') => ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''],
-            str_ends_with($uri, 'screenings') => ['id' => self::id(), 'signs' => []],
+            str_contains($uri, '{screening}') => ['reason' => 'mine'],
+            str_ends_with($uri, 'screenings') => self::answers(),
             str_ends_with($uri, 'clearances') => ['id' => self::id(), 'clinician' => 'A. Clinician', 'scope' => 'all', 'from' => '2026-06-01', 'until' => '2026-07-01'],
             str_ends_with($uri, 'holds') => ['id' => self::id(), 'kind' => 'front-plank', 'side' => 'both', 'seconds' => 40, 'end' => 'form-lost', 'note' => ''],
             str_contains($uri, 'alignments') => ['id' => self::id(), ...self::levelPelvis()],
             str_contains($uri, '/brace') => ['id' => self::id(), ...self::twoReadings()],
             str_contains($uri, 'climbs') => ['id' => self::id(), ...self::fallAtOnce()],
+            str_ends_with($uri, 'time') => ['seconds' => 600],
             str_ends_with($uri, 'logs') => ['id' => self::id(), 'session' => $session, 'seconds' => 1, 'sets' => [self::set('press-out/standing', 1, 10)]],
             str_ends_with($uri, 'mornings') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'pain' => 0, 'worse' => false],
             str_ends_with($uri, 'decisions') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => ''],

@@ -154,7 +154,7 @@ final class WeekTest extends ApiTestCase
     public function test_the_week_is_closed_while_a_danger_sign_stands(): void
     {
         [$person, $session] = $this->personWithSession();
-        $this->postJson("/api/people/{$person}/screenings", ['id' => self::id(), 'signs' => ['leg-pain']])->assertCreated();
+        $this->postJson("/api/people/{$person}/screenings", self::answers('leg-pain'))->assertCreated();
 
         $this->week($person)->assertStatus(423);
         $this->layOut($person, [self::slot('a', $session, 2, 'evening')])->assertStatus(423);

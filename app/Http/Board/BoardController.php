@@ -92,6 +92,10 @@ final readonly class BoardController
             if ($file->record->isStopped($rung->ladder) && $input->text('reason') === '') {
                 throw Problem::field('reason', 'This ladder was stopped: say why it is reopened.');
             }
+            $far = $input->boolean('far') ? null : $file->record->reach($rung->ladder)?->against($rung);
+            if ($far !== null) {
+                throw Problem::conflict('big-jump', $far->sentence);
+            }
             $known = $placing->record($file, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'));
         }
 

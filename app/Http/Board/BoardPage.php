@@ -116,6 +116,7 @@ final class BoardPage
                 next: $this->file->record->circumstances()->nextOpen($ladder, $stand->rung, up: true)?->slug,
             ), $here),
             ghosts: $this->ghosts($ladder->slug, $here),
+            farAbove: $this->file->record->reach($ladder->slug)?->farAbove(),
             putAway: array_filter($ladder->rungs, fn(Rung $rung): bool => ! $this->rulings[$rung->slug]->putAway) === [],
         );
     }

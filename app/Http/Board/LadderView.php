@@ -11,6 +11,7 @@ final readonly class LadderView
      * @param list<ClosedRungView> $closed  rungs that are not open on both sides
      * @param list<PositionView>   $stands  none, one, or left and right
      * @param list<StoodView>      $ghosts  where they differ from today
+     * @param int|null             $farAbove tenths: a rung above this is a big jump for the person
      * @param bool                 $putAway the method uses none of its rungs
      */
     public function __construct(
@@ -18,6 +19,7 @@ final readonly class LadderView
         public array $closed,
         public array $stands,
         public array $ghosts,
+        public ?int $farAbove,
         public bool $putAway,
     ) {}
 }

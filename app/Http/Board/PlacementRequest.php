@@ -13,6 +13,7 @@ use Illuminate\Validation\Rule;
  * @body string $rung
  * @body 'left'|'right'|'both' $side
  * @body string $reason
+ * @body bool|null $far said yes to a big jump
  */
 final class PlacementRequest extends ApiRequest
 {
@@ -23,6 +24,7 @@ final class PlacementRequest extends ApiRequest
             'id' => ['required', 'string', self::ULID],
             'rung' => ['required', 'string', 'max:130'],
             'side' => ['required', Rule::enum(Side::class)],
+            'far' => ['nullable', 'boolean'],
             'reason' => ['present', 'nullable', 'string', 'max:300'],
         ];
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Actions\RecordLog;
+use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
+use App\Http\Shared\ReasonView;
 use App\Http\Shared\SavedView;
 use App\Models\Morning;
 use App\Models\Person;
@@ -16,6 +18,7 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
+use EvenRungs\Load\ActiveTime;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -37,15 +40,31 @@ final readonly class CoachController
     #[Writes('/api/people/{person}/logs', 'logSession', LogView::class, LogRequest::class, 201)]
     public function store(Person $person, LogRequest $input, RecordLog $record): JsonResponse
     {
+        $file = $this->open->forPlanning($person->id, $input->by());
+        $session = TrainingSession::query()->where('person_id', $person->id)->findOrFail($input->text('session'));
         $log = SessionLog::query()->find($input->text('id'));
-        if ($log === null) {
-            $file = $this->open->forPlanning($person->id, $input->by());
-            Problem::whenClosed($file->record->admission());
-            $session = TrainingSession::query()->where('person_id', $person->id)->findOrFail($input->text('session'));
-            $log = $record->record($file, $session, $input->by(), $input->text('id'), $input->input('seconds') === null ? null : $input->integer('seconds'), $input->sets());
+        if ($log !== null && $log->person_id !== $person->id) {
+            throw Problem::conflict('other-log', 'A log with this number is kept for somebody else: nothing was stored.');
         }
+        if ($log === null) {
+            Problem::whenClosed($file->record->admission());
+            $log = $record->record($file, $session, $input->by(), $input->text('id'), $input->seconds(), $input->sets());
+        }
+        $sets = $log->sets()->count();
+        $written = $file->record->read($session->inCore()->blocks)->session?->secondsFor($sets);
+        $odd = $written === null ? null : ActiveTime::odd($log->seconds, $written);
 
-        return new JsonResponse(new LogView(id: $log->id, title: $log->title, doneOn: $log->done_on, sets: $log->sets()->count()), 201);
+        return new JsonResponse(new LogView(id: $log->id, title: $log->title, doneOn: $log->done_on, sets: $sets, seconds: $log->seconds, odd: $odd === null ? null : ReasonView::of($odd)), 201);
+    }
+
+    /** How long it really was, where what was counted looks odd. */
+    #[Changes('/api/people/{person}/logs/{log}/time', 'correctLogTime', SavedView::class, LogTimeRequest::class)]
+    public function time(Person $person, SessionLog $log, LogTimeRequest $input): JsonResponse
+    {
+        abort_unless($log->person_id === $person->id, 404);
+        $log->update(['seconds' => $input->integer('seconds')]);
+
+        return new JsonResponse(new SavedView($log->id));
     }
 
     #[Writes('/api/people/{person}/mornings', 'tellMorning', SavedView::class, MorningRequest::class, 201)]

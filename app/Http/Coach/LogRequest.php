@@ -6,12 +6,14 @@ namespace App\Http\Coach;
 
 use App\Http\Shared\ApiRequest;
 use App\Records\ReportedSet;
+use EvenRungs\Load\ActiveTime;
 use EvenRungs\Progress\FormQuestion;
 
 /**
  * @body string $id ULID made on the device: sending twice saves once
  * @body string $session
- * @body int|null $seconds
+ * @body int|null $seconds as somebody says it was; null to count it from the moments
+ * @body list<int>|null $moments seconds after the start at which something was done
  * @body list<ReportedSet> $sets
  */
 final class LogRequest extends ApiRequest
@@ -26,6 +28,8 @@ final class LogRequest extends ApiRequest
             'id' => ['required', 'string', self::ULID],
             'session' => ['required', 'string', self::ULID],
             'seconds' => ['present', 'nullable', 'integer', 'between:0,86400'],
+            'moments' => ['nullable', 'list', 'max:20000'],
+            'moments.*' => ['integer', 'between:0,604800'],
             'sets' => ['required', 'list', 'min:1', 'max:400'],
             'sets.*.item' => ['required', 'string', 'max:40'],
             'sets.*.set' => ['required', 'integer', 'between:1,20'],
@@ -48,6 +52,14 @@ final class LogRequest extends ApiRequest
     public function messages(): array
     {
         return [...parent::messages(), 'sets.required' => 'Nothing was logged yet: at least one set is needed.', 'sets.min' => 'Nothing was logged yet: at least one set is needed.'];
+    }
+
+    /** What was trained, in seconds; null where nobody knows. */
+    public function seconds(): ?int
+    {
+        return $this->input('seconds') === null
+            ? ActiveTime::of(array_map(static fn(mixed $moment): int => is_numeric($moment) ? (int) $moment : 0, $this->entries('moments')))
+            : $this->integer('seconds');
     }
 
     /** @return list<ReportedSet> */

@@ -9,6 +9,7 @@ use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\NameIndex;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Session\CuePhase;
@@ -46,6 +47,7 @@ final readonly class LibraryPage
             slug: $rung->slug,
             name: $rung->name,
             shortName: $rung->shortName,
+            alsoCalled: NameIndex::alsoCalled($rung),
             height: $rung->height->tenths,
             heightText: $rung->height->label(),
             level: $rung->height->level()->value,

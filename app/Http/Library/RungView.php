@@ -12,6 +12,7 @@ use EvenRungs\Session\CuePhase;
 final readonly class RungView
 {
     /**
+     * @param list<string>                     $alsoCalled what else the trade calls it
      * @param int                              $height    tenths
      * @param 'both'|'one-sided'|'alternating' $sidedness
      * @param list<string>                     $kit       labels; all of it is needed
@@ -26,6 +27,7 @@ final readonly class RungView
         public string $slug,
         public string $name,
         public string $shortName,
+        public array $alsoCalled,
         public int $height,
         public string $heightText,
         public string $level,

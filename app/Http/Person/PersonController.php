@@ -18,9 +18,9 @@ use App\Models\User;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
 use Carbon\CarbonInterface;
-use EvenRungs\Screening\DangerSign;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\State;
-use EvenRungs\Screening\Urgency;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -91,16 +91,14 @@ final readonly class PersonController
     #[Writes('/api/people/{person}/screenings', 'screen', PersonView::class, ScreeningRequest::class, 201)]
     public function screen(Person $person, ScreeningRequest $input): JsonResponse
     {
-        $urgencies = array_map(static fn(string $sign): Urgency => DangerSign::from($sign)->urgency(), $input->texts('signs'));
-        $most = null;
-        foreach (Urgency::cases() as $urgency) {
-            $most ??= in_array($urgency, $urgencies, true) ? $urgency : null;
-        }
+        $answers = $input->answers();
         $clock = PracticeClock::of($input->by());
         Screening::query()->firstOrCreate(['id' => $input->text('id')], [
             'person_id' => $person->id,
             'answers' => $input->texts('signs'),
-            'urgency' => $most?->value,
+            'denied' => $input->texts('denied'),
+            'asked' => $input->text('asked'),
+            'urgency' => $answers->urgency()?->value,
             'answered_on' => $clock->today()->iso(),
             'time_zone' => $clock->timeZone(),
             'user_id' => $input->by()->id,
@@ -108,6 +106,21 @@ final readonly class PersonController
         ]);
 
         return $this->answer($person, $input->by(), 201);
+    }
+
+    /** Takes a mistaken yes back: by whoever wrote it, on the same day, with a reason; the row stays. */
+    #[Writes('/api/people/{person}/screenings/{screening}/take-back', 'takeScreeningBack', PersonView::class, WithdrawalRequest::class)]
+    public function takeScreeningBack(Person $person, Screening $screening, WithdrawalRequest $input): JsonResponse
+    {
+        abort_unless($screening->person_id === $person->id, 404);
+        if (! Answers::mayBeTakenBack($screening->user_id === $input->by()->id, Day::parse($screening->answered_on), PracticeClock::of($input->by())->today())) {
+            throw Problem::conflict('not-to-be-taken-back', 'Only whoever wrote the answer takes it back, and only on the same day. From then on a clinician’s clearance opens training.');
+        }
+        if ($screening->withdrawn_at === null) {
+            $screening->update(['withdrawn_at' => now(), 'withdrawn_by' => $input->by()->id, 'withdrawn_because' => $input->text('reason')]);
+        }
+
+        return $this->answer($person, $input->by());
     }
 
     #[Writes('/api/people/{person}/clearances', 'clear', PersonView::class, ClearanceRequest::class, 201)]

@@ -9,14 +9,18 @@ use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
 use App\Models\Clearance;
 use App\Models\PersonLimit;
+use App\Models\Screening;
 use App\Records\PersonFile;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Person\Step;
 use EvenRungs\Person\StepState;
+use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Respondent;
 use EvenRungs\Screening\State;
 use EvenRungs\Week\TrainingDays;
 
@@ -64,6 +68,8 @@ final readonly class PersonPage
             retest: $retest === null ? null : ReasonView::of($retest->reason),
             standing: $this->standing(),
             screening: $this->screening(),
+            closing: $this->closing(),
+            takenBack: $this->takenBack(),
             clearances: array_values($person->clearances->map(static fn(Clearance $row): ClearanceView => new ClearanceView(id: $row->id, clinician: $row->clinician, scope: $row->scope, from: $row->from, until: $row->until, recordedOn: $row->recorded_on))->reverse()->all()),
             steps: $this->steps(),
             version: $person->version,
@@ -84,15 +90,46 @@ final readonly class PersonPage
 
     private function screening(): ?ScreeningView
     {
-        $latest = $this->file->person->screenings->last();
-        if ($latest === null) {
-            return null;
-        }
+        $latest = $this->file->person->screenings->last()?->loadMissing('user');
 
-        return new ScreeningView(answeredOn: $latest->answered_on, signs: array_map(
+        return $latest === null ? null : new ScreeningView(
+            id: $latest->id,
+            answeredOn: $latest->answered_on,
+            asked: Respondent::tryFrom($latest->asked ?? '')?->inWords(),
+            by: $latest->user->name,
+            signs: self::signs($latest->answers),
+            mayTakeBack: $latest->answers !== [] && Answers::mayBeTakenBack($latest->user_id === $this->file->clock->by()->id, Day::parse($latest->answered_on), $this->file->record->today),
+        );
+    }
+
+    /** @return list<DangerSignView> answered with yes since the last clearance, where training is closed; else the newest yes, whose clearance has run out */
+    private function closing(): array
+    {
+        $yes = $this->file->person->screenings->where('urgency', '!==', null);
+        $since = $yes->where('sequence', '>', $this->file->person->clearances->max('sequence') ?? 0);
+
+        return $this->file->record->admission()->open ? [] : self::signs(array_values(array_unique(array_merge(...$since->isEmpty() ? [$yes->last()->answers ?? []] : array_values($since->pluck('answers')->all())))));
+    }
+
+    /**
+     * @param list<string> $values
+     *
+     * @return list<DangerSignView>
+     */
+    private static function signs(array $values): array
+    {
+        return array_map(
             static fn(DangerSign $sign): DangerSignView => new DangerSignView(value: $sign->value, question: $sign->question(), urgency: $sign->urgency(), urgencyText: $sign->urgency()->inWords()),
-            array_map(DangerSign::from(...), $latest->answers),
-        ));
+            array_map(DangerSign::from(...), $values),
+        );
+    }
+
+    /** @return list<TakenBackView> */
+    private function takenBack(): array
+    {
+        $rows = Screening::query()->where('person_id', $this->file->person->id)->whereNotNull('withdrawn_at')->with('withdrawer')->orderByDesc('sequence')->get();
+
+        return array_values($rows->map(static fn(Screening $row): TakenBackView => new TakenBackView(answeredOn: $row->answered_on, by: $row->withdrawer->name ?? '', reason: $row->withdrawn_because ?? ''))->all());
     }
 
     /** @return list<StepView> */

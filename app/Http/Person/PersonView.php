@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Person;
 
+use App\Http\Shared\DangerSignView;
 use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Balance\Aim;
@@ -26,6 +27,9 @@ final readonly class PersonView
      * @param list<ReasonView>        $dayWarnings  training days that a limit does not allow
      * @param ReasonView|null         $rescreen     why the danger signs are to be asked for again
      * @param ReasonView|null         $retest       why a re-test is due
+     * @param ScreeningView|null      $screening    the newest answers to the danger signs
+     * @param list<DangerSignView>    $closing      danger signs that keep training closed; none when it is open
+     * @param list<TakenBackView>     $takenBack    mistaken answers, the newest first
      * @param list<ClearanceView>     $clearances
      * @param list<StepView>          $steps
      */
@@ -57,6 +61,8 @@ final readonly class PersonView
         public ?ReasonView $retest,
         public AdmissionView $standing,
         public ?ScreeningView $screening,
+        public array $closing,
+        public array $takenBack,
         public array $clearances,
         public array $steps,
         public int $version,

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Person;
 
 use App\Http\Shared\ApiRequest;
+use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Respondent;
 use Illuminate\Validation\Rule;
 
 /**
  * @body string $id
  * @body list<string> $signs danger signs answered with yes
+ * @body list<string> $denied danger signs answered with no
+ * @body 'person'|'guardian'|'carer' $asked who was asked
  */
 final class ScreeningRequest extends ApiRequest
 {
@@ -21,6 +25,15 @@ final class ScreeningRequest extends ApiRequest
             'id' => ['required', 'string', self::ULID],
             'signs' => ['present', 'list', 'max:40'],
             'signs.*' => ['string', 'distinct', Rule::enum(DangerSign::class)],
+            'denied' => ['present', 'list', 'max:40'],
+            'denied.*' => ['string', 'distinct', Rule::enum(DangerSign::class)],
+            'asked' => ['required', Rule::enum(Respondent::class)],
         ];
+    }
+
+    /** @throws \EvenRungs\Screening\InvalidAnswers when they open nothing and close nothing */
+    public function answers(): Answers
+    {
+        return new Answers(array_map(DangerSign::from(...), $this->texts('signs')), array_map(DangerSign::from(...), $this->texts('denied')));
     }
 }

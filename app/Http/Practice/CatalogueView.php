@@ -16,6 +16,7 @@ use EvenRungs\Dose\DoseKind;
 use EvenRungs\Figure\Pose;
 use EvenRungs\Ladder\Lever;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Respondent;
 use EvenRungs\Screening\State;
 use EvenRungs\Week\TrainingKind;
 
@@ -27,6 +28,7 @@ final readonly class CatalogueView
      * @param list<ChoiceView>     $kit
      * @param list<StateView>      $states
      * @param list<DangerSignView> $dangerSigns
+     * @param list<ChoiceView>     $respondents   who can answer them
      * @param list<ChoiceView>     $positions
      * @param list<ChoiceView>     $levers
      * @param list<string>         $doseKinds
@@ -42,6 +44,7 @@ final readonly class CatalogueView
         public array $kit,
         public array $states,
         public array $dangerSigns,
+        public array $respondents,
         public array $positions,
         public array $levers,
         public array $doseKinds,
@@ -61,6 +64,7 @@ final readonly class CatalogueView
             kit: array_map(static fn(Kit $kit): ChoiceView => new ChoiceView(value: $kit->value, label: $kit->label()), Kit::cases()),
             states: array_map(static fn(State $state): StateView => new StateView(value: $state->value, label: $state->label(), sided: $state->isSided(), caution: $state->limit(Side::Both)->caution, clearable: $state->canBeCleared()), array_values(array_filter(State::cases(), static fn(State $state): bool => ! $state->isByAge()))),
             dangerSigns: array_map(static fn(DangerSign $sign): DangerSignView => new DangerSignView(value: $sign->value, question: $sign->question(), urgency: $sign->urgency(), urgencyText: $sign->urgency()->inWords()), DangerSign::cases()),
+            respondents: array_map(static fn(Respondent $who): ChoiceView => new ChoiceView(value: $who->value, label: $who->inWords()), Respondent::cases()),
             positions: array_map(static fn(Position $position): ChoiceView => new ChoiceView(value: $position->value, label: $position->inWords()), Position::cases()),
             levers: array_map(static fn(Lever $lever): ChoiceView => new ChoiceView(value: $lever->value, label: $lever->inWords()), array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start)),
             doseKinds: array_map(static fn(DoseKind $kind): string => $kind->value, DoseKind::cases()),

@@ -417,6 +417,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/logs/{log}/time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How long it really was, where what was counted looks odd. */
+        put: operations["correctLogTime"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/mornings": {
         parameters: {
             query?: never;
@@ -607,6 +624,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["screen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/screenings/{screening}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a mistaken yes back: by whoever wrote it, on the same day, with a reason; the row stays. */
+        post: operations["takeScreeningBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1316,6 +1350,8 @@ export interface components {
             kit: components["schemas"]["ChoiceView"][];
             states: components["schemas"]["StateView"][];
             dangerSigns: components["schemas"]["DangerSignView"][];
+            /** @description who can answer them */
+            respondents: components["schemas"]["ChoiceView"][];
             positions: components["schemas"]["ChoiceView"][];
             levers: components["schemas"]["ChoiceView"][];
             doseKinds: string[];
@@ -1865,6 +1901,8 @@ export interface components {
             stands: components["schemas"]["PositionView"][];
             /** @description where they differ from today */
             ghosts: components["schemas"]["StoodView"][];
+            /** @description tenths: a rung above this is a big jump for the person */
+            farAbove: number | null;
             /** @description the method uses none of its rungs */
             putAway: boolean;
         };
@@ -1945,8 +1983,15 @@ export interface components {
             /** @description ULID made on the device: sending twice saves once */
             id: string;
             session: string;
+            /** @description as somebody says it was; null to count it from the moments */
             seconds: number | null;
+            /** @description seconds after the start at which something was done */
+            moments: number[] | null;
             sets: components["schemas"]["ReportedSet"][];
+        };
+        LogTimeRequest: {
+            /** @description that were trained */
+            seconds: number;
         };
         /** @description A logged session. */
         LogView: {
@@ -1954,6 +1999,10 @@ export interface components {
             title: string;
             doneOn: string;
             sets: number;
+            /** @description that were trained */
+            seconds: number | null;
+            /** @description why the time is asked about */
+            odd: components["schemas"]["ReasonView"] | null;
         };
         /** @description Who is signed in. */
         MeView: {
@@ -2207,7 +2256,12 @@ export interface components {
             /** @description why a re-test is due */
             retest: components["schemas"]["ReasonView"] | null;
             standing: components["schemas"]["AdmissionView"];
+            /** @description the newest answers to the danger signs */
             screening: components["schemas"]["ScreeningView"] | null;
+            /** @description danger signs that keep training closed; none when it is open */
+            closing: components["schemas"]["DangerSignView"][];
+            /** @description mistaken answers, the newest first */
+            takenBack: components["schemas"]["TakenBackView"][];
             clearances: components["schemas"]["ClearanceView"][];
             steps: components["schemas"]["StepView"][];
             version: number;
@@ -2258,6 +2312,8 @@ export interface components {
             /** @enum {string} */
             side: "left" | "right" | "both";
             reason: string;
+            /** @description said yes to a big jump */
+            far: boolean | null;
         };
         PlanRequest: {
             /** @description version that was read; 0 when nothing was placed yet */
@@ -2557,6 +2613,8 @@ export interface components {
             slug: string;
             name: string;
             shortName: string;
+            /** @description what else the trade calls it */
+            alsoCalled: string[];
             /** @description tenths */
             height: number;
             heightText: string;
@@ -2606,12 +2664,26 @@ export interface components {
             id: string;
             /** @description danger signs answered with yes */
             signs: string[];
+            /** @description danger signs answered with no */
+            denied: string[];
+            /**
+             * @description who was asked
+             * @enum {string}
+             */
+            asked: "person" | "guardian" | "carer";
         };
         /** @description One answer to the danger signs. */
         ScreeningView: {
+            id: string;
             answeredOn: string;
+            /** @description who was asked, in words */
+            asked: string | null;
+            /** @description who asked */
+            by: string;
             /** @description answered with yes */
             signs: components["schemas"]["DangerSignView"][];
+            /** @description a mistaken yes, by whoever reads this */
+            mayTakeBack: boolean;
         };
         /** @description One stretch of the time strip. */
         SegmentView: {
@@ -2809,6 +2881,12 @@ export interface components {
             why: string;
             wish: components["schemas"]["ProgramRequestView"];
         };
+        /** @description A mistaken yes to a danger sign that was taken back. */
+        TakenBackView: {
+            answeredOn: string;
+            by: string;
+            reason: string;
+        };
         /** @description A template, and what becomes of it for this person. */
         TemplateView: {
             slug: string;
@@ -2962,6 +3040,9 @@ export interface components {
             load: number;
             loadTooMuch: boolean;
             loadReason: components["schemas"]["ReasonView"];
+        };
+        WithdrawalRequest: {
+            reason: string;
         };
         /** @description A block as the composer writes it. */
         WrittenBlockView: {
@@ -3641,6 +3722,34 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    correctLogTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                log: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogTimeRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
     tellMorning: {
         parameters: {
             query?: never;
@@ -4061,6 +4170,34 @@ export interface operations {
         responses: {
             /** @description The answer. */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeScreeningBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                screening: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -14,7 +14,7 @@ import { BoardTable } from './BoardTable';
 import { foldedDemands } from './layout';
 import { PathPane } from './PathPane';
 import { Rails } from './Rails';
-import { ReopenDialog } from './ReopenDialog';
+import { JumpDialog, ReopenDialog } from './ReopenDialog';
 import { RungPane } from './RungPane';
 import { useBoardFocus, useRoom } from './useBoardFocus';
 import { usePlacing, type OnBoard, type Side } from './usePlacing';
@@ -92,7 +92,7 @@ export function Board() {
       />
     );
 
-  const { reopening } = placing;
+  const { reopening, jump } = placing;
   return (
     <>
       <main className="relative min-w-0 flex-1 overflow-auto px-3 pt-4 pb-2">
@@ -166,6 +166,11 @@ export function Board() {
         open={reopening !== null}
         onClose={placing.leaveShut}
         onReopen={(reason) => reopening && void placing.place(reopening.rung, reopening.side, reason)}
+      />
+      <JumpDialog
+        jump={jump}
+        onClose={placing.leaveJump}
+        onPlace={() => jump && void placing.place(jump.rung, jump.side, jump.reason, true)}
       />
     </>
   );

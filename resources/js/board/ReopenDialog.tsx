@@ -2,6 +2,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
+import type { Jump } from './usePlacing';
 
 /** A ladder stopped after pain is opened again for a reason, which is kept with the move. */
 export function ReopenDialog({
@@ -34,6 +35,19 @@ export function ReopenDialog({
           </Button>
         </div>
       </form>
+    </Dialog>
+  );
+}
+
+/** A rung far above what was clean: asked about once, with the reason. */
+export function JumpDialog({ jump, onClose, onPlace }: { jump: Jump | null; onClose: () => void; onPlace: () => void }) {
+  return (
+    <Dialog open={jump !== null} onClose={onClose} title="So far up at once?">
+      <p>{jump?.sentence}</p>
+      <div className="flex flex-wrap gap-3">
+        <Button onClick={onClose}>Stay below</Button>
+        <Button onClick={onPlace}>Place there</Button>
+      </div>
     </Dialog>
   );
 }

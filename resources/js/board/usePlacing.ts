@@ -6,6 +6,13 @@ import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 
 export type Side = 'both' | 'left' | 'right';
+/** A placing far above what was clean, asked about before it is made. */
+export interface Jump {
+  rung: string;
+  side: Side;
+  reason: string;
+  sentence: string;
+}
 export type OnBoard = { demand: BoardDemand; ladder: BoardLadder };
 
 /** Placing a person on a rung, each move taken back by a key; a ladder stopped after pain asks why it is opened again. */
@@ -13,10 +20,11 @@ export function usePlacing(person: string, ladders: OnBoard[], go: (slug: string
   const refresh = useRefresh();
   const sending = useRef(new Set<string>());
   const [reopening, setReopening] = useState<{ rung: string; side: Side } | null>(null);
+  const [jump, setJump] = useState<Jump | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const undo = useRef<(() => void) | null>(null);
 
-  const place = async (slug: string, side: Side, reason = '') => {
+  const place = async (slug: string, side: Side, reason = '', far = false) => {
     const entry = ladders.find((one) => one.ladder.rungs.some((other) => other.slug === slug));
     const target = entry?.ladder.rungs.find((other) => other.slug === slug);
     if (!entry || !target) return;
@@ -31,12 +39,14 @@ export function usePlacing(person: string, ladders: OnBoard[], go: (slug: string
     const path = { person };
     const { data, error } = await http.POST('/api/people/{person}/placements', {
       params: { path },
-      body: { id: newId(), rung: slug, side, reason },
+      body: { id: newId(), rung: slug, side, reason, far },
     });
     sending.current.delete(move);
+    if (error?.code === 'big-jump') return setJump({ rung: slug, side, reason, sentence: error.sentence });
     if (!data) return setProblem(sentenceOf(error));
     setProblem(null);
     setReopening(null);
+    setJump(null);
     savedNow();
     undo.current = () => {
       undo.current = null;
@@ -51,5 +61,13 @@ export function usePlacing(person: string, ladders: OnBoard[], go: (slug: string
     if (document.activeElement?.getAttribute('role') !== 'option') go(slug);
   };
 
-  return { place, problem, reopening, leaveShut: () => setReopening(null), takeBack: () => undo.current?.() };
+  return {
+    place,
+    problem,
+    reopening,
+    leaveShut: () => setReopening(null),
+    jump,
+    leaveJump: () => setJump(null),
+    takeBack: () => undo.current?.(),
+  };
 }

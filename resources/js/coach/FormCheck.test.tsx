@@ -45,8 +45,9 @@ const item: Schemas['CueItemView'] = {
 function open() {
   const onSave = vi.fn<(log: SetLog) => void>();
   const onPass = vi.fn();
-  render(<FormCheck item={item} set={1} start={null} painStopsAbove={5} onSave={onSave} onPass={onPass} />);
-  return { onSave, onPass };
+  const onAnswer = vi.fn<(log: SetLog) => void>();
+  render(<FormCheck item={item} set={1} start={null} painStopsAbove={5} onAnswer={onAnswer} onSave={onSave} onPass={onPass} />);
+  return { onSave, onPass, onAnswer };
 }
 
 describe('the check after a set', () => {
@@ -57,6 +58,12 @@ describe('the check after a set', () => {
     expect(onSave).toHaveBeenCalledWith(
       expect.objectContaining({ left: 10, right: 10, both: null, pain: 0, effort: 6, form: { ribs: true, 'in-control': true } }),
     );
+  });
+
+  it('tells each answer before the set is saved', () => {
+    const { onAnswer } = open();
+    fireEvent.click(screen.getByRole('button', { name: 'effort 8' }));
+    expect(onAnswer).toHaveBeenCalledWith(expect.objectContaining({ item: 'press', set: 1, effort: 8 }));
   });
 
   it('takes Enter for all clean', () => {

@@ -11,17 +11,25 @@ export function FormCheck({
   set,
   start,
   painStopsAbove,
+  onAnswer,
   onSave,
   onPass,
 }: {
   item: Schemas['CueItemView'];
   set: number;
+  /** what was answered before: in part, or a set that is taken up again */
   start: SetLog | null;
   painStopsAbove: number;
+  /** told of each answer, so that none is lost before the set is saved */
+  onAnswer: (log: SetLog) => void;
   onSave: (log: SetLog) => void;
   onPass: () => void;
 }) {
-  const [log, setLog] = useState<SetLog>(() => start ?? doneAsWritten(item, set, false));
+  const [log, answer] = useState<SetLog>(() => start ?? doneAsWritten(item, set, false));
+  const setLog = (next: SetLog) => {
+    answer(next);
+    onAnswer(next);
+  };
   const unit = item.unit === 'reps' ? '' : item.unit === 'seconds' ? ' s' : ' m';
   // Every tick yes includes the one about pain: untold pain is none then, and stays untold otherwise.
   const allClean: SetLog = { ...log, form: doneAsWritten(item, set, true).form, pain: log.pain ?? 0 };

@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { http, newId, type Schemas, sentenceOf } from '@/api/client';
-import { canKeep } from '@/editor/device';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
@@ -10,11 +9,16 @@ import { useRefresh } from '@/frame/usePerson';
 import { cx } from '@/ui/cx';
 import { beep } from '@/ui/beep';
 import { FormCheck } from './FormCheck';
-import { forget, freshLog, keep, keptLog, withSet, type KeptLog, type SetLog } from './log';
+import { ElsewhereNote } from './ElsewhereNote';
+import { withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';
 import { cued, play, repetition, type Press } from './player';
-import { Afterwards, Count, Done, PlayerKeys, Progress, TimeLine } from './PlayerParts';
+import { Afterwards, Count, Done, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
+import { useKeptLog } from './useKeptLog';
+
+/** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
+const STILL_RUNNING = 60_000;
 
 const sides = { left: 'left', right: 'right', both: '' } as const;
 
@@ -29,28 +33,29 @@ const mirrored = (item: Schemas['CueItemView'], side: string | undefined): boole
 export function Player({ person, name, sheet }: { person: string; name: string; sheet: Schemas['CueSheetView'] }) {
   const { cues } = sheet;
   const items = useMemo(() => new Map(sheet.items.map((item) => [item.id, item])), [sheet.items]);
-  const [log, setLog] = useState<KeptLog>(() => keptLog(sheet.session) ?? freshLog(sheet.session));
+  const { log, update, elsewhere, goOnHere, saved, keptHere } = useKeptLog(sheet.session);
   const [player, press] = useReducer(play(cues), null, () => ({
     ...cued(cues, Math.min(log.at, cues.length - 1)),
     over: log.over,
   }));
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
-  const [again, setAgain] = useState<{ item: string; set: number } | null>(null);
-  const [passed, setPassed] = useState<string[]>([]);
-  const [started, setStarted] = useState(log.sets.length > 0 || log.at > 0);
-  const [keptHere] = useState(canKeep);
-  const { send, saving, problem } = useSending(person, sheet.session, log);
+  const started = log.revision > 0 || log.sets.length > 0 || log.at > 0;
+  const { send, saving, problem, odd, settle } = useSending(person, log, saved);
   const cue = cues[player.at];
   const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
   const item = cue ? items.get(cue.item) : undefined;
 
-  // The log is on the device after every step, before anything is sent.
+  // Where the player stands is on the device too, however it got there.
   useEffect(() => {
-    if (started) keep({ ...log, at: player.at, over: player.over });
-  }, [log, player.at, player.over, started]);
+    if (player.at !== log.at || player.over !== log.over) update({ at: player.at, over: player.over });
+  }, [player.at, player.over, log.at, log.over, update]);
+  useEffect(() => {
+    if (!player.running) return;
+    const timer = setInterval(() => update({}), STILL_RUNNING);
+    return () => clearInterval(timer);
+  }, [player.running, update]);
 
-  const due = dueCheck(cues, player.over ? cues.length : player.at, log.sets, passed);
-  const checking = again ?? due;
+  const checking = log.answering ?? dueCheck(cues, player.over ? cues.length : player.at, log);
 
   const seconds = Math.ceil(player.leftMs / 1000);
   useRunning(player, seconds, press);
@@ -58,26 +63,25 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const nextItem = next && items.get(next.item);
   const leftSeconds = seconds + cues.slice(player.at + 1).reduce((sum, other) => sum + other.seconds, 0);
   const toggle = () => {
-    setStarted(true);
+    update({});
     press({ do: player.running ? 'pause' : 'start' });
   };
 
-  const saveSet = (set: SetLog) => {
-    setLog({ ...log, sets: withSet(log.sets, set) });
-    setAgain(null);
-  };
+  const saveSet = (set: SetLog) => update({ sets: withSet(log.sets, set), answering: null });
   const undoSet = () => {
     const last = log.sets.at(-1);
-    if (!last) return;
-    setLog({ ...log, sets: log.sets.slice(0, -1) });
-    setAgain({ item: last.item, set: last.set });
+    if (last) update({ sets: log.sets.slice(0, -1), answering: last });
   };
-  useShortcuts([
+  useEffect(() => {
+    if (elsewhere) press({ do: 'pause' });
+  }, [elsewhere]);
+  const keys = [
     { key: ' ', label: 'start, pause', run: toggle },
     { key: 'ArrowRight', label: 'skip', run: () => press({ do: 'skip' }) },
     { key: 'ArrowLeft', label: 'back', run: () => press({ do: 'back' }) },
     { key: 'u', label: 'undo', run: undoSet },
-  ]);
+  ];
+  useShortcuts(elsewhere ? [] : keys);
 
   const rep = cue ? repetition(cue, player.leftMs) : null;
   const shown = cue?.stretch === 'work' ? item : (nextItem ?? item);
@@ -110,10 +114,30 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             </Link>
           </section>
         )}
-        {!started && mornings ? (
+        {elsewhere ? (
+          <ElsewhereNote
+            elsewhere={elsewhere}
+            person={person}
+            onGoOn={() => {
+              const { at, differing } = goOnHere();
+              press({ do: 'go', at });
+              return differing;
+            }}
+          />
+        ) : !started && mornings ? (
           <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
         ) : player.over && !checked ? (
-          <Done log={log} planned={planned} problem={problem} saving={saving} send={send} undoSet={undoSet} press={press} />
+          <Done
+            log={log}
+            planned={planned}
+            problem={problem}
+            saving={saving}
+            odd={odd}
+            send={send}
+            settle={settle}
+            undoSet={undoSet}
+            press={press}
+          />
         ) : (
           <>
             <div className={cx(checked && 'max-sm:hidden')}>
@@ -139,19 +163,13 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 item={checked}
                 set={checking.set}
                 painStopsAbove={sheet.painStopsAbove}
-                start={log.sets.find((set) => set.item === checking.item && set.set === checking.set) ?? null}
+                start={log.answering}
+                onAnswer={(answering) => update({ answering })}
                 onSave={saveSet}
-                onPass={() => (again ? setAgain(null) : setPassed([...passed, `${checking.item} ${checking.set}`]))}
+                onPass={() => update({ answering: null, passed: [...log.passed, `${checking.item} ${checking.set}`] })}
               />
             ) : (
-              <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
-                {shown?.setUp && <p className="font-semibold">{shown.setUp}</p>}
-                <p>{shown?.cues.join(' ')}</p>
-                <p className="text-ink2">
-                  Watch: {shown?.faults[0]?.seen} {shown?.faults[0]?.fix}
-                </p>
-                <p className="text-ink2">Easier now: {shown?.fallback}</p>
-              </div>
+              shown && <HowTo item={shown} />
             )}
             {!started &&
               sheet.cautions.map((caution) => (
@@ -160,15 +178,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 </p>
               ))}
             <PlayerKeys press={press} running={player.running} toggle={toggle} started={started} />
-            <Afterwards
-              log={log}
-              undoSet={undoSet}
-              setStarted={setStarted}
-              press={press}
-              cues={cues}
-              person={person}
-              sheet={sheet}
-            />
+            <Afterwards log={log} undoSet={undoSet} press={press} cues={cues} person={person} sheet={sheet} />
           </>
         )}
       </div>
@@ -176,32 +186,45 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   );
 }
 
-/** The log on its way: kept on the device until the server has it. */
-function useSending(person: string, session: string, log: KeptLog) {
+/** The log on its way: kept on the device until the server has it, then asked about where its time is odd. */
+function useSending(person: string, log: KeptLog, saved: () => void) {
   const [problem, setProblem] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
+  const [odd, setOdd] = useState<Schemas['LogView'] | null>(null);
   const navigate = useNavigate();
   const refresh = useRefresh();
-  const send = async () => {
-    setSaving(true);
-    setProblem(null);
-    const { error } = await http.POST('/api/people/{person}/logs', {
-      params: { path: { person } },
-      body: {
-        id: log.id,
-        session: log.session,
-        seconds: Math.min(86_400, Math.round((Date.now() - log.startedAt) / 1000)),
-        sets: log.sets,
-      },
-    });
-    setSaving(false);
-    if (error) return setProblem(`${sentenceOf(error)} The log stays on this device.`);
-    forget(session);
+  const onwards = async () => {
     savedNow();
     await refresh();
     await navigate(`/people/${person}/review`);
   };
-  return { send, saving, problem };
+  const send = async () => {
+    setSaving(true);
+    setProblem(null);
+    const { data, error } = await http.POST('/api/people/{person}/logs', {
+      params: { path: { person } },
+      body: { id: log.id, session: log.session, seconds: null, moments: log.moments, sets: log.sets },
+    });
+    setSaving(false);
+    if (error) return setProblem(`${sentenceOf(error)} The log stays on this device.`);
+    saved();
+    if (data.odd) return setOdd(data);
+    await onwards();
+  };
+  /** The time that was really trained, where what was counted looked odd; null leaves it as counted. */
+  const settle = async (seconds: number | null) => {
+    if (seconds !== null) {
+      setSaving(true);
+      const { error } = await http.PUT('/api/people/{person}/logs/{log}/time', {
+        params: { path: { person, log: log.id } },
+        body: { seconds },
+      });
+      setSaving(false);
+      if (error) return setProblem(sentenceOf(error));
+    }
+    await onwards();
+  };
+  return { send, saving, problem, odd, settle };
 }
 
 /** What runs with the clock: its ticks, the screen kept awake, and the beeps. */
@@ -239,7 +262,7 @@ function useRunning({ running, at }: { running: boolean; at: number }, seconds: 
 }
 
 /** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */
-function dueCheck(cues: Schemas['Cue'][], at: number, sets: SetLog[], passed: string[]): { item: string; set: number } | null {
+function dueCheck(cues: Schemas['Cue'][], at: number, { sets, passed }: KeptLog): { item: string; set: number } | null {
   const gone = cues.slice(0, at).findLast((other) => other.endsSet);
   if (!gone || passed.includes(`${gone.item} ${gone.set}`)) return null;
   return sets.some((set) => set.item === gone.item && set.set === gone.set) ? null : { item: gone.item, set: gone.set };

@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { TextField } from '@/ui/Field';
 import type { KeptLog } from './log';
 import type { Press, repetition } from './player';
 
@@ -19,19 +21,29 @@ export function PlayerKeys({
 }) {
   return (
     <div className="mt-auto grid grid-cols-4 gap-2">
-      <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'back' })}>
+      <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>
         Back
       </Button>
-      <Button
-        look="floor"
-        className={cx('col-span-2 justify-center', !running && 'border-rowan bg-rowan text-on-rowan hover:bg-rowan')}
-        onClick={toggle}
-      >
+      <Button look={running ? 'floor' : 'floor-next'} className="col-span-2" onClick={toggle}>
         {running ? 'Pause' : started ? 'Go on' : 'Start'}
       </Button>
-      <Button look="floor" className="justify-center px-1" onClick={() => press({ do: 'skip' })}>
+      <Button look="floor" className="px-1" onClick={() => press({ do: 'skip' })}>
         Skip
       </Button>
+    </div>
+  );
+}
+
+/** Set-up, cues, what to watch for and the easier way of the exercise at hand. */
+export function HowTo({ item }: { item: Schemas['CueItemView'] }) {
+  return (
+    <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
+      {item.setUp && <p className="font-semibold">{item.setUp}</p>}
+      <p>{item.cues.join(' ')}</p>
+      <p className="text-ink2">
+        Watch: {item.faults[0]?.seen} {item.faults[0]?.fix}
+      </p>
+      <p className="text-ink2">Easier now: {item.fallback}</p>
     </div>
   );
 }
@@ -40,7 +52,6 @@ export function PlayerKeys({
 export function Afterwards({
   log,
   undoSet,
-  setStarted,
   press,
   cues,
   person,
@@ -48,7 +59,6 @@ export function Afterwards({
 }: {
   log: KeptLog;
   undoSet: () => void;
-  setStarted: (value: boolean) => void;
   press: (key: Press) => void;
   cues: Schemas['Cue'][];
   person: string;
@@ -59,14 +69,7 @@ export function Afterwards({
       <Button look="quiet" className="min-h-11" disabled={log.sets.length === 0} onClick={undoSet}>
         undo the last set
       </Button>
-      <Button
-        look="quiet"
-        className="min-h-11"
-        onClick={() => {
-          setStarted(true);
-          press({ do: 'go', at: cues.length });
-        }}
-      >
+      <Button look="quiet" className="min-h-11" onClick={() => press({ do: 'go', at: cues.length })}>
         end here
       </Button>
       <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
@@ -82,7 +85,9 @@ export function Done({
   planned,
   problem,
   saving,
+  odd,
   send,
+  settle,
   undoSet,
   press,
 }: {
@@ -90,10 +95,14 @@ export function Done({
   planned: number;
   problem: string | null;
   saving: boolean;
+  /** saved, and its time is asked about */
+  odd: Schemas['LogView'] | null;
   send: () => Promise<void>;
+  settle: (seconds: number | null) => Promise<void>;
   undoSet: () => void;
   press: (key: Press) => void;
 }) {
+  if (odd?.odd) return <OddTime log={odd} problem={problem} saving={saving} settle={settle} />;
   return (
     <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
       <h1 className="text-2xl">Done</h1>
@@ -117,6 +126,51 @@ export function Done({
         </Button>
       </div>
     </section>
+  );
+}
+
+/** What was counted as training looks odd beside what was written: asked about, and never changed by itself. */
+function OddTime({
+  log,
+  problem,
+  saving,
+  settle,
+}: {
+  log: Schemas['LogView'];
+  problem: string | null;
+  saving: boolean;
+  settle: (seconds: number | null) => Promise<void>;
+}) {
+  const [minutes, setMinutes] = useState('');
+  const seconds = Math.round(Number(minutes.replace(',', '.')) * 60);
+  const isTime = minutes.trim() !== '' && seconds > 0 && seconds <= 86_400;
+  return (
+    <form
+      className="grid gap-4 rounded-lg border border-rail bg-sheet p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isTime) void settle(seconds);
+      }}
+    >
+      <h1 className="text-2xl">Saved. How long was it?</h1>
+      <p>{log.odd?.sentence}</p>
+      <TextField
+        label="Minutes of training"
+        inputMode="decimal"
+        autoComplete="off"
+        value={minutes}
+        onChange={(event) => setMinutes(event.target.value)}
+        problem={minutes.trim() !== '' && !isTime ? 'Minutes above 0, such as 12 or 12.5.' : (problem ?? undefined)}
+      />
+      <div className="grid grid-cols-2 gap-2">
+        <Button look="floor" disabled={saving} onClick={() => void settle(null)}>
+          {log.seconds === null ? 'Nobody knows' : 'It is right so'}
+        </Button>
+        <Button look="floor-next" type="submit" disabled={saving || !isTime}>
+          Save the minutes
+        </Button>
+      </div>
+    </form>
   );
 }
 

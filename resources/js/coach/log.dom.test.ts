@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { doneAsWritten, forget, freshLog, keep, keptLog, withSet } from './log';
+import { changed, doneAsWritten, forget, freshLog, joined, keep, keptLog, withSet } from './log';
 
 const item = {
   id: 'press',
@@ -48,9 +48,12 @@ describe('the log on the device', () => {
   });
 
   it('written before an update is still there after it', () => {
-    const log = { ...freshLog('s1'), sets: [doneAsWritten(item, 1, true)] };
-    localStorage.setItem('even-rungs.log.s1', JSON.stringify(log));
-    expect(keptLog('s1')).toEqual(log);
+    const before = { id: 'l1', session: 's1', startedAt: 1, at: 3, over: false, sets: [doneAsWritten(item, 1, true)] };
+    const now = { ...before, answering: null, passed: [], moments: [], revision: 0 };
+    localStorage.setItem('even-rungs.log.s1', JSON.stringify(before));
+    expect(keptLog('s1')).toEqual(now);
+    localStorage.setItem('even-rungs.log.s1', JSON.stringify({ v: 1, value: before }));
+    expect(keptLog('s1')).toEqual(now);
   });
 
   it('is left alone when it cannot be read', () => {
@@ -69,5 +72,23 @@ describe('the log on the device', () => {
     const twice = withSet(withSet([], doneAsWritten(item, 1, false)), doneAsWritten(item, 1, true));
     expect(twice).toHaveLength(1);
     expect(twice[0]?.form).toEqual({ ribs: true });
+  });
+
+  it('notes the moment of each change once, and counts what was kept', () => {
+    const log = { ...freshLog('s1'), startedAt: Date.now() - 65_000 };
+    const twice = changed(changed(log, { at: 1 }), { at: 2 });
+    expect([twice.at, twice.moments, twice.revision]).toEqual([2, [65], 2]);
+  });
+
+  it('of two tabs is put together: what only one knows is kept, and what both answered stands as kept', () => {
+    const set = (number: number, effort: number) => ({ ...doneAsWritten(item, number, true), effort });
+    const mine = { ...freshLog('s1'), sets: [set(1, 5), set(2, 6)], moments: [0, 30] };
+    const theirs = { ...freshLog('s1'), id: 'theirs', sets: [set(1, 8)], moments: [0, 20], at: 7 };
+    const { log, differing } = joined(mine, theirs);
+    expect(log.sets.map(({ set, effort }) => [set, effort])).toEqual([
+      [1, 8],
+      [2, 6],
+    ]);
+    expect([log.id, log.at, log.moments, differing]).toEqual(['theirs', 7, [0, 20, 30], 1]);
   });
 });

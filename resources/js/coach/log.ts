@@ -4,9 +4,29 @@ import { shelf } from '@/editor/device';
 export type SetLog = Schemas['ReportedSet'];
 
 /** A session being coached, kept on this device until the server has it. */
-export type KeptLog = { id: string; session: string; startedAt: number; at: number; over: boolean; sets: SetLog[] };
+export interface KeptLog {
+  id: string;
+  session: string;
+  startedAt: number;
+  /** the cue the player stands at */
+  at: number;
+  over: boolean;
+  sets: SetLog[];
+  /** a check that was begun and not yet saved */
+  answering: SetLog | null;
+  /** checks left unanswered on purpose, as `item set` */
+  passed: string[];
+  /** seconds after the start at which something was done: the time trained is counted from them */
+  moments: number[];
+  /** how often this was kept: another tab that kept it meanwhile is known by it */
+  revision: number;
+}
 
-const logs = shelf<KeptLog>('log', (log) => Array.isArray(log.sets));
+const logs = shelf<KeptLog>('log', (log) => Array.isArray(log.sets) && Array.isArray(log.moments), [
+  (log) => log,
+  // Before sets in part, checks passed over and moments were kept.
+  (log) => ({ answering: null, passed: [], moments: [], revision: 0, ...(log as object) }),
+]);
 
 export const freshLog = (session: string): KeptLog => ({
   id: newId(),
@@ -15,6 +35,10 @@ export const freshLog = (session: string): KeptLog => ({
   at: 0,
   over: false,
   sets: [],
+  answering: null,
+  passed: [],
+  moments: [],
+  revision: 0,
 });
 
 /** The log of a session that is still on this device, if there is one that can be read. */
@@ -24,6 +48,38 @@ export const keptLog = (session: string): KeptLog | null => logs.of(session);
 export const keep = (log: KeptLog): boolean => logs.keep(log.session, log);
 
 export const forget = (session: string): boolean => logs.keep(session, null);
+
+export const watchLog = (session: string, told: (log: KeptLog | null) => void): (() => void) => logs.watch(session, told);
+
+/** The log after something was done, with the moment it was done at. */
+export function changed(log: KeptLog, change: Partial<KeptLog>): KeptLog {
+  const moment = Math.max(0, Math.round((Date.now() - log.startedAt) / 1000));
+  return {
+    ...log,
+    ...change,
+    moments: log.moments.at(-1) === moment ? log.moments : [...log.moments, moment],
+    revision: log.revision + 1,
+  };
+}
+
+const isSame = (one: SetLog, other: SetLog): boolean => one.item === other.item && one.set === other.set;
+
+/** What another tab kept, with the sets only this one knows; `differing` were answered in both, and the other tab’s stay. */
+export function joined(mine: KeptLog, theirs: KeptLog): { log: KeptLog; differing: number } {
+  const onlyMine = mine.sets.filter((set) => !theirs.sets.some((other) => isSame(set, other)));
+  const differing = mine.sets.filter((set) =>
+    theirs.sets.some((other) => isSame(set, other) && JSON.stringify(set) !== JSON.stringify(other)),
+  );
+  return {
+    log: {
+      ...theirs,
+      sets: [...theirs.sets, ...onlyMine],
+      answering: theirs.answering ?? mine.answering,
+      moments: [...new Set([...theirs.moments, ...mine.moments])].sort((one, other) => one - other),
+    },
+    differing: differing.length,
+  };
+}
 
 /** A set done as written and clean, with pain and effort still to be told. */
 export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: boolean): SetLog {
@@ -46,7 +102,4 @@ export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: 
   };
 }
 
-export const withSet = (sets: SetLog[], set: SetLog): SetLog[] => [
-  ...sets.filter((other) => other.item !== set.item || other.set !== set.set),
-  set,
-];
+export const withSet = (sets: SetLog[], set: SetLog): SetLog[] => [...sets.filter((other) => !isSame(other, set)), set];

@@ -7,6 +7,15 @@ interface Stored {
 const isStored = (read: unknown): read is Stored =>
   typeof read === 'object' && read !== null && 'v' in read && typeof read.v === 'number' && 'value' in read;
 
+/** What stands at a key, or nothing where the device keeps nothing at all. */
+const stored = (key: string): string | null => {
+  try {
+    return localStorage.getItem(key);
+  } catch {
+    return null;
+  }
+};
+
 /** One kind of thing kept on this device, each by a key of its own. */
 export interface Shelf<Value> {
   /** Keeps a value, or lets go of it; says whether the device could. */
@@ -14,6 +23,8 @@ export interface Shelf<Value> {
   /** What is kept; null where nothing is, or where it cannot be read any more. */
   of: (key: string) => Value | null;
   keys: (startingWith?: string) => string[];
+  /** Tells when another tab keeps something by this key, or lets go of it; answers with how to stop listening. */
+  watch: (key: string, told: (value: Value | null) => void) => () => void;
 }
 
 /**
@@ -27,6 +38,18 @@ export function shelf<Value>(
 ): Shelf<Value> {
   const prefix = `even-rungs.${name}.`;
   const version = migrations.length;
+  const read = (text: string | null): Value | null => {
+    try {
+      const found = JSON.parse(text ?? 'null') as unknown;
+      if (found === null) return null;
+      const { v, value } = isStored(found) ? found : { v: 0, value: found };
+      if (v > version) return null;
+      const present = migrations.slice(v).reduce((before, migrate) => migrate(before), value) as Value;
+      return isValid(present) ? present : null;
+    } catch {
+      return null;
+    }
+  };
   return {
     keep(key, value) {
       try {
@@ -38,22 +61,16 @@ export function shelf<Value>(
         return false;
       }
     },
-    of(key) {
-      try {
-        const read = JSON.parse(localStorage.getItem(prefix + key) ?? 'null') as unknown;
-        if (read === null) return null;
-        const { v, value } = isStored(read) ? read : { v: 0, value: read };
-        if (v > version) return null;
-        const found = migrations.slice(v).reduce((before, migrate) => migrate(before), value) as Value;
-        return isValid(found) ? found : null;
-      } catch {
-        return null;
-      }
-    },
+    of: (key) => read(stored(prefix + key)),
     keys: (startingWith = '') =>
       Object.keys(localStorage)
         .filter((key) => key.startsWith(prefix + startingWith))
         .map((key) => key.slice(prefix.length)),
+    watch(key, told) {
+      const listen = (event: StorageEvent) => event.key === prefix + key && told(read(event.newValue));
+      window.addEventListener('storage', listen);
+      return () => window.removeEventListener('storage', listen);
+    },
   };
 }
 

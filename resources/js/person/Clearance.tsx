@@ -1,6 +1,6 @@
 import { useRef, useState, type FormEvent } from 'react';
 import { toast } from 'sonner';
-import { http, newId, type Refusal, type Schemas } from '@/api/client';
+import { http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
@@ -15,9 +15,9 @@ export function Clearance({ person }: { person: Schemas['PersonView'] }) {
         <Status kind="stop" />
         <h2 className="text-2xl">{person.standing.urgencyText}</h2>
         <p>{person.standing.reason?.sentence}</p>
-        {person.screening && person.screening.signs.length > 0 && (
+        {person.closing.length > 0 && (
           <ul className="list-disc pl-5">
-            {person.screening.signs.map((sign) => (
+            {person.closing.map((sign) => (
               <li key={sign.value}>Yes: {sign.question}</li>
             ))}
           </ul>
@@ -26,12 +26,53 @@ export function Clearance({ person }: { person: Schemas['PersonView'] }) {
         <div className="print:hidden">
           <Button onClick={() => window.print()}>Print the referral note</Button>
         </div>
+        {person.screening?.mayTakeBack && <TakeBack person={person.id} screening={person.screening.id} />}
       </div>
       <div className="grid gap-4 border-t border-hairline pt-4 print:hidden">
         <h3 className="text-lg">The clinician’s clearance</h3>
         <ClearanceForm person={person.id} />
       </div>
     </section>
+  );
+}
+
+/** A yes that was a mistake: its author takes it back on the same day, and says why. */
+function TakeBack({ person, screening }: { person: string; screening: string }) {
+  const [open, setOpen] = useState(false);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const refresh = useRefresh();
+  const save = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const { error } = await http.POST('/api/people/{person}/screenings/{screening}/take-back', {
+      params: { path: { person, screening } },
+      body: { reason: formText(event.currentTarget)('reason') },
+    });
+    if (error) return setRefusal(error);
+    toast('The answer is taken back; the questions are to be asked again.');
+    await refresh();
+  };
+  if (!open)
+    return (
+      <div className="print:hidden">
+        <Button look="quiet" onClick={() => setOpen(true)}>
+          the yes was a mistake
+        </Button>
+      </div>
+    );
+  return (
+    <form noValidate onSubmit={(event) => void save(event)} className="grid gap-3 print:hidden">
+      <TextField
+        label="Why the yes is taken back"
+        name="reason"
+        maxLength={300}
+        autoComplete="off"
+        hint="Kept with the answer; only today, and only by whoever wrote it. The questions are then asked again."
+        problem={refusal ? sentenceOf(refusal) : undefined}
+      />
+      <div>
+        <Button type="submit">Take the yes back</Button>
+      </div>
+    </form>
   );
 }
 

@@ -118,6 +118,14 @@ export function PersonStep() {
   );
 }
 
+/** When and by whom the danger signs were asked for; while training is closed, only what closes it. */
+function askedText({ screening, standing, closing }: Schemas['PersonView']): string {
+  if (!screening) return 'Not asked yet.';
+  const asked = `Asked on ${day(screening.answeredOn)} by ${screening.by}${screening.asked ? `, answered by ${screening.asked}` : ''}`;
+  if (!standing.open) return `${asked}. Training is closed${closing.length > 0 ? `: yes to ${closing.length}` : ''}.`;
+  return `${asked}: ${screening.signs.length === 0 ? 'no to every question.' : `yes to ${screening.signs.length}, cleared since.`}`;
+}
+
 /** Where the person stands: danger signs, clearances, what the limits ask. */
 function Standing({
   person,
@@ -146,14 +154,12 @@ function Standing({
               {person.rescreen.sentence}
             </Why>
           )}
-          {screened ? (
-            <p>
-              Asked on {day(person.screening?.answeredOn ?? '')}:{' '}
-              {person.screening?.signs.length === 0 ? 'no to every question.' : `yes to ${person.screening?.signs.length}.`}
+          <p>{askedText(person)}</p>
+          {person.takenBack.map((answer) => (
+            <p key={answer.answeredOn + answer.reason} className="text-sm text-ink2">
+              A yes of {day(answer.answeredOn)} was taken back by {answer.by}: {answer.reason}
             </p>
-          ) : (
-            <p>Not asked yet.</p>
-          )}
+          ))}
           {screened && !asking && (
             <div>
               <Button onClick={() => setAsking(true)}>Ask again</Button>

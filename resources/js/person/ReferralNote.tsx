@@ -17,11 +17,11 @@ export function ReferralNote({ person }: { person: Schemas['PersonView'] }) {
       <p>
         <strong>How urgent: {person.standing.urgencyText}.</strong>
       </p>
-      {person.screening && person.screening.signs.length > 0 ? (
+      {person.closing.length > 0 ? (
         <>
           <p>On that date these questions were answered with yes:</p>
           <ul className="list-disc pl-6">
-            {person.screening.signs.map((sign) => (
+            {person.closing.map((sign) => (
               <li key={sign.value}>{sign.question}</li>
             ))}
           </ul>

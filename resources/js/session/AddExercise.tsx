@@ -1,9 +1,10 @@
 import { Command } from 'cmdk';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { api } from '@/api/client';
 import { isClosed, joined } from '@/frame/boardModel';
 import { Figure } from '@/figure/Figure';
 import { useLibrary } from '@/frame/useLibrary';
+import { search, seen, type Found } from './search';
 
 /** Adds an exercise by typing part of its name; ruled-out rungs say so and cannot be taken. */
 export function AddExercise({
@@ -33,53 +34,72 @@ export function AddExercise({
         ]
       : all;
   }, [board.data, library, near]);
+  const [typed, setTyped] = useState('');
+  const found = useMemo(() => (typed.trim() === '' ? null : search(demands, typed, near)), [demands, typed, near]);
+  const close = () => {
+    setTyped('');
+    onClose();
+  };
+  const item = ({ rung, ladder, stands, far }: Found, withLadder: boolean) => (
+    <Command.Item
+      key={rung.slug}
+      value={rung.slug}
+      disabled={isClosed(rung) || rung.slug === near}
+      onSelect={() => {
+        onAdd(rung.slug, rung.dose);
+        close();
+      }}
+      className="group flex min-h-9 cursor-pointer items-center gap-3 rounded-md px-3 py-1 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+    >
+      <span className="rounded-sm bg-paper">
+        <Figure figure={rung.figure} plain className="h-9 w-14" />
+      </span>
+      <span>
+        <span className={stands ? 'font-bold' : undefined}>{rung.name}</span>
+        {withLadder && <span className="block text-sm opacity-80">{ladder.name}</span>}
+      </span>
+      <span className="font-mono text-sm">{rung.heightText}</span>
+      {stands && <span className="text-sm">stands here</span>}
+      {far && !isClosed(rung) && (
+        <span className="text-sm font-semibold text-ochre group-data-[selected=true]:text-ground">far above</span>
+      )}
+      <span className="ml-auto font-mono text-sm max-sm:hidden">{rung.dose}</span>
+    </Command.Item>
+  );
   return (
     <Command.Dialog
       open={open}
-      onOpenChange={(next) => !next && onClose()}
+      onOpenChange={(next) => !next && close()}
       label={near ? 'Another rung in its place' : 'Add an exercise'}
+      shouldFilter={false}
       overlayClassName="fixed inset-0 z-40 bg-ink/40"
       contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
       <Command.Input
-        placeholder="Part of a name, such as: knees bent"
+        value={typed}
+        onValueChange={setTyped}
+        placeholder="Beginnings of words, such as: side br"
         className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none"
       />
       <Command.List className="max-h-[60vh] overflow-y-auto p-2">
-        <Command.Empty className="px-3 py-4 text-ink3">No exercise by that name.</Command.Empty>
-        {demands.flatMap((demand) =>
-          demand.ladders.map((ladder) => (
-            <Command.Group
-              key={ladder.slug}
-              heading={ladder.name}
-              className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink3"
-            >
-              {ladder.rungs.map((rung) => {
-                const working = ladder.stands.some((stand) => stand.rung === rung.slug);
-                return (
-                  <Command.Item
-                    key={rung.slug}
-                    value={`${rung.name} ${ladder.name}`}
-                    disabled={isClosed(rung) || rung.slug === near}
-                    onSelect={() => {
-                      onAdd(rung.slug, rung.dose);
-                      onClose();
-                    }}
-                    className="flex min-h-9 cursor-pointer items-center gap-3 rounded-md px-3 py-1 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
-                  >
-                    <span className="rounded-sm bg-paper">
-                      <Figure figure={rung.figure} plain className="h-9 w-14" />
-                    </span>
-                    <span className={working ? 'font-bold' : undefined}>{rung.name}</span>
-                    <span className="font-mono text-sm">{rung.heightText}</span>
-                    {working && <span className="text-sm">stands here</span>}
-                    <span className="ml-auto font-mono text-sm">{rung.dose}</span>
-                  </Command.Item>
-                );
-              })}
-            </Command.Group>
-          )),
-        )}
+        <Command.Empty className="px-3 py-4 text-ink3">
+          {board.data && library
+            ? 'No exercise is called that: every typed word has to begin a word of its name.'
+            : 'Reading the ladders …'}
+        </Command.Empty>
+        {found
+          ? found.map((one) => item(one, true))
+          : demands.flatMap((demand) =>
+              demand.ladders.map((ladder) => (
+                <Command.Group
+                  key={ladder.slug}
+                  heading={ladder.name}
+                  className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-ink3"
+                >
+                  {ladder.rungs.map((rung) => item(seen(rung, ladder), false))}
+                </Command.Group>
+              )),
+            )}
       </Command.List>
     </Command.Dialog>
   );

@@ -46,7 +46,7 @@ export function StartDialog({
                   <div className="flex items-baseline justify-between gap-3">
                     <Button
                       look="quiet"
-                      className="font-semibold text-ink"
+                      className="font-semibold"
                       onClick={() => onStart({ from: 'template', template: template.slug })}
                     >
                       {template.name}

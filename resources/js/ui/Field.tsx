@@ -3,8 +3,6 @@ import { cx } from './cx';
 
 type Shared = { label: string; hint?: ReactNode; problem?: string | undefined; wide?: boolean };
 
-const box = 'w-full rounded-md border bg-paper px-3 py-2 text-ink placeholder:text-ink3 min-h-10';
-
 function Frame({ id, label, hint, problem, wide, children }: Shared & { id: string; children: ReactNode }) {
   return (
     <div className={cx('grid content-start gap-1', wide && 'sm:col-span-2')}>
@@ -37,12 +35,7 @@ export function TextField({ label, hint, problem, wide, className, ...rest }: Sh
   const id = useId();
   return (
     <Frame {...{ id, label, hint, problem, wide }}>
-      <input
-        id={id}
-        className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)}
-        {...described(id, problem, hint)}
-        {...rest}
-      />
+      <input id={id} className={cx('field', className)} {...described(id, problem, hint)} {...rest} />
     </Frame>
   );
 }
@@ -58,13 +51,7 @@ export function TextArea({
   const id = useId();
   return (
     <Frame {...{ id, label, hint, problem, wide }}>
-      <textarea
-        id={id}
-        rows={2}
-        className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)}
-        {...described(id, problem, hint)}
-        {...rest}
-      />
+      <textarea id={id} rows={2} className={cx('field', className)} {...described(id, problem, hint)} {...rest} />
     </Frame>
   );
 }
@@ -81,12 +68,7 @@ export function SelectField({
   const id = useId();
   return (
     <Frame {...{ id, label, hint, problem, wide }}>
-      <select
-        id={id}
-        className={cx(box, problem ? 'border-rowan' : 'border-rung-edge', className)}
-        {...described(id, problem, hint)}
-        {...rest}
-      >
+      <select id={id} className={cx('field', className)} {...described(id, problem, hint)} {...rest}>
         {children}
       </select>
     </Frame>
