@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en" data-theme="{{ request()->cookie('theme') === 'dark' ? 'dark' : 'light' }}">
+<html lang="en" @if (in_array(request()->cookie('theme'), ['light', 'dark'], true)) data-theme="{{ request()->cookie('theme') }}" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

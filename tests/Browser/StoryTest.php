@@ -21,8 +21,8 @@ final class StoryTest extends BrowserTestCase
         $browser->keys(Key::ENTER)->see('Danger signs')->see('Tilda <b>Marrow</b>');
 
         // N to each of the nineteen questions; the last one leads to the button.
-        $browser->keys(...array_fill(0, 19, 'n'));
-        $this->tabTo('No to every question');
+        $browser->keys(...array_fill(0, 19, 'n'))->see('Save: no to every question');
+        $browser->waitUntil(fn(): bool => str_starts_with((string) $browser->driver->switchTo()->activeElement()->getText(), 'Save: no to every'), 'the keyboard on the button');
         $browser->keys(Key::ENTER)->see('On to the checks');
         // Saving the answers leaves the focus on the next step.
         $browser->keys(Key::ENTER)->see('Nothing tested yet.');
@@ -75,7 +75,7 @@ final class StoryTest extends BrowserTestCase
                 $browser->see('Go on');
             }
         }
-        $browser->see("{$sets} of {$sets} sets logged")->press('Save the log')->see('Review')->see('Confirm');
+        $browser->see("{$sets} of {$sets} sets logged")->press('Save the log')->press('It is right so')->see('Review')->see('Confirm');
 
         // The rules say stay (effort and reps are fine now, but it is the first clean session): decide otherwise.
         $browser->see('1 of 2 clean sessions running');
@@ -101,7 +101,7 @@ final class StoryTest extends BrowserTestCase
         $this->offline(true);
         $browser->see('1 of 9 sets logged')->press('Save the log')->see('The log stays on this device.');
         $this->offline(false);
-        $browser->press('Try again')->see('Confirm');
+        $browser->press('Try again')->see('Counted:')->press('It is right so')->see('Confirm');
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length') === 0, 'no log left on the device');
     }
 
@@ -116,7 +116,7 @@ final class StoryTest extends BrowserTestCase
             $browser->press('Skip');
         }
         $browser->press('All clean')->press('end here')->press('leave this set unlogged');
-        $browser->press('Save the log')->see('Confirm');
+        $browser->press('Save the log')->press('It is right so')->see('Confirm');
         $browser->visit($coach)->see('in all')->doesNotSee('morning after');
 
         $browser->leave();

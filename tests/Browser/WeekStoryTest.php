@@ -22,7 +22,7 @@ final class WeekStoryTest extends BrowserTestCase
         self::assertSame('Tuesday midday', $this->placeInFocus());
         $browser->keys('1')->doesNotSee('comes before sport that day')->keys('u')->see('comes before sport that day')->keys('r')->doesNotSee('comes before sport that day');
 
-        $browser->keys('e')->keys(']')->see('What each demand gets');
+        $browser->keys('e')->keys('n')->see('What each demand gets');
         $browser->driver->navigate()->refresh();
         $browser->see('What each demand gets')->doesNotSee('comes before sport that day');
         $this->noComplaints();

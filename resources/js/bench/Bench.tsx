@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { api } from '@/api/client';
+import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
@@ -18,16 +19,10 @@ export function Bench() {
           <p className="text-ink2">{longDay(today)}</p>
         </div>
         <div className="flex gap-2">
-          <Link
-            to="/people"
-            className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
-          >
+          <Link to="/people" className="look look-plain">
             All people
           </Link>
-          <Link
-            to="/people/new"
-            className="inline-flex min-h-9 items-center rounded-md border border-ink2 bg-paper px-3 hover:border-ink"
-          >
+          <Link to="/people/new" className="look look-plain">
             Add a person
           </Link>
         </div>
@@ -39,7 +34,7 @@ export function Bench() {
             Add the first person: a name, the training days, the minutes there are, what is sore. Then ask the danger signs and
             place the person on the board.
           </p>
-          <Link to="/people/new" className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan">
+          <Link to="/people/new" className="look look-next justify-self-start">
             Add the first person
           </Link>
         </div>
@@ -79,7 +74,10 @@ export function Bench() {
               </div>
               <Link
                 to={`/people/${line.id}/${line.step}`}
-                className={`inline-flex min-h-10 items-center justify-center rounded-md px-3 text-center font-semibold ${index === 0 ? 'bg-rowan text-on-rowan' : 'border border-ink2 bg-paper hover:border-ink'}`}
+                className={cx(
+                  'look min-h-10 justify-center px-3 text-center font-semibold',
+                  index === 0 ? 'look-next' : 'look-plain',
+                )}
               >
                 {line.action}
               </Link>

@@ -43,10 +43,7 @@ export function Checks() {
         <div className="grid max-w-xl gap-3 rounded-lg border-2 border-ink bg-sheet p-5">
           <Status kind={refusal.code === 'not-asked' ? 'information' : 'stop'} />
           <p>{refusal.sentence}</p>
-          <Link
-            to={`/people/${person.id}/person`}
-            className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
-          >
+          <Link to={`/people/${person.id}/person`} className="look look-next justify-self-start">
             {refusal.code === 'not-asked' ? 'Ask the danger signs' : 'Record the clearance'}
           </Link>
         </div>

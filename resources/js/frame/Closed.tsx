@@ -11,10 +11,7 @@ export function Closed({ person }: { person: Schemas['PersonView'] }) {
         <h1 className="text-2xl">{person.standing.urgencyText}</h1>
         <p>{person.standing.reason?.sentence}</p>
         <p className="text-sm text-ink2">{person.standing.reason?.source}</p>
-        <Link
-          to={`/people/${person.id}/person`}
-          className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
-        >
+        <Link to={`/people/${person.id}/person`} className="look look-next justify-self-start">
           Record the clearance, or print the referral note
         </Link>
       </div>

@@ -1,19 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
-import { Link, Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { useEffect, useState } from 'react';
+import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http } from '@/api/client';
-import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
-import { Logo } from './Logo';
 import { Palette } from './Palette';
 import { ReasonProvider } from './reason';
-import { useSaving } from './saving';
 import { everywhere, isStep, keysOf } from './steps';
-import { toggleTheme } from './theme';
+import { TopBar } from './TopBar';
+import { useHeading, useWalk } from './useWalk';
 
 /** Top bar, ladder of work, and the view. */
 export function Frame() {
@@ -25,7 +23,6 @@ export function Frame() {
     { params: { path: { person: id ?? '' } } },
     { enabled: Boolean(id) && me.isSuccess },
   );
-  const saving = useSaving();
   const client = useQueryClient();
   const navigate = useNavigate();
   const [palette, setPalette] = useState(false);
@@ -42,7 +39,9 @@ export function Frame() {
     window.addEventListener('keydown', open);
     return () => window.removeEventListener('keydown', open);
   }, []);
-  useShortcuts(useMemo(() => [{ key: '?', label: 'keys', run: () => setHelp(true) }], []));
+  useShortcuts([{ key: '?', label: 'keys here', run: () => setHelp(true) }]);
+  const waits = useWalk(id ? person.data : undefined);
+  useHeading(id ? person.data?.name : undefined);
 
   if (me.isPending) return <Loading what="Opening" />;
   if (me.isError)
@@ -61,53 +60,18 @@ export function Frame() {
   return (
     <ReasonProvider>
       <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible">
-        <header className="flex min-h-13 shrink-0 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hairline bg-sheet px-4 print:hidden">
-          <Link to="/" className="flex items-center gap-2.5 font-display text-xl font-[650]">
-            <Logo />
-            <span className="max-sm:sr-only">Even Rungs</span>
-          </Link>
-          <button
-            type="button"
-            onClick={() => setPalette(true)}
-            className="flex min-h-9 min-w-0 flex-1 items-center gap-3 rounded-md border border-hairline bg-paper px-3 text-left sm:max-w-xl"
-          >
-            {id && person.data ? (
-              <>
-                <span className="shrink-0 font-display font-[650]">{person.data.name}</span>
-                <span className="truncate text-ink2 max-sm:hidden">
-                  {person.data.about} · {person.data.trainingDays.length} × {person.data.minutes} min
-                </span>
-              </>
-            ) : (
-              <span className="truncate text-ink3">Go to a person</span>
-            )}
-            <span className="ml-auto">
-              <Key>Ctrl K</Key>
-            </span>
-          </button>
-          <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
-            <span role="status">{saving}</span>
-            <span className="max-xl:hidden">{me.data.practice}</span>
-            <Link to="/people" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
-              people
-            </Link>
-            <Link to="/library" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
-              library
-            </Link>
-            <Link to="/method" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
-              method
-            </Link>
-            <Link to="/rules" className="underline decoration-hairline underline-offset-4 hover:text-ink max-sm:hidden">
-              rules
-            </Link>
-            <Button look="quiet" onClick={toggleTheme}>
-              light/dark
-            </Button>
-            <Button look="quiet" onClick={() => void signOut()}>
-              sign out
-            </Button>
-          </div>
-        </header>
+        <TopBar
+          practice={me.data.practice}
+          person={id ? person.data : undefined}
+          onPalette={() => setPalette(true)}
+          onHelp={() => setHelp(true)}
+          onSignOut={() => void signOut()}
+        />
+        {waits && (
+          <p role="status" className="fixed bottom-4 left-4 z-40 rounded-md bg-ink px-3 py-2 text-ground">
+            G and a digit: 1 to 9 a step, 0 the bench
+          </p>
+        )}
         {id ? (
           person.data ? (
             <div className="flex min-h-0 flex-1 max-lg:flex-col print:block">
@@ -132,9 +96,9 @@ export function Frame() {
           <Outlet />
         )}
       </div>
-      <Palette open={palette} onOpenChange={setPalette} />
+      {palette && <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />}
       <Dialog open={help} onClose={() => setHelp(false)} title="Keys">
-        <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2">
+        <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2 [&_kbd]:max-sm:inline-block">
           {[...(isStep(step) ? (keysOf[step] ?? []) : []), ...everywhere].map(([key, what]) => (
             <div key={key} className="contents">
               <dt>

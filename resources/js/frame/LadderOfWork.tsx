@@ -1,4 +1,5 @@
-import { NavLink } from 'react-router';
+import { useEffect, useRef } from 'react';
+import { NavLink, useLocation } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 import { stepNames } from './steps';
@@ -7,9 +8,16 @@ const meaning = { done: 'done', open: 'open', attention: 'wants attention', clos
 
 /** The steps of the job for the person at hand, as rungs: solid done, hollow open, ochre wants attention, hatched closed. */
 export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
+  const { pathname } = useLocation();
+  const list = useRef<HTMLOListElement>(null);
+  // Where the ladder lies on its side, the step at hand is brought into view.
+  useEffect(() => {
+    const here = list.current?.querySelector<HTMLElement>('[aria-current=page]');
+    if (list.current && here) list.current.scrollLeft = here.offsetLeft - list.current.clientWidth / 2 + here.clientWidth / 2;
+  }, [pathname]);
   return (
     <nav aria-label="Steps" className="shrink-0 p-4 max-lg:border-b max-lg:border-hairline max-lg:py-1 lg:w-36 print:hidden">
-      <ol className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0">
+      <ol ref={list} className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0">
         <span aria-hidden="true" className="absolute inset-y-0 left-[5px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         <span aria-hidden="true" className="absolute inset-y-0 left-[19px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         {person.steps.map((step) => (

@@ -7,10 +7,7 @@ export function NoSession({ person }: { person: string }) {
       <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
         <h1 className="text-2xl">No session written yet</h1>
         <p>Write one from the working rungs: it comes with doses, its length and where the work falls.</p>
-        <Link
-          to={`/people/${person}/session`}
-          className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
-        >
+        <Link to={`/people/${person}/session`} className="look look-next justify-self-start">
           Write the session
         </Link>
       </div>

@@ -1,22 +1,70 @@
-import { useEffect } from 'react';
+import { useEffect, useRef, useSyncExternalStore } from 'react';
 
 export type Shortcut = { key: string; label: string; run: () => void };
 
 const inField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-/** Single keys for a view: they rest inside fields, over dialogs and with modifier keys, and can be switched off. */
+/** Whether a single key is meant for the view: not inside a field, over a dialog, with a modifier, held down, or switched off. */
+export const isForView = (event: KeyboardEvent): boolean =>
+  !event.defaultPrevented &&
+  !event.repeat &&
+  !event.ctrlKey &&
+  !event.metaKey &&
+  !event.altKey &&
+  !inField(event.target) &&
+  localStorage.getItem('even-rungs.single-keys') !== 'off' &&
+  document.querySelector('[role=dialog]') === null;
+
+/** What the views at hand can do by a key, for the palette. */
+let actions: Shortcut[][] = [];
+let all: Shortcut[] = [];
+const listeners = new Set<() => void>();
+const tell = (next: Shortcut[][]) => {
+  actions = next;
+  all = next.flat();
+  listeners.forEach((listener) => listener());
+};
+export const useActions = (): Shortcut[] =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => all,
+  );
+
+/** Runs once what is there now has been drawn: a key that acts waits until what it acts on could be seen. */
+export function afterDrawn(run: () => void): () => void {
+  let frame = requestAnimationFrame(() => (frame = requestAnimationFrame(run)));
+  return () => cancelAnimationFrame(frame);
+}
+
+/** Single keys for a view, from the moment it has been drawn. */
 export function useShortcuts(shortcuts: Shortcut[]): void {
+  const latest = useRef(shortcuts);
   useEffect(() => {
+    latest.current = shortcuts;
+  });
+  const said = shortcuts.map(({ key, label }) => `${key} ${label}`).join();
+  useEffect(() => {
+    const mine = latest.current.map(({ key, label }) => ({
+      key,
+      label,
+      run: () => latest.current.find((other) => other.key === key)?.run(),
+    }));
     const press = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || inField(event.target)) return;
-      if (localStorage.getItem('even-rungs.single-keys') === 'off' || document.querySelector('[role=dialog]')) return;
-      const shortcut = shortcuts.find(({ key }) => key.toLowerCase() === event.key.toLowerCase());
+      const shortcut = isForView(event) && mine.find(({ key }) => key.toLowerCase() === event.key.toLowerCase());
       if (!shortcut) return;
       event.preventDefault();
       shortcut.run();
     };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [shortcuts]);
+    const stop = afterDrawn(() => window.addEventListener('keydown', press));
+    tell([...actions, mine]);
+    return () => {
+      stop();
+      window.removeEventListener('keydown', press);
+      tell(actions.filter((other) => other !== mine));
+    };
+  }, [said]);
 }

@@ -18,7 +18,10 @@ export const stepNames: Record<Step, string> = {
 export const isStep = (text: string): text is Step => text in stepNames;
 
 export const everywhere: [string, string][] = [
-  ['Ctrl K', 'go to a person'],
+  ['Ctrl K', 'go to a person, a view or an action'],
+  ['[ ]', 'the step before, the step after'],
+  ['G, then 1 to 9', 'to a step by its place; 0 to the bench'],
+  ['.', 'to the main action of the view'],
   ['?', 'these keys'],
   ['Esc', 'close, or put a reason back'],
 ];
@@ -26,7 +29,7 @@ export const everywhere: [string, string][] = [
 export const keysOf: Partial<Record<Step, [string, string][]>> = {
   person: [
     ['N, Y', 'answer a danger sign, go to the next'],
-    ['G', 'go on to the checks'],
+    ['J, K', 'to the next danger sign, back'],
   ],
   checks: [
     ['Space, Enter, Page ↓', 'start and stop the clock (a clicker does too)'],
@@ -65,12 +68,12 @@ export const keysOf: Partial<Record<Step, [string, string][]>> = {
     ['Del', 'take it out, or leave it out this week'],
     ['E', 'edit every week, or only this one'],
     ['1 to 9', 'mend a clash with the repair of that number'],
-    ['[ ]', 'the week before, the week after'],
+    ['P, N', 'the week before, the next week'],
     ['U, R', 'undo, redo'],
   ],
   weeks: [
     ['← → ↑ ↓', 'walk the cells of the score'],
-    ['G', 'make the weeks, or plan anew from today'],
+    ['M', 'make the weeks, or plan anew from today'],
     ['A, Esc', 'take the proposal over, leave it as it was'],
     ['O', 'another way of doing the same'],
     ['K', 'keep the cell in focus as it is, or let it go'],
@@ -83,5 +86,8 @@ export const keysOf: Partial<Record<Step, [string, string][]>> = {
     ['Enter', 'all clean'],
     ['U', 'undo the last set'],
   ],
-  review: [['Enter', 'confirm the proposal in focus']],
+  review: [
+    ['J, K', 'to the next proposal, back'],
+    ['Enter', 'confirm the proposal in focus'],
+  ],
 };

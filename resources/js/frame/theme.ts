@@ -1,6 +1,8 @@
-/** Light for the desk, dark for the floor; kept in a cookie so that the page comes in the right one. */
+/** Light or dark as the system says until somebody chooses; kept in a cookie so that the page comes in the right one. */
 export function toggleTheme(): void {
-  const next = document.documentElement.dataset['theme'] === 'dark' ? 'light' : 'dark';
-  document.documentElement.dataset['theme'] = next;
+  const root = document.documentElement;
+  const shown = root.dataset['theme'] ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light');
+  const next = shown === 'dark' ? 'light' : 'dark';
+  root.dataset['theme'] = next;
   document.cookie = `theme=${next}; path=/; max-age=31536000; samesite=lax`;
 }

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { flushSync } from 'react-dom';
 import { api, http, newId, type Refusal, type Schemas } from '@/api/client';
 import { shelf } from '@/editor/device';
 import { useDraft } from '@/editor/useDraft';
@@ -48,7 +49,8 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
     event.preventDefault();
     event.stopPropagation();
     const sign = signs[question];
-    if (sign && (key === 'n' || key === 'y')) answer(sign.value, key === 'y');
+    // Drawn at once: after the last answer the button takes the keyboard, and before it that cannot be.
+    if (sign && (key === 'n' || key === 'y')) flushSync(() => answer(sign.value, key === 'y'));
     go(question + step);
   };
 
@@ -132,7 +134,9 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
         {open.length > 0 && open.length < signs.length && seen && (
           <Button
             onClick={() => {
-              set({ ...answers, of: { ...Object.fromEntries(open.map((sign) => [sign.value, false])), ...answers.of } });
+              flushSync(() =>
+                set({ ...answers, of: { ...Object.fromEntries(open.map((sign) => [sign.value, false])), ...answers.of } }),
+              );
               box.current?.querySelector<HTMLElement>('[data-done]')?.focus();
             }}
           >

@@ -2,7 +2,6 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { http, presentOf, type Refusal, type Schemas } from '@/api/client';
-import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { savedNow } from '@/frame/saving';
@@ -53,7 +52,6 @@ export function PersonStep() {
 
   const screened = person.screening !== null;
   const goOn = () => void navigate(`/people/${person.id}/checks`);
-  useShortcuts(screened && person.standing.open ? [{ key: 'g', label: 'go on', run: goOn }] : []);
   return (
     <>
       <ReferralNote person={person} />
@@ -211,7 +209,7 @@ function Standing({
           <Button
             key={String(answered)}
             look="next"
-            hotkey="G"
+            hotkey="."
             // eslint-disable-next-line jsx-a11y/no-autofocus
             autoFocus={answered}
             onClick={goOn}

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
@@ -33,20 +33,26 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
   const [other, setOther] = useState<Choice | null>(null);
   const [reason, setReason] = useState('');
   const [busy, setBusy] = useState(false);
-  const confirm = useRef<HTMLButtonElement>(null);
   const act = async (choice: Choice, why: string) => {
     setBusy(true);
     await onDecide(pending, choice, why);
     setBusy(false);
   };
 
-  // The first proposal takes Enter as soon as the view opens.
-  useEffect(() => {
-    if (first) confirm.current?.focus({ preventScroll: true });
-  }, [first]);
-
   return (
-    <li className="grid gap-x-6 gap-y-3 rounded-lg border border-hairline bg-sheet p-4 xl:grid-cols-[1fr_17rem]">
+    // The proposal itself takes the keyboard, so that Enter confirms what is being read.
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
+    <li
+      data-pending
+      tabIndex={-1}
+      aria-label={`${words[pending.proposed]}, ${pending.rungName}`}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' || event.repeat || event.target !== event.currentTarget || busy) return;
+        event.preventDefault();
+        void act(pending.proposed, '');
+      }}
+      className="group grid gap-x-6 gap-y-3 rounded-lg border border-hairline bg-sheet p-4 xl:grid-cols-[1fr_17rem]"
+    >
       <div className="grid content-start gap-2">
         <p className="flex flex-wrap items-center gap-x-3 text-sm text-ink2">
           <Status kind={kinds[pending.proposed]} word={short[pending.proposed]} />
@@ -85,20 +91,24 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
             <caption className="sr-only">What was done, {pending.dose}</caption>
             <thead className="text-left text-ink3">
               <tr>
-                <th className="pr-4 font-normal">set, of {pending.dose}</th>
-                <th className="pr-4 font-normal">done</th>
-                <th className="pr-4 font-normal">pain</th>
-                <th className="pr-4 font-normal">effort</th>
+                <th className="pr-5 font-normal">set, of {pending.dose}</th>
+                <th className="pr-5 font-normal">done</th>
+                <th className="pr-5 font-normal">pain</th>
+                <th className="pr-5 font-normal">effort</th>
                 <th className="font-normal">form</th>
               </tr>
             </thead>
             <tbody>
               {pending.evidence.map((set) => (
                 <tr key={set.set} className="border-t border-hairline">
-                  <td className="font-mono">{set.set}</td>
-                  <td className="font-mono font-bold">{set.done}</td>
-                  <td className={cx('font-mono', set.painActs && 'font-bold text-rowan')}>{set.pain ?? 'not told'}</td>
-                  <td className={cx('font-mono', set.tooHard && 'font-bold text-ochre')}>{set.effort ?? 'not told'}</td>
+                  <td className="pr-5 font-mono">{set.set}</td>
+                  <td className="pr-5 font-mono font-bold whitespace-nowrap">{set.done}</td>
+                  <td className={cx('pr-5 font-mono whitespace-nowrap', set.painActs && 'font-bold text-rowan')}>
+                    {set.pain ?? 'not told'}
+                  </td>
+                  <td className={cx('pr-5 font-mono whitespace-nowrap', set.tooHard && 'font-bold text-ochre')}>
+                    {set.effort ?? 'not told'}
+                  </td>
                   <td>{set.faults.length > 0 ? `lost: ${set.faults.join('; ')}` : 'clean'}</td>
                 </tr>
               ))}
@@ -108,9 +118,8 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
       </div>
       <div className="grid content-start gap-2">
         <Button
-          ref={confirm}
           look={first ? 'next' : 'plain'}
-          hotkey={first ? 'Enter' : undefined}
+          hotkey={first ? 'J Enter' : undefined}
           disabled={busy}
           onClick={() => void act(pending.proposed, '')}
         >

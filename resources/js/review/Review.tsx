@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { api, http, newId, sentenceOf } from '@/api/client';
 import { Closed } from '@/frame/Closed';
+import { afterDrawn, useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { savedNow } from '@/frame/saving';
 import { usePerson, useRefresh } from '@/frame/usePerson';
@@ -20,6 +21,15 @@ export function Review() {
   const refresh = useRefresh();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const walk = (by: number) => {
+    const cards = [...document.querySelectorAll<HTMLElement>('[data-pending]')];
+    const at = cards.findIndex((card) => card.contains(document.activeElement));
+    cards[Math.max(0, Math.min(cards.length - 1, at + by))]?.focus();
+  };
+  useShortcuts([
+    { key: 'j', label: 'the next proposal', run: () => walk(1) },
+    { key: 'k', label: 'the proposal before', run: () => walk(-1) },
+  ]);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
   const { pending, decisions, mornings, load } = review.data;
@@ -48,6 +58,10 @@ export function Review() {
       decision && { duration: 10_000, action: { label: 'Take back', onClick: () => void takeBack(decision.id) } },
     );
     await refresh();
+    // The decided one is gone from the queue: the keyboard goes on to the next, else to the heading.
+    afterDrawn(
+      () => document.activeElement === document.body && document.querySelector<HTMLElement>('[data-pending], main h1')?.focus(),
+    );
   };
   const takeBack = async (decision: string) => {
     const { error } = await http.POST('/api/people/{person}/decisions/{decision}/take-back', {
@@ -93,10 +107,7 @@ export function Review() {
         {pending.length === 0 && decisions.length === 0 && (
           <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
             <p>Decisions come here after a coached session: climb, stay, step down, stop, or refer, each with its reasons.</p>
-            <Link
-              to={`/people/${person.id}/coach`}
-              className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
-            >
+            <Link to={`/people/${person.id}/coach`} className="look look-next justify-self-start">
               Coach a session
             </Link>
           </div>
@@ -107,10 +118,7 @@ export function Review() {
           ))}
         </ol>
         {pending.length === 0 && decisions.length > 0 && (
-          <Link
-            to={`/people/${person.id}/board`}
-            className="inline-flex min-h-10 items-center rounded-md bg-rowan px-4 font-semibold text-on-rowan"
-          >
+          <Link to={`/people/${person.id}/board`} className="look look-next">
             See the board
           </Link>
         )}

@@ -72,7 +72,7 @@ export function AddExercise({
       onOpenChange={(next) => !next && close()}
       label={near ? 'Another rung in its place' : 'Add an exercise'}
       shouldFilter={false}
-      overlayClassName="fixed inset-0 z-40 bg-ink/40"
+      overlayClassName="fixed inset-0 z-40 bg-veil"
       contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
       <Command.Input

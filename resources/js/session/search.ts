@@ -1,4 +1,5 @@
 import { isClosed, type BoardDemand, type BoardLadder, type BoardRung } from '@/frame/boardModel';
+import { wordsOf } from '@/frame/words';
 
 export interface Found {
   rung: BoardRung;
@@ -14,13 +15,6 @@ export const seen = (rung: BoardRung, ladder: BoardLadder): Found => ({
   stands: ladder.stands.some((stand) => stand.rung === rung.slug),
   far: ladder.farAbove !== null && rung.height > ladder.farAbove,
 });
-
-const wordsOf = (text: string): string[] =>
-  text
-    .normalize('NFKD')
-    .toLowerCase()
-    .split(/[^\p{L}\p{N}]+/u)
-    .filter((word) => word !== '');
 
 const says = (words: string[], typed: string[]): boolean => typed.every((part) => words.some((word) => word.startsWith(part)));
 

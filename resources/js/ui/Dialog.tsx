@@ -20,7 +20,7 @@ export function Dialog({
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40 dark:bg-black/60" />
+        <Radix.Overlay className="fixed inset-0 z-40 bg-veil" />
         <Radix.Content
           aria-describedby={undefined}
           className={cx(

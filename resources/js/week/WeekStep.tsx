@@ -110,8 +110,8 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
 
   useShortcuts([
     { key: 'e', label: 'every week or this one', run: () => setScope(scope === 'every' ? 'this' : 'every') },
-    { key: '[', label: 'week before', run: () => go(plusDays(monday, -7)) },
-    { key: ']', label: 'week after', run: () => go(plusDays(monday, 7)) },
+    { key: 'p', label: 'the week before', run: () => go(plusDays(monday, -7)) },
+    { key: 'n', label: 'the next week', run: () => go(plusDays(monday, 7)) },
     { key: 'u', label: 'undo', run: doing.undo },
     { key: 'r', label: 'redo', run: doing.redo },
     ...repairs.slice(0, 9).map((one, index) => ({ key: String(index + 1), label: one.label, run: () => repair(one) })),
@@ -252,10 +252,7 @@ function SessionsToPlace({
     return (
       <div className="mb-4 grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-5">
         <p>A week is laid out from written sessions: each is placed on a part of a day, among the other training.</p>
-        <Link
-          to={`/people/${person}/session`}
-          className="justify-self-start rounded-md bg-rowan px-4 py-2 font-semibold text-on-rowan"
-        >
+        <Link to={`/people/${person}/session`} className="look look-next justify-self-start">
           Write the first session
         </Link>
       </div>

@@ -66,7 +66,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
   const other = () => wish && doing.change({ ...wish, seed: (wish.seed % 9999) + 1 });
 
   useShortcuts([
-    { key: 'g', label: view?.program ? 'plan anew from today' : 'make the weeks', run: doing.propose },
+    { key: 'm', label: view?.program ? 'plan anew from today' : 'make the weeks', run: doing.propose },
     ...(proposal
       ? [
           { key: 'a', label: 'take it over', run: () => void take(null) },
@@ -120,7 +120,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
             ))}
             {view.against.length > 3 && <p className="text-sm text-ink2">and {view.against.length - 3} more</p>}
             <div>
-              <Button look="next" hotkey="G" disabled={waits} onClick={doing.propose}>
+              <Button look="next" hotkey="M" disabled={waits} onClick={doing.propose}>
                 Plan anew from today
               </Button>
             </div>
@@ -143,7 +143,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
           <Empty person={person} waits={waits} onMake={doing.propose} />
         )}
         {!draft && view.program && view.against.length === 0 && (
-          <Button className="mt-3" hotkey="G" disabled={waits} onClick={doing.propose}>
+          <Button className="mt-3" hotkey="M" disabled={waits} onClick={doing.propose}>
             Plan anew from today
           </Button>
         )}
@@ -189,7 +189,7 @@ function Empty({ person, waits, onMake }: { person: Schemas['PersonView']; waits
         over.
       </p>
       <div className="flex flex-wrap items-center gap-4">
-        <Button look="next" hotkey="G" disabled={waits} onClick={onMake}>
+        <Button look="next" hotkey="M" disabled={waits} onClick={onMake}>
           Make the weeks
         </Button>
         <Link to={`/people/${person.id}/board`} className="underline underline-offset-4">

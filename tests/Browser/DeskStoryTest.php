@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys as Key;
+
+/** What a trainer relies on at the desk and on the floor: seen, kept, found, asked, and never done by accident. */
+final class DeskStoryTest extends BrowserTestCase
+{
+    private const CLEAN = '//button[starts-with(normalize-space(), "All clean")]';
+
+    public function test_the_player_can_be_read_in_every_state_and_both_themes(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Corvin Strake', 'coach'))->see('morning after');
+        $this->isAccessible('the morning question');
+        $browser->press('not asked today')->see('Start');
+        $this->isAccessible('before the start');
+        $browser->press('Start')->see('Pause');
+        $browser->press('Pause')->see('Go on');
+        $this->isAccessible('paused');
+        $this->skipToTheCheck();
+        $this->isAccessible('the form check');
+        $browser->press('pain 6')->see('Stop this exercise now');
+        $browser->click('//fieldset[contains(., "Or answer one by one")]//button[1]')->see('Felt in the wrong place');
+        $this->isAccessible('a set that was lost, with pain');
+        $browser->press('Save with what was lost')->press('end here')->press('leave this set unlogged')->see('1 of 9 sets logged');
+        $this->isAccessible('done');
+        $browser->press('Save the log')->see('How long was it?');
+        $this->isAccessible('an odd time');
+        $this->noComplaints();
+    }
+
+    public function test_a_set_logged_without_start_is_kept_and_so_is_a_check_in_part(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($coach = $this->addressOf('Corvin Strake', 'coach'))->press('not asked today')->see('Start');
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('1 of 9 sets kept on this device');
+        $this->skipToTheCheck();
+        $browser->press('effort 8');
+        $browser->driver->navigate()->refresh();
+        $browser->see('1 of 9 sets kept on this device')->find('//button[@aria-label="effort 8"][@aria-pressed="true"]');
+        $browser->press('All clean')->see('2 of 9 sets kept');
+        $browser->visit('/')->visit($coach)->see('2 of 9 sets kept');
+    }
+
+    public function test_two_tabs_on_one_session_never_write_over_each_other(): void
+    {
+        $browser = $this->signIn();
+        $driver = $browser->driver;
+        $browser->visit($coach = $this->addressOf('Corvin Strake', 'coach'))->press('not asked today')->see('Start');
+        $first = $driver->getWindowHandle();
+        $driver->switchTo()->newWindow();
+        $browser->size(1280, 800)->visit($coach)->press('not asked today')->see('Start');
+        $second = $driver->getWindowHandle();
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('1 of 9 sets kept');
+
+        $driver->switchTo()->window($first);
+        $browser->see('Another tab logs this session')->see('It has one set.')->press('Go on in this tab')->see('1 of 9 sets kept');
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('2 of 9 sets kept');
+
+        $driver->switchTo()->window($second);
+        $browser->see('Another tab logs this session')->see('It has 2 sets.')->press('Go on in this tab')->see('2 of 9 sets kept');
+    }
+
+    public function test_only_minutes_in_which_something_was_done_count_and_an_odd_time_is_asked_about(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Corvin Strake', 'coach'))->press('not asked today')->see('Start');
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('1 of 9 sets kept');
+        // The page is left open for an hour.
+        $browser->driver->executeScript('const key = Object.keys(localStorage).find((name) => name.startsWith("even-rungs.log.")); const kept = JSON.parse(localStorage[key]); kept.value.startedAt -= 3600000; localStorage[key] = JSON.stringify(kept);');
+        $browser->driver->navigate()->refresh();
+        $browser->see('1 of 9 sets kept')->press('end here')->press('leave this set unlogged')->press('Save the log')->see('Counted:')->see('as written these sets take');
+        self::assertStringNotContainsString('3601', $browser->text());
+        $browser->label('Minutes of training')->sendKeys('2');
+        $browser->press('Save the minutes')->see('Review');
+    }
+
+    public function test_add_finds_what_was_typed_and_never_takes_something_else(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days')->keys('a')->see('Side-bridge ladder');
+        $option = static fn(int $place): string => "(//*[@role='option'])[{$place}]";
+        $browser->keys('side br')->waitUntil(fn(): bool => str_contains($browser->find($option(1))->getText(), 'Side bridge'), 'a side bridge first');
+        $browser->find('(//*[@role="option"])[1][contains(., "stands here")][@aria-selected="true"]');
+        $browser->keys(Key::CONTROL.'a'.Key::NULL, 'bridge');
+        foreach ([1, 2, 3] as $place) {
+            $browser->waitUntil(fn(): bool => str_starts_with($browser->find($option($place))->getText(), 'Bridge'), "bridge {$place}");
+        }
+        $browser->keys(Key::CONTROL.'a'.Key::NULL, 'brdge')->see('No exercise is called that');
+        $before = $browser->driver->executeScript('return document.querySelectorAll("main li").length');
+        $browser->keys(Key::ENTER)->see('No exercise is called that');
+        $browser->keys(Key::ESCAPE)->isGone('//*[@role="dialog"]');
+        self::assertSame($before, $browser->driver->executeScript('return document.querySelectorAll("main li").length'));
+        $this->noComplaints();
+    }
+
+    public function test_each_danger_sign_is_answered_by_somebody_and_a_mistaken_yes_is_taken_back(): void
+    {
+        $browser = $this->signIn()->visit('/people/new')->see('Add a person');
+        $browser->label('Name')->sendKeys('Linnet Ashdown');
+        $browser->press('Mon')->press('Add, then ask the danger signs')->see('Danger signs')->see('19 of 19 not answered');
+        self::assertFalse($browser->find('//button[@data-done]')->isEnabled());
+        $browser->keys('n', 'j', 'n', 'k', 'k', 'n')->see('16 of 19 not answered');
+        // Left and come back: what was answered is still there.
+        $browser->driver->navigate()->refresh();
+        $browser->see('16 of 19 not answered')->see('Answers from before are still here');
+        $browser->driver->executeScript('document.querySelector("[data-question=\'18\']").scrollIntoView()');
+        $browser->press('The rest no: 16')->see('Save: no to every question');
+        $browser->click('//*[@data-question="3"]//label[normalize-space()="yes"]')->press('Yes to 1: close training')->see('Emergency')->see('Training is closed: yes to 1');
+        self::assertStringNotContainsString('no to every question', mb_strtolower($browser->text()));
+        $browser->press('the yes was a mistake');
+        $browser->label('Why the yes is taken back')->sendKeys('pressed the wrong one'.Key::ENTER);
+        $browser->see('was taken back by Wren Aldous: pressed the wrong one')->see('19 of 19 not answered');
+        $this->noComplaints();
+    }
+
+    public function test_going_to_a_person_by_name_enter_enter_decides_nothing(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit('/')->see('Ilse Torvane')->chord('k', 75)->find('//*[@role="combobox"]');
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.role') === 'combobox', 'the keyboard in the search');
+        $browser->keys('ilse')->find('//*[@role="option"][@aria-selected="true"][contains(., "Ilse Torvane")]');
+        $browser->keys(Key::ENTER, Key::ENTER)->see('Ilse Torvane')->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.tagName') === 'H1', 'the keyboard on the heading');
+        $browser->visit($this->addressOf('Maud Ferrick', 'review'))->see('Confirm')->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.tagName') === 'H1', 'the keyboard on the heading');
+        $waiting = '//li[@data-pending]';
+        $count = count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($waiting)));
+        $browser->keys(Key::ENTER, Key::ENTER);
+        self::assertCount($count, $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($waiting)));
+        $browser->keys('j', Key::ENTER)->waitUntil(fn(): bool => count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($waiting))) === $count - 1, 'one decided');
+        $this->noComplaints();
+    }
+
+    public function test_the_review_reads_apart_on_a_phone(): void
+    {
+        $browser = $this->signIn();
+        $browser->size(390, 844)->visit($this->addressOf('Maud Ferrick', 'review'))->see('Confirm');
+        $gaps = $browser->driver->executeScript(<<<'JS'
+            return [...document.querySelectorAll('main table tr')].flatMap((row) => {
+              const text = (cell) => { const range = document.createRange(); range.selectNodeContents(cell); return range.getBoundingClientRect(); };
+              const cells = [...row.children].map(text);
+              return cells.slice(1).map((box, at) => box.left - cells[at].right);
+            });
+            JS);
+        self::assertIsArray($gaps);
+        self::assertNotEmpty($gaps);
+        self::assertGreaterThan(8, min($gaps), 'pixels between what stands side by side');
+    }
+
+    private function skipToTheCheck(): void
+    {
+        for ($cue = 0; $cue < 40 && ! $this->browser->has(self::CLEAN); $cue++) {
+            $this->browser->press('Skip');
+        }
+        $this->browser->find(self::CLEAN);
+    }
+
+    private function isAccessible(string $what): void
+    {
+        foreach (['light', 'dark'] as $theme) {
+            $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
+        }
+    }
+}
