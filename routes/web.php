@@ -118,6 +118,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/sessions', 'store')->name('writeSession');
             Route::get('/people/{person}/sessions/{session}', 'show')->name('session');
             Route::put('/people/{person}/sessions/{session}', 'update')->name('changeSession');
+            Route::delete('/people/{person}/sessions/{session}', 'destroy')->name('deleteSession');
+            Route::post('/people/{person}/sessions/{session}/restore', 'restore')->name('bringSessionBack');
         });
         Route::controller(SheetController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/sheet', 'show')->name('sheet');

@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
 use App\Records\PersonFile;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Person\PendingDecision;
 use EvenRungs\Progress\Decision as ProgressDecision;
@@ -62,11 +63,20 @@ final readonly class DecideRung
         });
     }
 
-    public function takeBack(Decision $decision): void
+    /**
+     * Takes a decision back with the move it made; what was moved since on the same ladder stays as it is.
+     *
+     * @return list<string> rungs and dates of the moves that stay
+     */
+    public function takeBack(Decision $decision): array
     {
         DB::transaction(static function () use ($decision): void {
             $decision->update(['taken_back_at' => now()]);
             Placement::query()->where('decision_id', $decision->id)->update(['undone_at' => now()]);
         });
+        $library = $this->ladders->library();
+
+        return array_values(Placement::query()->where('person_id', $decision->person_id)->where('ladder', $decision->ladder)->whereNull('undone_at')->where('sequence', '>', $decision->sequence)->orderBy('sequence')->get()
+            ->map(static fn(Placement $row): string => '“'.$library->rung($row->rung)->name.'” of '.Day::parse($row->placed_on)->inWords())->all());
     }
 }

@@ -72,6 +72,8 @@ final readonly class WriteProgramWeek
             'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
+            'total_seconds' => $file->record->read($blocks)->session?->timeline()->totals()->total(),
+            'origin' => "from the program, week {$week->number}",
             'program_monday' => $week->monday->iso(),
             'program_slot' => $place->id,
         ];

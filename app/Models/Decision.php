@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $choice_reason
  * @property string|null                $taken_back_at
  * @property string                     $decided_on
+ * @property string                     $user_id
  * @property int                        $sequence
  */
 final class Decision extends Model

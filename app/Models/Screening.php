@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * One answer to the list of danger signs.
  *
  * @property string       $id
+ * @property string       $person_id
  * @property list<string> $answers     danger signs answered with yes
  * @property list<string>|null $denied danger signs answered with no; null for answers from before each was asked for
  * @property string|null  $urgency

@@ -8,6 +8,7 @@ use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenSession;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A written session.
@@ -22,12 +23,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null                                                                                                                     $minutes
  * @property string|null $program_monday Monday of the week of the program it was written from
  * @property string|null $program_slot   its place in that week
+ * @property int|null    $total_seconds as written when last saved
+ * @property string|null $origin        where it comes from, in words
+ * @property \Illuminate\Support\Carbon|null $created_at
  * @property \Illuminate\Support\Carbon|null $updated_at
+ * @property \Illuminate\Support\Carbon|null $deleted_at
  */
 final class TrainingSession extends Model
 {
     use BelongsToPractice;
     use HasUlids;
+    use SoftDeletes;
 
     public $timestamps = true;
 
@@ -38,6 +44,9 @@ final class TrainingSession extends Model
     {
         return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer', 'minutes' => 'integer'];
     }
+
+    /** A session that was let go of can be brought back for so many days. */
+    public const DAYS_KEPT = 30;
 
     public function inCore(): WrittenSession
     {

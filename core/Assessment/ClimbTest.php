@@ -58,7 +58,7 @@ final readonly class ClimbTest
             return $first === null ? self::over(null, null, 'No rung of this ladder is open to this person: nothing can be tried.', $side) : new self($first, null, null, null);
         }
         if ($failed !== null && $clean !== null) {
-            return self::over($clean, $failed, "“{$clean->name}” was the last clean rung; “{$failed->rung->name}” was not: {$failed->trouble()}.", $side);
+            return self::over($clean, $failed, "“{$clean->name}” was the last clean rung; then on “{$failed->rung->name}”: {$failed->trouble()}.", $side);
         }
         $last = $trials[count($trials) - 1]->rung;
         $next = $circumstances->nextOpen($ladder, $last, up: $failed === null, on: $side);

@@ -26,6 +26,6 @@ final readonly class ClimbTrial
     {
         return $this->pain > 0
             ? "pain {$this->pain} of 10"
-            : implode('; ', array_map(static fn(FormQuestion $question): string => 'not so: '.lcfirst($question->question()), $this->faults));
+            : 'lost: '.implode('; ', array_map(static fn(FormQuestion $question): string => lcfirst($question->question()), $this->faults));
     }
 }

@@ -24,6 +24,17 @@ final class DoseWords
         return $words.($dose->loadGrams === null ? '' : ', '.DoseLine::kilograms($dose->loadGrams).' kg');
     }
 
+    /** In a circuit, where the rounds are the sets: such as "10 each side" or "60 s of work, in the first 2 rounds". */
+    public static function eachRound(Dose $dose, int $rounds, Counting $counting = Counting::EachSide): string
+    {
+        if ($dose->isFalling()) {
+            return self::of($dose, $counting).', one a round';
+        }
+        $words = substr(self::of($dose, $counting), strlen($dose->sets().' × '));
+
+        return $dose->sets() >= $rounds ? $words : $words.($dose->sets() === 1 ? ', in the first round only' : ", in the first {$dose->sets()} rounds");
+    }
+
     private static function body(SetBody $body, Counting $counting): string
     {
         return match (true) {

@@ -14,6 +14,9 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class WeekLoad
 {
+    /** Of fewer weeks with training nothing is said: after one short session every plan is a steep rise (our own choice). */
+    private const COMPARED = 2;
+
     /**
      * @param list<float> $daily    seven loads, the first day first
      * @param int         $unknown  sessions without effort or time, which are in no sum
@@ -45,12 +48,15 @@ final readonly class WeekLoad
         return new self($first, $daily, $total, $monotony, $strain, $unknown, self::reason($daily, $total, $mean, $spread, $monotony, $strain, $unknown));
     }
 
-    /** How much above the heaviest of the four weeks before, in whole per cent; null when there is nothing to compare. */
+    /** How much above the heaviest of the weeks before, in whole per cent; null until two of them can be compared with. */
     public function risePercent(self ...$before): ?int
     {
-        $highest = max(0.0, ...array_map(static fn(self $week): float => $week->total, $before), ...[0.0]);
+        if (count(array_filter($before, static fn(self $week): bool => $week->total > 0.0)) < self::COMPARED) {
+            return null;
+        }
+        $highest = max(...array_map(static fn(self $week): float => $week->total, array_values($before)));
 
-        return $highest <= 0.0 ? null : (int) round(100 * ($this->total - $highest) / $highest);
+        return (int) round(100 * ($this->total - $highest) / $highest);
     }
 
     /** @param list<float> $daily */

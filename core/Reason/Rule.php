@@ -135,7 +135,7 @@ enum Rule: string
             self::ForecastRate => 'How fast the person climbs is stated by the trainer, or read from every stay on a rung that is in the log.',
             self::ForecastGate => 'The week in which a gate is likely reached follows from the rate of climbing: a band, never a promise.',
             self::WeekLoad => 'The load of a session is its effort times its minutes; over seven days it is added up, monotony is mean by sample spread, strain is load times monotony.',
-            self::WeekRise => 'A week more than 20 % above the heaviest of the four before it is a note.',
+            self::WeekRise => 'A week more than 20 % above the heaviest of the four before it is a note, once two of them have training to compare with.',
             self::ActiveTime => 'Only minutes in which something was done count as training: a gap of more than five minutes counts nothing. A time under half or over twice what the sets take as written is asked about.',
             self::Retest => 'Tests are due again four weeks after the last one, and overdue after six.',
             self::HoldNorm => 'A timed hold is set beside published means as a distance in spreads; a percentile is said only for ages 18 to 35 and where the mean is at least two and a half spreads.',

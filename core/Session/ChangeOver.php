@@ -16,7 +16,7 @@ final readonly class ChangeOver
     {
         $fetch = $to->rung->kit === [] ? [] : self::toFetch($from, $to);
         [$seconds, $why] = match (true) {
-            $fetch !== [] => [30, "fetch {$fetch[0]->label()}"],
+            $fetch !== [] => [30, "kit to get ready: {$fetch[0]->label()}"],
             $from->rung->position !== $to->rung->position => [20, "from {$from->rung->position->inWords()} to {$to->rung->position->inWords()}"],
             default => [10, 'same position, same kit'],
         };

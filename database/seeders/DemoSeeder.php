@@ -364,6 +364,8 @@ final class DemoSeeder
             'id' => self::ulid(),
             'person_id' => $person->id,
             'title' => $title,
+            'origin' => 'from the board',
+            'total_seconds' => $file->record->read($blocks)->session?->timeline()->totals()->total(),
             'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,

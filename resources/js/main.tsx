@@ -7,6 +7,7 @@ import { Toaster } from 'sonner';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import type { Step } from './frame/steps';
+import { Nowhere } from './frame/Nowhere';
 import { Loading } from './ui/Loading';
 
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: false } } });
@@ -47,10 +48,11 @@ const router = createBrowserRouter([
         path: 'people/:id',
         children: [
           { index: true, element: <Navigate to="person" replace /> },
+          { path: '*', Component: Nowhere },
           ...Object.entries(views).map(([path, view]) => ({ path, lazy: async () => ({ Component: await view() }) })),
         ],
       },
-      { path: '*', element: <p className="p-6">There is nothing at this address. The bench is a good place to start.</p> },
+      { path: '*', Component: Nowhere },
     ],
   },
 ]);

@@ -218,7 +218,7 @@ final class StoryTest extends BrowserTestCase
         $browser->visit($person)->see('Print the referral note')->press('Record the clearance')->see('Say who cleared it.');
         $browser->label('Who cleared it')->sendKeys('Dr. Ferris Oll, physician');
         $browser->label('For what')->sendKeys('bracing and carries, no bending');
-        foreach (['From' => '01/01/2026', 'Until' => '01/01/2036'] as $label => $date) {
+        foreach (['From' => '1.1.2026', 'Until' => '1 jan 2036'] as $label => $date) {
             $browser->label($label)->sendKeys($date);
         }
         $browser->press('Record the clearance')->see('training is open');

@@ -72,6 +72,8 @@ final class LoadTest extends TestCase
         self::assertNull($report(240)->rise, 'a fifth is not more than a fifth');
         self::assertStringContainsString('are 25 % above the heaviest', (string) $report(250)->rise?->sentence);
         self::assertNull(LoadReport::upTo(Day::parse('2026-06-28'), [self::load('2026-06-26', 300)])->rise, 'the first week has nothing to rise above');
+        // One short session, then a whole week: 2 000 % above says nothing yet.
+        self::assertNull(LoadReport::upTo(Day::parse('2026-06-28'), [self::load('2026-06-19', 10), self::load('2026-06-26', 210)])->rise);
     }
 
     public function test_the_report_ends_today_and_has_eight_weeks(): void
@@ -101,8 +103,8 @@ final class LoadTest extends TestCase
     public function testThePlanAheadIsMeasuredLikeWhatWasDoneAndASteepRiseIsNoted(): void
     {
         $today = Day::parse('2026-06-07');
-        $behind = LoadReport::upTo($today, [SessionLoad::of(Day::parse('2026-06-03'), [6], 1500)]);
-        // 150 behind; ahead 150 in the first week and 190 in the second, 27 % more than the heaviest before.
+        $behind = LoadReport::upTo($today, [SessionLoad::of(Day::parse('2026-05-27'), [6], 1400), SessionLoad::of(Day::parse('2026-06-03'), [6], 1500)]);
+        // 140 and 150 behind; ahead 150 in the first week and 190 in the second, 27 % more than the heaviest before.
         $planned = [SessionLoad::of(Day::parse('2026-06-10'), [6], 1500), SessionLoad::of(Day::parse('2026-06-15'), [6], 1900)];
         $ahead = LoadAhead::of($behind, $today, $planned);
 

@@ -45,6 +45,17 @@ final class WordsTest extends TestCase
         self::assertSame($words, DoseWords::of(DoseLine::parse($line, $sidedness)));
     }
 
+    public function test_in_a_circuit_the_rounds_are_the_sets(): void
+    {
+        $words = static fn(string $line, int $rounds): string => DoseWords::eachRound(DoseLine::parse($line, Sidedness::OneSided), $rounds);
+
+        self::assertSame('60 s of work', $words('2x60s on', 2));
+        self::assertSame('10 each side', $words('3x10/side', 3));
+        self::assertSame('10 each side, in the first 2 rounds', $words('2x10/side', 3));
+        self::assertSame('15 s each side, in the first round only', $words('1x15s/side', 2));
+        self::assertSame('6, then 5, then 4 holds of 10 s, 5 s between, one a round', DoseWords::eachRound(DoseLine::parse('(6-5-4x10s/5)', Sidedness::Both), 3));
+    }
+
     /** @return iterable<array{int, string, Level}> */
     public static function heights(): iterable
     {

@@ -167,6 +167,27 @@ final class DecisionTest extends ApiTestCase
         self::assertSame(2, DB::table('decisions')->count(), 'nothing decided is deleted');
     }
 
+    public function test_an_older_decision_is_taken_back_too_and_names_the_moves_that_stay(): void
+    {
+        $this->decide($this->train('2026-06-01'), 'stay');
+        $climbed = $this->decide($this->train('2026-06-08'), 'climb')->json('id');
+        $this->travel(1)->days();
+        $this->place($this->person, 'press-out/tall-kneeling');
+
+        $this->postJson("/api/people/{$this->person}/decisions/{$climbed}/take-back")->assertOk()->assertJsonPath('stays', ['“Press-out, tall kneeling” of Tuesday 9 June']);
+        self::assertSame('press-out/tall-kneeling', $this->stand()['rung']);
+        $this->postJson("/api/people/{$this->person}/decisions/{$climbed}/take-back")->assertConflict();
+    }
+
+    public function test_a_referral_is_taken_back_on_its_day_and_from_then_on_only_cleared(): void
+    {
+        $log = $this->train('2026-06-01', ['pain' => 7]);
+        $referred = $this->decide($log, 'refer', 'looked unwell')->json('id');
+        $this->travelTo('2026-06-02 09:00:00');
+        $this->postJson("/api/people/{$this->person}/decisions/{$referred}/take-back")->assertConflict()->assertJsonPath('code', 'not-to-be-taken-back');
+        $this->getJson("/api/people/{$this->person}")->assertJsonPath('standing.open', false);
+    }
+
     public function test_the_load_of_the_weeks_stands_beside_the_decisions(): void
     {
         // Nothing was logged yet.
@@ -204,9 +225,9 @@ final class DecisionTest extends ApiTestCase
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function decide(string $log, string $choice): \Illuminate\Testing\TestResponse
+    private function decide(string $log, string $choice, string $reason = ''): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => 'both', 'choice' => $choice, 'reason' => ''])->assertCreated();
+        return $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => 'both', 'choice' => $choice, 'reason' => $reason])->assertCreated();
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -51,6 +51,32 @@ final class SessionTest extends ApiTestCase
         self::assertSame('right', $first['side']);
     }
 
+    public function test_a_session_is_let_go_of_and_brought_back_and_says_where_it_comes_from(): void
+    {
+        $session = $this->writtenSession($this->person, ['front-plank/forearms-toes' => '2x20s']);
+        $line = $this->getJson("/api/people/{$this->person}/sessions")->json('sessions.0');
+        self::assertSame(['2026-06-01', '1:25'], [$line['madeOn'], $line['length']]);
+
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$session}")->assertNoContent();
+        $this->getJson("/api/people/{$this->person}/sessions")->assertJsonPath('sessions', [])->assertJsonPath('deleted.0.id', $session);
+        $this->getJson("/api/people/{$this->person}/sessions/{$session}")->assertNotFound();
+        // An address that still names it makes no new one in its place.
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $session, 'version' => 0, 'title' => 'Again', 'minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-toes' => '2x20s'])])->assertConflict();
+
+        $this->postJson("/api/people/{$this->person}/sessions/{$session}/restore")->assertOk();
+        $this->getJson("/api/people/{$this->person}/sessions")->assertJsonPath('deleted', [])->assertJsonPath('sessions.0.id', $session);
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$session}");
+        $this->travel(31)->days();
+        $this->postJson("/api/people/{$this->person}/sessions/{$session}/restore")->assertNotFound();
+    }
+
+    public function test_what_was_done_counts_although_the_session_was_let_go_of_meanwhile(): void
+    {
+        $session = $this->writtenSession($this->person, ['press-out/tall-kneeling' => '1x8/side']);
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$session}")->assertNoContent();
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 90, 'sets' => [self::set('press-out/tall-kneeling', 1, 8)]])->assertCreated();
+    }
+
     public function test_17_30_through_the_preview(): void
     {
         $items = array_map(static fn(int $n): array => ['id' => "s{$n}", 'rung' => 'front-plank/forearms-toes', 'dose' => '2x60s on'], range(1, 6));

@@ -16,7 +16,7 @@ final class StrangerTest extends ApiTestCase
         'methodTrial', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'cuffReadings', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'takePlacingBack', 'startSession', 'sessionTemplates',
-        'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession',
+        'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'logSession', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain',
         'review', 'decide', 'takeDecisionBack',

@@ -41,7 +41,8 @@ final readonly class CoachController
     public function store(Person $person, LogRequest $input, RecordLog $record): JsonResponse
     {
         $file = $this->open->forPlanning($person->id, $input->by());
-        $session = TrainingSession::query()->where('person_id', $person->id)->findOrFail($input->text('session'));
+        // What was done in a session counts, also where the session was let go of meanwhile.
+        $session = TrainingSession::withTrashed()->where('person_id', $person->id)->findOrFail($input->text('session'));
         $log = SessionLog::query()->find($input->text('id'));
         if ($log !== null && $log->person_id !== $person->id) {
             throw Problem::conflict('other-log', 'A log with this number is kept for somebody else: nothing was stored.');

@@ -9,7 +9,10 @@ use EvenRungs\Progress\Decision;
 /** A decision that was taken. */
 final readonly class DecisionView
 {
-    /** @param list<string> $reasons sentences of the rules at the time */
+    /**
+     * @param list<string> $reasons sentences of the rules at the time
+     * @param list<string> $stays   later moves on the ladder that stay as they are, once it is taken back
+     */
     public function __construct(
         public string $id,
         public string $decidedOn,
@@ -24,5 +27,6 @@ final readonly class DecisionView
         public array $reasons,
         public bool $takenBack,
         public bool $canTakeBack,
+        public array $stays,
     ) {}
 }

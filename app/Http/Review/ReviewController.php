@@ -48,7 +48,7 @@ final readonly class ReviewController
             $decision = $decide->decide($file, $pending[0], $choice, $input->text('reason'), $input->by(), $input->text('id'));
         }
 
-        return new JsonResponse((new ReviewPage($file))->decision($decision, true), 201);
+        return new JsonResponse((new ReviewPage($file))->decision($decision), 201);
     }
 
     /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
@@ -56,8 +56,11 @@ final readonly class ReviewController
     public function takeBack(Person $person, Decision $decision, #[CurrentUser] User $user, DecideRung $decide): JsonResponse
     {
         abort_unless($decision->person_id === $person->id, 404);
-        $decide->takeBack($decision);
+        $page = new ReviewPage($this->open->of($person, $user));
+        if (! $page->decision($decision)->canTakeBack) {
+            throw Problem::conflict('not-to-be-taken-back', 'This was taken back before, or it is a referral of an earlier day: then only a clinician’s clearance opens training.');
+        }
 
-        return new JsonResponse((new ReviewPage($this->open->of($person, $user)))->decision($decision, false));
+        return new JsonResponse($page->decision($decision, $decide->takeBack($decision)));
     }
 }

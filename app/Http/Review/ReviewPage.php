@@ -9,6 +9,7 @@ use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use App\Models\Decision;
 use App\Records\PersonFile;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Load\LoadAhead;
@@ -19,6 +20,7 @@ use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\SetLog;
+use EvenRungs\Screening\Answers;
 
 /** The decision queue and what was decided before. */
 final readonly class ReviewPage
@@ -27,11 +29,9 @@ final readonly class ReviewPage
 
     public function view(): ReviewView
     {
-        $newest = $this->file->person->decisions->last();
-
         return new ReviewView(
             pending: array_map($this->pending(...), $this->mostSeriousFirst()),
-            decisions: array_values($this->file->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row, $row === $newest))->all()),
+            decisions: array_values($this->file->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row))->all()),
             mornings: MorningQuestionView::all($this->file),
             load: $this->load(),
         );
@@ -105,8 +105,8 @@ final readonly class ReviewPage
         );
     }
 
-    /** @param bool $newest only the newest can be taken back */
-    public function decision(Decision $row, bool $newest): DecisionView
+    /** @param list<string> $stays moves made since on the same ladder, where the decision was just taken back */
+    public function decision(Decision $row, array $stays = []): DecisionView
     {
         $library = $this->file->record->library;
         $sentences = [];
@@ -127,7 +127,15 @@ final readonly class ReviewPage
             choiceReason: $row->choice_reason,
             reasons: $sentences,
             takenBack: $row->taken_back_at !== null,
-            canTakeBack: $newest && $row->taken_back_at === null,
+            canTakeBack: $row->taken_back_at === null && $this->mayBeTakenBack($row),
+            stays: $stays,
         );
+    }
+
+    /** Any decision can, also later; a referral is like a danger sign, and later only a clearance opens training again. */
+    private function mayBeTakenBack(Decision $row): bool
+    {
+        return ProgressDecision::from($row->choice) !== ProgressDecision::Refer
+            || Answers::mayBeTakenBack($row->user_id === $this->file->clock->by()->id, Day::parse($row->decided_on), $this->file->record->today);
     }
 }

@@ -35,7 +35,19 @@ final readonly class ComposerController
             default => SessionStart::fromBoard($file->record),
         };
 
-        return new JsonResponse(new DraftView(title: $start->title, preview: (new SessionPage($file))->preview($start->blocks), notes: ReasonView::all($start->notes)));
+        return new JsonResponse(new DraftView(title: $start->title, preview: (new SessionPage($file))->preview($start->blocks), notes: ReasonView::all($start->notes), origin: $this->origin($input)));
+    }
+
+    private function origin(StartRequest $input): string
+    {
+        $earlier = $input->text('from') === 'session' ? TrainingSession::query()->find($input->text('session'))?->title : null;
+
+        return mb_strimwidth(match ($input->text('from')) {
+            'template' => 'from the template “'.($this->templates->templates()[$input->text('template')]->name ?? '').'”',
+            'session' => "after “{$earlier}”",
+            'empty' => 'written by hand',
+            default => 'from the board',
+        }, 0, 160, '…');
     }
 
     #[Reads('/api/people/{person}/sessions/templates', 'sessionTemplates', TemplatesView::class)]

@@ -6,10 +6,12 @@ namespace App\Http\Session;
 
 use App\Api\Changes;
 use App\Api\Reads;
+use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Problem;
 use App\Library\PracticeLibrary;
 use App\Models\Person;
+use App\Models\Plan;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\User;
@@ -18,10 +20,12 @@ use App\Records\PersonFile;
 use App\Time\PracticeClock;
 use EvenRungs\Session\ReadItem;
 use EvenRungs\Session\ReadSession;
+use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** Writing sessions, and handing them over as a sheet and a cue sheet. Closed while a danger sign stands. */
 final readonly class SessionController
@@ -36,8 +40,47 @@ final readonly class SessionController
         return new JsonResponse(new SessionListView(sessions: array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last): SessionLineView {
             $done = $last[$row->id] ?? null;
 
-            return new SessionLineView(id: $row->id, title: $row->title, changedAt: (string) $row->updated_at?->toIso8601ZuluString(), lastDone: is_string($done) ? $done : null);
-        })->all()), next: PersonFile::sessionOf($person, PracticeClock::of($user)->today())?->id));
+            return new SessionLineView(
+                id: $row->id,
+                title: $row->title,
+                madeOn: (string) $row->created_at?->format('Y-m-d'),
+                length: $row->total_seconds === null ? null : Totals::clock($row->total_seconds),
+                origin: $row->origin,
+                changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
+                lastDone: is_string($done) ? $done : null,
+            );
+        })->all()), deleted: self::deleted($person), next: PersonFile::sessionOf($person, PracticeClock::of($user)->today())?->id));
+    }
+
+    /** Lets go of a session; it can be brought back for 30 days, and what was done in it stays. */
+    #[Removes('/api/people/{person}/sessions/{session}', 'deleteSession')]
+    public function destroy(Person $person, TrainingSession $session, #[CurrentUser] User $user): Response
+    {
+        $monday = PracticeClock::of($user)->today()->monday()->iso();
+        $ahead = array_filter(Plan::query()->where('person_id', $person->id)->first()->slots ?? [], static fn(array $slot): bool => $slot['only'] === null || $slot['only'] >= $monday);
+        if (in_array($this->owned($person, $session)->id, array_column($ahead, 'session'), true)) {
+            throw Problem::conflict('placed', "“{$session->title}” stands in the week: take it out there first.");
+        }
+        $session->delete();
+
+        return new Response(status: 204);
+    }
+
+    #[Writes('/api/people/{person}/sessions/{session}/restore', 'bringSessionBack', SavedSessionView::class)]
+    public function restore(Person $person, string $session): JsonResponse
+    {
+        $row = TrainingSession::onlyTrashed()->where('person_id', $person->id)->where('deleted_at', '>=', now()->subDays(TrainingSession::DAYS_KEPT))->findOrFail($session);
+        $row->restore();
+
+        return new JsonResponse(SavedSessionView::of($row));
+    }
+
+    /** @return list<DeletedSessionView> that can still be brought back */
+    private static function deleted(Person $person): array
+    {
+        $rows = TrainingSession::onlyTrashed()->where('person_id', $person->id)->where('deleted_at', '>=', now()->subDays(TrainingSession::DAYS_KEPT))->orderByDesc('deleted_at')->get(['id', 'title', 'deleted_at']);
+
+        return array_values($rows->map(static fn(TrainingSession $row): DeletedSessionView => new DeletedSessionView(id: $row->id, title: $row->title, deletedOn: (string) $row->deleted_at?->format('Y-m-d')))->all());
     }
 
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewRequest::class)]
@@ -50,8 +93,11 @@ final readonly class SessionController
     public function store(Person $person, SessionRequest $input): JsonResponse
     {
         $file = $this->planning($person, $input);
-        $row = TrainingSession::query()->find($input->text('id'))
-            ?? TrainingSession::query()->create(['id' => $input->text('id'), 'person_id' => $person->id, 'version' => 1, ...$this->columns($file, $input)]);
+        $row = TrainingSession::withTrashed()->find($input->text('id'))
+            ?? TrainingSession::query()->create(['id' => $input->text('id'), 'person_id' => $person->id, 'version' => 1, 'origin' => $input->input('origin'), ...$this->columns($file, $input)]);
+        if ($row->person_id !== $person->id || $row->trashed()) {
+            throw Problem::conflict('gone', 'This session was let go of: bring it back from the list of sessions, or begin a new one. Nothing was overwritten.');
+        }
 
         return new JsonResponse(SavedSessionView::of($row), 201);
     }
@@ -111,7 +157,7 @@ final readonly class SessionController
         }
         $written = self::stored($read);
 
-        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), 'blocks' => $written, 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
+        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), 'blocks' => $written, 'total_seconds' => $read->session?->timeline()->totals()->total(), 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
     }
 
     private function refuseItem(PersonFile $file, ReadItem $item, string $path): void

@@ -8,10 +8,12 @@ final readonly class SessionListView
 {
     /**
      * @param list<SessionLineView> $sessions newest first
+     * @param list<DeletedSessionView> $deleted newest first
      * @param string|null           $next     the session at hand: planned today, else next, else the newest
      */
     public function __construct(
         public array $sessions,
+        public array $deleted,
         public ?string $next,
     ) {}
 }

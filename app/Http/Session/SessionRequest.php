@@ -9,6 +9,7 @@ namespace App\Http\Session;
  * @body int $version version that was read; 0 for a new session
  * @body string $title
  * @body int|null $minutes of this session; the person’s own when null
+ * @body string|null $origin where a new session comes from, as the start said
  * @body list<BlockInput> $blocks
  */
 final class SessionRequest extends BlocksRequest
@@ -21,6 +22,7 @@ final class SessionRequest extends BlocksRequest
             'id' => ['required', 'string', self::ULID],
             'version' => ['required', 'integer', 'min:0'],
             'title' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
+            'origin' => ['nullable', 'string', 'max:160'],
             'blocks' => ['required', 'list', 'min:1', 'max:40'],
         ];
     }

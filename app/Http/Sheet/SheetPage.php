@@ -39,7 +39,7 @@ final readonly class SheetPage
                 $items[] = new SheetItemView(
                     name: $item->rung->name,
                     position: $item->rung->position->inWords(),
-                    doseText: DoseWords::of($item->dose, $this->file->record->method->counting()),
+                    doseText: $block instanceof Circuit ? DoseWords::eachRound($item->dose, $block->rounds(), $this->file->record->method->counting()) : DoseWords::of($item->dose, $this->file->record->method->counting()),
                     tempoText: $item->rung->tempoWords($item->dose),
                     restText: $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
                     cues: $item->rung->cues($this->file->record->circumstances()),

@@ -23,11 +23,36 @@ export const http = createFetchClient<paths>({
   headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
 });
 
+const withToken = (request: Request): Request => {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+  if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+  return request;
+};
+
+/** How somebody signs in again over the page they are at; set by the frame. Answers whether they did. */
+let signInAgain: (() => Promise<boolean>) | null = null;
+export const onSignedOut = (ask: typeof signInAgain): void => {
+  signInAgain = ask;
+};
+
+/** Asks who is signed in, which also brings a token that holds; says whether somebody is. */
+export const isSignedIn = async (): Promise<boolean> =>
+  (await fetch(`${location.origin}/api/me`, { headers: { Accept: 'application/json' } })).ok;
+
+const copies = new WeakMap<Request, Request>();
+
 http.use({
   onRequest({ request }) {
-    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
-    if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+    copies.set(withToken(request), request.clone());
     return request;
+  },
+  // What was asked while nobody was signed in any more waits until somebody is, and is asked again: nothing is lost.
+  async onResponse({ request, response }) {
+    const copy = copies.get(request);
+    const isOver = response.status === 401 || response.status === 419;
+    if (!isOver || !copy || !signInAgain || request.url.endsWith('/api/sign-in')) return response;
+    const isIn = response.status === 419 && (await isSignedIn());
+    return isIn || (await signInAgain()) ? fetch(withToken(copy)) : response;
   },
   // Nothing throws: a server that cannot be reached answers like one that refuses.
   onError: () => Response.json(unreachable, { status: 503 }),

@@ -920,22 +920,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/sessions/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewSession"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/people/{person}/sessions/{session}": {
         parameters: {
             query?: never;
@@ -946,6 +930,39 @@ export interface paths {
         get: operations["session"];
         put: operations["changeSession"];
         post?: never;
+        /** Lets go of a session; it can be brought back for 30 days, and what was done in it stays. */
+        delete: operations["deleteSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringSessionBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSession"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1610,6 +1627,14 @@ export interface components {
             reasons: string[];
             takenBack: boolean;
             canTakeBack: boolean;
+            /** @description later moves on the ladder that stay as they are, once it is taken back */
+            stays: string[];
+        };
+        /** @description A session that was let go of and can still be brought back. */
+        DeletedSessionView: {
+            id: string;
+            title: string;
+            deletedOn: string;
         };
         /** @description A demand on the board: its height and whether anything of it is open. */
         DemandView: {
@@ -1656,6 +1681,8 @@ export interface components {
             preview: components["schemas"]["PreviewView"];
             /** @description what was replaced or left out, and why */
             notes: components["schemas"]["ReasonView"][];
+            /** @description where it comes from, in words */
+            origin: string;
         };
         /** @description A session of the practice that another can start from. */
         EarlierSessionView: {
@@ -2694,15 +2721,24 @@ export interface components {
             /** @enum {string} */
             side: "left" | "right" | "both";
         };
+        /** @description A session in a list, told apart by date, length and where it comes from. */
         SessionLineView: {
             id: string;
             title: string;
+            /** @description date */
+            madeOn: string;
+            /** @description as written, such as 12:40; null for sessions from before lengths were kept */
+            length: string | null;
+            /** @description where it comes from, in words */
+            origin: string | null;
             changedAt: string;
             lastDone: string | null;
         };
         SessionListView: {
             /** @description newest first */
             sessions: components["schemas"]["SessionLineView"][];
+            /** @description newest first */
+            deleted: components["schemas"]["DeletedSessionView"][];
             /** @description the session at hand: planned today, else next, else the newest */
             next: string | null;
         };
@@ -2713,6 +2749,8 @@ export interface components {
             title: string;
             /** @description of this session; the person’s own when null */
             minutes: number | null;
+            /** @description where a new session comes from, as the start said */
+            origin: string | null;
             blocks: components["schemas"]["BlockInput"][];
         };
         /** @description A session as lines of text. */
@@ -4647,33 +4685,6 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
-    previewSession: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PreviewRequest"];
-            };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PreviewView"];
-                };
-            };
-            default: components["responses"]["Error"];
-        };
-    };
     session: {
         parameters: {
             query?: never;
@@ -4721,6 +4732,79 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedSessionView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    deleteSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    bringSessionBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedSessionView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    previewSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreviewView"];
                 };
             };
             default: components["responses"]["Error"];

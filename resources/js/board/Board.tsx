@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Schemas } from '@/api/client';
-import { joined, replayed, type BoardRung } from '@/frame/boardModel';
+import { isClosed, joined, replayed, type BoardRung } from '@/frame/boardModel';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { useLibrary } from '@/frame/useLibrary';
@@ -61,7 +61,11 @@ export function Board() {
   const place = (slug: string, side: Side) => {
     if (!replay.on) void placing.place(slug, side);
   };
-  const placeHere = (side: Side) => rung && place(rung.slug, side);
+  // On a rung that is ruled out the keyboard goes to the reason, and to what fits instead.
+  const placeHere = (side: Side) => {
+    if (rung && isClosed(rung)) document.querySelector<HTMLElement>('[data-closed] .underline, [data-closed]')?.focus();
+    else if (rung) place(rung.slug, side);
+  };
   const foldHere = () => active && fold(active.demand.value);
   const toggleReplay = () => {
     at.stayHere();

@@ -1,7 +1,7 @@
+import { useTexts } from '@/editor/useTexts';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
-import { formText } from '@/ui/formText';
 import type { Jump } from './usePlacing';
 
 /** A ladder stopped after pain is opened again for a reason, which is kept with the move. */
@@ -14,6 +14,7 @@ export function ReopenDialog({
   onClose: () => void;
   onReopen: (reason: string) => void;
 }) {
+  const texts = useTexts('reopen', { reason: '' });
   return (
     <Dialog open={open} onClose={onClose} title="Reopen this ladder">
       <p>
@@ -24,11 +25,13 @@ export function ReopenDialog({
         className="grid gap-4"
         onSubmit={(event) => {
           event.preventDefault();
-          const reason = formText(event.currentTarget)('reason');
-          if (reason.trim() !== '') onReopen(reason.trim());
+          const reason = texts.of('reason').trim();
+          if (reason === '') return;
+          onReopen(reason);
+          texts.saved();
         }}
       >
-        <TextField label="Reason" name="reason" required maxLength={300} autoComplete="off" />
+        <TextField label="Reason" {...texts.field('reason')} required maxLength={300} autoComplete="off" />
         <div>
           <Button look="next" type="submit" hotkey="Enter">
             Reopen and place

@@ -281,7 +281,7 @@ function ClosedBecause({ rung, onGo }: { rung: BoardRung; onGo: (slug: string) =
   return (
     <>
       {rung.reasons.length > 0 && (
-        <div className="grid gap-2 border-l-4 border-ochre bg-paper p-3">
+        <div data-closed tabIndex={-1} className="grid gap-2 border-l-4 border-ochre bg-paper p-3">
           {rung.reasons.map((reason, index) => (
             <Why key={index} title={rung.putAway ? 'Put away' : 'Ruled out'} reasons={reason} className="font-semibold">
               {reason.sentence}

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { http, presentOf, sentenceOf, type Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 import { TextArea } from '@/ui/Field';
 
 /** How this person sets up the rung: toe angle, pad, hand place. Kept when the field is left; shown on sheet and in the player. */
 export function SetUpNote({ person, rung, kept }: { person: string; rung: string; kept: Schemas['SetUpView'] | undefined }) {
-  const [text, setText] = useState(kept?.text ?? '');
+  const texts = useTexts(`set-up ${person} ${rung}`, { text: kept?.text ?? '' });
+  const text = texts.of('text');
   const [problem, setProblem] = useState<string>();
   const refresh = useRefresh();
   const save = async () => {
@@ -24,6 +26,7 @@ export function SetUpNote({ person, rung, kept }: { person: string; rung: string
       await refresh();
       return;
     }
+    texts.saved();
     setProblem(undefined);
     savedNow();
     await refresh();
@@ -34,9 +37,8 @@ export function SetUpNote({ person, rung, kept }: { person: string; rung: string
       hint="Such as toe angle, pad or hand place; encrypted. On the sheet and in the player too."
       rows={2}
       maxLength={300}
-      value={text}
       problem={problem}
-      onChange={(event) => setText(event.target.value)}
+      {...texts.field('text')}
       onBlur={() => void save()}
     />
   );

@@ -36,7 +36,7 @@ export function redone<Value>(history: History<Value>): History<Value> {
     : { past: [...history.past, history.now], now: next as Value, future: rest, typing: null };
 }
 
-type Move<Value> = { to: 'back' | 'forth' } | { to: 'next' | 'anew'; value: Value };
+type Move<Value> = { to: 'back' | 'forth' } | { to: 'next' | 'anew'; value: Value; typing?: string | null };
 
 /** A value that is edited as a whole; `start` begins anew, without a way back. */
 export function useHistory<Value>(first: Value) {
@@ -48,7 +48,7 @@ export function useHistory<Value>(first: Value) {
         case 'forth':
           return redone(before);
         case 'next':
-          return stepped(before, step.value);
+          return stepped(before, step.value, step.typing ?? null);
         case 'anew':
           return begin(step.value);
       }
@@ -61,7 +61,8 @@ export function useHistory<Value>(first: Value) {
     now: history.now,
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
-    set: (value: Value) => move({ to: 'next', value }),
+    /** `typing` names the field whose letters make one step. */
+    set: (value: Value, typing: string | null = null) => move({ to: 'next', value, typing }),
     /** What is at hand after the step. */
     undo: (): Value => {
       move({ to: 'back' });

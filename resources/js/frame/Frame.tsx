@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { api, http } from '@/api/client';
+import { api, http, onSignedOut } from '@/api/client';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
@@ -10,6 +10,7 @@ import { LadderOfWork } from './LadderOfWork';
 import { Palette } from './Palette';
 import { ReasonProvider } from './reason';
 import { everywhere, isStep, keysOf } from './steps';
+import { SignInAgain } from './SignInAgain';
 import { TopBar } from './TopBar';
 import { useHeading, useWalk } from './useWalk';
 
@@ -27,7 +28,8 @@ export function Frame() {
   const navigate = useNavigate();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
-  const step = useLocation().pathname.split('/')[3] ?? '';
+  const location = useLocation();
+  const step = location.pathname.split('/')[3] ?? '';
 
   useEffect(() => {
     const open = (event: KeyboardEvent) => {
@@ -46,12 +48,13 @@ export function Frame() {
   if (me.isPending) return <Loading what="Opening" />;
   if (me.isError)
     return me.error.code === 'signed-out' ? (
-      <Navigate to="/sign-in" replace />
+      <Navigate to={`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`} replace />
     ) : (
       <Loading what="" error={me.error} again={() => void me.refetch()} />
     );
 
   const signOut = async () => {
+    onSignedOut(null);
     await http.POST('/api/sign-out');
     client.clear();
     await navigate('/sign-in');
@@ -96,6 +99,7 @@ export function Frame() {
           <Outlet />
         )}
       </div>
+      <SignInAgain email={me.data.email} />
       {palette && <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />}
       <Dialog open={help} onClose={() => setHelp(false)} title="Keys">
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2 [&_kbd]:max-sm:inline-block">

@@ -12,7 +12,7 @@ export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
   const list = useRef<HTMLOListElement>(null);
   // Where the ladder lies on its side, the step at hand is brought into view.
   useEffect(() => {
-    const here = list.current?.querySelector<HTMLElement>('[aria-current=page]');
+    const here = list.current?.querySelector('[aria-current=page]')?.closest('li');
     if (list.current && here) list.current.scrollLeft = here.offsetLeft - list.current.clientWidth / 2 + here.clientWidth / 2;
   }, [pathname]);
   return (

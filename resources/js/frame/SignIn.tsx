@@ -1,27 +1,29 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { useNavigate } from 'react-router';
-import { http, type Refusal } from '@/api/client';
+import { useNavigate, useSearchParams } from 'react-router';
+import type { Refusal } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';
 import { Logo } from './Logo';
+import { afterwards, signIn } from './signingIn';
 
 export function SignIn() {
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
+  const [search] = useSearchParams();
   const client = useQueryClient();
 
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const text = formText(event.currentTarget);
     setBusy(true);
-    const { error } = await http.POST('/api/sign-in', { body: { email: text('email'), password: text('password') } });
+    const refused = await signIn(text('email'), text('password'));
     setBusy(false);
-    if (error) return setRefusal(error);
+    if (refused) return setRefusal(refused);
     client.clear();
-    await navigate('/');
+    await navigate(afterwards(search), { replace: true });
   };
 
   return (

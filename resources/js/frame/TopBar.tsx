@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { ClockMark } from '@/ui/ClockMark';
 import { Key } from '@/ui/Key';
 import { Logo } from './Logo';
 import { useSaving } from './saving';
@@ -65,7 +66,14 @@ export function TopBar({
       </button>
       <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
         <span role="status" className="max-sm:max-w-20">
-          {saving}
+          {saving.text}
+          {saving.at && (
+            <>
+              {' '}
+              <ClockMark />
+              <span className="font-mono">{saving.at}</span>
+            </>
+          )}
         </span>
         <span className="max-xl:hidden">{practice}</span>
         {places.map(([to, name]) => (
@@ -104,7 +112,7 @@ function Places({ practice, onHelp, onSignOut }: { practice: string; onHelp: () 
         Bench
       </Link>
       {places.map(([to, name]) => (
-        <Link key={to} to={to} className={`${row} first-letter:uppercase`} onClick={close}>
+        <Link key={to} to={to} className={`${row} capitalize`} onClick={close}>
           {name}
         </Link>
       ))}

@@ -5,6 +5,7 @@ import { usePutAway } from '@/frame/PutAway';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
+import { beginsWords } from '@/frame/words';
 import { Loading } from '@/ui/Loading';
 import { Status, type StatusKind } from '@/ui/Status';
 
@@ -33,11 +34,7 @@ export function People() {
   const putAway = usePutAway();
   const lines = people.data?.people;
   const shown = useMemo(() => {
-    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-    return lines?.filter(
-      (line) =>
-        passes(line, filter) && words.every((word) => `${line.name} ${line.about} ${line.aimText}`.toLowerCase().includes(word)),
-    );
+    return lines?.filter((line) => passes(line, filter) && beginsWords(`${line.name} ${line.about} ${line.aimText}`, text));
   }, [lines, text, filter]);
   if (!lines || !shown) return <Loading what="Reading the list" error={people.error} again={() => void people.refetch()} />;
 
@@ -76,7 +73,8 @@ export function People() {
                 one === filter ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink',
               )}
             >
-              {one} <span className="font-mono">{lines.filter((line) => passes(line, one)).length}</span>
+              {one === 'here' ? 'everyone' : one}{' '}
+              <span className="font-mono">{lines.filter((line) => passes(line, one)).length}</span>
             </button>
           ))}
         </div>

@@ -1,9 +1,11 @@
 import { useRef, useState, type FormEvent } from 'react';
 import { toast } from 'sonner';
 import { http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
+import { afterDrawn } from '@/frame/keys';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
-import { formText } from '@/ui/formText';
+import { DateField } from '@/ui/DateField';
 import { TextArea, TextField } from '@/ui/Field';
 import { Status } from '@/ui/Status';
 
@@ -38,16 +40,18 @@ export function Clearance({ person }: { person: Schemas['PersonView'] }) {
 
 /** A yes that was a mistake: its author takes it back on the same day, and says why. */
 function TakeBack({ person, screening }: { person: string; screening: string }) {
-  const [open, setOpen] = useState(false);
+  const texts = useTexts(`take-back ${screening}`, { reason: '' });
+  const [open, setOpen] = useState(texts.restored);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const refresh = useRefresh();
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const { error } = await http.POST('/api/people/{person}/screenings/{screening}/take-back', {
       params: { path: { person, screening } },
-      body: { reason: formText(event.currentTarget)('reason') },
+      body: { reason: texts.of('reason') },
     });
     if (error) return setRefusal(error);
+    texts.saved();
     toast('The answer is taken back; the questions are to be asked again.');
     await refresh();
   };
@@ -63,7 +67,7 @@ function TakeBack({ person, screening }: { person: string; screening: string }) 
     <form noValidate onSubmit={(event) => void save(event)} className="grid gap-3 print:hidden">
       <TextField
         label="Why the yes is taken back"
-        name="reason"
+        {...texts.field('reason')}
         maxLength={300}
         autoComplete="off"
         hint="Kept with the answer; only today, and only by whoever wrote it. The questions are then asked again."
@@ -82,14 +86,26 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
   const id = useRef(newId());
   const refresh = useRefresh();
 
+  const texts = useTexts(`clearance ${person}`, { clinician: '', scope: '', from: '', until: '' });
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const text = formText(event.currentTarget);
+    const form = event.currentTarget;
     const { error } = await http.POST('/api/people/{person}/clearances', {
       params: { path: { person } },
-      body: { id: id.current, clinician: text('clinician'), scope: text('scope'), from: text('from'), until: text('until') },
+      body: {
+        id: id.current,
+        clinician: texts.of('clinician'),
+        scope: texts.of('scope'),
+        from: texts.of('from'),
+        until: texts.of('until'),
+      },
     });
-    if (error) return setRefusal(error);
+    if (error) {
+      setRefusal(error);
+      afterDrawn(() => form.querySelector<HTMLElement>('[aria-invalid]')?.focus());
+      return;
+    }
+    texts.saved();
     toast('The clearance is recorded; training is open.');
     await refresh();
     onDone?.();
@@ -98,10 +114,20 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
 
   return (
     <form noValidate onSubmit={(event) => void save(event)} className="grid gap-4 sm:grid-cols-2">
-      <TextField label="Who cleared it" name="clinician" problem={problem('clinician')} hint="Name and profession; encrypted" />
-      <TextArea label="For what" name="scope" problem={problem('scope')} hint="What may be trained, and what not" />
-      <TextField label="From" name="from" type="date" problem={problem('from')} />
-      <TextField label="Until" name="until" type="date" problem={problem('until')} />
+      <TextField
+        label="Who cleared it"
+        {...texts.field('clinician')}
+        problem={problem('clinician')}
+        hint="Name and profession; encrypted"
+      />
+      <TextArea label="For what" {...texts.field('scope')} problem={problem('scope')} hint="What may be trained, and what not" />
+      <DateField label="From" value={texts.of('from')} onChange={(date) => texts.write('from', date)} problem={problem('from')} />
+      <DateField
+        label="Until"
+        value={texts.of('until')}
+        onChange={(date) => texts.write('until', date)}
+        problem={problem('until')}
+      />
       {refusal && (
         <p role="alert" className="font-semibold text-rowan sm:col-span-2">
           {refusal.sentence}

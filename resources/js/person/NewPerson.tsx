@@ -1,10 +1,13 @@
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { http, newId, type Refusal } from '@/api/client';
+import { useDraft } from '@/editor/useDraft';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
-import { bodyOf, emptyPerson, type PersonFields } from './fields';
+import { Button } from '@/ui/Button';
+import { bodyOf, emptyPerson } from './fields';
 import { PersonForm } from './PersonForm';
+import { personDrafts } from './usePersonWriting';
 
 /** Adds a person; the id is made once, so that pressing twice adds one. */
 export function NewPerson() {
@@ -14,25 +17,41 @@ export function NewPerson() {
   const refresh = useRefresh();
   const navigate = useNavigate();
 
-  const save = async (fields: PersonFields): Promise<boolean> => {
+  const { value: fields, set, clear, restored } = useDraft(personDrafts, 'new', emptyPerson);
+
+  const save = async () => {
     setBusy(true);
     const { error } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...bodyOf(fields) } });
     setBusy(false);
-    if (error) {
-      setRefusal(error);
-      return false;
-    }
+    if (error) return setRefusal(error);
+    clear(emptyPerson);
     savedNow();
     await refresh();
     await navigate(`/people/${id.current}/person`);
-    return true;
   };
 
   return (
     <main className="relative min-h-0 flex-1 scroll-pb-20 p-6 lg:overflow-y-auto">
       <div className="mx-auto max-w-3xl">
         <h1 className="mb-5 text-3xl">Add a person</h1>
-        <PersonForm start={emptyPerson} refusal={refusal} busy={busy} onSave={save} action="Add, then ask the danger signs" />
+        {restored && (
+          <p className="mb-5 flex flex-wrap items-center gap-3 border-l-4 border-slate bg-sheet p-3">
+            What was typed here before is still there.
+            <Button
+              onClick={() => {
+                clear(emptyPerson);
+                setRefusal(null);
+              }}
+            >
+              Begin anew
+            </Button>
+          </p>
+        )}
+        <PersonForm fields={fields} refusal={refusal} onChange={set} onSubmit={() => void save()}>
+          <Button look="next" type="submit" disabled={busy}>
+            Add, then ask the danger signs
+          </Button>
+        </PersonForm>
       </div>
     </main>
   );

@@ -1,10 +1,11 @@
-import { useId, useState, type ReactNode } from 'react';
+import { useEffect, useId, useRef, type ReactNode } from 'react';
 import { api, type Refusal, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { DateField } from '@/ui/DateField';
 import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { BoardEffect } from './BoardEffect';
-import type { PersonFields } from './fields';
+import { namedLimits, type PersonFields } from './fields';
 import { Places } from './Places';
 import { TargetBars } from './Shares';
 import { TrainingWeek, weekdays } from './TrainingWeek';
@@ -13,33 +14,34 @@ const days = weekdays.map((label, index) => ({ value: index + 1, label }));
 
 /** Who, what for, when, where with what, and what is sore. */
 export function PersonForm({
-  start,
+  fields,
   refusal,
-  busy,
-  onSave,
-  action,
+  onChange,
+  onSubmit,
   person,
+  children,
 }: {
   /** Id of the person, where there is one already. */
   person?: string;
-  start: PersonFields;
+  fields: PersonFields;
   refusal: Refusal | null;
-  busy: boolean;
-  /** Whether it was saved. */
-  onSave: (fields: PersonFields) => Promise<boolean>;
-  action: string;
+  /** `typing` names the field of text that is typed in. */
+  onChange: (fields: PersonFields, typing: string | null) => void;
+  onSubmit: () => void;
+  /** What stands below: how saving stands, and what to press. */
+  children: ReactNode;
 }) {
   const catalogue = api.useQuery('get', '/api/catalogue', {}, { staleTime: Infinity });
-  // What was typed goes over what is saved, also when that is read anew meanwhile.
-  const [typed, setTyped] = useState<Partial<PersonFields>>({});
-  const fields = { ...start, ...typed };
-  const set = (change: Partial<PersonFields>) => setTyped({ ...typed, ...change });
-  const save = async () => {
-    if (await onSave(fields)) setTyped({});
-  };
+  const set = (change: Partial<PersonFields>, typing: string | null = null) => onChange({ ...fields, ...change }, typing);
+  const form = useRef<HTMLFormElement>(null);
+  // A save that was refused brings the keyboard to the first field that is wrong, unless somebody types elsewhere.
+  useEffect(() => {
+    const active = document.activeElement;
+    if (refusal && !active?.matches('input, textarea, select'))
+      form.current?.querySelector<HTMLElement>('[aria-invalid]')?.focus();
+  }, [refusal]);
   if (!catalogue.data) return <Loading what="Reading the lists" error={catalogue.error} again={() => void catalogue.refetch()} />;
 
-  const isDirty = JSON.stringify(fields) !== JSON.stringify(start);
   const states = catalogue.data.states;
   const said = (path: string): string | undefined => refusal?.fields[path]?.[0];
   /** A field of text or choice, by its name. */
@@ -49,7 +51,7 @@ export function PersonForm({
     name,
     value: fields[name],
     problem: said(name),
-    onChange: (event: { target: { value: string } }) => set({ [name]: event.target.value }),
+    onChange: (event: { target: { value: string } }) => set({ [name]: event.target.value }, name),
   });
   const limit = (at: number, change: Partial<PersonFields['limits'][number]>) =>
     set({ limits: fields.limits.map((one, index) => (index === at ? { ...one, ...change } : one)) });
@@ -59,9 +61,10 @@ export function PersonForm({
   return (
     <form
       noValidate
+      ref={form}
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        onSubmit();
       }}
       className="grid gap-7"
     >
@@ -131,14 +134,20 @@ export function PersonForm({
       {person !== undefined && (
         <BoardEffect
           person={person}
-          limits={fields.limits.map((one) => ({ ...one, since: null }))}
+          limits={namedLimits(fields).map((one) => ({ ...one, since: null }))}
           kit={fields.places[fields.place]?.kit ?? []}
         />
       )}
 
       <Group title="Kept">
         <TextArea label="Notes (encrypted)" wide rows={3} {...field('notes')} />
-        <TextField label="Agreed that health details are kept, on" type="date" {...field('consentedOn')} />
+        <DateField
+          label="Agreed that health details are kept, on"
+          past
+          value={fields.consentedOn}
+          onChange={(consentedOn) => set({ consentedOn })}
+          problem={said('consentedOn')}
+        />
       </Group>
 
       {refusal && (
@@ -150,10 +159,7 @@ export function PersonForm({
         </div>
       )}
       <div className="sticky bottom-0 -mx-6 -mb-6 flex items-center gap-4 border-t border-hairline bg-ground px-6 py-3 lg:-bottom-6">
-        <Button look={isDirty || person === undefined ? 'next' : 'plain'} type="submit" disabled={busy}>
-          {action}
-        </Button>
-        {isDirty && <span className="text-ink2">Not saved yet.</span>}
+        {children}
       </div>
     </form>
   );
@@ -185,7 +191,7 @@ function Limits({
   states: Schemas['StateView'][];
   sided: (state: string) => boolean;
   said: (path: string) => string | undefined;
-  set: (change: Partial<PersonFields>) => void;
+  set: (change: Partial<PersonFields>, typing?: string | null) => void;
 }) {
   return (
     <fieldset className="grid gap-3">
@@ -196,13 +202,14 @@ function Limits({
       {fields.limits.map((one, index) => (
         <div
           key={index}
-          className="grid items-start gap-2 rounded-md border border-hairline bg-ground/50 p-3 sm:grid-cols-[1fr_5.5rem_10.5rem_1fr_auto]"
+          className="grid items-start gap-2 rounded-md border border-hairline bg-ground/50 p-3 sm:grid-cols-[1fr_5.5rem_12.5rem_1fr_auto]"
         >
           <SelectField
             label="What"
             value={one.state}
             onChange={(event) => limit(index, { state: event.target.value as typeof one.state })}
           >
+            {one.state === '' && <option value="">choose what</option>}
             {states.map((state) => (
               <option key={state.value} value={state.value}>
                 {state.label}
@@ -219,13 +226,12 @@ function Limits({
             <option value="left">left</option>
             <option value="right">right</option>
           </SelectField>
-          <TextField
+          <DateField
             label="Since"
-            type="date"
+            past
             problem={said(`limits.${index}.since`)}
-            className="px-1.5"
             value={one.since}
-            onChange={(event) => limit(index, { since: event.target.value })}
+            onChange={(since) => limit(index, { since })}
           />
           <TextField label="Note (encrypted)" value={one.note} onChange={(event) => limit(index, { note: event.target.value })} />
           <Button look="quiet" className="mt-8" onClick={() => set({ limits: fields.limits.filter((_, at) => at !== index) })}>
@@ -251,7 +257,7 @@ function Limits({
               limits: [
                 ...fields.limits,
                 {
-                  state: (states[0]?.value ?? 'wrist-pain') as Schemas['LimitInput']['state'],
+                  state: '',
                   side: 'both',
                   note: '',
                   since: '',

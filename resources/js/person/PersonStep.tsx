@@ -1,54 +1,30 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { http, presentOf, type Refusal, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
+import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
-import { savedNow } from '@/frame/saving';
-import { usePerson, useRefresh } from '@/frame/usePerson';
+import { usePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { Clearance, ClearanceForm } from './Clearance';
 import { DangerSigns } from './DangerSigns';
-import { bodyOf, fieldsOf, type PersonFields } from './fields';
+import { fieldsOf, type PersonFields } from './fields';
 import { PersonForm } from './PersonForm';
 import { PutAway } from '@/frame/PutAway';
 import { ReferralNote } from './ReferralNote';
+import { usePersonWriting } from './usePersonWriting';
 
 /** Intake: the person, the danger signs, and what stands in the way. */
 export function PersonStep() {
   const person = usePerson();
-  const refresh = useRefresh();
   const navigate = useNavigate();
   const [asking, setAsking] = useState(false);
   const [clearing, setClearing] = useState(false);
   // Once the questions are answered, the next step takes the keys.
   const [answered, setAnswered] = useState(false);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const [theirs, setTheirs] = useState<{ mine: PersonFields; theirs: Schemas['PersonView'] } | null>(null);
-  const [busy, setBusy] = useState(false);
-  const start = useMemo(() => fieldsOf(person), [person]);
-
-  const save = async (fields: PersonFields, version = person.version): Promise<boolean> => {
-    setBusy(true);
-    const { error } = await http.PUT('/api/people/{person}', {
-      params: { path: { person: person.id } },
-      body: { id: person.id, version, ...bodyOf(fields) },
-    });
-    setBusy(false);
-    if (error) {
-      if (error.code === 'changed-meanwhile') setTheirs({ mine: fields, theirs: presentOf<Schemas['PersonView']>(error) });
-      else setRefusal(error);
-      return false;
-    }
-    setRefusal(null);
-    setTheirs(null);
-    savedNow();
-    toast('Saved.');
-    await refresh();
-    return true;
-  };
+  const writing = usePersonWriting(person);
 
   const screened = person.screening !== null;
   const goOn = () => void navigate(`/people/${person.id}/checks`);
@@ -72,7 +48,27 @@ export function PersonStep() {
               }}
             />
           )}
-          <PersonForm start={start} refusal={refusal} busy={busy} onSave={save} action="Save" person={person.id} />
+          <PersonForm
+            fields={writing.fields}
+            refusal={writing.refusal}
+            onChange={writing.set}
+            onSubmit={writing.again}
+            person={person.id}
+          >
+            <Button look="quiet" disabled={!writing.canUndo} onClick={writing.undo}>
+              undo
+            </Button>
+            <Button look="quiet" disabled={!writing.canRedo} onClick={writing.redo}>
+              redo
+            </Button>
+            <span className="text-sm text-ink2">
+              {writing.refusal
+                ? 'Not saved: see above. It stays on this device.'
+                : writing.offline
+                  ? 'No network: kept on this device.'
+                  : 'Saved as you go.'}
+            </span>
+          </PersonForm>
         </div>
       </main>
       <Standing
@@ -87,34 +83,27 @@ export function PersonStep() {
       <Dialog open={clearing} onClose={() => setClearing(false)} title="The clinician’s clearance">
         <ClearanceForm person={person.id} onDone={() => setClearing(false)} />
       </Dialog>
-      <Dialog open={theirs !== null} onClose={() => setTheirs(null)} title="Changed somewhere else in the meantime">
-        <p>Nothing was overwritten. Both versions are here:</p>
-        <div className="grid grid-cols-2 gap-4 text-sm">
-          {theirs &&
-            [
-              { title: 'Yours', fields: theirs.mine },
-              { title: 'Saved meanwhile', fields: fieldsOf(theirs.theirs) },
-            ].map(({ title, fields }) => (
-              <dl key={title} className="grid content-start gap-1">
-                <dt className="font-display text-base font-[650]">{title}</dt>
-                <dd>{fields.name}</dd>
-                <dd>{fields.about}</dd>
-                <dd>
-                  {fields.aim} · {fields.minutes} min · days {fields.trainingDays.join(', ')}
-                </dd>
-                <dd>{fields.places.map((place) => `${place.name}: ${place.kit.join(', ')}`).join(' · ')}</dd>
-                <dd>{fields.limits.map((limit) => `${limit.state} (${limit.side})`).join('; ')}</dd>
-              </dl>
-            ))}
-        </div>
-        <div className="flex gap-3">
-          <Button onClick={() => theirs && void save(theirs.mine, theirs.theirs.version)}>Save mine over it</Button>
-          <Button onClick={() => window.location.reload()}>Take theirs</Button>
-        </div>
-      </Dialog>
+      <ConflictDialog
+        mine={versionOf(writing.fields)}
+        theirs={writing.theirs && versionOf(fieldsOf(writing.theirs))}
+        onMine={writing.keepMine}
+        onTheirs={writing.takeTheirs}
+      />
     </>
   );
 }
+
+/** A person as one looks at two versions of them. */
+const versionOf = (fields: PersonFields) => ({
+  title: fields.name,
+  lines: [
+    fields.about,
+    `${fields.aim} · ${fields.minutes} min · days ${fields.trainingDays.join(', ')}`,
+    ...fields.places.map((place) => `${place.name}: ${place.kit.join(', ')}`),
+    ...fields.limits.map((limit) => `${limit.state} (${limit.side}) ${limit.note}`),
+    fields.notes,
+  ].filter((line) => line !== ''),
+});
 
 /** When and by whom the danger signs were asked for; while training is closed, only what closes it. */
 function askedText({ screening, standing, closing }: Schemas['PersonView']): string {

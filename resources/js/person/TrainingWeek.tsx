@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
+import { DateField } from '@/ui/DateField';
 import type { OtherTraining } from './fields';
 
 export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -135,15 +136,12 @@ function Repeats({ other, onChange }: { other: OtherTraining; onChange: (change:
         ))}
       </select>
       {other.every > 1 && (
-        <label className="flex items-center gap-1">
-          such as the week of
-          <input
-            type="date"
-            value={other.from ?? ''}
-            onChange={(event) => event.target.value && onChange({ from: event.target.value })}
-            className="min-h-8 rounded-sm border border-rung-edge bg-paper px-1"
-          />
-        </label>
+        <DateField
+          bare
+          label="such as the week of"
+          value={other.from ?? ''}
+          onChange={(from) => from !== '' && onChange({ from })}
+        />
       )}
     </li>
   );

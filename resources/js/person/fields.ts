@@ -23,7 +23,8 @@ export interface PersonFields {
   places: Place[];
   place: number;
   week: OtherTraining[];
-  limits: (Omit<Limit, 'since'> & { since: string })[];
+  /** without a state while nobody has chosen what it is */
+  limits: (Omit<Limit, 'since' | 'state'> & { since: string; state: Limit['state'] | '' })[];
   notes: string;
   consentedOn: string;
 }
@@ -66,6 +67,12 @@ export const fieldsOf = (person: Person): PersonFields => ({
   consentedOn: person.consentedOn ?? '',
 });
 
+type NamedLimit = PersonFields['limits'][number] & { state: Limit['state'] };
+
+/** Limits that say what they are; one that was just added says nothing yet. */
+export const namedLimits = (fields: PersonFields): NamedLimit[] =>
+  fields.limits.filter((limit): limit is NamedLimit => limit.state !== '');
+
 const told = <Value extends string>(text: string): Value | null => (text === '' ? null : (text as Value));
 
 /** A number as typed; what is none is sent as it is, so that the server says what is wrong with it. */
@@ -79,6 +86,6 @@ export const bodyOf = (fields: PersonFields): Omit<PersonBody, 'id' | 'version'>
   sex: told(fields.sex),
   hand: told(fields.hand),
   injuredSide: told(fields.injuredSide),
-  limits: fields.limits.map((limit) => ({ ...limit, since: told(limit.since) })),
+  limits: namedLimits(fields).map((limit) => ({ ...limit, since: told(limit.since) })),
   consentedOn: told(fields.consentedOn),
 });

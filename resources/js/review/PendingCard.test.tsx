@@ -36,18 +36,26 @@ const pending: Schemas['PendingView'] = {
 };
 
 function open(change: Partial<typeof pending> = {}) {
-  const onDecide = vi.fn<Decide>(() => Promise.resolve());
+  const onDecide = vi.fn<Decide>(() => Promise.resolve(true));
   render(<PendingCard pending={{ ...pending, ...change }} first onDecide={onDecide} />);
   return onDecide;
 }
 
 describe('a decision that waits', () => {
-  it('has the keyboard on the proposal, and confirms it in one press', async () => {
+  it('takes no keyboard by itself, and is confirmed in one press', async () => {
     const onDecide = open();
-    const confirm = screen.getByRole('button', { name: /Confirm: climb/ });
-    expect(confirm).toHaveFocus();
-    fireEvent.click(confirm);
+    expect(document.body).toHaveFocus();
+    fireEvent.click(screen.getByRole('button', { name: /Confirm: climb/ }));
     await waitFor(() => expect(onDecide).toHaveBeenCalledWith(expect.objectContaining({ log: 'l1' }), 'climb', ''));
+  });
+
+  it('is confirmed by Enter while it is in focus, and not by a key that is held down', async () => {
+    const onDecide = open();
+    const card = screen.getByRole('listitem', { name: /^Climb, / });
+    fireEvent.keyDown(card, { key: 'Enter', repeat: true });
+    expect(onDecide).not.toHaveBeenCalled();
+    fireEvent.keyDown(card, { key: 'Enter' });
+    await waitFor(() => expect(onDecide).toHaveBeenCalledOnce());
   });
 
   it('asks why before it decides otherwise', async () => {

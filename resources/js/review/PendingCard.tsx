@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -9,7 +10,7 @@ import { Status } from '@/ui/Status';
 type Pending = Schemas['PendingView'];
 type Choice = Pending['proposed'];
 
-export type Decide = (pending: Pending, choice: Choice, reason: string) => Promise<void>;
+export type Decide = (pending: Pending, choice: Choice, reason: string) => Promise<boolean>;
 
 const kinds = { climb: 'ready', stay: 'information', 'step-down': 'watch', 'stop-ladder': 'stop', refer: 'stop' } as const;
 const words: Record<Choice, string> = {
@@ -30,12 +31,14 @@ const short: Record<Choice, string> = {
 
 /** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
 export function PendingCard({ pending, first, onDecide }: { pending: Pending; first: boolean; onDecide: Decide }) {
-  const [other, setOther] = useState<Choice | null>(null);
-  const [reason, setReason] = useState('');
+  const texts = useTexts(`decide ${pending.log} ${pending.ladder} ${pending.side}`, { choice: '', reason: '' });
+  const other = texts.of('choice') === '' ? null : (texts.of('choice') as Choice);
+  const setOther = (choice: Choice | null) => texts.write('choice', choice ?? '');
+  const reason = texts.of('reason');
   const [busy, setBusy] = useState(false);
   const act = async (choice: Choice, why: string) => {
     setBusy(true);
-    await onDecide(pending, choice, why);
+    if (await onDecide(pending, choice, why)) texts.saved();
     setBusy(false);
   };
 
@@ -160,7 +163,7 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
                 required
                 maxLength={300}
                 value={reason}
-                onChange={(event) => setReason(event.target.value)}
+                onChange={(event) => texts.write('reason', event.target.value)}
                 className="min-h-10 rounded-md border border-rung-edge bg-paper px-3 text-base"
               />
             </label>

@@ -34,41 +34,55 @@ export function Review() {
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
   const { pending, decisions, mornings, load } = review.data;
 
-  const decideAll = async () => {
-    setBusy(true);
-    for (const one of pending) await decide(one, one.proposed, '');
-    setBusy(false);
-  };
-  const decide: Decide = async (one, choice, reason) => {
+  const send = async (one: Parameters<Decide>[0], choice: Parameters<Decide>[1], reason: string) => {
     const { data, error } = await http.POST('/api/people/{person}/decisions', {
       params: { path: { person: person.id } },
       body: { id: newId(), log: one.log, ladder: one.ladder, side: one.side, choice, reason },
     });
-    if (error) {
-      const refusal = error;
-      setProblem(sentenceOf(refusal));
-      if (refusal.code === 'decided') await refresh();
-      return;
-    }
+    if (error) setProblem(sentenceOf(error));
+    return { decision: data?.id ?? null, isGone: error?.code === 'decided' };
+  };
+  /** Says what was decided, with the way back, and brings the keyboard on to the next, else to the heading. */
+  const decided = async (made: string[], sentence: string) => {
     setProblem(null);
     savedNow();
-    const decision = data;
-    toast(
-      'Decided.',
-      decision && { duration: 10_000, action: { label: 'Take back', onClick: () => void takeBack(decision.id) } },
-    );
+    toast(sentence, { duration: 10_000, action: { label: 'Take back', onClick: () => void takeBack(made) } });
     await refresh();
-    // The decided one is gone from the queue: the keyboard goes on to the next, else to the heading.
     afterDrawn(
       () => document.activeElement === document.body && document.querySelector<HTMLElement>('[data-pending], main h1')?.focus(),
     );
   };
-  const takeBack = async (decision: string) => {
-    const { error } = await http.POST('/api/people/{person}/decisions/{decision}/take-back', {
-      params: { path: { person: person.id, decision } },
-    });
-    if (error) return setProblem(error.sentence);
-    toast('Taken back; it waits again.');
+  const decideAll = async () => {
+    setBusy(true);
+    const made: string[] = [];
+    for (const one of pending) {
+      const { decision } = await send(one, one.proposed, '');
+      if (decision === null) break;
+      made.push(decision);
+    }
+    setBusy(false);
+    if (made.length > 0) await decided(made, `${made.length} decided as proposed.`);
+  };
+  const decide: Decide = async (one, choice, reason) => {
+    const { decision, isGone } = await send(one, choice, reason);
+    if (decision !== null) await decided([decision], 'Decided.');
+    else if (isGone) await refresh();
+    return decision !== null;
+  };
+  // The newest first, so that each board is the one before it.
+  const takeBack = async (made: string[]) => {
+    const stays: string[] = [];
+    for (const decision of made.toReversed()) {
+      const { data, error } = await http.POST('/api/people/{person}/decisions/{decision}/take-back', {
+        params: { path: { person: person.id, decision } },
+      });
+      if (error) {
+        setProblem(error.sentence);
+        break;
+      }
+      stays.push(...data.stays);
+    }
+    toast(stays.length > 0 ? `Taken back. Later moves stay: ${stays.join('; ')}.` : 'Taken back.', { duration: 10_000 });
     await refresh();
   };
 
@@ -143,7 +157,7 @@ export function Review() {
               )}
               {decision.reasons[0] && <p className="text-sm text-ink2">{decision.reasons[0]}</p>}
               {decision.canTakeBack && (
-                <Button look="quiet" onClick={() => void takeBack(decision.id)}>
+                <Button look="quiet" onClick={() => void takeBack([decision.id])}>
                   take back
                 </Button>
               )}

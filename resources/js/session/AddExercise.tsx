@@ -1,5 +1,5 @@
 import { Command } from 'cmdk';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { api } from '@/api/client';
 import { isClosed, joined } from '@/frame/boardModel';
 import { Figure } from '@/figure/Figure';
@@ -36,6 +36,16 @@ export function AddExercise({
   }, [board.data, library, near]);
   const [typed, setTyped] = useState('');
   const found = useMemo(() => (typed.trim() === '' ? null : search(demands, typed, near)), [demands, typed, near]);
+  // What stands first is chosen, and in view: Enter takes what is read first, never what was chosen before.
+  const [chosen, setChosen] = useState('');
+  const list = useRef<HTMLDivElement>(null);
+  const first = found?.find(({ rung }) => !isClosed(rung) && rung.slug !== near)?.rung.slug ?? '';
+  const [seenFirst, setSeenFirst] = useState('');
+  if (first !== seenFirst) {
+    setSeenFirst(first);
+    setChosen(first);
+  }
+  useEffect(() => list.current?.scrollTo({ top: 0 }), [typed]);
   const close = () => {
     setTyped('');
     onClose();
@@ -72,6 +82,8 @@ export function AddExercise({
       onOpenChange={(next) => !next && close()}
       label={near ? 'Another rung in its place' : 'Add an exercise'}
       shouldFilter={false}
+      value={chosen}
+      onValueChange={setChosen}
       overlayClassName="fixed inset-0 z-40 bg-veil"
       contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
@@ -81,7 +93,7 @@ export function AddExercise({
         placeholder="Beginnings of words, such as: side br"
         className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none"
       />
-      <Command.List className="max-h-[60vh] overflow-y-auto p-2">
+      <Command.List ref={list} className="max-h-[60vh] overflow-y-auto p-2">
         <Command.Empty className="px-3 py-4 text-ink3">
           {board.data && library
             ? 'No exercise is called that: every typed word has to begin a word of its name.'

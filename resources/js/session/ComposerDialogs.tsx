@@ -11,6 +11,7 @@ import { useComposing } from './useComposer';
 /** What opens over the composer. */
 export function ComposerDialogs() {
   const {
+    id,
     person,
     draft,
     preview,
@@ -72,7 +73,9 @@ export function ComposerDialogs() {
       />
       <TextDialog
         person={person.id}
-        start={lines}
+        session={id}
+        start={lines?.text ?? null}
+        pasted={lines?.pasted ?? false}
         onClose={() => setLines(null)}
         onTake={(read, how) => {
           if (how === 'added') change({ do: 'append', blocks: read.blocks });

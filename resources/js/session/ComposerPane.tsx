@@ -2,15 +2,16 @@ import { useNavigate } from 'react-router';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
-import { day } from '@/ui/day';
+import { asLength, day } from '@/ui/day';
 import { Key } from '@/ui/Key';
 import { BalancePane } from './BalancePane';
 import { RepairCard } from './RepairCard';
 import { useComposing } from './useComposer';
+import { useBringBack, useLettingGo } from './useLettingGo';
 
 /** Where the work falls, what speaks against it, and where it goes from here. */
 export function ComposerPane() {
-  const { id, person, draft, preview, fit, notes, sessions, onOpen, setOpen, repairs } = useComposing();
+  const { id, person, draft, preview, fit, notes, setOpen, repairs } = useComposing();
   const { rows, whole, offer, repair } = repairs;
   const navigate = useNavigate();
   return (
@@ -45,24 +46,7 @@ export function ComposerPane() {
             ))}
           </section>
         )}
-        <section className="grid min-w-0 gap-1">
-          <label className="grid min-w-0 gap-1 text-sm text-ink2">
-            Other sessions
-            <select
-              value={sessions.some((line) => line.id === id) ? id : 'new'}
-              onChange={(event) => (event.target.value === 'new' ? setOpen('start') : onOpen(event.target.value))}
-              className="min-h-9 w-full min-w-0 rounded-md border border-rung-edge bg-paper px-2 text-ink"
-            >
-              {sessions.map((line) => (
-                <option key={line.id} value={line.id}>
-                  {line.title}
-                  {line.lastDone ? ` · done ${day(line.lastDone)}` : ''}
-                </option>
-              ))}
-              <option value="new">New …</option>
-            </select>
-          </label>
-        </section>
+        <Sessions />
         <div className="mt-auto grid gap-2">
           <Button
             look="next"
@@ -77,5 +61,57 @@ export function ComposerPane() {
         </div>
       </div>
     </Pane>
+  );
+}
+
+/** The other sessions, told apart by date, length and where they come from; and those that were let go of. */
+function Sessions() {
+  const { id, person, draft, version, sessions, gone, onOpen, setOpen } = useComposing();
+  const letGo = useLettingGo(person.id, onOpen);
+  const bringBack = useBringBack(person.id, onOpen);
+  const here = sessions.find((line) => line.id === id);
+  return (
+    <section className="grid min-w-0 gap-1 text-sm">
+      <label className="grid min-w-0 gap-1 text-ink2">
+        Sessions
+        <select
+          value={here ? id : 'new'}
+          onChange={(event) => (event.target.value === 'new' ? setOpen('start') : onOpen(event.target.value))}
+          className="min-h-9 w-full min-w-0 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+        >
+          {sessions.map((line) => (
+            <option key={line.id} value={line.id}>
+              {[line.title, day(line.madeOn), line.length && asLength(line.length), line.lastDone && `done ${day(line.lastDone)}`]
+                .filter(Boolean)
+                .join(' · ')}
+            </option>
+          ))}
+          <option value="new">New …</option>
+        </select>
+      </label>
+      <p className="flex flex-wrap items-baseline gap-x-3 text-ink2">
+        {here && <span>{[day(here.madeOn), here.length && asLength(here.length), here.origin].filter(Boolean).join(' · ')}</span>}
+        {version > 0 && here && (
+          <Button look="quiet" onClick={() => void letGo(id, draft.title)}>
+            let go of it
+          </Button>
+        )}
+      </p>
+      {gone.length > 0 && (
+        <details className="text-ink2">
+          <summary className="min-h-7 cursor-pointer">Let go of: {gone.length}</summary>
+          <ul>
+            {gone.map((line) => (
+              <li key={line.id}>
+                {line.title}, {day(line.deletedOn)}{' '}
+                <Button look="quiet" onClick={() => void bringBack(line.id)}>
+                  bring back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
   );
 }

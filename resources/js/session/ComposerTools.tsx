@@ -7,6 +7,15 @@ export function ComposerTools() {
   const { draft, history, change, chosen, pickNone, toggleCircuit, copy, setOpen, openLines, isCircuit, items } = useComposing();
   return (
     <div className="mt-4 mb-2 flex flex-wrap items-center gap-2">
+      {/* First, so that it stays where it is whatever else can be done. */}
+      <span className="flex gap-1 border-r border-hairline pr-2">
+        <Button look="quiet" disabled={history.past.length === 0} onClick={() => change({ do: 'undo' })}>
+          Undo
+        </Button>
+        <Button look="quiet" disabled={history.future.length === 0} onClick={() => change({ do: 'redo' })}>
+          Redo
+        </Button>
+      </span>
       {chosen.length > 0 ? (
         <div role="toolbar" aria-label="What was picked" className="flex flex-wrap items-center gap-2">
           <strong className="mr-1">{chosen.length} picked</strong>
@@ -53,14 +62,6 @@ export function ComposerTools() {
           </Button>
         </>
       )}
-      <span className="ml-auto flex gap-2">
-        <Button look="quiet" disabled={history.past.length === 0} onClick={() => change({ do: 'undo' })}>
-          Undo
-        </Button>
-        <Button look="quiet" disabled={history.future.length === 0} onClick={() => change({ do: 'redo' })}>
-          Redo
-        </Button>
-      </span>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { http, type Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
 import { Button } from '@/ui/Button';
 import { copyText } from '@/ui/clipboard';
 import { cx } from '@/ui/cx';
@@ -45,11 +46,16 @@ function useReading(person: string, text: string) {
 /** A whole session typed or pasted as lines; names are matched to rungs, with choices where the words are not sure. */
 export function TextDialog({
   person,
+  session,
+  pasted,
   start,
   onClose,
   onTake,
 }: {
   person: string;
+  session: string;
+  /** What was pasted or copied, rather than the session itself. */
+  pasted: boolean;
   /** What stands in it at first; null while the dialog is closed. */
   start: string | null;
   onClose: () => void;
@@ -57,23 +63,37 @@ export function TextDialog({
 }) {
   return (
     <Dialog open={start !== null} onClose={onClose} title="The session as lines" wide>
-      {start !== null && <Lines person={person} start={start} onTake={onTake} onClose={onClose} />}
+      {start !== null && (
+        <Lines person={person} session={session} pasted={pasted} start={start} onTake={onTake} onClose={onClose} />
+      )}
     </Dialog>
   );
 }
 
 function Lines({
   person,
+  session,
+  pasted,
   start,
   onTake,
   onClose,
 }: {
   person: string;
+  session: string;
+  /** What was pasted or copied, rather than the session itself. */
+  pasted: boolean;
   start: string;
   onTake: (read: Read, how: 'instead' | 'added') => void;
   onClose: () => void;
 }) {
-  const [text, setText] = useState(start);
+  const texts = useTexts(`lines ${session} ${pasted ? start.slice(0, 200) : ''}`, { lines: start });
+  const text = texts.of('lines');
+  const setText = (next: string) => texts.write('lines', next);
+  const take = (how: 'instead' | 'added') => {
+    if (!read) return;
+    texts.saved();
+    onTake(read, how);
+  };
   const [copied, setCopied] = useState(false);
   const field = useRef<HTMLTextAreaElement>(null);
   const { read, upToDate, problem } = useReading(person, text);
@@ -97,6 +117,12 @@ function Lines({
 
   return (
     <>
+      {texts.restored && text !== start && (
+        <p className="flex flex-wrap items-center gap-3 border-l-4 border-slate bg-paper p-2 text-sm">
+          What was typed here before is still there.
+          <Button onClick={() => texts.saved()}>{start.trim() === '' ? 'Begin anew' : 'The session as it is now'}</Button>
+        </p>
+      )}
       <div className="grid gap-4 md:grid-cols-2">
         <div className="grid content-start gap-1">
           <label htmlFor="session-lines" className="text-sm text-ink2">
@@ -111,20 +137,13 @@ function Lines({
             placeholder={EXAMPLE}
             onChange={(event) => setText(event.target.value)}
             onKeyDown={(event) => {
-              if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey) || !ready || !read) return;
+              if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey) || !ready) return;
               event.preventDefault();
-              onTake(read, 'instead');
+              take('instead');
             }}
             className="w-full resize-y rounded-md border border-rung-edge bg-paper p-3 font-mono text-sm leading-6"
           />
-          <details className="text-sm text-ink2">
-            <summary className="cursor-pointer">How circuits and parts are written</summary>
-            <pre className="mt-1 font-mono text-sm whitespace-pre-wrap">
-              {
-                '6 stations 60/30 x2      then six lines, or after a colon with ;\n2x{                      two rounds, doses for one round\n  side bridge 20s/side r20   r: the gap after it\n  press-out 10/side\n} r45                    rest between rounds\nPrimer / Main part / Finisher on a line of their own\n# Title'
-              }
-            </pre>
-          </details>
+          <LinesHelp />
         </div>
         <div aria-live="polite" className="grid content-start gap-2">
           <p className="text-sm text-ink2">
@@ -185,10 +204,10 @@ function Lines({
         </div>
       </div>
       <div className="flex flex-wrap gap-3">
-        <Button look="next" hotkey="Ctrl Enter" disabled={!ready} onClick={() => read && onTake(read, 'instead')}>
+        <Button look="next" hotkey="Ctrl Enter" disabled={!ready} onClick={() => take('instead')}>
           Put in place of the session
         </Button>
-        <Button disabled={!ready} onClick={() => read && onTake(read, 'added')}>
+        <Button disabled={!ready} onClick={() => take('added')}>
           Add to it
         </Button>
         <Button
@@ -202,5 +221,18 @@ function Lines({
         </Button>
       </div>
     </>
+  );
+}
+
+function LinesHelp() {
+  return (
+    <details className="text-sm text-ink2">
+      <summary className="cursor-pointer">How circuits and parts are written</summary>
+      <pre className="mt-1 font-mono text-sm whitespace-pre-wrap">
+        {
+          '6 stations 60/30 x2      then six lines, or after a colon with ;\n2x{                      two rounds, doses for one round\n  side bridge 20s/side r20   r: the gap after it\n  press-out 10/side\n} r45                    rest between rounds\nPrimer / Main part / Finisher on a line of their own\n# Title'
+        }
+      </pre>
+    </details>
   );
 }

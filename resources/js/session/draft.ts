@@ -261,7 +261,7 @@ function changed(draft: Draft, change: Change): Draft {
   }
 }
 
-export const startHistory = (draft: Draft): History<Draft> => begin(draft);
+export const startHistory = (draft: Draft, past: Draft[] = []): History<Draft> => ({ ...begin(draft), past });
 
 /** What is being typed in, so that its letters make one step of undo. */
 const fieldOf = (change: Change): string | null => {

@@ -21,3 +21,21 @@ export const keptNew = (person: string, known: string[]): string | null =>
     .keys(`${person}.`)
     .map((key) => key.slice(person.length + 1))
     .find((id) => !known.includes(id) && keptOf(person, id)) ?? null;
+
+/** The way back of the session at hand: what it was before each step, so that undo is there after a reload and tomorrow. */
+interface Steps {
+  id: string;
+  past: Draft[];
+  now: Draft;
+}
+const STEPS_KEPT = 25;
+const steps = shelf<Steps>('steps', ({ past }) => Array.isArray(past));
+
+export const keepSteps = (person: string, id: string, past: Draft[], now: Draft): boolean =>
+  steps.keep(person, { id, past: past.slice(-STEPS_KEPT), now });
+
+/** The steps that led to what is there now; none where it was changed somewhere else since. */
+export function stepsTo(person: string, id: string, now: Draft): Draft[] {
+  const known = steps.of(person);
+  return known?.id === id && JSON.stringify(known.now) === JSON.stringify(now) ? known.past : [];
+}

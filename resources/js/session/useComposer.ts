@@ -7,7 +7,7 @@ import { usePerson } from '@/frame/usePerson';
 import { copyText } from '@/ui/clipboard';
 import { compose, itemsOf, startHistory, type Block, type Draft } from './draft';
 import type { Numbered } from './ExerciseRow';
-import type { Kept } from './kept';
+import { keepSteps, stepsTo, type Kept } from './kept';
 import type { Start } from './StartDialog';
 import { sumsOf, type AskSum } from './sums';
 import { useFit } from './useFit';
@@ -27,7 +27,13 @@ export interface ComposerProps {
   /** What this device wrote and the server does not have yet. */
   kept: Kept | null;
   notes: Schemas['ReasonView'][];
+  /** A new session somebody asked for, or one that is kept: not one that an address made. */
+  begun: boolean;
+  /** Where a new session comes from; null for one that is there. */
+  origin: string | null;
   sessions: Schemas['SessionLineView'][];
+  /** Let go of, and still to be brought back. */
+  gone: Schemas['DeletedSessionView'][];
   onOpen: (id: string) => void;
   onStart: (start: Start) => void;
 }
@@ -42,12 +48,18 @@ const blocksOf = (preview: Preview): Block[] =>
   }));
 
 /** The session as it is written: its history, what it comes to, and how it is saved. */
-function useWriting({ id, version, title, minutes, preview: first, kept }: ComposerProps) {
+function useWriting({ id, version, title, minutes, preview: first, kept, begun, origin }: ComposerProps) {
   const person = usePerson();
   // Starts come with ids that every session from the same template would share.
   const [server] = useState<Draft>(() => ({ title, minutes, blocks: blocksOf(first) }));
-  const [history, change] = useReducer(compose, null, () => startHistory(kept?.draft ?? server));
+  const [history, change] = useReducer(compose, null, () => {
+    const now = kept?.draft ?? server;
+    return startHistory(now, stepsTo(person.id, id, now));
+  });
   const draft = history.now;
+  useEffect(() => {
+    if (history.past.length > 0) keepSteps(person.id, id, history.past, history.now);
+  }, [history.past, history.now, person.id, id]);
   const { preview, refusal, upToDate } = usePreview(person.id, draft, { preview: first, draft: server });
   const settled = upToDate && preview.complete && refusal === null;
   const saving = useContinuousSaving({
@@ -56,7 +68,9 @@ function useWriting({ id, version, title, minutes, preview: first, kept }: Compo
     version: kept?.version ?? version,
     draft,
     ready: settled || refusal?.code === 'offline',
-    stored: version === 0 ? null : server,
+    // What a page made by being opened is not kept; what somebody began, or changed, is.
+    stored: version === 0 && begun ? null : server,
+    origin,
   });
   const fit = useFit(person.id, id, draft, settled && draft.blocks.length > 0);
 
@@ -136,7 +150,8 @@ export function useComposer(props: ComposerProps) {
   const [current, setCurrent] = useState<string | null>(null);
   const [open, setOpen] = useState<'add' | 'fit' | 'order' | 'start' | null>(null);
   const [swapping, setSwapping] = useState<string | null>(null);
-  const [lines, setLines] = useState<string | null>(null);
+  const [lines, showLines] = useState<{ text: string; pasted: boolean } | null>(null);
+  const setLines = (text: string | null, pasted = false) => showLines(text === null ? null : { text, pasted });
   const [fields] = useState(() => new Map<string, HTMLInputElement>());
   const isCircuit = draft.blocks.some((block) => block.kind === 'circuit');
   const nameOf = (item: string, rung: string) => repairs.views.get(item)?.name ?? library?.rungs.get(rung)?.name ?? rung;
@@ -172,7 +187,7 @@ export function useComposer(props: ComposerProps) {
     if (!data) return void (error && toast(sentenceOf(error)));
     if (await copyText(data.text))
       toast(`Copied ${ids.length === 1 ? 'one exercise' : `${ids.length} exercises`}: paste them into any session, anyone’s.`);
-    else setLines(data.text);
+    else setLines(data.text, true);
   };
 
   useEffect(() => {
@@ -180,7 +195,7 @@ export function useComposer(props: ComposerProps) {
       const inField = event.target instanceof HTMLElement && event.target.closest('input, textarea');
       if (inField || document.querySelector('[role=dialog]')) return;
       const text = event.clipboardData?.getData('text/plain').trim() ?? '';
-      if (text !== '') setLines(text);
+      if (text !== '') showLines({ text, pasted: true });
     };
     window.addEventListener('paste', paste);
     return () => window.removeEventListener('paste', paste);

@@ -25,6 +25,7 @@ export function useContinuousSaving({
   draft,
   ready,
   stored,
+  origin,
 }: {
   person: string;
   id: string;
@@ -32,8 +33,10 @@ export function useContinuousSaving({
   draft: Draft;
   /** Every dose can be read, or nobody can tell since the server does not answer. */
   ready: boolean;
-  /** What the server has; null for a new session. */
+  /** What the server has, or what need not be kept; null for a new session. */
   stored: Draft | null;
+  /** Where a new session comes from. */
+  origin: string | null;
 }) {
   const client = useQueryClient();
   const last = useRef(stored === null ? '' : JSON.stringify(stored));
@@ -43,10 +46,13 @@ export function useContinuousSaving({
     version,
     send: (value, at) =>
       at === 0
-        ? http.POST('/api/people/{person}/sessions', { params: { path: { person } }, body: { id, version: at, ...value } })
+        ? http.POST('/api/people/{person}/sessions', {
+            params: { path: { person } },
+            body: { id, version: at, origin, ...value },
+          })
         : http.PUT('/api/people/{person}/sessions/{session}', {
             params: { path: { person, session: id } },
-            body: { id, version: at, ...value },
+            body: { id, version: at, origin: null, ...value },
           }),
     onSaved: (row, isNewest) => {
       known.current = row.version;

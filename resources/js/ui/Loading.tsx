@@ -8,10 +8,23 @@ export function Loading({ what, error, again }: { what: string; error?: Refusal 
     <div role="alert" className="m-6 grid max-w-xl gap-3 rounded-lg border border-rail bg-sheet p-5">
       <p className="font-semibold">{error.sentence}</p>
       {error.id && <p className="text-sm text-ink3">Number to quote: {error.id}</p>}
-      {again && error.code !== 'danger-sign' && (
-        <div>
-          <Button onClick={again}>Try again</Button>
-        </div>
+      {error.code === 'not-found' ? (
+        <p className="flex flex-wrap gap-4">
+          The address may have been cut short, or belong to somebody else’s practice.
+          <a href="/" className="look look-next">
+            To the bench
+          </a>
+          <a href="/people" className="look look-plain">
+            All people
+          </a>
+        </p>
+      ) : (
+        again &&
+        error.code !== 'danger-sign' && (
+          <div>
+            <Button onClick={again}>Try again</Button>
+          </div>
+        )
       )}
     </div>
   );

@@ -16,6 +16,7 @@ import { CalendarButton } from '@/frame/CalendarDialog';
 import { ChosenSlot, ClashList, WeekDemands, WeekSums } from './WeekPane';
 import { inWords, SessionToPlace, WeekGrid, type Placed } from './WeekGrid';
 import {
+  isPlanDate,
   added,
   asUsual,
   awayToggled,
@@ -45,8 +46,7 @@ export function WeekStep() {
 }
 
 function Week({ person }: { person: Schemas['PersonView'] }) {
-  const [search, setSearch] = useSearchParams();
-  const monday = mondayOf(search.get('w') ?? todayHere());
+  const { monday, go, note } = useMonday();
   const { week, plan, waits, problem, theirs, ...doing } = usePlan(person.id, monday);
   const [scope, setScope] = useState<Scope>('every');
   const [chosen, setChosen] = useState<string | null>(null);
@@ -90,7 +90,6 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
   const repair = (one: Schemas['WeekRepairView']) => {
     if (plan) edit(repaired(plan, one.edits, scope, monday, newId), `${one.label}.`);
   };
-  const go = (to: string) => setSearch({ w: to }, { replace: true });
   const tellSoreness = async (ofTen: number) => {
     const { error } = await http.POST('/api/people/{person}/soreness', {
       params: { path: { person: person.id } },
@@ -145,6 +144,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
           </p>
         )}
         <ProgramWaits view={view} person={person} />
+        {note}
         <SoreNote sore={sore} person={person} />
         <WeekGrid
           view={view}
@@ -427,4 +427,20 @@ function SoreNote({ sore, person }: { sore: View['days'][number] | undefined; pe
       )}
     </>
   );
+}
+
+/** The week the address names, by any of its days; today’s where it names none. */
+function useMonday() {
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get('w');
+  const isDate = asked === null || isPlanDate(asked);
+  return {
+    monday: mondayOf(asked !== null && isDate ? asked : todayHere()),
+    go: (to: string) => setSearch({ w: to }, { replace: true }),
+    note: isDate ? null : (
+      <p role="status" className="mb-3 border-l-4 border-ochre bg-sheet p-3">
+        “{asked}” in the address is no date: this is the week of today.
+      </p>
+    ),
+  };
 }

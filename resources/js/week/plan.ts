@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { typedDate } from '@/ui/typedDate';
 
 export type Slot = Schemas['CoreSlotView'];
 type Move = Schemas['WeekMoveView'];
@@ -15,6 +16,9 @@ export interface Plan {
 
 /** Which weeks an edit is for: every one, or the one at hand. */
 export type Scope = 'every' | 'this';
+
+/** Whether an address names a day there is, in the years a plan can be for. */
+export const isPlanDate = (text: string): boolean => /^(19|20)\d{2}-\d{2}-\d{2}$/.test(text) && typedDate(text, text) === text;
 
 export const parts: Part[] = ['morning', 'midday', 'evening'];
 

@@ -4,6 +4,7 @@ import { Why } from '@/frame/reason';
 import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DateField } from '@/ui/DateField';
 import { SelectField, TextField } from '@/ui/Field';
 import { placeAdded, placeChanged, placeRemoved, type Place, type Wish } from './wish';
 
@@ -27,15 +28,7 @@ export function WishBar({
   const place = wish.slots.find((slot) => slot.id === open);
   return (
     <section aria-label="What the program is asked to be" className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
-      <label className="flex items-center gap-1.5">
-        from
-        <input
-          type="date"
-          className="min-h-9 rounded-md border border-rung-edge bg-paper px-2"
-          value={wish.start}
-          onChange={(event) => event.target.value !== '' && onChange({ ...wish, start: event.target.value })}
-        />
-      </label>
+      <DateField bare label="from" value={wish.start} onChange={(start) => start !== '' && onChange({ ...wish, start })} />
       <label className="flex items-center gap-1.5">
         for
         <select

@@ -1,0 +1,58 @@
+import { useEffect, useState, type FormEvent } from 'react';
+import { onSignedOut, type Refusal } from '@/api/client';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+import { formText } from '@/ui/formText';
+import { signIn } from './signingIn';
+
+type Answer = (isIn: boolean) => void;
+
+/** Over the page, when the sign-in has run out: what was being done waits, and goes on. */
+export function SignInAgain({ email }: { email: string }) {
+  const [waiting, setWaiting] = useState<Answer[]>([]);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => {
+    onSignedOut(() => new Promise<boolean>((answer) => setWaiting((before) => [...before, answer])));
+    return () => onSignedOut(null);
+  }, []);
+
+  const finish = (isIn: boolean) => {
+    waiting.forEach((answer) => answer(isIn));
+    setWaiting([]);
+    setRefusal(null);
+  };
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    setBusy(true);
+    const refused = await signIn(email, formText(event.currentTarget)('password'));
+    setBusy(false);
+    if (refused) setRefusal(refused);
+    else finish(true);
+  };
+  return (
+    <Dialog open={waiting.length > 0} onClose={() => finish(false)} title="Sign in again">
+      <p>You have been signed out. What you entered is still here: sign in, and it goes on where it was.</p>
+      <form onSubmit={(event) => void submit(event)} className="grid gap-4">
+        <input type="hidden" name="email" autoComplete="username" value={email} readOnly />
+        <TextField
+          label={`Password of ${email}`}
+          name="password"
+          type="password"
+          autoComplete="current-password"
+          required
+          problem={refusal ? (refusal.fields['email']?.[0] ?? refusal.sentence) : undefined}
+        />
+        <div className="flex flex-wrap items-center gap-4">
+          <Button look="next" type="submit" disabled={busy}>
+            Sign in and go on
+          </Button>
+          <a href="/sign-in" className="underline underline-offset-4">
+            somebody else signs in
+          </a>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

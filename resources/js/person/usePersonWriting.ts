@@ -1,0 +1,67 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { http, type Schemas } from '@/api/client';
+import { shelf } from '@/editor/device';
+import { useHistory } from '@/editor/history';
+import { useSaving } from '@/editor/saving';
+import { useRefresh } from '@/frame/usePerson';
+import { bodyOf, emptyPerson, fieldsOf, type PersonFields } from './fields';
+
+const WAIT = 800;
+
+/** What was typed and has not reached the server yet, by person; `new` for one who is not there yet. */
+export const personDrafts = shelf<PersonFields>('person', (kept) => typeof kept.name === 'string' && Array.isArray(kept.places), [
+  (kept) => ({ ...emptyPerson, ...(kept as object) }),
+]);
+
+/** A person who is there is saved as one goes: each change is on this device at once and on the server a moment later. */
+export function usePersonWriting(person: Schemas['PersonView']) {
+  const refresh = useRefresh();
+  const start = useMemo(() => fieldsOf(person), [person]);
+  const [first] = useState(() => personDrafts.of(person.id) ?? start);
+  const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(first);
+  const { save, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({
+    thing: `person ${person.id}`,
+    version: person.version,
+    send: (fields, version) =>
+      http.PUT('/api/people/{person}', {
+        params: { path: { person: person.id } },
+        body: { id: person.id, version, ...bodyOf(fields) },
+      }),
+    onSaved: async (_, isNewest) => {
+      if (!isNewest) return;
+      personDrafts.keep(person.id, null);
+      await refresh();
+    },
+  });
+
+  const last = useRef(JSON.stringify(start));
+  const flush = useRef<(() => void) | null>(null);
+  const text = JSON.stringify(now);
+  useEffect(() => {
+    flush.current = null;
+    if (last.current === text) return;
+    const fields = JSON.parse(text) as PersonFields;
+    personDrafts.keep(person.id, fields);
+    const send = () => {
+      flush.current = null;
+      last.current = text;
+      save(fields);
+    };
+    flush.current = send;
+    const timer = setTimeout(send, WAIT);
+    return () => clearTimeout(timer);
+  }, [text, person.id, save]);
+  // Leaving the view does not lose the last change.
+  useEffect(() => () => flush.current?.(), []);
+
+  const takeTheirs = () => {
+    if (!saving.theirs) return;
+    const theirs = fieldsOf(saving.theirs);
+    personDrafts.keep(person.id, null);
+    last.current = JSON.stringify(theirs);
+    begin(theirs);
+    saving.takeTheirs();
+    void refresh();
+  };
+  return { fields: now, set, canUndo, canRedo, undo, redo, ...saving, takeTheirs };
+}
