@@ -96,6 +96,23 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->now($moment);
     }
 
+    /** The sign-in is over on the server, as after a night; what was still being answered is waited for. */
+    protected function signInRunsOut(): void
+    {
+        $this->browser->waitUntil(function (): bool {
+            self::database()->exec('DELETE FROM `'.self::environment()['DB_DATABASE'].'`.sessions');
+
+            return $this->browser->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch("/api/me", { headers: { Accept: "application/json" } }).then((answer) => done(answer.status))') === 401;
+        }, 'nobody is signed in');
+    }
+
+    private static function database(): \PDO
+    {
+        $settings = parse_ini_file(dirname(__DIR__, 2).'/.env', false, INI_SCANNER_RAW) ?: [];
+
+        return new \PDO('mysql:unix_socket='.($settings['DB_SOCKET'] ?? ''), (string) ($settings['DB_USERNAME'] ?? ''), (string) ($settings['DB_PASSWORD'] ?? ''));
+    }
+
     private static function clock(): string
     {
         return sys_get_temp_dir().'/even-rungs-now-'.getmypid();
@@ -123,8 +140,7 @@ abstract class BrowserTestCase extends TestCase
 
             return;
         }
-        $settings = parse_ini_file(dirname(__DIR__, 2).'/.env', false, INI_SCANNER_RAW) ?: [];
-        $server = new \PDO('mysql:unix_socket='.($settings['DB_SOCKET'] ?? ''), (string) ($settings['DB_USERNAME'] ?? ''), (string) ($settings['DB_PASSWORD'] ?? ''));
+        $server = self::database();
         $server->exec('CREATE DATABASE IF NOT EXISTS `'.self::environment()['DB_DATABASE'].'`');
         self::artisan('migrate:fresh', '--force', '--quiet');
         self::artisan('demo:load');

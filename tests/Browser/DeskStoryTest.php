@@ -154,6 +154,95 @@ final class DeskStoryTest extends BrowserTestCase
         self::assertGreaterThan(8, min([1000, ...$gaps]), 'pixels between what stands side by side');
     }
 
+    public function test_what_is_typed_about_a_person_is_saved_as_one_goes_and_undone(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($person = $this->addressOf('Brida Holm', 'person'))->see('Saved as you go.');
+        $about = static fn(): string => (string) $browser->label('Work, hobby or sport')->getAttribute('value');
+        $before = $about();
+        $browser->label('Work, hobby or sport')->sendKeys(', and on Sundays');
+        // Gone before a moment has passed, and back.
+        $browser->visit('/')->see('Bench')->visit($person)->see('Saved as you go.');
+        self::assertSame("{$before}, and on Sundays", $about());
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.person.")).length') === 0, 'nothing waits on the device');
+        $browser->label('Name')->sendKeys(Key::CONTROL.'a'.Key::NULL.Key::BACKSPACE);
+        $browser->see('A person needs a name.')->see('Not saved: see above.')->press('undo')->see('Saved as you go.');
+        self::assertSame('Brida Holm', $browser->label('Name')->getAttribute('value'));
+        // A limit that says nothing yet rules nothing out.
+        $browser->press('Add a limit')->see('choose what');
+        $this->noComplaints();
+    }
+
+    public function test_a_sign_in_that_runs_out_is_renewed_where_one_is_and_the_work_goes_on(): void
+    {
+        $browser = $this->signIn();
+        $session = $this->addressOf('Maud Ferrick', 'session');
+        $browser->visit($session)->see('Hive-lifting days');
+        $this->signInRunsOut();
+        $browser->label('Title of the session')->sendKeys(', late');
+        $browser->see('Sign in again')->see('What you entered is still here');
+        $browser->find('//input[@name="password"]')->sendKeys('wrong'.Key::ENTER);
+        $browser->see('do not go together');
+        $browser->find('//input[@name="password"]')->sendKeys(Key::CONTROL.'a'.Key::NULL.\Database\Seeders\DemoSeeder::PASSWORD.Key::ENTER);
+        $browser->doesNotSee('Sign in again')->see('Saved');
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.session.")).length') === 0, 'the server has it');
+
+        // A deep link survives signing in.
+        $browser->leave()->visit($session)->see('Password');
+        $browser->label('E-mail')->sendKeys(\Database\Seeders\DemoSeeder::EMAIL);
+        $browser->label('Password')->sendKeys(\Database\Seeders\DemoSeeder::PASSWORD.Key::ENTER);
+        $browser->see('Where the work falls')->waitUntil(fn(): bool => $browser->label('Title of the session')->getAttribute('value') === 'Hive-lifting days, late', 'the session the link named');
+    }
+
+    public function test_lines_that_were_typed_and_closed_are_offered_back_and_undo_outlives_a_reload(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days')->keys('t')->see('exercises ·');
+        $browser->find('//textarea')->sendKeys(Key::CONTROL.'a'.Key::NULL.'front plank 2x20s');
+        $browser->see('1 exercise ·')->keys(Key::ESCAPE)->isGone('//*[@role="dialog"]');
+        $browser->driver->navigate()->refresh();
+        $browser->see('Hive-lifting days')->keys('t')->see('What was typed here before is still there.')->see('1 exercise ·');
+        $browser->press('Put in place of the session')->see('2 × 20 s')->see('Saved');
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.session.")).length') === 0, 'the server has it');
+        $browser->driver->navigate()->refresh();
+        $browser->see('2 × 20 s')->press('Undo')->see('Press-out, split stance');
+        $this->noComplaints();
+    }
+
+    public function test_a_session_is_let_go_of_and_brought_back_and_an_address_makes_none(): void
+    {
+        $browser = $this->signIn();
+        $session = $this->addressOf('Maud Ferrick', 'session');
+        $browser->visit($session.'?s=01aaaaaaaaaaaaaaaaaaaaaaaa')->see('There is no session at this address')->press('To the session at hand')->see('Hive-lifting days')->see('from the board');
+        $browser->press('let go of it')->see('can be brought back for 30 days')->press('Bring back')->see('Hive-lifting days')->see('let go of it');
+
+        $browser->visit(str_replace('/session', '/week?w=garbage', $session))->see('“garbage” in the address is no date');
+        $browser->visit('/people/01aaaaaaaaaaaaaaaaaaaaaaaa/board')->see('There is no such thing in this practice.')->see('To the bench');
+        $browser->visit('/nowhere/at/all')->see('There is nothing at this address');
+    }
+
+    public function test_the_steps_are_walked_by_keys_and_one_key_goes_to_the_main_action(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Maud Ferrick', 'board'))->see('Gate');
+        $heading = fn(string $text) => $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.tagName + document.activeElement.textContent') === "H1{$text}", "the keyboard on “{$text}”");
+        $browser->keys(']')->see('Where the work falls');
+        self::assertStringContainsString('Maud Ferrick · Session · Even Rungs', $browser->driver->getTitle());
+        $browser->keys('.')->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.textContent') === 'Hand it over', 'the keyboard on the main action');
+        $browser->keys('[', '[')->see('Where to start');
+        $heading('Checks');
+        $browser->keys('g', '9')->see('Decided before');
+        $heading('Review');
+        $browser->keys('g', '0')->see('Ilse Torvane');
+        $heading('Bench');
+        // The skip link is the first stop of a page.
+        $browser->driver->executeScript('document.body.tabIndex = -1; document.body.focus()');
+        $browser->keys(Key::TAB)->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.textContent') === 'To the main part', 'the skip link');
+        $browser->keys(Key::ENTER);
+        $heading('Bench');
+        $this->noComplaints();
+    }
+
     private function skipToTheCheck(): void
     {
         for ($cue = 0; $cue < 40 && ! $this->browser->has(self::CLEAN); $cue++) {

@@ -43,7 +43,9 @@ const copies = new WeakMap<Request, Request>();
 
 http.use({
   onRequest({ request }) {
-    copies.set(withToken(request), request.clone());
+    withToken(request);
+    // A preview is asked anew with the next change, and called off by it: there is nothing to keep of it.
+    if (!request.url.endsWith('/preview')) copies.set(request, request.clone());
     return request;
   },
   // What was asked while nobody was signed in any more waits until somebody is, and is asked again: nothing is lost.

@@ -1,4 +1,4 @@
-import { useEffect, useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { onSignedOut, type Refusal } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -10,17 +10,27 @@ type Answer = (isIn: boolean) => void;
 
 /** Over the page, when the sign-in has run out: what was being done waits, and goes on. */
 export function SignInAgain({ email }: { email: string }) {
-  const [waiting, setWaiting] = useState<Answer[]>([]);
+  // What waits, also what comes while the password is on its way.
+  const waiting = useRef<Answer[]>([]);
+  const [open, setOpen] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   useEffect(() => {
-    onSignedOut(() => new Promise<boolean>((answer) => setWaiting((before) => [...before, answer])));
+    onSignedOut(
+      () =>
+        new Promise<boolean>((answer) => {
+          waiting.current.push(answer);
+          setOpen(true);
+        }),
+    );
     return () => onSignedOut(null);
   }, []);
 
   const finish = (isIn: boolean) => {
-    waiting.forEach((answer) => answer(isIn));
-    setWaiting([]);
+    const answers = waiting.current;
+    waiting.current = [];
+    setOpen(false);
+    answers.forEach((answer) => answer(isIn));
     setRefusal(null);
   };
   const submit = async (event: FormEvent<HTMLFormElement>) => {
@@ -32,7 +42,7 @@ export function SignInAgain({ email }: { email: string }) {
     else finish(true);
   };
   return (
-    <Dialog open={waiting.length > 0} onClose={() => finish(false)} title="Sign in again">
+    <Dialog open={open} onClose={() => finish(false)} title="Sign in again">
       <p>You have been signed out. What you entered is still here: sign in, and it goes on where it was.</p>
       <form onSubmit={(event) => void submit(event)} className="grid gap-4">
         <input type="hidden" name="email" autoComplete="username" value={email} readOnly />

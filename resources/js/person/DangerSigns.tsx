@@ -156,7 +156,7 @@ function useSeen(ready: boolean) {
   useEffect(() => {
     if (!ready || !last.current) return;
     const watch = new IntersectionObserver((entries) => entries.some((entry) => entry.isIntersecting) && setSeen(true), {
-      threshold: 1,
+      threshold: 0.9,
     });
     watch.observe(last.current);
     // Asking is the next thing to do: the first question takes the keys at once.

@@ -45,7 +45,9 @@ export function AddExercise({
     setSeenFirst(first);
     setChosen(first);
   }
-  useEffect(() => list.current?.scrollTo({ top: 0 }), [typed]);
+  useEffect(() => {
+    list.current?.scrollTo({ top: 0 });
+  }, [typed]);
   const close = () => {
     setTyped('');
     onClose();

@@ -133,6 +133,8 @@ final class Chromium
                 if (++$tries > 20) {
                     throw $moved;
                 }
+                // Under a bar that stays at the edge: further into the page, as a hand would scroll.
+                $this->driver->executeScript('arguments[0].isConnected && arguments[0].scrollIntoView({ block: "center" })', [$this->find($xpath)]);
                 usleep(100_000);
             }
         }
