@@ -72,6 +72,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/screenings', 'screen')->name('screen');
             Route::post('/people/{person}/screenings/{screening}/take-back', 'takeScreeningBack')->name('takeScreeningBack');
             Route::post('/people/{person}/clearances', 'clear')->name('clear');
+            Route::delete('/people/{person}/clearances/{clearance}', 'takeClearanceBack')->name('takeClearanceBack');
         });
         Route::controller(ChecksController::class)->group(function (): void {
             Route::get('/people/{person}/checks', 'show')->name('checks');

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * A clinician's clearance.
  *
  * @property string $id
+ * @property string $person_id
  * @property string $clinician
  * @property string $scope
  * @property string $from

@@ -79,6 +79,7 @@ final class Person extends Model
     public function clearances(): HasMany
     {
         $rows = $this->hasMany(Clearance::class);
+        $rows->whereNull('undone_at');
         $rows->orderBy('sequence');
 
         return $rows;

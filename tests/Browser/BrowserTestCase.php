@@ -99,6 +99,8 @@ abstract class BrowserTestCase extends TestCase
     /** The sign-in is over on the server, as after a night; what was still being answered is waited for. */
     protected function signInRunsOut(): void
     {
+        // An answer on its way would write the session anew.
+        $this->browser->find('//header[@aria-busy="false"]');
         $this->browser->waitUntil(function (): bool {
             self::database()->exec('DELETE FROM `'.self::environment()['DB_DATABASE'].'`.sessions');
 

@@ -188,6 +188,7 @@ final class DeskStoryTest extends BrowserTestCase
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.session.")).length') === 0, 'the server has it');
 
         // A deep link survives signing in.
+        $browser->find('//header[@aria-busy="false"]');
         $browser->leave()->visit($session)->see('Password');
         $browser->label('E-mail')->sendKeys(\Database\Seeders\DemoSeeder::EMAIL);
         $browser->label('Password')->sendKeys(\Database\Seeders\DemoSeeder::PASSWORD.Key::ENTER);

@@ -231,6 +231,18 @@ final class PersonTest extends ApiTestCase
             ->assertJsonPath('standing.open', false)->assertJsonPath('closing.0.value', 'leg-pain')->assertJsonPath('screening.signs', []);
     }
 
+    public function test_a_clearance_recorded_by_mistake_is_taken_back_and_training_closes_again(): void
+    {
+        $id = $this->person();
+        $this->travel(1)->seconds();
+        $this->postJson("/api/people/{$id}/screenings", self::answers('leg-pain'))->assertCreated();
+        $this->travel(1)->seconds();
+        $cleared = $this->postJson("/api/people/{$id}/clearances", ['id' => self::id(), 'clinician' => 'Dr. Ferris Oll', 'scope' => 'bracing only', 'from' => '2026-06-01', 'until' => '2026-07-30'])->assertJsonPath('standing.open', true);
+
+        $this->deleteJson("/api/people/{$id}/clearances/".$cleared->json('clearances.0.id'))->assertOk()->assertJsonPath('standing.open', false)->assertJsonPath('clearances', []);
+        self::assertSame(1, DB::table('clearances')->count(), 'what was recorded is kept');
+    }
+
     public function test_what_is_sensitive_is_encrypted_at_rest(): void
     {
         $id = $this->person(['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'sore after rehearsals']]]);

@@ -142,6 +142,16 @@ final readonly class PersonController
         return $this->answer($person, $input->by(), 201);
     }
 
+    /** Takes a clearance back that was recorded by mistake; the row stays, marked, and what it opened closes again. */
+    #[Removes('/api/people/{person}/clearances/{clearance}', 'takeClearanceBack', PersonView::class)]
+    public function takeClearanceBack(Person $person, Clearance $clearance, #[CurrentUser] User $user): JsonResponse
+    {
+        abort_unless($clearance->person_id === $person->id, 404);
+        $clearance->update(['undone_at' => now()]);
+
+        return $this->answer($person, $user);
+    }
+
     private function answer(Person $person, User $by, int $status = 200): JsonResponse
     {
         return new JsonResponse((new PersonPage($this->open->of($person->load('trainingSessions'), $by)))->view(), $status);
@@ -175,7 +185,7 @@ final readonly class PersonController
         if (! $limit->cleared || ! $limit->state->canBeCleared()) {
             return false;
         }
-        if (! Clearance::query()->where('person_id', $person->id)->exists()) {
+        if (! Clearance::query()->where('person_id', $person->id)->whereNull('undone_at')->exists()) {
             throw Problem::field('limits', 'Record the clinician’s clearance first: it says who cleared what, and until when.');
         }
 

@@ -663,6 +663,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/clearances/{clearance}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a clearance back that was recorded by mistake; the row stays, marked, and what it opened closes again. */
+        delete: operations["takeClearanceBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -4263,6 +4280,30 @@ export interface operations {
         responses: {
             /** @description The answer. */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeClearanceBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                clearance: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

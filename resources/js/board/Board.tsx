@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Schemas } from '@/api/client';
-import { isClosed, joined, replayed, type BoardRung } from '@/frame/boardModel';
+import { isClosed, joined, replayed, type BoardDemand, type BoardRung } from '@/frame/boardModel';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { useLibrary } from '@/frame/useLibrary';
@@ -11,7 +11,7 @@ import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { BoardHead, DemandTabs } from './BoardHead';
 import { BoardTable } from './BoardTable';
-import { foldedDemands } from './layout';
+import { foldedDemands, openedLadders } from './layout';
 import { PathPane } from './PathPane';
 import { Rails } from './Rails';
 import { JumpDialog, ReopenDialog } from './ReopenDialog';
@@ -46,16 +46,7 @@ export function Board() {
   const { area, room } = useRoom(board.isSuccess && library !== undefined && !asTable);
   const length = Math.max(430, room.height, ((active?.ladder.rungs.length ?? 1) - 1) * ROOM_FOR_NAMES);
   const narrow = room.width < NARROW;
-  const folded = useMemo(
-    () =>
-      foldedDemands(
-        demands.map((demand) => ({ value: demand.value, ladders: demand.ladders.length, weakest: demand.weakest })),
-        active?.demand.value ?? '',
-        at.foldedByHand,
-        room.width,
-      ),
-    [demands, active?.demand.value, at.foldedByHand, room.width],
-  );
+  const { folded, opened } = useOpen(demands, active?.demand.value ?? '', activeSlug, at.foldedByHand, room.width);
 
   // What is past can be looked at, not changed.
   const place = (slug: string, side: Side) => {
@@ -126,6 +117,7 @@ export function Board() {
                 demands={narrow ? demands.filter((demand) => demand.value === active?.demand.value) : demands}
                 folded={folded}
                 active={activeSlug}
+                opened={opened}
                 length={length}
                 spreadText={board.data.spreadText}
                 focusOf={focusOf}
@@ -178,6 +170,24 @@ export function Board() {
       />
     </>
   );
+}
+
+/** Which demands are folded and which ladders stand open, by the room there is. */
+function useOpen(demands: BoardDemand[], demand: string, ladder: string, byHand: ReadonlySet<string>, room: number) {
+  return useMemo(() => {
+    const folded = foldedDemands(
+      demands.map((one) => ({ value: one.value, ladders: one.ladders.length, weakest: one.weakest })),
+      demand,
+      byHand,
+      room,
+    );
+    const groups = demands.map((one) => ({
+      value: one.value,
+      ladders: one.ladders.map(({ slug }) => slug),
+      stoodOn: one.ladders.filter(({ stands }) => stands.length > 0).map(({ slug }) => slug),
+    }));
+    return { folded, opened: openedLadders(groups, ladder, folded, room) };
+  }, [demands, demand, ladder, byHand, room]);
 }
 
 /** The path of earlier moves, and the one the board is shown after. */

@@ -16,6 +16,7 @@ export function Rails({
   demands,
   folded,
   active,
+  opened,
   length,
   spreadText,
   focusOf,
@@ -29,6 +30,8 @@ export function Rails({
   folded: ReadonlySet<string>;
   /** Slug of the opened ladder. */
   active: string;
+  /** Slugs of all ladders that stand open. */
+  opened: ReadonlySet<string>;
   length: number;
   spreadText: string | null;
   focusOf: (ladder: string) => string;
@@ -104,10 +107,7 @@ export function Rails({
             aria-label={titleOf(demand)}
             className="shrink-0"
             style={{
-              width: groupWidth(
-                demand.ladders.length,
-                demand.ladders.some((ladder) => ladder.slug === active),
-              ),
+              width: groupWidth(demand.ladders.length, demand.ladders.filter((ladder) => opened.has(ladder.slug)).length),
             }}
           >
             <button
@@ -141,7 +141,7 @@ export function Rails({
             <div className="relative flex justify-center" style={{ height }}>
               {level}
               {demand.ladders.map((ladder) =>
-                ladder.slug === active ? (
+                opened.has(ladder.slug) ? (
                   <OpenRail
                     key={ladder.slug}
                     ladder={ladder}
@@ -156,7 +156,7 @@ export function Rails({
                 ),
               )}
             </div>
-            <LadderNames demand={demand} active={active} />
+            <LadderNames demand={demand} active={active} opened={opened} />
           </section>
         );
       })}
@@ -165,7 +165,7 @@ export function Rails({
 }
 
 /** The names of a demand’s ladders under their rails. */
-function LadderNames({ demand, active }: { demand: BoardDemand; active: string }) {
+function LadderNames({ demand, active, opened }: { demand: BoardDemand; active: string; opened: ReadonlySet<string> }) {
   return (
     <div aria-hidden="true" className="flex justify-center pt-1" style={{ height: NAMES }}>
       {demand.ladders.map((ladder) => (
@@ -173,10 +173,11 @@ function LadderNames({ demand, active }: { demand: BoardDemand; active: string }
           key={ladder.slug}
           className={cx(
             'shrink-0 text-center text-sm',
-            ladder.slug === active ? 'font-bold' : 'rotate-180 text-right leading-none text-ink2 [writing-mode:vertical-rl]',
+            ladder.slug === active && 'font-bold',
+            !opened.has(ladder.slug) && 'rotate-180 text-right leading-none text-ink2 [writing-mode:vertical-rl]',
           )}
           style={
-            ladder.slug === active
+            opened.has(ladder.slug)
               ? { width: WIDTH.opened }
               : {
                   width: WIDTH.rail,

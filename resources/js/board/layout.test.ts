@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { foldedDemands } from './layout';
+import { foldedDemands, openedLadders } from './layout';
 
 const groups = [
   { value: 'anti-extension', ladders: 5 },
@@ -37,5 +37,26 @@ describe('the demands on the board', () => {
 
   it('leave only the demand at hand where there is hardly any room', () => {
     expect(folded('anti-extension', 200)).toHaveLength(5);
+  });
+});
+
+describe('the ladders that stand open', () => {
+  const demands = [
+    { value: 'front', ladders: ['plank', 'dead-bug', 'rollout'], stoodOn: ['plank'] },
+    { value: 'side', ladders: ['side-bridge', 'carry'], stoodOn: ['side-bridge'] },
+    { value: 'hip', ladders: ['clam'], stoodOn: [] },
+  ];
+  const opened = (active: string, room: number, folded: string[] = []) => [
+    ...openedLadders(demands, active, new Set(folded), room),
+  ];
+
+  it('are the one at hand where there is room for no more', () => {
+    expect(opened('plank', 420)).toEqual(['plank']);
+  });
+
+  it('are all of its demand where there is room, then what the person stands on elsewhere', () => {
+    expect(opened('plank', 700)).toEqual(['plank', 'dead-bug', 'rollout']);
+    expect(opened('plank', 1200)).toEqual(['plank', 'dead-bug', 'rollout', 'side-bridge']);
+    expect(opened('plank', 1200, ['side'])).toEqual(['plank', 'dead-bug', 'rollout']);
   });
 });

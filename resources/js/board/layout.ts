@@ -11,8 +11,8 @@ export interface Group {
 /** Demands that are folded first where there is no room: they have no share in the balance. */
 const BESIDE = ['integrated-lift', 'activation', 'trunk-flexion'];
 
-export const groupWidth = (ladders: number, active: boolean): number =>
-  Math.max(WIDTH.least, ladders * WIDTH.rail + (active ? WIDTH.opened - WIDTH.rail : 0));
+export const groupWidth = (ladders: number, opened: number): number =>
+  Math.max(WIDTH.least, ladders * WIDTH.rail + opened * (WIDTH.opened - WIDTH.rail));
 
 /**
  * Which demands are folded so that all of them fit side by side: those the trainer folded, and then as many as
@@ -25,7 +25,7 @@ export function foldedDemands(groups: Group[], active: string, chosen: ReadonlyS
     WIDTH.axis +
     groups.reduce(
       (sum, group) =>
-        sum + WIDTH.gap + (folded.has(group.value) ? WIDTH.folded : groupWidth(group.ladders, group.value === active)),
+        sum + WIDTH.gap + (folded.has(group.value) ? WIDTH.folded : groupWidth(group.ladders, group.value === active ? 1 : 0)),
       0,
     );
   const next = groups
@@ -40,4 +40,38 @@ export function foldedDemands(groups: Group[], active: string, chosen: ReadonlyS
     folded.add(value);
   }
   return folded;
+}
+
+/**
+ * Which ladders stand open with their names: the one at hand, and where there is room the others of its demand, then
+ * those the person stands on elsewhere, the nearest first.
+ */
+export function openedLadders(
+  groups: { value: string; ladders: string[]; stoodOn: string[] }[],
+  active: string,
+  folded: ReadonlySet<string>,
+  room: number,
+): Set<string> {
+  const opened = new Set([active]);
+  const at = groups.findIndex((group) => group.ladders.includes(active));
+  const shown = groups.filter((group) => !folded.has(group.value));
+  const width = () =>
+    WIDTH.axis +
+    groups.length * WIDTH.gap +
+    (groups.length - shown.length) * WIDTH.folded +
+    shown.reduce(
+      (sum, group) => sum + groupWidth(group.ladders.length, group.ladders.filter((one) => opened.has(one)).length),
+      0,
+    );
+  const near = (group: { value: string }) => Math.abs(groups.findIndex((one) => one.value === group.value) - at);
+  const wanted = [
+    ...(groups[at]?.ladders ?? []),
+    ...shown.toSorted((one, other) => near(one) - near(other)).flatMap((group) => group.stoodOn),
+  ];
+  for (const ladder of wanted) {
+    if (opened.has(ladder)) continue;
+    opened.add(ladder);
+    if (width() > room) opened.delete(ladder);
+  }
+  return opened;
 }

@@ -1,11 +1,12 @@
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { api, type Schemas } from '@/api/client';
+import { toast } from 'sonner';
+import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { useLibrary, type Library } from '@/frame/useLibrary';
-import { usePerson } from '@/frame/usePerson';
+import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { cx } from '@/ui/cx';
@@ -68,6 +69,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
   const [climbing, setClimbing] = useState<Climb | null>(() => keptClimb(person.id));
   const [choosing, setChoosing] = useState(false);
   const [other, setOther] = useState<'brace' | 'alignment' | null>(null);
+  const takeBack = useTakeBack(person.id);
   const nameOf = (ladder: string): string => library.ladders.get(ladder)?.name.replace(/ ladder$/, '') ?? ladder;
   const tested = checks.holds.some((test) => test.sides.some((side) => side.last !== null)) || checks.climbs.length > 0;
   const time = (test: HoldTest) => {
@@ -134,7 +136,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
               </Why>
             )}
           </div>
-          <HoldSection next={next} tested={tested} time={time} checks={checks} />
+          <HoldSection next={next} tested={tested} time={time} checks={checks} onTakeBack={(id) => void takeBack('holds', id)} />
 
           <Found
             id="climbs"
@@ -144,6 +146,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
             hotkey="C"
             look={tested || next ? 'plain' : 'next'}
             onStart={() => setChoosing(!choosing)}
+            onTakeBack={(id) => void takeBack('climbs', id)}
             rows={checks.climbs.map((climb) => ({
               id: climb.id,
               testedOn: climb.testedOn,
@@ -183,6 +186,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
             action="Check the brace"
             hotkey="B"
             onStart={() => setOther('brace')}
+            onTakeBack={(id) => void takeBack('brace', id)}
             rows={checks.braces.map((row) => ({
               id: row.id,
               testedOn: row.testedOn,
@@ -197,6 +201,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
             action="Mark a picture"
             hotkey="A"
             onStart={() => setOther('alignment')}
+            onTakeBack={(id) => void takeBack('alignments', id)}
             rows={checks.alignments.map((row) => ({
               id: row.id,
               testedOn: row.testedOn,
@@ -217,6 +222,22 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
   );
 }
 
+/** Takes a kept test back, also days later; the row stays, marked. */
+function useTakeBack(person: string) {
+  const refresh = useRefresh();
+  return async (kind: 'holds' | 'climbs' | 'brace' | 'alignments', id: string) => {
+    const { error } = await {
+      holds: () => http.DELETE('/api/people/{person}/holds/{hold}', { params: { path: { person, hold: id } } }),
+      climbs: () => http.DELETE('/api/people/{person}/climbs/{climb}', { params: { path: { person, climb: id } } }),
+      brace: () => http.DELETE('/api/people/{person}/brace/{brace}', { params: { path: { person, brace: id } } }),
+      alignments: () =>
+        http.DELETE('/api/people/{person}/alignments/{alignment}', { params: { path: { person, alignment: id } } }),
+    }[kind]();
+    toast(error ? sentenceOf(error) : 'Taken back: nothing counts from it any more.');
+    await refresh();
+  };
+}
+
 /** What was found, which opens to why. */
 const why = (title: string, reasons: Schemas['ReasonView'][]): ReactNode => (
   <Why title={title} reasons={reasons}>
@@ -233,6 +254,7 @@ function Found({
   hotkey,
   look = 'plain',
   onStart,
+  onTakeBack,
   rows,
   children,
 }: {
@@ -243,6 +265,8 @@ function Found({
   hotkey: string;
   look?: 'plain' | 'next';
   onStart: () => void;
+  /** also days later: the row stays, marked, and nothing counts from it */
+  onTakeBack: (id: string) => void;
   rows: { id: string; testedOn: string; title: string; says: ReactNode }[];
   children?: ReactNode;
 }) {
@@ -263,11 +287,18 @@ function Found({
           {rows.map((row) => (
             <li
               key={row.id}
-              className="grid gap-x-4 rounded-md border border-hairline bg-sheet px-4 py-2 sm:grid-cols-[6rem_11rem_1fr]"
+              className="grid items-start gap-x-4 rounded-md border border-hairline bg-sheet px-4 py-2 sm:grid-cols-[6rem_11rem_1fr_auto]"
             >
               <span className="text-ink2">{day(row.testedOn)}</span>
               <span className="font-semibold">{row.title}</span>
               <div>{row.says}</div>
+              <Button
+                look="quiet"
+                aria-label={`Take back: ${row.title}, ${day(row.testedOn)}`}
+                onClick={() => onTakeBack(row.id)}
+              >
+                take back
+              </Button>
             </li>
           ))}
         </ul>
@@ -276,7 +307,12 @@ function Found({
   );
 }
 
-function HoldLines({ test, onTime }: { test: HoldTest; onTime: () => void }) {
+function HoldLines({ test, onTime, onTakeBack }: { test: HoldTest; onTime: () => void; onTakeBack: (id: string) => void }) {
+  // The newest of the sides: its identifier is made from the time.
+  const newest = test.sides
+    .flatMap((side) => side.history.slice(0, 1).map((row) => row.id))
+    .sort()
+    .at(-1);
   const open = test.inTurn.length > 0;
   const again = test.sides.some((side) => side.last !== null);
   return (
@@ -326,6 +362,16 @@ function HoldLines({ test, onTime }: { test: HoldTest; onTime: () => void }) {
       <Button disabled={!open} aria-label={`${again ? 'Again' : 'Time it'}: ${test.label}`} onClick={onTime}>
         {again ? 'Again' : 'Time it'}
       </Button>
+      {newest && (
+        <Button
+          look="quiet"
+          className="justify-self-end text-sm sm:col-start-3"
+          aria-label={`Take the last back: ${test.label}`}
+          onClick={() => onTakeBack(newest)}
+        >
+          take the last back
+        </Button>
+      )}
     </li>
   );
 }
@@ -336,7 +382,9 @@ function HoldSection({
   tested,
   time,
   checks,
+  onTakeBack,
 }: {
+  onTakeBack: (id: string) => void;
   next: HoldTest | undefined;
   tested: boolean;
   time: (test: Schemas['HoldTestView']) => void;
@@ -356,7 +404,7 @@ function HoldSection({
       </div>
       <ul className="grid gap-1">
         {checks.holds.map((one) => (
-          <HoldLines key={one.kind} test={one} onTime={() => time(one)} />
+          <HoldLines key={one.kind} test={one} onTime={() => time(one)} onTakeBack={onTakeBack} />
         ))}
       </ul>
       {checks.notes.length > 0 && (

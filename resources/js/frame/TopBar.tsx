@@ -1,3 +1,4 @@
+import { useIsFetching } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
@@ -29,8 +30,12 @@ export function TopBar({
   onSignOut: () => void;
 }) {
   const saving = useSaving();
+  const reads = useIsFetching() > 0;
   return (
-    <header className="flex min-h-13 shrink-0 items-center gap-x-5 border-b border-hairline bg-sheet px-4 max-sm:gap-x-3 print:hidden">
+    <header
+      aria-busy={reads}
+      className="flex min-h-13 shrink-0 items-center gap-x-5 border-b border-hairline bg-sheet px-4 max-sm:gap-x-3 print:hidden"
+    >
       <a
         href="#main"
         className="look look-next fixed top-1 left-1 z-50 not-focus:sr-only"

@@ -78,14 +78,15 @@ export function useHeading(name: string | undefined): void {
 
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
-    const watch = new MutationObserver(() => look());
+    let known: Element | null = null;
     const focus = () => {
       const heading = document.querySelector<HTMLElement>('main h1');
-      if (!heading || document.querySelector('[role=dialog]')) return;
-      watch.disconnect();
-      // Whoever is already at work in the view stays there.
+      if (!heading || heading === known || document.querySelector('[role=dialog]')) return;
+      // Whoever is already at work in the view stays there; of a part of a view only who lost their place is brought on.
       const active = document.activeElement;
-      if (active?.closest('main, aside') && !active.matches('button, a')) return;
+      const isFirst = known === null;
+      known = heading;
+      if (isFirst ? active?.closest('main, aside') && !active.matches('button, a') : active !== document.body) return;
       heading.tabIndex = -1;
       heading.focus({ preventScroll: true });
     };
@@ -94,6 +95,7 @@ export function useHeading(name: string | undefined): void {
       clearTimeout(timer);
       timer = setTimeout(focus, 0);
     };
+    const watch = new MutationObserver(() => document.querySelector('main h1') !== known && look());
     watch.observe(document.body, { childList: true, subtree: true });
     look();
     return () => {

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { Schemas } from '@/api/client';
+import { toast } from 'sonner';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
-import { usePerson } from '@/frame/usePerson';
+import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
@@ -131,6 +132,14 @@ function Standing({
   answered: boolean;
   goOn: () => void;
 }) {
+  const refresh = useRefresh();
+  const takeBack = async (clearance: string) => {
+    const { error } = await http.DELETE('/api/people/{person}/clearances/{clearance}', {
+      params: { path: { person: person.id, clearance } },
+    });
+    toast(error ? sentenceOf(error) : 'The clearance is taken back; what it opened is closed again.');
+    await refresh();
+  };
   return (
     <Pane label="Where this person stands">
       <div className="grid gap-5">
@@ -159,7 +168,10 @@ function Standing({
             {person.clearances.length === 0 && <p>None recorded.</p>}
             {person.clearances.map((clearance) => (
               <p key={clearance.id}>
-                <strong>{clearance.clinician}</strong>, {day(clearance.from)} to {day(clearance.until)}: {clearance.scope}
+                <strong>{clearance.clinician}</strong>, {day(clearance.from)} to {day(clearance.until)}: {clearance.scope}{' '}
+                <Button look="quiet" onClick={() => void takeBack(clearance.id)}>
+                  take back
+                </Button>
               </p>
             ))}
             {person.standing.open && (

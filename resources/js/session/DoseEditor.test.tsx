@@ -40,7 +40,17 @@ const item: Schemas['ItemView'] = {
 describe('the dose of an exercise', () => {
   it('is one line that can be typed', () => {
     const onChange = vi.fn();
-    render(<DoseEditor item={item} value="2x10/side" onChange={onChange} current onFields={() => {}} onSettle={() => {}} />);
+    render(
+      <DoseEditor
+        item={item}
+        value="2x10/side"
+        onChange={onChange}
+        current
+        onFields={() => {}}
+        onSettle={() => {}}
+        onNext={() => {}}
+      />,
+    );
     fireEvent.change(screen.getByLabelText('Dose of Press-out, standing'), { target: { value: '3x10/side r60' } });
     expect(onChange).toHaveBeenCalledWith('3x10/side r60');
   });
@@ -54,6 +64,7 @@ describe('the dose of an exercise', () => {
         current
         onFields={() => {}}
         onSettle={() => {}}
+        onNext={() => {}}
       />,
     );
     expect(screen.getByRole('alert')).toHaveTextContent('third part');
@@ -63,7 +74,17 @@ describe('the dose of an exercise', () => {
 
   it('can be edited by fields, whose line the server writes', () => {
     const onFields = vi.fn();
-    render(<DoseEditor item={item} value="2x10/side" onChange={() => {}} current onFields={onFields} onSettle={() => {}} />);
+    render(
+      <DoseEditor
+        item={item}
+        value="2x10/side"
+        onChange={() => {}}
+        current
+        onFields={onFields}
+        onSettle={() => {}}
+        onNext={() => {}}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
     const reps = screen.getByLabelText(/Repetitions each side/);
     fireEvent.change(reps, { target: { value: '12' } });
@@ -77,7 +98,15 @@ describe('the dose of an exercise', () => {
     const onChange = vi.fn();
     const completions = ['2x9s', '2x9/side', '2x9 +1'];
     const { rerender } = render(
-      <DoseEditor item={item} value="2x8" onChange={onChange} current onFields={() => {}} onSettle={() => {}} />,
+      <DoseEditor
+        item={item}
+        value="2x8"
+        onChange={onChange}
+        current
+        onFields={() => {}}
+        onSettle={() => {}}
+        onNext={() => {}}
+      />,
     );
     const field = screen.getByLabelText('Dose of Press-out, standing');
     fireEvent.change(field, { target: { value: '2x9' } });
@@ -89,6 +118,7 @@ describe('the dose of an exercise', () => {
         current
         onFields={() => {}}
         onSettle={() => {}}
+        onNext={() => {}}
       />,
     );
     expect(screen.getAllByRole('option')[1]).toHaveTextContent('2x9/side');
@@ -107,6 +137,7 @@ describe('the dose of an exercise', () => {
         current
         onFields={() => {}}
         onSettle={() => {}}
+        onNext={() => {}}
       />,
     );
     expect(screen.getByText('12kg', { selector: 'mark' })).toBeInTheDocument();
@@ -115,7 +146,17 @@ describe('the dose of an exercise', () => {
   it('counts movements where the method does', () => {
     const onFields = vi.fn();
     const moves = { ...item, fields: { ...item.fields, count: 20, suffix: ' moves' } as Schemas['DoseFields'] };
-    render(<DoseEditor item={moves} value="2x20 moves" onChange={() => {}} current onFields={onFields} onSettle={() => {}} />);
+    render(
+      <DoseEditor
+        item={moves}
+        value="2x20 moves"
+        onChange={() => {}}
+        current
+        onFields={onFields}
+        onSettle={() => {}}
+        onNext={() => {}}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: /Fields/ }));
     fireEvent.change(screen.getByLabelText(/movements of both sides/), { target: { value: '16' } });
     expect(onFields).toHaveBeenLastCalledWith({ ...moves.fields, count: 16 });
@@ -134,6 +175,7 @@ describe('the dose of an exercise', () => {
           current
           onFields={onFields}
           onSettle={() => {}}
+          onNext={() => {}}
         />,
       );
       fireEvent.click(screen.getByRole('button', { name: /Fields/ }));

@@ -13,6 +13,7 @@ export function DoseEditor({
   onChange,
   onFields,
   onSettle,
+  onNext,
   inputRef,
 }: {
   item: Schemas['ItemView'];
@@ -23,6 +24,8 @@ export function DoseEditor({
   onChange: (line: string) => void;
   onFields: (fields: Fields) => void;
   onSettle: () => void;
+  /** On to the next dose. */
+  onNext: () => void;
   inputRef?: Ref<HTMLInputElement>;
 }) {
   const id = useId();
@@ -76,8 +79,10 @@ export function DoseEditor({
               event.stopPropagation();
               setTyping(false);
             } else if (event.key === 'Enter') {
+              event.preventDefault();
               setTyping(false);
               onSettle();
+              onNext();
             }
           }}
           className={cx(

@@ -114,18 +114,21 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
           </p>
         )
       }
-      inputRef={(element) => {
-        if (element) fields.set(item.id, element);
-        else fields.delete(item.id);
+      editing={{
+        inputRef: (element) => {
+          if (element) fields.set(item.id, element);
+          else fields.delete(item.id);
+        },
+        onChange: (dose) => change({ do: 'dose', item: item.id, dose }),
+        onFields: (written) => change({ do: 'fields', item: item.id, fields: written }),
+        onSettle: () => leave(item.id),
+        onNext: () => fields.get(order[order.indexOf(item.id) + 1] ?? '')?.focus(),
       }}
       onFocus={() => setCurrent(item.id)}
       onBlur={() => setCurrent(null)}
       onPick={(range) => pick(item.id, range)}
       onMove={(by) => move(item.id, by)}
-      onDose={(dose) => change({ do: 'dose', item: item.id, dose })}
       upToDate={upToDate}
-      onFields={(fields) => change({ do: 'fields', item: item.id, fields })}
-      onSettle={() => leave(item.id)}
       onSwap={() => setSwapping(item.id)}
       onRemove={() => change({ do: 'remove', items: [item.id] })}
     />

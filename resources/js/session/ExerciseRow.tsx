@@ -1,5 +1,5 @@
 import { useSortable } from '@dnd-kit/sortable';
-import type { ReactNode } from 'react';
+import type { ComponentProps, ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { Why, WhyAsked } from '@/frame/reason';
@@ -17,6 +17,7 @@ export interface Numbered {
 
 /** One exercise of a session: picked and dragged by its number, its dose as a line, its time as a sum. */
 export function ExerciseRow({
+  editing,
   id,
   number,
   name,
@@ -28,18 +29,16 @@ export function ExerciseRow({
   current,
   warnings,
   next,
-  inputRef,
   onFocus,
   onBlur,
   onPick,
   onMove,
   upToDate,
-  onDose,
-  onFields,
-  onSettle,
   onSwap,
   onRemove,
 }: {
+  /** what the editor of its dose tells, and where its field is kept */
+  editing: Pick<ComponentProps<typeof DoseEditor>, 'onChange' | 'onFields' | 'onSettle' | 'onNext' | 'inputRef'>;
   id: string;
   number: number;
   name: string;
@@ -52,16 +51,12 @@ export function ExerciseRow({
   warnings: Numbered[];
   /** The next dose by the last log, where it is another one. */
   next: ReactNode;
-  inputRef: (element: HTMLInputElement | null) => void;
   onFocus: () => void;
   onBlur: () => void;
   onPick: (many: boolean) => void;
   onMove: (by: -1 | 1) => void;
   /** Whether the server has read what is written now. */
   upToDate: boolean;
-  onDose: (dose: string) => void;
-  onFields: (fields: Schemas['DoseFields']) => void;
-  onSettle: () => void;
   onSwap: () => void;
   onRemove: () => void;
 }) {
@@ -123,15 +118,7 @@ export function ExerciseRow({
       </div>
       <div className="grid gap-1">
         {view ? (
-          <DoseEditor
-            item={view}
-            value={dose}
-            current={upToDate}
-            onChange={onDose}
-            onFields={onFields}
-            onSettle={onSettle}
-            inputRef={inputRef}
-          />
+          <DoseEditor item={view} value={dose} current={upToDate} {...editing} />
         ) : (
           <span className="font-mono">{dose}</span>
         )}
