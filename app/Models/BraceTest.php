@@ -8,11 +8,12 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A brace check with a cuff, as it was read.
+ * A brace check: as a cuff was read, or timed by hand.
  *
  * @property string               $id
  * @property string               $person_id
  * @property list<array{int, int}> $samples   milliseconds and tenths of mmHg
+ * @property int|null              $seconds   timed by hand; null where a cuff was read
  * @property string               $tested_on
  * @property int                  $sequence
  */
@@ -30,6 +31,6 @@ final class BraceTest extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['samples' => 'array', 'sequence' => 'integer'];
+        return ['samples' => 'array', 'seconds' => 'integer', 'sequence' => 'integer'];
     }
 }

@@ -77,6 +77,26 @@ final readonly class BraceCheck
         ));
     }
 
+    /**
+     * Without a cuff: how long the brace was held while the breath went on quietly, timed by hand.
+     *
+     * @throws InvalidBrace when no second was held, or more than a minute
+     */
+    public static function timed(int $seconds): self
+    {
+        if ($seconds < 1 || $seconds > self::SECONDS) {
+            throw InvalidBrace::because('A brace timed by hand lasts from 1 s to '.self::SECONDS.' s.');
+        }
+        $held = $seconds >= self::SECONDS;
+
+        return new self($seconds, 0.0, 0.0, 0.0, $held, Reason::because(
+            Rule::BraceCheck,
+            "Braced and breathing quietly for {$seconds} of ".self::SECONDS.' s, timed by hand. '.($held ? 'The brace holds while the breath goes on.' : 'Stopped before the minute: foundation work first.'),
+            ['timed' => 'by hand, without a cuff'],
+            $held ? null : 'A whole minute.',
+        ));
+    }
+
     private static function inBand(BraceSample $sample): bool
     {
         return abs($sample->mmHg - self::TARGET_MMHG) <= self::TOLERANCE_MMHG;

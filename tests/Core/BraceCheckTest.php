@@ -94,4 +94,13 @@ final class BraceCheckTest extends TestCase
     {
         return array_map(static fn(int $half): BraceSample => new BraceSample($half * 500, $pressure($half / 2)), range(0, 2 * $seconds));
     }
+
+    public function test_without_a_cuff_the_minute_is_timed_by_hand(): void
+    {
+        self::assertTrue(BraceCheck::timed(60)->held);
+        self::assertSame('Braced and breathing quietly for 45 of 60 s, timed by hand. Stopped before the minute: foundation work first.', BraceCheck::timed(45)->reason->sentence);
+
+        $this->expectException(InvalidBrace::class);
+        BraceCheck::timed(61);
+    }
 }

@@ -56,4 +56,14 @@ final class BraceTest extends ApiTestCase
             $cuff->stop(1);
         }
     }
+
+    public function test_a_minute_timed_by_hand_is_kept_without_readings(): void
+    {
+        $person = $this->person();
+        $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [], 'seconds' => 61])->assertUnprocessable();
+        $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [], 'seconds' => 45])->assertCreated();
+
+        $this->getJson("/api/people/{$person}/checks")->assertJsonPath('braces.0.found.held', false)
+            ->assertJsonPath('braces.0.found.reason.sentence', 'Braced and breathing quietly for 45 of 60 s, timed by hand. Stopped before the minute: foundation work first.');
+    }
 }

@@ -13,7 +13,6 @@ use App\Models\Person;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Records\Tested;
-use EvenRungs\Assessment\BraceCheck;
 use EvenRungs\Assessment\BraceSample;
 use EvenRungs\Assessment\CuffLine;
 use Illuminate\Http\JsonResponse;
@@ -64,15 +63,16 @@ final readonly class BraceController
     {
         $this->opened($person, $input);
 
-        return new JsonResponse(BraceView::of(BraceCheck::of($input->samples())));
+        return new JsonResponse(BraceView::of($input->check()));
     }
 
     #[Writes('/api/people/{person}/brace', 'keepBrace', TestedView::class, BraceRequest::class, 201)]
     public function store(Person $person, BraceRequest $input): JsonResponse
     {
         $file = $this->opened($person, $input);
-        $check = BraceCheck::of($input->samples());
+        $check = $input->check();
         BraceTest::query()->firstOrCreate(['id' => $input->text('id')], [
+            'seconds' => $input->input('seconds'),
             'samples' => array_map(static fn(BraceSample $sample): array => [$sample->ms, (int) round(10 * $sample->mmHg)], $input->samples()),
             ...Tested::now($person, $file->clock, $input->by()),
         ]);

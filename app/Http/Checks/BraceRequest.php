@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Checks;
 
 use App\Http\Shared\ApiRequest;
+use EvenRungs\Assessment\BraceCheck;
 use EvenRungs\Assessment\BraceSample;
 
 /**
- * Readings of a cuff.
+ * Readings of a cuff, or seconds timed by hand.
  *
  * @body string $id ULID made by the caller: sending twice saves once
- * @body list<BraceSampleInput> $samples
+ * @body list<BraceSampleInput> $samples none where it was timed by hand
+ * @body int|null $seconds timed by hand; null where a cuff was read
  */
 final class BraceRequest extends ApiRequest
 {
@@ -20,7 +22,8 @@ final class BraceRequest extends ApiRequest
     {
         return [
             'id' => ['required', 'string', self::ULID],
-            'samples' => ['required', 'list', 'min:2', 'max:2000'],
+            'samples' => ['required_without:seconds', 'list', $this->input('seconds') === null ? 'min:2' : 'max:0', 'max:2000'],
+            'seconds' => ['nullable', 'integer', 'between:1,'.BraceCheck::SECONDS],
             'samples.*.ms' => ['required', 'integer', 'between:0,600000'],
             'samples.*.mmHg' => ['required', 'numeric', 'between:0,300'],
         ];
@@ -31,7 +34,12 @@ final class BraceRequest extends ApiRequest
     {
         $little = 'The cuff has said too little: at least two readings are needed.';
 
-        return [...parent::messages(), 'samples.required' => $little, 'samples.min' => $little];
+        return [...parent::messages(), 'samples.required_without' => $little, 'samples.min' => $little];
+    }
+
+    public function check(): BraceCheck
+    {
+        return $this->input('seconds') === null ? BraceCheck::of($this->samples()) : BraceCheck::timed($this->integer('seconds'));
     }
 
     /** @return list<BraceSample> */

@@ -56,7 +56,7 @@ final readonly class ChecksPage
     {
         $samples = array_map(static fn(array $sample): BraceSample => new BraceSample($sample[0], $sample[1] / 10), $row->samples);
 
-        return new BraceRowView(id: $row->id, found: BraceView::of(BraceCheck::of($samples)), testedOn: $row->tested_on);
+        return new BraceRowView(id: $row->id, found: BraceView::of($row->seconds === null ? BraceCheck::of($samples) : BraceCheck::timed($row->seconds)), testedOn: $row->tested_on);
     }
 
     private function hold(HoldKind $kind, HoldReport $report): HoldTestView

@@ -1325,11 +1325,14 @@ export interface components {
             high: number;
             seconds: number;
         };
-        /** @description Readings of a cuff. */
+        /** @description Readings of a cuff, or seconds timed by hand. */
         BraceRequest: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
+            /** @description none where it was timed by hand */
             samples: components["schemas"]["BraceSampleInput"][];
+            /** @description timed by hand; null where a cuff was read */
+            seconds: number | null;
         };
         /** @description A brace check as it was kept. */
         BraceRowView: {

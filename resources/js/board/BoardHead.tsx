@@ -53,7 +53,7 @@ export function BoardHead({
           )}
         </Why>
       )}
-      <span className="ml-auto flex flex-wrap items-baseline gap-x-3 text-ink2">
+      <span className="ml-auto flex flex-wrap items-baseline gap-x-3 text-ink2 max-sm:hidden">
         {board.ruledOut > 0 && (
           <span>
             {board.ruledOut} rungs ruled out by{' '}
@@ -89,7 +89,15 @@ export function DemandTabs({
   onGo: (ladder: string) => void;
 }) {
   return (
-    <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Demands">
+    <div
+      className="mb-1 flex [scrollbar-width:none] gap-1.5 overflow-x-auto"
+      role="group"
+      aria-label="Demands"
+      ref={(list) => {
+        const here = list?.querySelector<HTMLElement>('[aria-pressed=true]');
+        if (list && here) list.scrollLeft = here.offsetLeft - list.offsetLeft - 24;
+      }}
+    >
       {demands.map((demand) => (
         <button
           key={demand.value}
@@ -97,7 +105,7 @@ export function DemandTabs({
           aria-pressed={demand.value === active}
           onClick={() => onGo(demand.ladders[0]!.slug)}
           className={cx(
-            'min-h-11 rounded-md border px-2 text-sm',
+            'min-h-11 shrink-0 rounded-md border px-2 text-sm',
             demand.value === active ? 'border-ink bg-paper font-bold' : 'border-rail bg-sheet',
             demand.weakest && 'text-rowan',
           )}

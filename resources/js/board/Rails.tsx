@@ -11,6 +11,10 @@ const NAMES = 78;
 
 export const titleOf = (demand: BoardDemand): string => demand.shortName.charAt(0).toUpperCase() + demand.shortName.slice(1);
 
+/** A long name over one or two rails is written smaller rather than cut. */
+const headSize = (demand: BoardDemand): string =>
+  demand.shortName.length > 9 && demand.ladders.length < 3 ? 'text-sm' : 'text-[15px]';
+
 /** All demands side by side: headings, rails at true height, the spread and a level for each demand. */
 export function Rails({
   demands,
@@ -118,7 +122,7 @@ export function Rails({
               className="block w-full rounded-sm text-center hover:bg-paper/60"
               style={{ height: HEADER }}
             >
-              <span className="block truncate font-display text-[15px] leading-tight font-[650]">
+              <span className={cx('block truncate font-display leading-tight font-[650]', headSize(demand))}>
                 {demand.value === 'shoulder-girdle-stability'
                   ? 'Shoulder'
                   : demand.value === 'integrated-lift'

@@ -2,12 +2,12 @@ import { useEffect, useRef, useState } from 'react';
 import { http, newId, type Schemas, sentenceOf } from '@/api/client';
 import { beep } from '@/ui/beep';
 import { Why } from '@/frame/reason';
-import { undoToast } from '@/frame/undoToast';
-import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
+import { BraceByHand } from './BraceByHand';
+import { useKeepBrace } from './useKeepBrace';
 
 type Reading = Schemas['BraceSampleInput'];
-type Phase = 'connecting' | 'ready' | 'running' | 'done' | 'silent';
+type Phase = 'connecting' | 'ready' | 'running' | 'done' | 'silent' | 'by-hand';
 
 const WIDTH = 600;
 const HEIGHT = 160;
@@ -33,7 +33,7 @@ export function BraceCheck({
   const [connection, setConnection] = useState(0);
   const began = useRef<number | null>(null);
   const [id] = useState(newId);
-  const refresh = useRefresh();
+  const keepBrace = useKeepBrace(person, onLeave);
   const live = phase === 'connecting' || phase === 'ready' || phase === 'running';
 
   useEffect(() => {
@@ -62,12 +62,15 @@ export function BraceCheck({
     return () => cuff.close();
   }, [person, live, connection, band.seconds]);
 
-  const body = { id, samples: readings };
+  const body = { id, samples: readings, seconds: null };
   useEffect(() => {
     if (phase !== 'done') return;
     let newest = true;
     void http
-      .POST('/api/people/{person}/brace/preview', { params: { path: { person } }, body: { id, samples: readings } })
+      .POST('/api/people/{person}/brace/preview', {
+        params: { path: { person } },
+        body: { id, samples: readings, seconds: null },
+      })
       .then(({ data, error }) => {
         if (!newest) return;
         setFound(data ?? null);
@@ -98,21 +101,13 @@ export function BraceCheck({
     setProblem(null);
     setConnection(connection + 1);
   };
-  const keep = async () => {
-    const { data, error } = await http.POST('/api/people/{person}/brace', { params: { path: { person } }, body });
-    if (!data) return setProblem(error.sentence);
-    undoToast(
-      data.sentence,
-      () => http.DELETE('/api/people/{person}/brace/{brace}', { params: { path: { person, brace: id } } }),
-      refresh,
-    );
-    onLeave();
-  };
+  const keep = async () => setProblem(await keepBrace(body));
 
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
       if (document.querySelector('[role=dialog]')) return;
       if (event.key === 'Escape') return onLeave();
+      if (phase === 'by-hand') return;
       if (![' ', 'Enter', 'PageDown'].includes(event.key) || event.target instanceof HTMLButtonElement || event.repeat) return;
       event.preventDefault();
       if (phase === 'ready') begin();
@@ -134,31 +129,57 @@ export function BraceCheck({
           leave the check
         </Button>
       </div>
-      <ul className="grid gap-0.5">
-        <li>On the back, knees bent, the cuff under the low back, pumped to {band.target}.</li>
-        <li>Brace, then breathe on behind the brace; the pressure stays in its band for a minute.</li>
-        <li className="font-semibold">Ends early when the breath stops or the person tires.</li>
-      </ul>
-      <Gauge band={band} readings={readings} x={x} now={now} inBand={inBand} phase={phase} seconds={seconds} />
-      {phase === 'silent' && (
-        <p role="alert" className="border-l-4 border-ochre bg-paper p-3">
-          No cuff answers. Start the simulated one with bin/cuff, or connect a real one, and try again.
-        </p>
+      <HowTo byHand={phase === 'by-hand'} target={band.target} />
+      {phase === 'by-hand' ? (
+        <BraceByHand person={person} seconds={band.seconds} onLeave={onLeave} />
+      ) : (
+        <>
+          <Gauge band={band} readings={readings} x={x} now={now} inBand={inBand} phase={phase} seconds={seconds} />
+          {phase === 'silent' && (
+            <p role="alert" className="border-l-4 border-ochre bg-paper p-3">
+              No cuff answers. Start the simulated one with bin/cuff, or connect a real one, and try again.
+            </p>
+          )}
+          {problem && (
+            <p role="alert" className="font-semibold text-rowan">
+              {problem}
+            </p>
+          )}
+          {found && (
+            <p className="border-l-4 border-slate bg-paper p-3 text-lg">
+              <Why title="Brace check" reasons={found.reason}>
+                {found.reason.sentence}
+              </Why>
+            </p>
+          )}
+          <BraceButtons phase={phase} found={found} keep={keep} retry={retry} begin={begin} stop={stop} />
+        </>
       )}
-      {problem && (
-        <p role="alert" className="font-semibold text-rowan">
-          {problem}
-        </p>
+      {(phase === 'silent' || phase === 'connecting' || phase === 'ready') && (
+        <div>
+          <Button look="quiet" onClick={() => setPhase('by-hand')}>
+            without a cuff, timed by hand
+          </Button>
+        </div>
       )}
-      {found && (
-        <p className="border-l-4 border-slate bg-paper p-3 text-lg">
-          <Why title="Brace check" reasons={found.reason}>
-            {found.reason.sentence}
-          </Why>
-        </p>
-      )}
-      <BraceButtons phase={phase} found={found} keep={keep} retry={retry} begin={begin} stop={stop} />
     </section>
+  );
+}
+
+/** How the minute goes, with a cuff and without. */
+function HowTo({ byHand, target }: { byHand: boolean; target: number }) {
+  return (
+    <ul className="grid gap-0.5">
+      {byHand ? (
+        <li>On the back, knees bent. Brace, then breathe on quietly behind the brace for a minute.</li>
+      ) : (
+        <>
+          <li>On the back, knees bent, the cuff under the low back, pumped to {target}.</li>
+          <li>Brace, then breathe on behind the brace; the pressure stays in its band for a minute.</li>
+        </>
+      )}
+      <li className="font-semibold">Ends early when the breath stops or the person tires.</li>
+    </ul>
   );
 }
 
@@ -230,24 +251,37 @@ function Gauge({
 }) {
   return (
     <div className="grid items-center gap-4 rounded-lg border border-rail bg-sheet p-5 sm:grid-cols-[1fr_9rem]">
-      <svg viewBox={`-34 -6 ${WIDTH + 40} ${HEIGHT + 12}`} role="img" aria-label="Pressure over the minute, with its band">
-        <rect x={0} width={WIDTH} y={y(band.high)} height={y(band.low) - y(band.high)} className="fill-rung" />
+      <div className="relative pl-8">
         {[20, band.low, band.target, band.high, 60].map((level) => (
-          <text key={level} x={-8} y={y(level) + 5} textAnchor="end" className="fill-ink2 font-mono text-[15px]">
+          <span
+            key={level}
+            aria-hidden="true"
+            className="absolute left-0 w-7 -translate-y-1/2 text-right font-mono text-sm text-ink2"
+            style={{ top: `${(100 * (y(level) + 6)) / (HEIGHT + 12)}%` }}
+          >
             {level}
-          </text>
+          </span>
         ))}
-        <line x1={0} x2={WIDTH} y1={y(band.target)} y2={y(band.target)} className="stroke-rung-edge" strokeDasharray="6 6" />
-        <polyline
-          points={readings.map((reading) => `${x(reading.ms).toFixed(1)},${y(reading.mmHg).toFixed(1)}`).join(' ')}
-          className="fill-none stroke-ink"
-          strokeWidth="3"
-          strokeLinejoin="round"
-        />
-        {now && (
-          <circle cx={x(readings.at(-1)?.ms ?? 0)} cy={y(now.mmHg)} r="7" className={inBand ? 'fill-fern' : 'fill-rowan'} />
-        )}
-      </svg>
+        <svg
+          viewBox={`-6 -6 ${WIDTH + 12} ${HEIGHT + 12}`}
+          role="img"
+          aria-label="Pressure over the minute, with its band"
+          className="block min-h-28 w-full"
+          preserveAspectRatio="none"
+        >
+          <rect x={0} width={WIDTH} y={y(band.high)} height={y(band.low) - y(band.high)} className="fill-rung" />
+          <line x1={0} x2={WIDTH} y1={y(band.target)} y2={y(band.target)} className="stroke-rung-edge" strokeDasharray="6 6" />
+          <polyline
+            points={readings.map((reading) => `${x(reading.ms).toFixed(1)},${y(reading.mmHg).toFixed(1)}`).join(' ')}
+            className="fill-none stroke-ink"
+            strokeWidth="3"
+            strokeLinejoin="round"
+          />
+          {now && (
+            <circle cx={x(readings.at(-1)?.ms ?? 0)} cy={y(now.mmHg)} r="7" className={inBand ? 'fill-fern' : 'fill-rowan'} />
+          )}
+        </svg>
+      </div>
       <div className="text-center" role="status">
         <p className="font-mono text-6xl leading-none font-bold">
           {phase === 'running' || phase === 'done' ? seconds : (now?.mmHg.toFixed(0) ?? '–')}

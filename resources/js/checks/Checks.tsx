@@ -316,13 +316,13 @@ function HoldLines({ test, onTime, onTakeBack }: { test: HoldTest; onTime: () =>
   const open = test.inTurn.length > 0;
   const again = test.sides.some((side) => side.last !== null);
   return (
-    <li className="grid items-center gap-x-3 gap-y-1 rounded-md border border-hairline bg-sheet py-1.5 pr-3 pl-4 max-sm:grid-cols-[1fr_auto] sm:grid-cols-[9rem_1fr_auto]">
+    <li className="grid grid-cols-[1fr_auto] items-center gap-x-3 gap-y-1 rounded-md border border-hairline bg-sheet py-1.5 pr-3 pl-4 @lg:grid-cols-[9rem_1fr_auto]">
       <span className="font-semibold">{test.label}</span>
-      <div className="grid gap-0.5 max-sm:order-last max-sm:col-span-2">
+      <div className="order-last col-span-2 grid gap-0.5 @lg:order-none @lg:col-span-1">
         {test.sides.map((side) => (
           <div
             key={side.side}
-            className="grid grid-cols-[2.5rem_4.5rem_1fr] items-center gap-x-3 lg:grid-cols-[2.5rem_4.5rem_12rem_1fr]"
+            className="grid grid-cols-[2.5rem_4.5rem_1fr] items-center gap-x-3 @3xl:grid-cols-[2.5rem_4.5rem_12rem_1fr]"
           >
             <span className="text-sm text-ink2">{side.side === 'both' ? '' : side.side}</span>
             {side.reason && side.last !== null ? (
@@ -347,7 +347,7 @@ function HoldLines({ test, onTime, onTakeBack }: { test: HoldTest; onTime: () =>
             {side.ruledOut === null && (
               <NormBand side={side} label={`${test.label}${side.side === 'both' ? '' : `, ${side.side}`}`} />
             )}
-            <span className="text-sm text-ink2 max-lg:hidden">
+            <span className="hidden text-sm text-ink2 @3xl:inline">
               {side.percentile !== null
                 ? `${side.percentile} of 100 held less`
                 : side.norm
@@ -359,19 +359,21 @@ function HoldLines({ test, onTime, onTakeBack }: { test: HoldTest; onTime: () =>
           </div>
         ))}
       </div>
-      <Button disabled={!open} aria-label={`${again ? 'Again' : 'Time it'}: ${test.label}`} onClick={onTime}>
-        {again ? 'Again' : 'Time it'}
-      </Button>
-      {newest && (
-        <Button
-          look="quiet"
-          className="justify-self-end text-sm sm:col-start-3"
-          aria-label={`Take the last back: ${test.label}`}
-          onClick={() => onTakeBack(newest)}
-        >
-          take the last back
+      <div className="grid justify-items-end gap-0.5">
+        <Button disabled={!open} aria-label={`${again ? 'Again' : 'Time it'}: ${test.label}`} onClick={onTime}>
+          {again ? 'Again' : 'Time it'}
         </Button>
-      )}
+        {newest && (
+          <Button
+            look="quiet"
+            className="min-h-6 py-0 text-sm"
+            aria-label={`Take the last back: ${test.label}`}
+            onClick={() => onTakeBack(newest)}
+          >
+            take back
+          </Button>
+        )}
+      </div>
     </li>
   );
 }
@@ -402,7 +404,7 @@ function HoldSection({
           </Button>
         )}
       </div>
-      <ul className="grid gap-1">
+      <ul className="@container grid gap-1">
         {checks.holds.map((one) => (
           <HoldLines key={one.kind} test={one} onTime={() => time(one)} onTakeBack={onTakeBack} />
         ))}

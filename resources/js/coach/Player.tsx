@@ -90,7 +90,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const word = cue ? wordOf(cue) : '';
 
   return (
-    <main data-theme="dark" className="relative flex-1 overflow-y-auto bg-ground p-4 text-ink">
+    <main data-theme="dark" className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto">
       <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-5.5rem)] max-sm:gap-2.5">
         <Progress
           name={name}
@@ -140,7 +140,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           />
         ) : (
           <>
-            <div className={cx(checked && 'max-sm:hidden')}>
+            <div className={cx('[@media(max-height:28rem)]:sr-only', checked && 'max-sm:sr-only')}>
               <h1 className="text-2xl">{working || !nextItem ? item?.name : `Next: ${nextItem.name}`}</h1>
               <p className="text-ink2">
                 {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
@@ -153,7 +153,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 label={shown.name}
                 {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
                 mirrored={mirrored(shown, working ? cue?.side : next?.side)}
-                className="mx-auto h-28 w-full max-w-72 rounded-md bg-sheet"
+                className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet"
               />
             )}
             {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}

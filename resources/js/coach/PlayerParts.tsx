@@ -20,7 +20,8 @@ export function PlayerKeys({
   started: boolean;
 }) {
   return (
-    <div className="mt-auto grid grid-cols-4 gap-2">
+    // In reach on every screen, however much stands above.
+    <div className="sticky bottom-0 z-10 mt-auto grid grid-cols-4 gap-2 bg-ground py-2">
       <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>
         Back
       </Button>
@@ -195,7 +196,7 @@ export function Count({
   return (
     <div className="grid justify-items-center gap-1" aria-live="off">
       <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
-      <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[9rem] max-sm:text-[8rem]')}>
+      <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[min(9rem,22dvh)]')}>
         {seconds}
       </p>
       {rep && cue && (

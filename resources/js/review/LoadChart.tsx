@@ -38,11 +38,11 @@ export function LoadChart({ load }: { load: Load }) {
       )}
       <figure className="mt-3 overflow-x-auto rounded-lg border border-hairline bg-sheet p-4">
         <div className="min-w-160">
+          <p aria-hidden="true" className="font-mono text-sm leading-4 text-ink3">
+            {highest}
+          </p>
           <svg viewBox={`0 0 ${WIDTH} ${HEIGHT + 4}`} className="block w-full" role="presentation">
             <path d={`M0 ${HEIGHT}H${WIDTH}`} className="stroke-rail" />
-            <text x="0" y="12" className="fill-ink3 font-mono text-[12px]">
-              {highest}
-            </text>
             {load.ahead.length > 0 && <path d={`M${behind * week - 5} 0V${HEIGHT}`} className="stroke-rail" />}
             <path d={`M0 18H${WIDTH}`} className="stroke-hairline" strokeDasharray="2 4" />
             {weeks.map((each, at) =>

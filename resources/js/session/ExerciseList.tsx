@@ -26,7 +26,7 @@ export function ExerciseList() {
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
       <SortableContext items={order} strategy={verticalListSortingStrategy}>
-        <ol className="grid gap-1.5">
+        <ol className="@container grid gap-1.5">
           {draft.blocks.map((block, at) => (
             <li key={block.items[0]?.id ?? at} className="grid gap-1.5">
               {parts.size + (parts.has('main') ? 0 : 1) > 1 && draft.blocks[at - 1]?.part !== block.part && (

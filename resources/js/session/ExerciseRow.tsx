@@ -78,7 +78,7 @@ export function ExerciseRow({
         onMove(event.key === 'ArrowUp' ? -1 : 1);
       }}
       className={cx(
-        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 sm:grid-cols-[1.75rem_4rem_minmax(0,1fr)_auto_3rem_auto]',
+        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 @xl:grid-cols-[1.75rem_4rem_minmax(0,1fr)_auto_3rem_auto]',
         picked ? 'border-ink ring-2 ring-ink' : current || isOver ? 'border-ink' : 'border-hairline',
         isDragging && 'relative z-10 opacity-80',
       )}
@@ -95,13 +95,13 @@ export function ExerciseRow({
         title="Pick: click, or Shift and click for several. Drag to move."
         onClick={(event) => onPick(event.shiftKey)}
         className={cx(
-          'min-h-9 cursor-grab touch-none rounded-sm font-mono text-sm hover:bg-rung active:cursor-grabbing max-sm:hidden',
+          'min-h-9 cursor-grab touch-none rounded-sm font-mono text-sm hover:bg-rung active:cursor-grabbing @max-xl:hidden',
           picked ? 'bg-ink text-ground' : 'text-ink3',
         )}
       >
         {number}
       </button>
-      <span className="max-sm:hidden">{figure && <Figure figure={figure} plain className="h-11 w-16" />}</span>
+      <span className="@max-xl:hidden">{figure && <Figure figure={figure} plain className="h-11 w-16" />}</span>
       <div className="min-w-0">
         <p className="font-semibold">
           {name} <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>
@@ -131,7 +131,7 @@ export function ExerciseRow({
       ) : (
         <span className="text-right font-mono">–</span>
       )}
-      <span className="grid grid-flow-col sm:grid-rows-2">
+      <span className="grid grid-flow-col @xl:grid-rows-2">
         {(
           [
             ['↑', `Move ${name} up`, 'Up (Alt ↑)', () => onMove(-1)],

@@ -1,10 +1,15 @@
 import type { Schemas } from '@/api/client';
 import { WhyAsked } from '@/frame/reason';
+import { cx } from '@/ui/cx';
 import { useSum } from './sums';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 const WIDTH = 1000;
+
+/** A time above its mark; the first and the last stay inside the strip. */
+const placeOf = (part: number): string => (part === 0 ? '' : part > 0.96 ? '-translate-x-full' : '-translate-x-1/2');
+const leftOf = (part: number) => ({ left: `${100 * part}%` });
 
 /** The session to scale: work solid and full, rest light and low, change-over hatched, sides split, circuits bracketed. */
 export function TimeStrip({
@@ -29,6 +34,7 @@ export function TimeStrip({
   const span = Math.max(total, preview.targetSeconds);
   const x = (seconds: number) => (seconds / span) * WIDTH;
   const every = span <= 600 ? 60 : span <= 1500 ? 120 : 300;
+  const marks = Array.from({ length: Math.floor(span / every) + 1 }, (_, index) => index * every);
 
   const segments = preview.segments.reduce<{ segment: Schemas['SegmentView']; from: number }[]>((laid, segment) => {
     const last = laid.at(-1);
@@ -51,70 +57,81 @@ export function TimeStrip({
 
   return (
     <figure aria-label={`Time strip: ${preview.totals.totalText} of ${preview.targetText}`}>
-      <div className="overflow-x-auto">
-        <svg viewBox={`0 0 ${WIDTH} ${circuits.length > 0 ? 108 : 78}`} className="block w-full max-sm:w-170" role="presentation">
-          <defs>
-            <pattern id="strip-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-              <path d="M0 0v6" className="stroke-rung-edge" strokeWidth="2" />
-            </pattern>
-          </defs>
-          {Array.from({ length: Math.floor(span / every) + 1 }, (_, index) => index * every).map((mark) => (
-            <g key={mark}>
-              <path d={`M${x(mark)} 20V76`} className="stroke-hairline" />
-              <text
-                x={x(mark) + (mark === 0 ? 0 : -2)}
-                y="12"
-                textAnchor={mark === 0 ? 'start' : mark / span > 0.97 ? 'end' : 'middle'}
-                className="fill-ink3 font-mono text-[13px]"
-              >
+      {/* Scrolled by keys too where the strip is wider than the screen. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+      <div role="group" tabIndex={0} aria-label="The strip" className="overflow-x-auto">
+        <div className="relative w-full max-sm:w-170">
+          <div aria-hidden="true" className="relative h-5 font-mono text-sm leading-5 text-ink3">
+            {marks.map((mark) => (
+              <span key={mark} className={cx('absolute', placeOf(mark / span))} style={leftOf(mark / span)}>
                 {clock(mark)}
-              </text>
-            </g>
-          ))}
-          {segments.map(({ segment, from }, index) => {
-            const width = Math.max(0.6, x(segment.seconds) - 0.8);
-            const work = segment.stretch === 'work';
-            const lifted = current !== null && segment.item === current;
-            const y = work ? (segment.side === 'right' ? 47 : 26) : 56;
-            const height = work ? (segment.side === 'both' ? 44 : 23) : 14;
-            return (
-              <rect
-                key={index}
-                x={x(from)}
-                y={y}
-                width={width}
-                height={height}
-                rx="1.5"
-                onClick={() => onPick(segment.item)}
-                className={
-                  work
-                    ? lifted
-                      ? 'fill-rowan'
-                      : 'fill-ink'
-                    : segment.stretch === 'rest' || segment.stretch === 'gap'
-                      ? 'fill-rung'
-                      : undefined
-                }
-                fill={segment.stretch === 'change-over' || segment.stretch === 'side-change' ? 'url(#strip-hatch)' : undefined}
-              >
-                <title>
-                  {names.get(segment.item)}: {segment.stretch.replace('-', ' ')} {segment.seconds} s
-                  {segment.side !== 'both' ? `, ${segment.side}` : ''}
-                </title>
-              </rect>
-            );
-          })}
-          <path d="M0 70.5H1000" className="stroke-rail" />
-          <path d={`M${Math.min(WIDTH - 1, x(preview.targetSeconds))} 18V78`} className="stroke-rowan" strokeWidth="2" />
-          {circuits.map((circuit, index) => (
-            <g key={index}>
-              <path d={`M${x(circuit.from)} 80v8H${x(circuit.to)}v-8`} className="fill-none stroke-ink2" strokeWidth="1.5" />
-              <text x={(x(circuit.from) + x(circuit.to)) / 2} y="104" textAnchor="middle" className="fill-ink2 text-[14px]">
-                {circuit.name} × {circuit.rounds}
-              </text>
-            </g>
-          ))}
-        </svg>
+              </span>
+            ))}
+          </div>
+          <svg viewBox={`0 18 ${WIDTH} ${circuits.length > 0 ? 72 : 60}`} className="block w-full" role="presentation">
+            <defs>
+              <pattern id="strip-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                <path d="M0 0v6" className="stroke-rung-edge" strokeWidth="2" />
+              </pattern>
+            </defs>
+            {marks.map((mark) => (
+              <path key={mark} d={`M${x(mark)} 20V76`} className="stroke-hairline" />
+            ))}
+            {segments.map(({ segment, from }, index) => {
+              const width = Math.max(0.6, x(segment.seconds) - 0.8);
+              const work = segment.stretch === 'work';
+              const lifted = current !== null && segment.item === current;
+              const y = work ? (segment.side === 'right' ? 47 : 26) : 56;
+              const height = work ? (segment.side === 'both' ? 44 : 23) : 14;
+              return (
+                <rect
+                  key={index}
+                  x={x(from)}
+                  y={y}
+                  width={width}
+                  height={height}
+                  rx="1.5"
+                  onClick={() => onPick(segment.item)}
+                  className={
+                    work
+                      ? lifted
+                        ? 'fill-rowan'
+                        : 'fill-ink'
+                      : segment.stretch === 'rest' || segment.stretch === 'gap'
+                        ? 'fill-rung'
+                        : undefined
+                  }
+                  fill={segment.stretch === 'change-over' || segment.stretch === 'side-change' ? 'url(#strip-hatch)' : undefined}
+                >
+                  <title>
+                    {names.get(segment.item)}: {segment.stretch.replace('-', ' ')} {segment.seconds} s
+                    {segment.side !== 'both' ? `, ${segment.side}` : ''}
+                  </title>
+                </rect>
+              );
+            })}
+            <path d="M0 70.5H1000" className="stroke-rail" />
+            <path d={`M${Math.min(WIDTH - 1, x(preview.targetSeconds))} 18V78`} className="stroke-rowan" strokeWidth="2" />
+            {circuits.map((circuit, index) => (
+              <g key={index}>
+                <path d={`M${x(circuit.from)} 80v8H${x(circuit.to)}v-8`} className="fill-none stroke-ink2" strokeWidth="1.5" />
+              </g>
+            ))}
+          </svg>
+          {circuits.length > 0 && (
+            <div className="relative h-5 text-sm text-ink2">
+              {circuits.map((circuit, index) => (
+                <span
+                  key={index}
+                  className="absolute -translate-x-1/2 whitespace-nowrap"
+                  style={{ left: `${(50 * (circuit.from + circuit.to)) / span}%` }}
+                >
+                  {circuit.name} × {circuit.rounds}
+                </span>
+              ))}
+            </div>
+          )}
+        </div>
       </div>
       <figcaption className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-sm text-ink2">
         <span className="flex items-center gap-2">

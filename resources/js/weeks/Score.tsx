@@ -200,7 +200,7 @@ function Note({ here, first, past, top }: { here: Cell; first: boolean; past: bo
   return (
     <>
       {first ? (
-        <span className="absolute left-1.5 max-w-24 truncate text-[12px] leading-none font-semibold" style={{ top: top - 12 }}>
+        <span className="absolute left-1.5 max-w-24 truncate text-sm leading-none font-semibold" style={{ top: top - 13 }}>
           {here.shortName}
         </span>
       ) : (
@@ -221,10 +221,10 @@ function Note({ here, first, past, top }: { here: Cell; first: boolean; past: bo
         </svg>
       )}
       <span className="absolute right-1 bottom-1 left-1.5 grid leading-tight">
-        <span className={cx('truncate font-mono text-[12px]', here.change !== '' && 'font-bold text-rowan')}>
+        <span className={cx('truncate font-mono text-sm', here.change !== '' && 'font-bold text-rowan')}>
           {oneSet(here.dose)}
         </span>
-        <span className="text-[12px] text-ink2">
+        <span className="text-sm text-ink2">
           {(done || past) && `${here.setsDone ?? 0} of `}
           {here.sets === 1 ? '1 set' : `${here.sets} sets`}
           {here.locked && <span className="sr-only">, fixed</span>}
