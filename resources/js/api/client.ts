@@ -39,13 +39,15 @@ export const onSignedOut = (ask: typeof signInAgain): void => {
 export const isSignedIn = async (): Promise<boolean> =>
   (await fetch(`${location.origin}/api/me`, { headers: { Accept: 'application/json' } })).ok;
 
+/** What is only computed is asked anew with the next change, and called off by it: nothing of it needs keeping. */
+const CALLED_OFF = /\/(preview|fit|sums|orders|text|next|check|read|proposal)$/;
+
 const copies = new WeakMap<Request, Request>();
 
 http.use({
   onRequest({ request }) {
     withToken(request);
-    // A preview is asked anew with the next change, and called off by it: there is nothing to keep of it.
-    if (!request.url.endsWith('/preview')) copies.set(request, request.clone());
+    if (!CALLED_OFF.test(request.url)) copies.set(request, request.clone());
     return request;
   },
   // What was asked while nobody was signed in any more waits until somebody is, and is asked again: nothing is lost.

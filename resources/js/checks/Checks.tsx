@@ -367,7 +367,7 @@ function HoldLines({ test, onTime, onTakeBack }: { test: HoldTest; onTime: () =>
           <Button
             look="quiet"
             className="min-h-6 py-0 text-sm"
-            aria-label={`Take the last back: ${test.label}`}
+            aria-label={`Take back the last: ${test.label}`}
             onClick={() => onTakeBack(newest)}
           >
             take back

@@ -18,7 +18,11 @@ export function useFit(person: string, id: string, draft: Draft, ready: boolean)
           body: { id, ...(JSON.parse(text) as Pick<Draft, 'minutes' | 'blocks'>) },
           signal: ended.signal,
         })
-        .then(({ data }) => data && setAnswer({ text, fit: data }));
+        // Called off while its answer was being read: the next one is on its way.
+        .then(
+          ({ data }) => data && setAnswer({ text, fit: data }),
+          () => undefined,
+        );
     }, WAIT);
     return () => {
       clearTimeout(timer);
