@@ -112,7 +112,7 @@ enum Rule: string
             self::MethodPutsAway => 'The method puts away rungs its school does not use.',
             self::PracticeHides => 'A rung the practice has hidden is not offered.',
             self::Substitution => 'A rung that is ruled out is replaced by one of the same demand that is open, with the smallest difference of height and not above the person, of the same kind, with the least kit, from the same ladder first.',
-            self::DangerSign => 'While a danger sign stands there is no plan, no session and no coaching until a licensed clinician’s clearance is recorded; a new sign voids an earlier clearance.',
+            self::DangerSign => 'While a danger sign stands there is no plan, no session and no coaching until a licensed clinician’s clearance is recorded; a new sign voids an earlier clearance. Training opens only when each sign was asked for. A mistaken yes is taken back by whoever wrote it, on the same day, with a reason that is kept; the questions are then asked again.',
             self::Rescreen => 'Danger signs are asked for before anything else, and again after twelve weeks.',
             self::DaysOfTraining => 'Where a limit or an age asks for it, training days do not follow each other and are no more than it allows.',
             self::WeekEffort => 'A session is planned no harder than the limits of the person allow.',

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { canKeep, shelf } from './device';
+import { canKeep, setOwner, shelf } from './device';
 
 type Note = { text: string };
 const isNote = (note: Note) => typeof note.text === 'string';
@@ -37,5 +37,15 @@ describe('what is kept on this device', () => {
     localStorage.setItem('even-rungs.note.c', '{"v":9,"value":{"text":"x"}}');
     expect([notes.of('a'), notes.of('b'), notes.of('c')]).toEqual([null, null, null]);
     expect(localStorage.getItem('even-rungs.note.c')).not.toBeNull();
+  });
+
+  it('is kept apart for each user where it is somebody’s own', () => {
+    const notes = shelf<Note>('note', isNote, undefined, { owned: true });
+    setOwner('wren@tarn-row.example');
+    notes.keep('new', { text: 'of Wren' });
+    setOwner('other@tarn-row.example');
+    expect([notes.of('new'), notes.keys()]).toEqual([null, []]);
+    setOwner('wren@tarn-row.example');
+    expect(notes.of('new')).toEqual({ text: 'of Wren' });
   });
 });

@@ -27,16 +27,23 @@ export interface Shelf<Value> {
   watch: (key: string, told: (value: Value | null) => void) => () => void;
 }
 
+/** Whose drafts are at hand: nobody else on this device sees what somebody typed. */
+let owner = '';
+export const setOwner = (email: string): void => {
+  owner = email;
+};
+
 /**
  * @param migrations from each earlier version to the next, the oldest first; what was kept before versions were
- * written down is version 0. The present version is their number.
+ * written down is version 0. The present version is their number. What is owned is kept apart for each user.
  */
 export function shelf<Value>(
   name: string,
   isValid: (value: Value) => boolean,
   migrations: ((value: unknown) => unknown)[] = [(value) => value],
+  { owned = false }: { owned?: boolean } = {},
 ): Shelf<Value> {
-  const prefix = `even-rungs.${name}.`;
+  const prefixOf = () => `even-rungs.${name}.${owned ? `${owner}.` : ''}`;
   const version = migrations.length;
   const read = (text: string | null): Value | null => {
     try {
@@ -53,21 +60,21 @@ export function shelf<Value>(
   return {
     keep(key, value) {
       try {
-        if (value === null) localStorage.removeItem(prefix + key);
-        else localStorage.setItem(prefix + key, JSON.stringify({ v: version, value } satisfies Stored));
+        if (value === null) localStorage.removeItem(prefixOf() + key);
+        else localStorage.setItem(prefixOf() + key, JSON.stringify({ v: version, value } satisfies Stored));
         return true;
       } catch {
         // Full, or forbidden: the work goes on, only a reload would lose it.
         return false;
       }
     },
-    of: (key) => read(stored(prefix + key)),
+    of: (key) => read(stored(prefixOf() + key)),
     keys: (startingWith = '') =>
       Object.keys(localStorage)
-        .filter((key) => key.startsWith(prefix + startingWith))
-        .map((key) => key.slice(prefix.length)),
+        .filter((key) => key.startsWith(prefixOf() + startingWith))
+        .map((key) => key.slice(prefixOf().length)),
     watch(key, told) {
-      const listen = (event: StorageEvent) => event.key === prefix + key && told(read(event.newValue));
+      const listen = (event: StorageEvent) => event.key === prefixOf() + key && told(read(event.newValue));
       window.addEventListener('storage', listen);
       return () => window.removeEventListener('storage', listen);
     },

@@ -6,6 +6,8 @@ type Texts = Record<string, string>;
 const texts = shelf<Texts>(
   'text',
   (kept) => typeof kept === 'object' && Object.values(kept).every((text) => typeof text === 'string'),
+  undefined,
+  { owned: true },
 );
 
 /** The texts of a small form or dialog, by name: closed, left or reloaded, they are there again until they are saved. */

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http, onSignedOut } from '@/api/client';
+import { setOwner } from '@/editor/device';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
@@ -53,6 +54,7 @@ export function Frame() {
       <Loading what="" error={me.error} again={() => void me.refetch()} />
     );
 
+  setOwner(me.data.email);
   const signOut = async () => {
     onSignedOut(null);
     await http.POST('/api/sign-out');

@@ -17,7 +17,9 @@ interface Answers {
   asked: Asked;
 }
 
-const answersKept = shelf<Answers>('signs', (kept) => typeof kept.of === 'object' && kept.of !== null);
+const answersKept = shelf<Answers>('signs', (kept) => typeof kept.of === 'object' && kept.of !== null, undefined, {
+  owned: true,
+});
 const nothing: Answers = { of: {}, asked: 'person' };
 
 /** The danger signs, read out and answered one by one: any yes closes training, and only a no to each opens it. */

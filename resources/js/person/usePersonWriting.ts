@@ -9,9 +9,12 @@ import { bodyOf, emptyPerson, fieldsOf, type PersonFields } from './fields';
 const WAIT = 800;
 
 /** What was typed and has not reached the server yet, by person; `new` for one who is not there yet. */
-export const personDrafts = shelf<PersonFields>('person', (kept) => typeof kept.name === 'string' && Array.isArray(kept.places), [
-  (kept) => ({ ...emptyPerson, ...(kept as object) }),
-]);
+export const personDrafts = shelf<PersonFields>(
+  'person',
+  (kept) => typeof kept.name === 'string' && Array.isArray(kept.places),
+  [(kept) => ({ ...emptyPerson, ...(kept as object) })],
+  { owned: true },
+);
 
 /** A person who is there is saved as one goes: each change is on this device at once and on the server a moment later. */
 export function usePersonWriting(person: Schemas['PersonView']) {

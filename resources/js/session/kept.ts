@@ -29,7 +29,7 @@ interface Steps {
   now: Draft;
 }
 const STEPS_KEPT = 25;
-const steps = shelf<Steps>('steps', ({ past }) => Array.isArray(past));
+const steps = shelf<Steps>('steps', ({ past }) => Array.isArray(past), undefined, { owned: true });
 
 export const keepSteps = (person: string, id: string, past: Draft[], now: Draft): boolean =>
   steps.keep(person, { id, past: past.slice(-STEPS_KEPT), now });
