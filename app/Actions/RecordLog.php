@@ -85,6 +85,7 @@ final readonly class RecordLog
                     'done_right' => $set->right,
                     'form' => $set->form,
                     'pain' => $set->pain,
+                    'pain_side' => $set->painSide?->value,
                     'effort' => $set->effort,
                     'travelling_pain' => $set->travellingPain,
                     'felt_wrong' => $set->feltWrong,

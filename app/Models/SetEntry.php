@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null            $done_right
  * @property array<string, bool> $form
  * @property int|null            $pain
+ * @property string|null         $pain_side
  * @property int|null            $effort
  * @property bool                $travelling_pain
  * @property bool                $felt_wrong

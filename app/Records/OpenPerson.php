@@ -186,7 +186,7 @@ final readonly class OpenPerson
             Day::parse($log->done_on),
             $log->sequence,
             $log->seconds,
-            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, $set->felt_wrong))->all()),
+            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, $set->felt_wrong, Side::tryFrom($set->pain_side ?? '')))->all()),
             array_values($log->mornings->map(static fn(MorningRow $row): MorningAnswer => new MorningAnswer($row->ladder, new Morning($row->pain, $row->worse), $row->sequence))->all()),
         );
     }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use EvenRungs\Body\Side;
+
 /** One set as it was done; null means not asked or not told. */
 final readonly class ReportedSet
 {
     /**
      * @param array<string, bool> $form answers by form question
+     * @param Side|null           $painSide where the exercise has sides; null when not told
      * @param string|null         $rung what was coached, by the cue sheet; as the session says when null
      */
     public function __construct(
@@ -23,6 +26,7 @@ final readonly class ReportedSet
         public bool $travellingPain,
         public bool $feltWrong,
         public string $painNote,
+        public ?Side $painSide = null,
         public ?string $rung = null,
         public ?string $dose = null,
     ) {}
@@ -48,6 +52,7 @@ final readonly class ReportedSet
             (bool) ($data['travellingPain'] ?? false),
             (bool) ($data['feltWrong'] ?? false),
             is_string($data['painNote'] ?? null) ? trim($data['painNote']) : '',
+            is_string($data['painSide'] ?? null) ? Side::tryFrom($data['painSide']) : null,
             is_string($data['rung'] ?? null) ? $data['rung'] : null,
             is_string($data['dose'] ?? null) ? $data['dose'] : null,
         );

@@ -28,6 +28,7 @@ final readonly class LoggedSet
         public ?int $effort,
         public bool $travellingPain,
         public bool $feltWrong,
+        public ?Side $painSide = null,
     ) {}
 
     public function ladder(): string
@@ -45,6 +46,6 @@ final readonly class LoggedSet
             default => [$this->left, $this->right],
         };
 
-        return new SetLog($done, $this->form, $this->pain, $this->effort, $this->travellingPain);
+        return new SetLog($done, $this->form, $this->pain, $this->effort, $this->travellingPain, $this->painSide);
     }
 }

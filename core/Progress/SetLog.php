@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Body\Side;
+
 /** What was done and seen in one set. Missing is not zero: null means it was not asked or not told. */
 final readonly class SetLog
 {
@@ -12,6 +14,7 @@ final readonly class SetLog
      * @param array<string, bool> $form   answers by form question; a question left out was not asked
      * @param int|null            $pain   0–10
      * @param int|null            $effort 0–10
+     * @param Side|null           $painSide where the exercise has sides; null when not told
      */
     public function __construct(
         public array $done,
@@ -19,6 +22,7 @@ final readonly class SetLog
         public ?int $pain,
         public ?int $effort,
         public bool $travellingPain = false,
+        public ?Side $painSide = null,
     ) {}
 
     /** The weaker side's figure; null when one is missing. */

@@ -205,6 +205,12 @@ final class DecisionTest extends ApiTestCase
         self::assertStringContainsString('Foster 1998', $last['reason']['source']);
     }
 
+    public function test_pain_has_a_side_where_the_exercise_has_one(): void
+    {
+        $this->train('2026-06-01', ['pain' => 2, 'painSide' => 'left']);
+        $this->review()->assertJsonPath('pending.0.evidence.1.painSide', 'left')->assertJsonPath('pending.0.evidence.0.painSide', null);
+    }
+
     public function test_missing_is_not_zero(): void
     {
         $this->decide($this->train('2026-06-01'), 'stay');

@@ -6,8 +6,10 @@ namespace App\Http\Coach;
 
 use App\Http\Shared\ApiRequest;
 use App\Records\ReportedSet;
+use EvenRungs\Body\Side;
 use EvenRungs\Load\ActiveTime;
 use EvenRungs\Progress\FormQuestion;
+use Illuminate\Validation\Rule;
 
 /**
  * @body string $id ULID made on the device: sending twice saves once
@@ -44,6 +46,7 @@ final class LogRequest extends ApiRequest
             'sets.*.feltWrong' => ['required', 'boolean'],
             'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
             'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
+            'sets.*.painSide' => ['nullable', Rule::enum(Side::class)],
             'sets.*.painNote' => ['present', 'nullable', 'string', 'max:500'],
         ];
     }

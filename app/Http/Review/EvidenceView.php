@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Review;
 
+use EvenRungs\Body\Side;
+
 /** What a set of the evidence says, in words. */
 final readonly class EvidenceView
 {
@@ -17,6 +19,7 @@ final readonly class EvidenceView
         public string $done,
         public array $faults,
         public ?int $pain,
+        public ?Side $painSide,
         public ?int $effort,
         public bool $painActs,
         public bool $tooHard,

@@ -99,6 +99,7 @@ final readonly class ReviewPage
             },
             faults: array_map(static fn(FormQuestion $question): string => $question->question(), $set->faults()),
             pain: $set->pain,
+            painSide: $set->painSide,
             effort: $set->effort,
             painActs: Pain::acts($set->pain ?? 0),
             tooHard: ($set->effort ?? 0) > $highestEffort,

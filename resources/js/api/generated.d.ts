@@ -1740,6 +1740,8 @@ export interface components {
             done: string;
             faults: string[];
             pain: number | null;
+            /** @enum {string|null} */
+            painSide: "left" | "right" | "both" | null;
             effort: number | null;
             /** @description pain that the rules act on */
             painActs: boolean;
@@ -2592,6 +2594,11 @@ export interface components {
             travellingPain: boolean;
             feltWrong: boolean;
             painNote: string;
+            /**
+             * @description where the exercise has sides; null when not told
+             * @enum {string|null}
+             */
+            painSide: "left" | "right" | "both" | null;
             /** @description what was coached, by the cue sheet; as the session says when null */
             rung: string | null;
             dose: string | null;

@@ -93,6 +93,15 @@ describe('the check after a set', () => {
     expect(screen.getByLabelText(/travels down/)).not.toBeChecked();
   });
 
+  it('asks on which side the pain is where the exercise has sides', () => {
+    const { onSave } = open();
+    expect(screen.queryByRole('group', { name: 'Side of the pain' })).not.toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'pain 2' }));
+    fireEvent.click(screen.getByRole('button', { name: 'left side' }));
+    fireEvent.click(screen.getByRole('button', { name: /All clean but for the pain/ }));
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ pain: 2, painSide: 'left' }));
+  });
+
   it('leaves the effort untold when it was not asked', () => {
     const { onSave } = open();
     fireEvent.click(screen.getByRole('button', { name: /All clean/ }));

@@ -99,7 +99,7 @@ export function FormCheck({
       </div>
       {scale('Effort', 'effort')}
       {scale('Pain', 'pain')}
-      <PainQuestions log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
+      <PainQuestions sided={item.perSide} log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
       <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
         {(log.pain ?? 0) === 0 ? 'All clean, no pain' : 'All clean but for the pain'}
       </Button>
@@ -173,10 +173,13 @@ function FormQuestions({
 
 /** Where there is pain: whether it travels, and where it is. */
 function PainQuestions({
+  sided,
   log,
   setLog,
   painStopsAbove,
 }: {
+  /** the exercise has a left and a right, and so has its pain */
+  sided: boolean;
   log: SetLog;
   setLog: (value: SetLog) => void;
   painStopsAbove: number;
@@ -185,6 +188,24 @@ function PainQuestions({
     <>
       {(log.pain ?? 0) > 0 && (
         <div className="grid gap-2">
+          {sided && (
+            <div role="group" aria-label="Side of the pain" className="grid grid-cols-3 gap-1">
+              {(['left', 'right', 'both'] as const).map((side) => (
+                <button
+                  key={side}
+                  type="button"
+                  aria-pressed={log.painSide === side}
+                  onClick={() => setLog({ ...log, painSide: side })}
+                  className={cx(
+                    'min-h-11 rounded-md border',
+                    log.painSide === side ? 'border-ink bg-ink text-ground' : 'border-rail',
+                  )}
+                >
+                  {side === 'both' ? 'both sides' : `${side} side`}
+                </button>
+              ))}
+            </div>
+          )}
           <label className="flex min-h-11 items-center gap-3">
             <input
               type="checkbox"

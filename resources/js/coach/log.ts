@@ -92,6 +92,7 @@ export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: 
     right: item.perSide ? target : null,
     form: clean ? Object.fromEntries(item.questions.map((question) => [question.value, true])) : {},
     pain: null,
+    painSide: null,
     effort: null,
     travellingPain: false,
     feltWrong: false,

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http, onSignedOut } from '@/api/client';
 import { setOwner } from '@/editor/device';
@@ -8,12 +8,13 @@ import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
-import { Palette } from './Palette';
 import { ReasonProvider } from './reason';
 import { everywhere, isStep, keysOf } from './steps';
 import { SignInAgain } from './SignInAgain';
 import { TopBar } from './TopBar';
 import { useHeading, useWalk } from './useWalk';
+
+const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
 
 /** Top bar, ladder of work, and the view. */
 export function Frame() {
@@ -102,7 +103,11 @@ export function Frame() {
         )}
       </div>
       <SignInAgain email={me.data.email} />
-      {palette && <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />}
+      {palette && (
+        <Suspense>
+          <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />
+        </Suspense>
+      )}
       <Dialog open={help} onClose={() => setHelp(false)} title="Keys">
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2 [&_kbd]:max-sm:inline-block">
           {[...(isStep(step) ? (keysOf[step] ?? []) : []), ...everywhere].map(([key, what]) => (

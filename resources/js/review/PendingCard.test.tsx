@@ -29,7 +29,7 @@ const pending: Schemas['PendingView'] = {
     },
   ],
   gate: { open: true, progressPercent: 100, cleanSessions: 2, sessionsNeeded: 2, conditions: [] },
-  evidence: [{ set: 1, done: '12 / 12', faults: [], pain: null, effort: 8, painActs: false, tooHard: true }],
+  evidence: [{ set: 1, done: '12 / 12', faults: [], pain: null, painSide: null, effort: 8, painActs: false, tooHard: true }],
   morningPain: null,
   up: 'press-out/split-stance',
   down: 'press-out/standing-short',
