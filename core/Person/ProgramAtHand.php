@@ -236,6 +236,31 @@ final class ProgramAtHand
         return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $behind) : $wish;
     }
 
+    /**
+     * What a wish does not use of the week as it is: sessions that are placed and have no part in it, and days the
+     * person trains on.
+     *
+     * @return list<Reason>
+     */
+    public function unused(WrittenRequest $wish): array
+    {
+        $reasons = [];
+        $taken = array_map(static fn(ProgramSlot $slot): string => $slot->id, $wish->slots);
+        foreach ($this->plan->usual() as $slot) {
+            if (! in_array($slot->id, $taken, true)) {
+                $title = $this->sessions[$slot->session]->title ?? 'A session';
+                $reasons[] = Reason::because(Rule::ProgramUnused, "“{$title}” on {$slot->cell->inWords()} has no part in this program: it stays in the week beside it.", ['placed' => $slot->cell->inWords()], 'A session of the program at that time, or taking it out of the week.');
+            }
+        }
+        $days = count($this->record->profile->trainingDays);
+        $used = count(array_unique(array_map(static fn(ProgramSlot $slot): int => $slot->cell->day, $wish->slots)));
+        if ($used < $days) {
+            $reasons[] = Reason::because(Rule::ProgramUnused, "The program uses {$used} of the {$days} days this person trains on.", ['training days' => (string) $days, 'with core work' => (string) $used], 'One more session a week, where limits and method allow it.');
+        }
+
+        return $reasons;
+    }
+
     /** @return list<ProgramSlot> sessions of every week as they are laid out; where there are none, as many as the method asks for, where they fit best */
     private function usualSlots(): array
     {

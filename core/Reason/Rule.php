@@ -50,6 +50,7 @@ enum Rule: string
     case ProgramEasier = 'program.easier-week';
     case ProgramMinimum = 'program.minimum';
     case ProgramOpen = 'program.demand-open';
+    case ProgramUnused = 'program.unused';
     case ProgramBreak = 'program.break';
     case ForecastRate = 'forecast.rate';
     case ForecastGate = 'forecast.gate';
@@ -131,6 +132,7 @@ enum Rule: string
             self::ProgramEasier => 'Every fourth week of a program is easier: about two fifths less work.',
             self::ProgramMinimum => 'Each week of a program meets front, posterior, lateral and rotation, or says why one of them is not met.',
             self::ProgramOpen => 'A demand for which no rung is open stays open in the program, and is named.',
+            self::ProgramUnused => 'A program says which placed sessions have no part in it, and when it uses fewer days than the person trains on.',
             self::ProgramBreak => 'When life changes, the program says what speaks against it: a limit, kit, a stopped ladder, a missed week, other days, a week away, a placing that differs.',
             self::ForecastRate => 'How fast the person climbs is stated by the trainer, or read from every stay on a rung that is in the log.',
             self::ForecastGate => 'The week in which a gate is likely reached follows from the rate of climbing: a band, never a promise.',

@@ -267,6 +267,22 @@ final class ProgramTest extends ApiTestCase
         $this->program($person)->assertOk()->assertJsonPath('program.weeks.0.monday', '2026-06-01')->assertJsonPath('program.weeks.0.when', 'past')->assertJsonPath('program.weeks.1.when', 'now');
     }
 
+    public function test_a_proposal_says_which_placed_session_and_which_days_it_does_not_use(): void
+    {
+        $person = $this->placed();
+        $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'mine', 'session' => $session, 'day' => 3, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 6, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
+        $slot = static fn(string $id, int $day): array => ['id' => $id, 'day' => $day, 'part' => 'evening', 'placement' => 'own-day', 'minutes' => 20, 'effort' => 6];
+        $said = fn(array $slots): array => array_column(array_filter((array) $this->propose($person, self::wish(['slots' => $slots]))->assertOk()->json('notes'), static fn(mixed $note): bool => is_array($note) && $note['rule'] === 'program.unused'), 'sentence');
+
+        $days = count((array) $this->getJson("/api/people/{$person}")->json('trainingDays'));
+        self::assertGreaterThan(1, $days);
+        $sentences = $said([$slot('a', 2)]);
+        self::assertStringContainsString('on Wednesday evening has no part in this program: it stays in the week beside it.', $sentences[0]);
+        self::assertSame("The program uses 1 of the {$days} days this person trains on.", $sentences[1]);
+        self::assertSame([], $said([$slot('mine', 3), ...array_map(static fn(int $day): array => $slot("s{$day}", $day), range(4, 2 + $days))]));
+    }
+
     public function test_programs_are_closed_while_a_danger_sign_stands(): void
     {
         $person = $this->placed();

@@ -100,7 +100,7 @@ final readonly class ProgramPage
             $clashes = $week->number === 1 ? $this->hand->clashes($week) : $clashes;
         }
 
-        return $this->program($this->hand->taking($weeks, null), $gates, [...$made->notes, ...$clashes], null, $wish, $numbers);
+        return $this->program($this->hand->taking($weeks, null), $gates, [...$made->notes, ...$this->hand->unused($wish), ...$clashes], null, $wish, $numbers);
     }
 
     /** An earlier version, compared with the one that holds. */
