@@ -7,6 +7,7 @@ import { Key } from '@/ui/Key';
 import { Logo } from './Logo';
 import { useSaving } from './saving';
 import { toggleTheme } from './theme';
+import { mainAction } from './useWalk';
 
 const places = [
   ['/people', 'people'],
@@ -36,16 +37,8 @@ export function TopBar({
       aria-busy={reads}
       className="flex min-h-13 shrink-0 items-center gap-x-5 border-b border-hairline bg-sheet px-4 max-sm:gap-x-3 print:hidden"
     >
-      <a
-        href="#main"
-        className="look look-next fixed top-1 left-1 z-50 not-focus:sr-only"
-        onClick={(event) => {
-          event.preventDefault();
-          document.querySelector<HTMLElement>('main h1')?.focus();
-        }}
-      >
-        To the main part
-      </a>
+      <SkipLink to={() => document.querySelector<HTMLElement>('main h1')}>To the main part</SkipLink>
+      <SkipLink to={mainAction}>To the main action</SkipLink>
       <Link to="/" className="flex min-h-11 items-center gap-2.5 font-display text-xl font-[650]">
         <Logo />
         <span className="max-sm:sr-only">Even Rungs</span>
@@ -98,6 +91,22 @@ export function TopBar({
       </div>
       <Places practice={practice} onHelp={onHelp} onSignOut={onSignOut} />
     </header>
+  );
+}
+
+/** The first stops of every page, seen while they have the keyboard. */
+function SkipLink({ to, children }: { to: () => HTMLElement | null | undefined; children: string }) {
+  return (
+    <a
+      href="#main"
+      className="look look-next fixed top-1 left-1 z-50 not-focus:sr-only"
+      onClick={(event) => {
+        event.preventDefault();
+        to()?.focus();
+      }}
+    >
+      {children}
+    </a>
   );
 }
 

@@ -63,7 +63,7 @@ export function useWalk(person: Schemas['PersonView'] | undefined): boolean {
 }
 
 /** What to do next in this view: the one thing that is lit. */
-const mainAction = (): HTMLElement | undefined =>
+export const mainAction = (): HTMLElement | undefined =>
   [...document.querySelectorAll<HTMLElement>('main .look-next, main .look-floor-next, aside .look-next')].find(
     (element) => !element.matches(':disabled') && element.offsetParent !== null,
   );
