@@ -249,7 +249,7 @@ final class ProgramAtHand
         foreach ($this->plan->usual() as $slot) {
             if (! in_array($slot->id, $taken, true)) {
                 $title = $this->sessions[$slot->session]->title ?? 'A session';
-                $reasons[] = Reason::because(Rule::ProgramUnused, "“{$title}” on {$slot->cell->inWords()} has no part in this program: it stays in the week beside it.", ['placed' => $slot->cell->inWords()], 'A session of the program at that time, or taking it out of the week.');
+                $reasons[] = Reason::because(Rule::ProgramUnused, "“{$title}” on {$slot->cell->inWords()} has no part in this program: in weeks that are written from it, it steps back.", ['placed' => $slot->cell->inWords()], 'A session of the program at that time; in a written week it can be brought back by hand.');
             }
         }
         $days = count($this->record->profile->trainingDays);

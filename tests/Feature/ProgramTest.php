@@ -278,7 +278,7 @@ final class ProgramTest extends ApiTestCase
         $days = count((array) $this->getJson("/api/people/{$person}")->json('trainingDays'));
         self::assertGreaterThan(1, $days);
         $sentences = $said([$slot('a', 2)]);
-        self::assertStringContainsString('on Wednesday evening has no part in this program: it stays in the week beside it.', $sentences[0]);
+        self::assertStringContainsString('on Wednesday evening has no part in this program: in weeks that are written from it, it steps back.', $sentences[0]);
         self::assertSame("The program uses 1 of the {$days} days this person trains on.", $sentences[1]);
         self::assertSame([], $said([$slot('mine', 3), ...array_map(static fn(int $day): array => $slot("s{$day}", $day), range(4, 2 + $days))]));
     }

@@ -55,8 +55,13 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
   };
   const write = async () => {
     if (!week) return;
-    const written = await doing.write(week.monday);
-    if (written) toast(`The sessions of the week from ${longDay(week.monday)} are written and placed.`, { id: 'weeks' });
+    const takeBack = await doing.write(week.monday);
+    if (!takeBack) return;
+    toast(`The sessions of the week from ${longDay(week.monday)} are written and placed.`, {
+      id: 'weeks',
+      duration: 10_000,
+      action: { label: 'Take back', onClick: () => void takeBack().then((said) => toast(said)) },
+    });
   };
   const lock = () => {
     if (wish && cell && stave && editable && cell.week > 0) {
