@@ -135,6 +135,9 @@ final class DeskStoryTest extends BrowserTestCase
         $browser->keys(Key::ENTER, Key::ENTER);
         self::assertCount($count, $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($waiting)));
         $browser->keys('j', Key::ENTER)->waitUntil(fn(): bool => count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($waiting))) === $count - 1, 'one decided');
+        // The keyboard is on the next proposal: Enter after Enter goes through the queue.
+        $onCard = fn(): bool => $browser->driver->executeScript('return document.activeElement.matches("[data-pending]")') === true;
+        $browser->waitUntil($onCard, 'the keyboard on the next')->keys(Key::ENTER)->waitUntil(fn(): bool => count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath($waiting))) === $count - 2, 'the next decided');
         $this->noComplaints();
     }
 

@@ -48,9 +48,10 @@ export function Review() {
     savedNow();
     toast(sentence, { duration: 10_000, action: { label: 'Take back', onClick: () => void takeBack(made) } });
     await refresh();
-    afterDrawn(
-      () => document.activeElement === document.body && document.querySelector<HTMLElement>('[data-pending], main h1')?.focus(),
-    );
+    afterDrawn(() => {
+      if (document.activeElement !== document.body) return;
+      (document.querySelector<HTMLElement>('[data-pending]') ?? document.querySelector<HTMLElement>('main h1'))?.focus();
+    });
   };
   const decideAll = async () => {
     setBusy(true);
