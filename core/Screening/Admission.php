@@ -16,7 +16,8 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class Admission
 {
-    private function __construct(public bool $open, public ?Urgency $urgency, public ?Reason $reason) {}
+    /** @param list<int> $closedBy sequences of the signs that close; none when it is open */
+    private function __construct(public bool $open, public ?Urgency $urgency, public ?Reason $reason, public array $closedBy = []) {}
 
     /** Nothing was ever noted. */
     public static function clear(): self
@@ -47,6 +48,10 @@ final readonly class Admission
                 }
             }
         }
+        // What was noted since the last clearance; where that has only run out, what it was for.
+        $cleared = $clearances === [] ? 0 : max(array_map(static fn(Clearance $clearance): int => $clearance->sequence, $clearances));
+        $sequences = array_map(static fn(Sign $sign): int => $sign->sequence, $signs);
+        $since = array_filter($sequences, static fn(int $sequence): bool => $sequence > $cleared);
         $lapsed = array_filter($clearances, static fn(Clearance $clearance): bool => $clearance->sequence > $latest && $clearance->until->isBefore($today));
 
         return new self(false, $urgency, Reason::because(
@@ -56,6 +61,6 @@ final readonly class Admission
                 : 'The clinician’s clearance has run out. No plan, session or coaching until a new one is recorded.',
             ['urgency' => $urgency->inWords()],
             'Recording who cleared it, on which date, for what and until when opens the person again.',
-        ));
+        ), $since === [] ? [$latest] : array_values($since));
     }
 }

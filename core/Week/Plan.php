@@ -23,6 +23,12 @@ final readonly class Plan
         return array_values(array_filter($this->slots, static fn(PlannedSlot $slot): bool => $slot->only === null));
     }
 
+    /** Whether a session stands in a week from this one on. */
+    public function places(string $session, Day $today): bool
+    {
+        return array_filter($this->slots, static fn(PlannedSlot $slot): bool => $slot->session === $session && ($slot->only === null || ! $slot->only->isBefore($today->monday()))) !== [];
+    }
+
     public function has(string $slot): bool
     {
         return array_filter($this->slots, static fn(PlannedSlot $one): bool => $one->id === $slot) !== [];

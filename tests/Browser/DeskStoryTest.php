@@ -176,6 +176,22 @@ final class DeskStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_a_draft_of_a_person_never_goes_over_what_somebody_else_saved_since(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Brida Holm', 'person'))->see('Saved as you go.');
+        $kept = 'const key = Object.keys(localStorage).find((name) => name.startsWith("even-rungs.person.")); return key ? [key, localStorage[key]] : null';
+        $browser->label('Work, hobby or sport')->sendKeys('!');
+        $draft = $browser->driver->executeScript($kept);
+        self::assertIsArray($draft);
+        // It is saved; then the same draft turns up again, as on a device that had been away.
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript($kept) === null, 'the server has it');
+        $browser->driver->executeScript('localStorage[arguments[0]] = arguments[1].replace("Brida Holm", "Brida Holm, stale")', $draft);
+        $browser->driver->navigate()->refresh();
+        $browser->see('Changed somewhere else in the meantime')->see('Brida Holm, stale')->press('Take theirs')->doesNotSee('stale');
+        self::assertSame('Brida Holm', $browser->label('Name')->getAttribute('value'));
+    }
+
     public function test_a_sign_in_that_runs_out_is_renewed_where_one_is_and_the_work_goes_on(): void
     {
         $browser = $this->signIn();

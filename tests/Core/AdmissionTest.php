@@ -69,6 +69,18 @@ final class AdmissionTest extends TestCase
         self::assertCount(7, array_filter(DangerSign::cases(), static fn(DangerSign $sign): bool => $sign->urgency() === Urgency::Emergency));
     }
 
+    public function test_what_closes_is_what_was_noted_since_the_last_clearance_and_nothing_it_had_cleared(): void
+    {
+        $today = $this->day('2026-07-01');
+        $cleared = new Sign(Urgency::SameDay, 1);
+        $referred = new Sign(Urgency::BeforeTraining, 3);
+        $clearance = $this->clearance('2026-06-01', '2026-06-30', 2);
+
+        self::assertSame([3], Admission::on($today, [$cleared, $referred], [$clearance])->closedBy);
+        self::assertSame([1], Admission::on($today, [$cleared], [$clearance])->closedBy, 'it has run out');
+        self::assertSame([], Admission::on($this->day('2026-06-30'), [$cleared], [$clearance])->closedBy);
+    }
+
     public function test_training_opens_only_when_each_sign_was_asked_for(): void
     {
         $all = DangerSign::cases();

@@ -70,6 +70,20 @@ final class SessionTest extends ApiTestCase
         $this->postJson("/api/people/{$this->person}/sessions/{$session}/restore")->assertNotFound();
     }
 
+    public function test_a_session_that_stands_in_the_week_is_not_let_go_of(): void
+    {
+        $session = $this->writtenSession($this->person, ['press-out/tall-kneeling' => '1x8/side']);
+        $slot = ['id' => 'a', 'session' => $session, 'day' => 3, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 6];
+        $week = $this->putJson("/api/people/{$this->person}/weeks/2026-06-01", ['version' => 0, 'slots' => [[...$slot, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$session}")->assertConflict()->assertJsonPath('code', 'placed');
+
+        // In a single week it is held only until that week is past.
+        $this->putJson("/api/people/{$this->person}/weeks/2026-06-01", ['version' => $week->json('version'), 'slots' => [[...$slot, 'only' => '2026-06-01']], 'moves' => [], 'away' => []])->assertOk();
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$session}")->assertConflict();
+        $this->travelTo('2026-06-08 09:00:00');
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$session}")->assertNoContent();
+    }
+
     public function test_what_was_done_counts_although_the_session_was_let_go_of_meanwhile(): void
     {
         $session = $this->writtenSession($this->person, ['press-out/tall-kneeling' => '1x8/side']);

@@ -102,13 +102,12 @@ final readonly class PersonPage
         );
     }
 
-    /** @return list<DangerSignView> answered with yes since the last clearance, where training is closed; else the newest yes, whose clearance has run out */
+    /** @return list<DangerSignView> that keep training closed; none when it is open, or closed by a decision to refer alone */
     private function closing(): array
     {
-        $yes = $this->file->person->screenings->where('urgency', '!==', null);
-        $since = $yes->where('sequence', '>', $this->file->person->clearances->max('sequence') ?? 0);
+        $yes = $this->file->person->screenings->whereIn('sequence', $this->file->record->admission()->closedBy)->pluck('answers')->all();
 
-        return $this->file->record->admission()->open ? [] : self::signs(array_values(array_unique(array_merge(...$since->isEmpty() ? [$yes->last()->answers ?? []] : array_values($since->pluck('answers')->all())))));
+        return self::signs(array_values(array_unique(array_merge(...array_values($yes)))));
     }
 
     /**

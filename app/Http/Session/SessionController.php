@@ -35,30 +35,31 @@ final readonly class SessionController
     #[Reads('/api/people/{person}/sessions', 'sessions', SessionListView::class)]
     public function index(Person $person, #[CurrentUser] User $user): JsonResponse
     {
+        $clock = PracticeClock::of($user);
+        $zone = $clock->timeZone();
         $last = SessionLog::query()->where('person_id', $person->id)->orderBy('sequence')->pluck('done_on', 'training_session_id');
 
-        return new JsonResponse(new SessionListView(sessions: array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last): SessionLineView {
+        return new JsonResponse(new SessionListView(sessions: array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last, $zone): SessionLineView {
             $done = $last[$row->id] ?? null;
 
             return new SessionLineView(
                 id: $row->id,
                 title: $row->title,
-                madeOn: (string) $row->created_at?->format('Y-m-d'),
+                madeOn: (string) $row->created_at?->setTimezone($zone)->format('Y-m-d'),
                 length: $row->total_seconds === null ? null : Totals::clock($row->total_seconds),
                 origin: $row->origin,
                 changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
                 lastDone: is_string($done) ? $done : null,
             );
-        })->all()), deleted: self::deleted($person), next: PersonFile::sessionOf($person, PracticeClock::of($user)->today())?->id));
+        })->all()), deleted: self::deleted($person, $zone), next: PersonFile::sessionOf($person, $clock->today())?->id));
     }
 
     /** Lets go of a session; it can be brought back for 30 days, and what was done in it stays. */
     #[Removes('/api/people/{person}/sessions/{session}', 'deleteSession')]
     public function destroy(Person $person, TrainingSession $session, #[CurrentUser] User $user): Response
     {
-        $monday = PracticeClock::of($user)->today()->monday()->iso();
-        $ahead = array_filter(Plan::query()->where('person_id', $person->id)->first()->slots ?? [], static fn(array $slot): bool => $slot['only'] === null || $slot['only'] >= $monday);
-        if (in_array($this->owned($person, $session)->id, array_column($ahead, 'session'), true)) {
+        $plan = Plan::query()->where('person_id', $person->id)->first()?->inCore();
+        if ($plan?->places($this->owned($person, $session)->id, PracticeClock::of($user)->today()) === true) {
             throw Problem::conflict('placed', "“{$session->title}” stands in the week: take it out there first.");
         }
         $session->delete();
@@ -76,11 +77,11 @@ final readonly class SessionController
     }
 
     /** @return list<DeletedSessionView> that can still be brought back */
-    private static function deleted(Person $person): array
+    private static function deleted(Person $person, string $zone): array
     {
         $rows = TrainingSession::onlyTrashed()->where('person_id', $person->id)->where('deleted_at', '>=', now()->subDays(TrainingSession::DAYS_KEPT))->orderByDesc('deleted_at')->get(['id', 'title', 'deleted_at']);
 
-        return array_values($rows->map(static fn(TrainingSession $row): DeletedSessionView => new DeletedSessionView(id: $row->id, title: $row->title, deletedOn: (string) $row->deleted_at?->format('Y-m-d')))->all());
+        return array_values($rows->map(static fn(TrainingSession $row): DeletedSessionView => new DeletedSessionView(id: $row->id, title: $row->title, deletedOn: (string) $row->deleted_at?->setTimezone($zone)->format('Y-m-d')))->all());
     }
 
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewRequest::class)]

@@ -9,6 +9,8 @@ import { bodyOf, emptyPerson } from './fields';
 import { PersonForm } from './PersonForm';
 import { personDrafts } from './usePersonWriting';
 
+const nobody = { version: 0, fields: emptyPerson };
+
 /** Adds a person; the id is made once, so that pressing twice adds one. */
 export function NewPerson() {
   const id = useRef(newId());
@@ -17,14 +19,15 @@ export function NewPerson() {
   const refresh = useRefresh();
   const navigate = useNavigate();
 
-  const { value: fields, set, clear, restored } = useDraft(personDrafts, 'new', emptyPerson);
+  const { value, set, clear, restored } = useDraft(personDrafts, 'new', nobody);
+  const { fields } = value;
 
   const save = async () => {
     setBusy(true);
     const { error } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...bodyOf(fields) } });
     setBusy(false);
     if (error) return setRefusal(error);
-    clear(emptyPerson);
+    clear(nobody);
     savedNow();
     await refresh();
     await navigate(`/people/${id.current}/person`);
@@ -39,7 +42,7 @@ export function NewPerson() {
             What was typed here before is still there.
             <Button
               onClick={() => {
-                clear(emptyPerson);
+                clear(nobody);
                 setRefusal(null);
               }}
             >
@@ -47,7 +50,12 @@ export function NewPerson() {
             </Button>
           </p>
         )}
-        <PersonForm fields={fields} refusal={refusal} onChange={set} onSubmit={() => void save()}>
+        <PersonForm
+          fields={fields}
+          refusal={refusal}
+          onChange={(next) => set({ version: 0, fields: next })}
+          onSubmit={() => void save()}
+        >
           <Button look="next" type="submit" disabled={busy}>
             Add, then ask the danger signs
           </Button>

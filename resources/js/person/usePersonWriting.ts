@@ -8,11 +8,17 @@ import { bodyOf, emptyPerson, fieldsOf, type PersonFields } from './fields';
 
 const WAIT = 800;
 
+interface Draft {
+  /** that the fields were written over: somebody else's changes since are never overwritten unseen */
+  version: number;
+  fields: PersonFields;
+}
+
 /** What was typed and has not reached the server yet, by person; `new` for one who is not there yet. */
-export const personDrafts = shelf<PersonFields>(
+export const personDrafts = shelf<Draft>(
   'person',
-  (kept) => typeof kept.name === 'string' && Array.isArray(kept.places),
-  [(kept) => ({ ...emptyPerson, ...(kept as object) })],
+  ({ fields }) => typeof fields.name === 'string' && Array.isArray(fields.places),
+  [(fields) => fields, (fields) => ({ version: 0, fields: { ...emptyPerson, ...(fields as object) } })],
   { owned: true },
 );
 
@@ -20,17 +26,19 @@ export const personDrafts = shelf<PersonFields>(
 export function usePersonWriting(person: Schemas['PersonView']) {
   const refresh = useRefresh();
   const start = useMemo(() => fieldsOf(person), [person]);
-  const [first] = useState(() => personDrafts.of(person.id) ?? start);
-  const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(first);
+  const [kept] = useState(() => personDrafts.of(person.id));
+  const known = useRef(kept?.version ?? person.version);
+  const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(kept?.fields ?? start);
   const { save, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({
     thing: `person ${person.id}`,
-    version: person.version,
+    version: kept?.version ?? person.version,
     send: (fields, version) =>
       http.PUT('/api/people/{person}', {
         params: { path: { person: person.id } },
         body: { id: person.id, version, ...bodyOf(fields) },
       }),
-    onSaved: async (_, isNewest) => {
+    onSaved: async (row, isNewest) => {
+      known.current = row.version;
       if (!isNewest) return;
       personDrafts.keep(person.id, null);
       await refresh();
@@ -44,7 +52,7 @@ export function usePersonWriting(person: Schemas['PersonView']) {
     flush.current = null;
     if (last.current === text) return;
     const fields = JSON.parse(text) as PersonFields;
-    personDrafts.keep(person.id, fields);
+    personDrafts.keep(person.id, { version: known.current, fields });
     const send = () => {
       flush.current = null;
       last.current = text;
@@ -61,6 +69,7 @@ export function usePersonWriting(person: Schemas['PersonView']) {
     if (!saving.theirs) return;
     const theirs = fieldsOf(saving.theirs);
     personDrafts.keep(person.id, null);
+    known.current = saving.theirs.version;
     last.current = JSON.stringify(theirs);
     begin(theirs);
     saving.takeTheirs();

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useId, useRef, useState } from 'react';
 import { cx } from './cx';
+import { Below, described } from './Field';
 import { plusDays, typedDate, writtenDate } from './typedDate';
 
 const Calendar = lazy(() => import('./Calendar'));
@@ -60,8 +61,7 @@ export function DateField({
           autoComplete="off"
           placeholder="27 11, +3, fri"
           value={typed ?? writtenDate(value)}
-          aria-invalid={said ? true : undefined}
-          aria-describedby={said ? `${id}-problem` : hint ? `${id}-hint` : undefined}
+          {...described(id, said, hint)}
           className={cx('field min-w-0 rounded-r-none', bare && 'min-h-9 w-44 py-1')}
           onFocus={(event) => event.currentTarget.select()}
           onChange={(event) => type(event.target.value)}
@@ -105,17 +105,7 @@ export function DateField({
           </Suspense>
         )}
       </div>
-      {said ? (
-        <p id={`${id}-problem`} role="alert" className="text-sm font-semibold text-rowan">
-          {said}
-        </p>
-      ) : (
-        hint && (
-          <p id={`${id}-hint`} className="text-sm text-ink3">
-            {hint}
-          </p>
-        )
-      )}
+      <Below id={id} hint={hint} problem={said} />
     </div>
   );
 }

@@ -3,6 +3,21 @@ import { cx } from './cx';
 
 type Shared = { label: string; hint?: ReactNode; problem?: string | undefined; wide?: boolean };
 
+/** What is wrong with a field, else what helps to fill it in. */
+export function Below({ id, hint, problem }: { id: string; hint?: ReactNode; problem?: string | undefined }) {
+  if (problem)
+    return (
+      <p id={`${id}-problem`} role="alert" className="text-sm font-semibold text-rowan">
+        {problem}
+      </p>
+    );
+  return hint ? (
+    <p id={`${id}-hint`} className="text-sm text-ink3">
+      {hint}
+    </p>
+  ) : null;
+}
+
 function Frame({ id, label, hint, problem, wide, children }: Shared & { id: string; children: ReactNode }) {
   return (
     <div className={cx('grid content-start gap-1', wide && 'sm:col-span-2')}>
@@ -10,22 +25,12 @@ function Frame({ id, label, hint, problem, wide, children }: Shared & { id: stri
         {label}
       </label>
       {children}
-      {problem ? (
-        <p id={`${id}-problem`} role="alert" className="text-sm font-semibold text-rowan">
-          {problem}
-        </p>
-      ) : (
-        hint && (
-          <p id={`${id}-hint`} className="text-sm text-ink3">
-            {hint}
-          </p>
-        )
-      )}
+      <Below id={id} hint={hint} problem={problem} />
     </div>
   );
 }
 
-const described = (id: string, problem?: string, hint?: ReactNode) => ({
+export const described = (id: string, problem?: string, hint?: ReactNode) => ({
   'aria-invalid': problem ? true : undefined,
   'aria-describedby': problem ? `${id}-problem` : hint ? `${id}-hint` : undefined,
 });
