@@ -28,7 +28,7 @@ export function ElsewhereNote({
       </h1>
       <p>
         {elsewhere.what === 'logs'
-          ? `It has ${elsewhere.sets === 1 ? 'one set' : `${elsewhere.sets} sets`}. Nothing of either is lost: this tab rests until you go on here, with what both have.`
+          ? `It has ${elsewhere.sets === 1 ? 'one set' : `${elsewhere.sets} sets`}. This tab rests until you go on here, with the sets of both; where both answered one, the other tab’s answer stands.`
           : 'What it logged is in the review. This tab writes nothing over it.'}
       </p>
       <Button look="floor-next" onClick={goOn}>
