@@ -147,9 +147,11 @@ Route::prefix('api')->group(function (): void {
             Route::get('/people/{person}/program', 'show')->name('program');
             Route::post('/people/{person}/program/proposal', 'propose')->name('proposeProgram');
             Route::post('/people/{person}/program/weeks/{date}', 'write')->name('writeProgramWeek');
+            Route::post('/people/{person}/program/weeks/{date}/take-out', 'takeOut')->name('takeOutProgramWeek');
             Route::post('/people/{person}/programs', 'store')->name('takeProgram');
             Route::get('/people/{person}/programs/{program}', 'version')->name('programVersion');
             Route::post('/people/{person}/programs/{program}/again', 'again')->name('takeProgramAgain');
+            Route::post('/people/{person}/programs/{program}/take-back', 'takeBack')->name('takeProgramBack');
         });
         Route::controller(ReviewController::class)->group(function (): void {
             Route::get('/people/{person}/review', 'show')->name('review');

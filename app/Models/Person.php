@@ -49,6 +49,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SetUp>           $setUps
  * @property-read Plan|null $plan
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Program> $programs every version, oldest first
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, WeekWriting> $weekWritings weeks written from the program and not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
  */
@@ -153,6 +154,16 @@ final class Person extends Model
     public function programs(): HasMany
     {
         $rows = $this->hasMany(Program::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
+    }
+
+    /** @return HasMany<WeekWriting, $this> those not taken back, oldest first */
+    public function weekWritings(): HasMany
+    {
+        $rows = $this->hasMany(WeekWriting::class);
+        $rows->whereNull('taken_back_at');
         $rows->orderBy('sequence');
 
         return $rows;

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $why
  * @property string                     $made_on
  * @property int                        $sequence
+ * @property string|null                $taken_back_at
  */
 final class Program extends Model
 {
@@ -38,6 +39,6 @@ final class Program extends Model
 
     public function inCore(): KeptProgram
     {
-        return new KeptProgram($this->id, $this->wish, $this->weeks, $this->rung_names, $this->why, $this->made_on);
+        return new KeptProgram($this->id, $this->wish, $this->weeks, $this->rung_names, $this->why, $this->made_on, $this->taken_back_at !== null);
     }
 }

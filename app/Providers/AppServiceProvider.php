@@ -17,6 +17,7 @@ use Illuminate\Encryption\Encrypter;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -34,6 +35,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         TestClock::read();
+        // No host in the page: behind a proxy the request's own may lack the port, and the policy would refuse every script.
+        Vite::createAssetPathsUsing(static fn(string $path): string => '/'.$path);
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(30)->by('ip:'.$request->ip()),
             Limit::perMinute(6)->by('user:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),

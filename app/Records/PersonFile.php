@@ -46,7 +46,7 @@ final readonly class PersonFile
 
     public function program(): ProgramAtHand
     {
-        return new ProgramAtHand($this->record, $this->plan(), array_values($this->person->programs->map(static fn(Program $row): KeptProgram => $row->inCore())->all()), $this->sessions());
+        return new ProgramAtHand($this->record, $this->plan(), array_values($this->person->programs->map(static fn(Program $row): KeptProgram => $row->inCore())->all()), $this->sessions(), array_values($this->person->weekWritings->pluck('monday')->all()));
     }
 
     /** The session at hand: the one planned today and not done yet, else the next one planned, else the newest. */

@@ -58,12 +58,22 @@ final class ProgramAtHand
     /**
      * @param list<KeptProgram>             $versions oldest first
      * @param array<string, WrittenSession> $sessions of the person, newest first, by id
+     * @param list<string>                  $writings Mondays of weeks that were written from the program
      */
-    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $versions, private readonly array $sessions) {}
+    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $versions, private readonly array $sessions, private readonly array $writings = []) {}
 
+    /** The version that holds: the newest that was not taken back. */
     public function present(): ?KeptProgram
     {
-        return $this->versions === [] ? null : $this->versions[count($this->versions) - 1];
+        $standing = array_values(array_filter($this->versions, static fn(KeptProgram $version): bool => ! $version->takenBack));
+
+        return $standing === [] ? null : $standing[count($standing) - 1];
+    }
+
+    /** Whether what was written into a week can be taken out again: while the week is not past. */
+    public function canTakeOut(Day $monday): bool
+    {
+        return in_array($monday->iso(), $this->writings, true) && ! $monday->isBefore($this->today()->monday());
     }
 
     /** @return list<WrittenWeek> of the program that holds */

@@ -23,6 +23,7 @@ final class KeptProgram
         public readonly array $rungNames,
         public readonly string $why,
         public readonly string $madeOn,
+        public readonly bool $takenBack = false,
     ) {}
 
     public function request(): WrittenRequest

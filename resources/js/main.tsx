@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
+import { askEarly } from './frame/early';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import type { Step } from './frame/steps';
@@ -56,6 +57,8 @@ const router = createBrowserRouter([
     ],
   },
 ]);
+
+askEarly(queries, location.pathname);
 
 const root = document.getElementById('app');
 if (root) {

@@ -18,10 +18,14 @@ final class WeeksStoryTest extends BrowserTestCase
         $browser->keys(Key::ARROW_DOWN, Key::ARROW_RIGHT)->see('Rung from this week on');
         $browser->keys('k')->see('let it go')->keys('u')->see('keep it as it is')->keys('r')->see('let it go');
         $browser->keys('a')->see('The program holds.')->see('Write it into the week');
-        $browser->keys('w')->see('are written and placed')->press('Take back')->see('Taken out of the week again.')->see('Write it into the week');
+        $browser->keys('w')->see('are written and placed')->press('Take back')->see('Taken out of the week again; it is laid out as before.')->see('Write it into the week');
         $browser->keys('w')->see('are written and placed')->see('Open this week');
         $browser->driver->navigate()->refresh();
         $browser->see('Write it into the week')->doesNotSee('Make it the program');
+        // Also later, where it was done: the week is taken out again, and then the program itself, the first one.
+        $this->tabTo('week');
+        $browser->keys(Key::ARROW_DOWN, Key::ARROW_RIGHT)->press('take out of the week again')->see('Taken out of the week again; it is laid out as before.')->see('Write it into the week');
+        $browser->press('take it back')->see('there is no program')->see('A program begins where Tam Oakrigg stands');
         $this->noComplaints();
     }
 
@@ -37,7 +41,7 @@ final class WeeksStoryTest extends BrowserTestCase
         $browser->click('//aside//select/option[contains(., "forearms, knees down")]')->see('Fixed by the trainer from this week on')->see('differ from the program that holds');
         $browser->press('only this week')->see('One week is taken over.')->isGone('//button[contains(., "Take it over")]');
         $browser->waitUntil(fn(): bool => $browser->has("//button[@data-cell='front-plank {$third}'][contains(., 'knees down')]"), 'the cell as taken over');
-        $browser->press('Undo')->see('again')->isGone("//button[@data-cell='front-plank {$third}'][contains(., 'knees down')]");
+        $browser->press('Take back')->see('the version before holds again')->isGone("//button[@data-cell='front-plank {$third}'][contains(., 'knees down')]");
 
         // An earlier version is compared, and left alone.
         $browser->press('compare')->see('Take this version again')->press('back to the one that holds')->isGone('//button[contains(., "Take this version again")]');

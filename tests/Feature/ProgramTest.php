@@ -221,6 +221,68 @@ final class ProgramTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/program/weeks/2026-05-25")->assertUnprocessable();
     }
 
+    public function test_a_written_week_is_taken_out_again_as_if_it_had_not_been_written(): void
+    {
+        $person = $this->placed();
+        $usual = $this->writtenSession($person, ['press-out/standing' => '2x10/side']);
+        $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $usual, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
+        $this->take($person, $first = self::id())->assertCreated()->assertJsonPath('program.weeks.0.canTakeOut', false);
+        $week = fn(): array => (array) $this->getJson("/api/people/{$person}/weeks/2026-06-01")->assertOk()->json('placed.*.title');
+        $before = $week();
+        $write = fn(): array => (array) $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated()->assertJsonPath('program.weeks.0.canTakeOut', true)->json('program.weeks.0.sessions.*.session');
+        $takeOut = fn(): \Illuminate\Testing\TestResponse => $this->postJson("/api/people/{$person}/program/weeks/2026-06-01/take-out");
+        $lines = fn(string $session): array => (array) $this->getJson("/api/people/{$person}/sessions/{$session}")->json('preview.blocks.*.items.*.dose');
+
+        $written = $write();
+        $asWritten = $lines((string) $written[0]);
+        // Written anew from another plan, then taken out: the first writing stands again; taken out again, nothing of it.
+        $wish = self::wish(['doses' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees', 'dose' => '2x12s']]]);
+        $this->take($person, self::id(), $first, $wish)->assertCreated();
+        self::assertSame($written, $write());
+        self::assertNotSame($asWritten, $lines((string) $written[0]));
+        $takeOut()->assertOk()->assertJsonPath('sentence', 'Taken out of the week again; it is laid out as before.');
+        self::assertSame($asWritten, $lines((string) $written[0]));
+        $takeOut()->assertOk();
+        self::assertSame($before, $week());
+        self::assertSame('planned', $this->getJson("/api/people/{$person}/weeks/2026-06-01")->json('placed.0.state'));
+        $this->getJson("/api/people/{$person}/sessions/{$written[0]}")->assertNotFound();
+        $takeOut()->assertConflict()->assertJsonPath('code', 'nothing-to-take-out');
+    }
+
+    public function test_what_was_changed_or_trained_since_stays_when_a_written_week_is_taken_out(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        $written = (array) $this->postJson("/api/people/{$person}/program/weeks/2026-06-01")->assertCreated()->json('program.weeks.0.sessions.*.session');
+        $kept = $this->getJson("/api/people/{$person}/sessions/{$written[1]}")->json();
+        self::assertIsArray($kept);
+        $this->putJson("/api/people/{$person}/sessions/{$written[1]}", ['title' => 'Friday, with the band', 'version' => $kept['version'], 'id' => $written[1], 'blocks' => self::blocks(['front-plank/forearms-knees' => '2x20s'])])->assertOk();
+
+        self::assertStringContainsString('“Friday, with the band” was trained or changed since and stays', (string) $this->postJson("/api/people/{$person}/program/weeks/2026-06-01/take-out")->assertOk()->json('sentence'));
+        $this->getJson("/api/people/{$person}/sessions/{$written[1]}")->assertOk()->assertJsonPath('title', 'Friday, with the band');
+        self::assertSame([], (array) $this->getJson("/api/people/{$person}/weeks/2026-06-01")->json('placed'));
+        // A week that is past keeps what was written into it.
+        $this->postJson("/api/people/{$person}/program/weeks/2026-06-08")->assertCreated();
+        Carbon::setTestNow('2026-06-16 09:00:00');
+        $this->postJson("/api/people/{$person}/program/weeks/2026-06-08/take-out")->assertConflict();
+    }
+
+    public function test_a_program_is_taken_back_the_first_one_too_and_stays_in_the_list(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $first = self::id())->assertCreated();
+        $this->take($person, $second = self::id(), $first, self::wish(['seed' => 2]))->assertCreated();
+
+        $this->postJson("/api/people/{$person}/programs/{$first}/take-back")->assertConflict();
+        $this->postJson("/api/people/{$person}/programs/{$second}/take-back")->assertOk()->assertJsonPath('id', $first);
+        // Sent twice it is the same.
+        $this->postJson("/api/people/{$person}/programs/{$second}/take-back")->assertOk()->assertJsonPath('id', $first);
+        $this->postJson("/api/people/{$person}/programs/{$first}/take-back")->assertOk()->assertJsonPath('id', null)->assertJsonPath('program', null)
+            ->assertJsonPath('versions.*.takenBack', [true, true])->assertJsonPath('against', []);
+        // And either can hold again.
+        $this->postJson("/api/people/{$person}/programs/{$first}/again", ['id' => self::id(), 'replaces' => null])->assertCreated()->assertJsonPath('versions.0.holds', true);
+    }
+
     public function test_what_was_done_stands_beside_what_was_planned(): void
     {
         $person = $this->placed();

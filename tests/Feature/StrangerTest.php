@@ -18,7 +18,7 @@ final class StrangerTest extends ApiTestCase
         'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'logSession', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
-        'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain',
+        'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'takeDecisionBack',
     ];
 

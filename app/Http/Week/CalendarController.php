@@ -118,7 +118,7 @@ final readonly class CalendarController
 
     private function opened(Person $person, User $by): PersonFile
     {
-        return $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
+        return $this->open->of($person->load(['trainingSessions', 'plan', 'programs', 'weekWritings']), $by);
     }
 
     private static function of(Person $person): ?PlanCalendar

@@ -14,6 +14,7 @@ use App\Models\Program;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Records\PersonFile;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\WrittenWeek;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -90,9 +91,38 @@ final readonly class ProgramController
         if ($objection !== null) {
             throw Problem::field('date', $objection);
         }
-        $writing->write($file, $hand, $week);
+        $writing->write($file, $hand, $week, $user);
 
         return $this->kept($person, $user);
+    }
+
+    /** Takes what was last written into a week out of it again. */
+    #[Writes('/api/people/{person}/program/weeks/{date}/take-out', 'takeOutProgramWeek', TakenOutView::class)]
+    public function takeOut(Person $person, string $date, WriteProgramWeek $writing, #[CurrentUser] User $user): JsonResponse
+    {
+        $hand = $this->opened($person, $user)->program();
+        $written = $person->weekWritings->where('monday', $date)->last();
+        if ($written === null || ! $hand->canTakeOut(Day::parse($written->monday))) {
+            throw Problem::conflict('nothing-to-take-out', 'Nothing that was written into this week can be taken out of it: it is past, or it was taken out before.');
+        }
+
+        return new JsonResponse(TakenOutView::of($writing->takeOut($written, $user)));
+    }
+
+    /** The program that holds is taken back: the version before it holds again, or none. */
+    #[Writes('/api/people/{person}/programs/{program}/take-back', 'takeProgramBack', ProgramPageView::class)]
+    public function takeBack(Person $person, Program $program, #[CurrentUser] User $user): JsonResponse
+    {
+        abort_unless($program->person_id === $person->id, 404);
+        $isPresent = $this->opened($person, $user)->program()->present()?->id === $program->id;
+        if (! $isPresent && $program->taken_back_at === null) {
+            throw Problem::conflict('not-to-be-taken-back', 'Only the version that holds can be taken back; an earlier one can be taken again.');
+        }
+        if ($isPresent) {
+            $program->update(['taken_back_at' => now(), 'taken_back_by' => $user->id]);
+        }
+
+        return new JsonResponse((new ProgramPage($this->opened($person->unsetRelations(), $user)->program()))->view());
     }
 
     private function kept(Person $person, User $by): JsonResponse
@@ -102,7 +132,7 @@ final readonly class ProgramController
 
     private function opened(Person $person, User $by): PersonFile
     {
-        $file = $this->open->of($person->load(['trainingSessions', 'plan', 'programs']), $by);
+        $file = $this->open->of($person->load(['trainingSessions', 'plan', 'programs', 'weekWritings']), $by);
         Problem::whenClosed($file->record->admission());
 
         return $file;

@@ -70,7 +70,7 @@ final readonly class ProgramPage
             program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->numbersToCome()),
             wish: ProgramRequestView::of($this->hand->nextWish()),
             rate: ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
-            versions: array_reverse(array_map(static fn(KeptProgram $version): ProgramVersionView => new ProgramVersionView(id: $version->id, madeOn: $version->madeOn, why: $version->why, weeks: $version->weekCount(), holds: $version === $present), $this->hand->versions)),
+            versions: array_reverse(array_map(static fn(KeptProgram $version): ProgramVersionView => new ProgramVersionView(id: $version->id, madeOn: $version->madeOn, why: $version->why, weeks: $version->weekCount(), holds: $version === $present, takenBack: $version->takenBack), $this->hand->versions)),
             against: ReasonView::all($this->hand->against()),
             hardFrom: CoreSlot::HARD,
         );
@@ -268,6 +268,7 @@ final readonly class ProgramPage
             done: $this->sessionsDone[$week->monday->iso()] ?? 0,
             notes: ReasonView::all($week->notes),
             change: $change === null ? '' : $change->week ?? (count($change->cells) > 0 ? count($change->cells).(count($change->cells) === 1 ? ' ladder differs' : ' ladders differ') : 'The sets are shared out otherwise'),
+            canTakeOut: $this->hand->canTakeOut($week->monday),
         );
     }
 

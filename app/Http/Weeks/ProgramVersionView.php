@@ -13,5 +13,6 @@ final readonly class ProgramVersionView
         public string $why,
         public int $weeks,
         public bool $holds,
+        public bool $takenBack,
     ) {}
 }

@@ -22,6 +22,7 @@ final readonly class ProgramWeekView
      * @param int                      $done      sessions done in the week, of the program or not
      * @param list<ReasonView>         $notes
      * @param string                   $change    what is different from the program that holds; empty when nothing
+     * @param bool                     $canTakeOut whether what was written of it can be taken out of the week again
      */
     public function __construct(
         public string $monday,
@@ -38,5 +39,6 @@ final readonly class ProgramWeekView
         public int $done,
         public array $notes,
         public string $change,
+        public bool $canTakeOut,
     ) {}
 }

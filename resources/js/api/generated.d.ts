@@ -1183,6 +1183,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/program/weeks/{date}/take-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes what was last written into a week out of it again. */
+        post: operations["takeOutProgramWeek"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/programs/{program}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The program that holds is taken back: the version before it holds again, or none. */
+        post: operations["takeProgramBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1196,8 +1230,8 @@ export interface components {
         };
         AgainRequest: {
             id: string;
-            /** @description the version it was compared with */
-            replaces: string;
+            /** @description the version it was compared with; null where none held */
+            replaces: string | null;
         };
         /** @description The parts of work an aim asks for, by demand. */
         AimSharesView: {
@@ -2511,6 +2545,7 @@ export interface components {
             why: string;
             weeks: number;
             holds: boolean;
+            takenBack: boolean;
         };
         /** @description A program: weeks across, ladders down. */
         ProgramView: {
@@ -2546,6 +2581,8 @@ export interface components {
             notes: components["schemas"]["ReasonView"][];
             /** @description what is different from the program that holds; empty when nothing */
             change: string;
+            /** @description whether what was written of it can be taken out of the week again */
+            canTakeOut: boolean;
         };
         /** @description A piece of kit tied to a joint; where it leads somewhere (band, strap, dowel), in which direction. */
         Prop: {
@@ -2951,6 +2988,11 @@ export interface components {
             answeredOn: string;
             by: string;
             reason: string;
+        };
+        /** @description What came of taking a written week out again. */
+        TakenOutView: {
+            /** @description what was done, and what stays */
+            sentence: string;
         };
         /** @description A template, and what becomes of it for this person. */
         TemplateView: {
@@ -5226,6 +5268,54 @@ export interface operations {
         responses: {
             /** @description The answer. */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramPageView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeOutProgramWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenOutView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeProgramBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                program: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

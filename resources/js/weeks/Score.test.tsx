@@ -18,6 +18,7 @@ const week = (monday: string, number: number, change: Partial<Schemas['ProgramWe
   done: 0,
   notes: [],
   change: '',
+  canTakeOut: false,
   ...change,
 });
 const cell = (monday: string, number: number, change: Partial<Schemas['ProgramCellView']> = {}): Schemas['ProgramCellView'] => ({

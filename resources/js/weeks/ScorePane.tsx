@@ -160,6 +160,7 @@ export function WeekSection({
   holds,
   busy,
   onWrite,
+  onTakeOut,
 }: {
   person: string;
   week: Week;
@@ -167,6 +168,7 @@ export function WeekSection({
   holds: boolean;
   busy: boolean;
   onWrite: () => void;
+  onTakeOut: () => void;
 }) {
   const left = week.sessions.filter((session) => ['none', 'differs'].includes(session.state) && !session.doneOn).length;
   const written = week.sessions.some((session) => session.state === 'written' || session.state === 'differs');
@@ -220,6 +222,11 @@ export function WeekSection({
           Open this week
         </Link>
       )}
+      {holds && week.canTakeOut && (
+        <Button look="quiet" disabled={busy} onClick={onTakeOut}>
+          take out of the week again what was written
+        </Button>
+      )}
     </section>
   );
 }
@@ -269,12 +276,14 @@ export function Versions({
   versions,
   looking,
   onLook,
+  onTakeBack,
 }: {
   versions: Schemas['ProgramVersionView'][];
   looking: string | null;
   onLook: (id: string) => void;
+  onTakeBack: (id: string) => void;
 }) {
-  if (versions.length < 2) return null;
+  if (versions.length === 0) return null;
   return (
     <section className="mb-5">
       <h2 className="mb-1 text-xl">Versions</h2>
@@ -283,9 +292,13 @@ export function Versions({
           <li key={version.id} className="flex items-baseline justify-between gap-2">
             <span>
               {longDay(version.madeOn)}, {version.why.toLowerCase()}
+              {version.holds && <span className="font-semibold">, holds</span>}
+              {version.takenBack && <span className="text-ink2">, taken back</span>}
             </span>
             {version.holds ? (
-              <span className="font-semibold">holds</span>
+              <Button look="quiet" onClick={() => onTakeBack(version.id)}>
+                take it back
+              </Button>
             ) : (
               <Button look="quiet" aria-pressed={looking === version.id} onClick={() => onLook(version.id)}>
                 compare

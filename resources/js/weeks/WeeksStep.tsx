@@ -41,7 +41,6 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
   const editable = draft?.kind !== 'version';
 
   const take = async (mondays: string[] | null) => {
-    const before = view?.id ?? null;
     const why = view?.program ? (mondays ? 'Changed in part' : 'Changed') : 'Made';
     const taken = await doing.take(mondays, why);
     if (!taken) return;
@@ -49,18 +48,18 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
       mondays ? `${mondays.length === 1 ? 'One week is' : `${mondays.length} weeks are`} taken over.` : 'The program holds.',
       {
         id: 'weeks',
-        ...(before && taken.id ? { action: { label: 'Undo', onClick: () => void doing.again(before, taken.id ?? '') } } : {}),
+        duration: 10_000,
+        action: { label: 'Take back', onClick: () => taken.id && void takeBack(taken.id) },
       },
     );
   };
+  const { takeBack, takeOut } = takingBack(doing);
   const write = async () => {
-    if (!week) return;
-    const takeBack = await doing.write(week.monday);
-    if (!takeBack) return;
+    if (!week || !(await doing.write(week.monday))) return;
     toast(`The sessions of the week from ${longDay(week.monday)} are written and placed.`, {
       id: 'weeks',
       duration: 10_000,
-      action: { label: 'Take back', onClick: () => void takeBack().then((said) => toast(said)) },
+      action: { label: 'Take back', onClick: () => void takeOut(week.monday) },
     });
   };
   const lock = () => {
@@ -156,18 +155,40 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
       {program && (
         <Pane label="The cell and its week">
           {cell && stave && <CellPane stave={stave} cell={cell} wish={wish} editable={editable} onChange={doing.change} />}
-          {week && <WeekSection person={person.id} week={week} holds={!draft} busy={waits} onWrite={() => void write()} />}
+          {week && (
+            <WeekSection
+              person={person.id}
+              week={week}
+              holds={!draft}
+              busy={waits}
+              onWrite={() => void write()}
+              onTakeOut={() => void takeOut(week.monday)}
+            />
+          )}
           <ProgramNotes program={program} wish={wish} names={names} onChange={doing.change} />
           <Versions
             versions={view.versions}
             looking={draft?.kind === 'version' ? draft.id : null}
             onLook={(id) => void doing.look(id)}
+            onTakeBack={(id) => void takeBack(id)}
           />
         </Pane>
       )}
     </>
   );
 }
+
+/** What was done is taken back where it was done, and what came of it is said. */
+const takingBack = (doing: Pick<Programs, 'takeBack' | 'takeOut'>) => ({
+  takeBack: async (id: string) => {
+    const page = await doing.takeBack(id);
+    if (page) toast(page.id ? 'Taken back: the version before holds again.' : 'Taken back: there is no program.');
+  },
+  takeOut: async (monday: string) => {
+    const said = await doing.takeOut(monday);
+    if (said) toast(said);
+  },
+});
 
 /** How much of a proposal is different from the program that holds. */
 function differing({ mondays, weeks }: Schemas['ProgramView']): string {
@@ -254,7 +275,7 @@ function Head({
       )}
       {draft?.kind === 'version' && (
         <span className="flex flex-wrap items-center gap-2">
-          <Button look="next" disabled={waits} onClick={() => void doing.again(draft.id, view.id ?? '')}>
+          <Button look="next" disabled={waits} onClick={() => void doing.again(draft.id, view.id ?? null)}>
             Take this version again
           </Button>
           <Button look="quiet" hotkey="Esc" onClick={doing.leave}>

@@ -98,7 +98,7 @@ export function useProgram(person: string) {
       setProblem(null);
       if (data) setDraft({ kind: 'version', id, program: data });
     },
-    again: async (id: string, replaces: string): Promise<Page | null> => {
+    again: async (id: string, replaces: string | null): Promise<Page | null> => {
       const data = await settle(
         http.POST('/api/people/{person}/programs/{program}/again', {
           params: { path: { person, program: id } },
@@ -108,39 +108,18 @@ export function useProgram(person: string) {
       if (data) leave();
       return data;
     },
-    /** Writes a week; answers with how it is taken out of the week again, and what stays then. */
-    write: async (monday: string): Promise<(() => Promise<string>) | null> => {
-      const at = { params: { path: { person, date: monday } } };
-      const [before, known] = await Promise.all([
-        http.GET('/api/people/{person}/weeks/{date}', at),
-        http.GET('/api/people/{person}/sessions', { params: { path } }),
-      ]);
-      if (!before.data || !known.data) return failed((before.error ?? known.error) as Refusal);
-      const { slots, moves, away } = before.data;
-      const there = new Set(known.data.sessions.map((session) => session.id));
-      const written = await settle(http.POST('/api/people/{person}/program/weeks/{date}', at));
-      return written && (() => unwritten(person, monday, { slots, moves, away }, there).finally(() => void refresh()));
+    write: (monday: string): Promise<Page | null> =>
+      settle(http.POST('/api/people/{person}/program/weeks/{date}', { params: { path: { person, date: monday } } })),
+    /** Takes what was written into a week out of it again; says what was done. */
+    takeOut: async (monday: string): Promise<string | null> => {
+      const { data, error } = await http.POST('/api/people/{person}/program/weeks/{date}/take-out', {
+        params: { path: { person, date: monday } },
+      });
+      void refresh();
+      return data ? data.sentence : failed(error);
     },
+    /** The program that holds is taken back; the version before it holds again, or none. */
+    takeBack: (program: string): Promise<Page | null> =>
+      settle(http.POST('/api/people/{person}/programs/{program}/take-back', { params: { path: { person, program } } })),
   };
-}
-
-/** The week as it was laid out before, and the sessions gone that were written for it; those it wrote anew stay so. */
-async function unwritten(
-  person: string,
-  monday: string,
-  plan: Pick<Schemas['WeekView'], 'slots' | 'moves' | 'away'>,
-  there: ReadonlySet<string>,
-): Promise<string> {
-  const at = { params: { path: { person, date: monday } } };
-  const now = await http.GET('/api/people/{person}/weeks/{date}', at);
-  if (!now.data) return sentenceOf(now.error);
-  const { error } = await http.PUT('/api/people/{person}/weeks/{date}', { ...at, body: { version: now.data.version, ...plan } });
-  if (error) return sentenceOf(error);
-  const placed = new Set(plan.slots.map((slot) => slot.session));
-  const made = now.data.slots.map((slot) => slot.session).filter((session) => !there.has(session) && !placed.has(session));
-  for (const session of new Set(made))
-    await http.DELETE('/api/people/{person}/sessions/{session}', { params: { path: { person, session } } });
-  return now.data.slots.some((slot) => there.has(slot.session) && slot.only === monday)
-    ? 'Taken out of the week again. Sessions that were there before keep what was written into them.'
-    : 'Taken out of the week again.';
 }

@@ -1,0 +1,32 @@
+import { QueryClient } from '@tanstack/react-query';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api, http } from '@/api/client';
+import { askEarly } from './early';
+
+afterEach(() => vi.restoreAllMocks());
+
+/** What is asked for an address before any view is there. */
+async function asked(path: string): Promise<{ addresses: unknown[]; queries: QueryClient }> {
+  const get = vi.spyOn(http, 'GET').mockResolvedValue({ data: { sessions: ['kept'] }, response: new Response() } as never);
+  const queries = new QueryClient();
+  askEarly(queries, path);
+  await vi.waitFor(() => expect(queries.isFetching()).toBe(0));
+  return { addresses: get.mock.calls.map((call) => String((call as unknown[])[0])).toSorted(), queries };
+}
+
+describe('what an address shows is asked for beside its code', () => {
+  it.each([
+    ['/', ['/api/bench', '/api/me']],
+    ['/people/p/board', ['/api/library', '/api/me', '/api/people/{person}', '/api/people/{person}/board']],
+    ['/people/p/coach', ['/api/me', '/api/people/{person}', '/api/people/{person}/sessions']],
+    ['/people/p/nowhere', ['/api/me', '/api/people/{person}']],
+    ['/people/new', ['/api/me']],
+    ['/sign-in', []],
+  ])('%s', async (path, addresses) => expect((await asked(path)).addresses).toEqual(addresses));
+
+  it('and stands under the name the view asks with', async () => {
+    const { queries } = await asked('/people/p/session');
+    const view = api.queryOptions('get', '/api/people/{person}/sessions', { params: { path: { person: 'p' } } });
+    expect(queries.getQueryData(view.queryKey)).toEqual({ sessions: ['kept'] });
+  });
+});

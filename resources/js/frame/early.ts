@@ -1,0 +1,31 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { api } from '@/api/client';
+import type { Step } from './steps';
+
+/**
+ * Asks for what an address will show while its code is still on the way: over a slow network the two would otherwise
+ * wait for one another. The views ask the same questions under the same names and find the answers there.
+ */
+export function askEarly(queries: QueryClient, path: string): void {
+  const [area, id, step] = path.split('/').slice(1);
+  if (area === 'sign-in') return;
+  void queries.prefetchQuery(api.queryOptions('get', '/api/me', {}, { retry: false }));
+  if (path === '/') void queries.prefetchQuery(api.queryOptions('get', '/api/bench'));
+  if (area !== 'people' || !id || id === 'new') return;
+  const of = { params: { path: { person: id } } };
+  const reads: Partial<Record<Step, () => Promise<void>>> = {
+    person: () => queries.prefetchQuery(api.queryOptions('get', '/api/catalogue', {})),
+    checks: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/checks', of)),
+    board: () => {
+      void queries.prefetchQuery(api.queryOptions('get', '/api/library', {}));
+      return queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/board', of));
+    },
+    session: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
+    weeks: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/program', of)),
+    sheet: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
+    coach: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
+    review: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/review', of)),
+  };
+  void queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}', of));
+  void reads[(step ?? 'person') as Step]?.();
+}
