@@ -253,7 +253,7 @@ function Measured({
 }) {
   return (
     <div className="flex flex-wrap items-start gap-4">
-      <div aria-live="polite" className="min-w-64 flex-1 sm:min-h-16">
+      <div aria-live="polite" className="min-w-[min(16rem,100%)] flex-1 sm:min-h-16">
         {complete && found && (
           <div className={cx('border-l-4 bg-paper p-3', found.inLine ? 'border-fern' : 'border-ochre')}>
             <Why title="Alignment" reasons={found.reasons}>

@@ -46,9 +46,9 @@ export function FormCheck({
   });
 
   const done = (side: 'both' | 'left' | 'right', label: string) => (
-    <div className="flex items-center justify-between gap-2">
+    <div className="flex flex-wrap items-center justify-between gap-2">
       <span>{label}</span>
-      <span className="flex items-center gap-2">
+      <span className="flex items-center gap-1 sm:gap-2">
         <button
           type="button"
           aria-label={`${label}: one less`}
@@ -57,7 +57,7 @@ export function FormCheck({
         >
           −
         </button>
-        <output className="w-16 text-center font-mono text-2xl font-bold">
+        <output className="min-w-10 text-center font-mono text-2xl font-bold sm:min-w-16">
           {log[side] ?? '–'}
           {unit}
         </output>

@@ -35,7 +35,7 @@ export function TargetBars({
       </legend>
       <div className="grid gap-x-6 gap-y-1 sm:grid-cols-2">
         {demands.map(([demand, name]) => (
-          <label key={demand} className="grid grid-cols-[1.25rem_7.5rem_1fr_2rem] items-center gap-2">
+          <label key={demand} className="grid grid-cols-[1.25rem_minmax(0,7.5rem)_minmax(2rem,1fr)_2rem] items-center gap-2">
             <DemandGlyph demand={demand} />
             <span>{name}</span>
             <input

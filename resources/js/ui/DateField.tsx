@@ -50,11 +50,11 @@ export function DateField({
     onChange(value === '' ? localToday() : plusDays(value, days));
   };
   return (
-    <div className={cx(bare ? 'flex items-center gap-1.5' : 'grid content-start gap-1', className)}>
+    <div className={cx(bare ? 'flex min-w-0 flex-wrap items-center gap-1.5' : 'grid content-start gap-1', className)}>
       <label htmlFor={id} className={bare ? undefined : 'font-semibold'}>
         {label}
       </label>
-      <span className="flex">
+      <span className="flex min-w-0">
         <input
           id={id}
           inputMode="text"
