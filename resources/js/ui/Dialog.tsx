@@ -1,39 +1,58 @@
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { cx } from './cx';
 
-/** A question or a small task over the page; Escape closes it. */
-export function Dialog({
-  open,
-  onClose,
-  title,
-  wide = false,
-  children,
-}: {
-  open: boolean;
-  onClose: () => void;
+/**
+ * Gives the keyboard back to what it came from; where that is gone with what was done in the dialog, to the heading
+ * rather than the top of the page. Whoever was brought elsewhere meanwhile stays there.
+ */
+function giveBack(from: Element | null): void {
+  if (document.activeElement !== document.body) return;
+  if (from instanceof HTMLElement && from !== document.body && from.isConnected) return from.focus();
+  const heading = document.querySelector<HTMLElement>('main h1');
+  if (!heading) return;
+  heading.tabIndex = -1;
+  heading.focus({ preventScroll: true });
+}
+
+interface Content {
   title: string;
   /** For two columns side by side. */
   wide?: boolean;
   children: ReactNode;
-}) {
+}
+
+/** A question or a small task over the page; Escape closes it. */
+export function Dialog({ open, onClose, ...content }: Content & { open: boolean; onClose: () => void }) {
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-veil" />
-        <Radix.Content
-          aria-describedby={undefined}
-          className={cx(
-            'fixed left-1/2 z-50 grid -translate-x-1/2 gap-4 overflow-y-auto rounded-lg border border-rail bg-sheet p-5 text-ink',
-            wide
-              ? 'top-[6vh] max-h-[88vh] w-[min(62rem,calc(100vw-2rem))]'
-              : 'top-[12vh] max-h-[80vh] w-[min(36rem,calc(100vw-2rem))]',
-          )}
-        >
-          <Radix.Title className="font-display text-xl font-[650]">{title}</Radix.Title>
-          {children}
-        </Radix.Content>
+        <Box {...content} />
       </Radix.Portal>
     </Radix.Root>
+  );
+}
+
+/** It is there while the dialog is open, and remembers where the keyboard was before. */
+function Box({ title, wide = false, children }: Content) {
+  const [from] = useState(() => document.activeElement);
+  return (
+    <Radix.Content
+      aria-describedby={undefined}
+      onCloseAutoFocus={(event) => {
+        event.preventDefault();
+        giveBack(from);
+      }}
+      className={cx(
+        'fixed left-1/2 z-50 grid -translate-x-1/2 gap-4 overflow-y-auto rounded-lg border border-rail bg-sheet p-5 text-ink',
+        wide
+          ? 'top-[6vh] max-h-[88vh] w-[min(62rem,calc(100vw-2rem))]'
+          : 'top-[12vh] max-h-[80vh] w-[min(36rem,calc(100vw-2rem))]',
+      )}
+    >
+      <Radix.Title className="font-display text-xl font-[650]">{title}</Radix.Title>
+      {children}
+    </Radix.Content>
   );
 }

@@ -140,10 +140,13 @@ final class Chromium
         }
     }
 
-    /** Keys to whatever has the focus. */
+    /** Keys to whatever has the focus. A key that acts on a view waits, as an eye does, until the view is drawn. */
     public function keys(string ...$keys): self
     {
         foreach ($keys as $key) {
+            if (mb_strlen($key) === 1 && ctype_graph($key)) {
+                $this->driver->executeAsyncScript('const done = arguments[0]; document.activeElement.matches("input, textarea, select") ? done() : requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))');
+            }
             $this->driver->getKeyboard()->sendKeys($key);
         }
 

@@ -1,0 +1,43 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
+import { expect, it } from 'vitest';
+import { Dialog } from './Dialog';
+
+/** A view whose opener is gone with what is done in the dialog, such as the button of an empty session. */
+function View({ opener }: { opener: 'goes' | 'stays' }) {
+  const [open, setOpen] = useState(false);
+  const [done, setDone] = useState(false);
+  return (
+    <main>
+      <h1>Session</h1>
+      {(opener === 'stays' || !done) && (
+        <button type="button" onClick={() => setOpen(true)}>
+          type lines
+        </button>
+      )}
+      <Dialog open={open} onClose={() => setOpen(false)} title="Lines">
+        <input aria-label="first line" ref={(field) => field?.focus()} />
+        <button
+          type="button"
+          onClick={() => {
+            setDone(true);
+            setOpen(false);
+          }}
+        >
+          put in
+        </button>
+      </Dialog>
+    </main>
+  );
+}
+
+it.each([
+  ['goes', 'Session'],
+  ['stays', 'type lines'],
+] as const)('after a dialog whose opener %s the keyboard is at “%s”', async (opener, at) => {
+  render(<View opener={opener} />);
+  screen.getByText('type lines').focus();
+  fireEvent.click(screen.getByText('type lines'));
+  fireEvent.click(await screen.findByText('put in'));
+  await waitFor(() => expect(document.activeElement?.textContent).toBe(at));
+});
