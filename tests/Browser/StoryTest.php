@@ -314,6 +314,12 @@ final class StoryTest extends BrowserTestCase
         $this->browser->keys('Perrin')->find('//*[@role="option"][@aria-selected="true"][contains(., "Perrin Vask")]');
         $this->browser->keys(Key::ENTER)->see('works overhead · 3 × 25 min');
         self::assertStringContainsString('/people/', $this->browser->driver->getCurrentURL());
+        // Left without going anywhere, it gives the keyboard back.
+        $this->browser->visit($this->addressOf('Perrin Vask', 'person'))->see('Where, and with what kit');
+        $name = $this->browser->label('Name');
+        $name->click();
+        $this->browser->chord('k', 75)->find('//*[@role="combobox"]');
+        $this->browser->keys(Key::ESCAPE)->isGone('//*[@role="combobox"]')->waitUntil(fn(): bool => $this->browser->driver->switchTo()->activeElement()->equals($name), 'the keyboard in the name again');
         $this->noComplaints();
     }
 }

@@ -2,6 +2,7 @@ import { Command } from 'cmdk';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Schemas } from '@/api/client';
+import { SearchDialog } from '@/ui/SearchDialog';
 import { Key } from '@/ui/Key';
 import { useActions, type Shortcut } from './keys';
 import { stepNames } from './steps';
@@ -43,13 +44,11 @@ export function Palette({ person, onClose }: { person: Schemas['PersonView'] | u
     setTimeout(action.run, 50);
   };
   return (
-    <Command.Dialog
+    <SearchDialog
       open
-      onOpenChange={(open) => !open && onClose()}
-      label="Go to a person, a view or an action"
+      onClose={onClose}
+      title="Go to a person, a view or an action"
       filter={(value, typed) => (beginsWords(value, typed) ? 1 : 0)}
-      overlayClassName="fixed inset-0 z-40 bg-veil"
-      contentClassName="fixed top-[12vh] left-1/2 z-50 w-[min(34rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
       <Command.Input
         placeholder="Name, work, step, session, action"
@@ -118,6 +117,6 @@ export function Palette({ person, onClose }: { person: Schemas['PersonView'] | u
           ))}
         </Command.Group>
       </Command.List>
-    </Command.Dialog>
+    </SearchDialog>
   );
 }

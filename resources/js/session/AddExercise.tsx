@@ -4,6 +4,7 @@ import { api } from '@/api/client';
 import { isClosed, joined } from '@/frame/boardModel';
 import { Figure } from '@/figure/Figure';
 import { useLibrary } from '@/frame/useLibrary';
+import { SearchDialog } from '@/ui/SearchDialog';
 import { search, seen, type Found } from './search';
 
 /** Adds an exercise by typing part of its name; ruled-out rungs say so and cannot be taken. */
@@ -79,15 +80,13 @@ export function AddExercise({
     </Command.Item>
   );
   return (
-    <Command.Dialog
+    <SearchDialog
       open={open}
-      onOpenChange={(next) => !next && close()}
-      label={near ? 'Another rung in its place' : 'Add an exercise'}
+      onClose={close}
+      title={near ? 'Another rung in its place' : 'Add an exercise'}
       shouldFilter={false}
       value={chosen}
       onValueChange={setChosen}
-      overlayClassName="fixed inset-0 z-40 bg-veil"
-      contentClassName="fixed top-[10vh] left-1/2 z-50 w-[min(38rem,calc(100vw-2rem))] -translate-x-1/2 overflow-hidden rounded-lg border border-rail bg-sheet text-ink"
     >
       <Command.Input
         value={typed}
@@ -115,6 +114,6 @@ export function AddExercise({
               )),
             )}
       </Command.List>
-    </Command.Dialog>
+    </SearchDialog>
   );
 }

@@ -16,14 +16,44 @@ function giveBack(from: Element | null): void {
 }
 
 interface Content {
-  title: string;
-  /** For two columns side by side. */
-  wide?: boolean;
+  className: string;
   children: ReactNode;
 }
 
 /** A question or a small task over the page; Escape closes it. */
-export function Dialog({ open, onClose, ...content }: Content & { open: boolean; onClose: () => void }) {
+export function Dialog({
+  open,
+  onClose,
+  title,
+  wide = false,
+  children,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  /** For two columns side by side. */
+  wide?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <Over
+      open={open}
+      onClose={onClose}
+      className={cx(
+        'grid gap-4 overflow-y-auto p-5',
+        wide
+          ? 'top-[6vh] max-h-[88vh] w-[min(62rem,calc(100vw-2rem))]'
+          : 'top-[12vh] max-h-[80vh] w-[min(36rem,calc(100vw-2rem))]',
+      )}
+    >
+      <Radix.Title className="font-display text-xl font-[650]">{title}</Radix.Title>
+      {children}
+    </Over>
+  );
+}
+
+/** What lies over the page; its first child is its title. */
+export function Over({ open, onClose, ...content }: Content & { open: boolean; onClose: () => void }) {
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
@@ -35,7 +65,7 @@ export function Dialog({ open, onClose, ...content }: Content & { open: boolean;
 }
 
 /** It is there while the dialog is open, and remembers where the keyboard was before. */
-function Box({ title, wide = false, children }: Content) {
+function Box({ className, children }: Content) {
   const [from] = useState(() => document.activeElement);
   return (
     <Radix.Content
@@ -44,14 +74,8 @@ function Box({ title, wide = false, children }: Content) {
         event.preventDefault();
         giveBack(from);
       }}
-      className={cx(
-        'fixed left-1/2 z-50 grid -translate-x-1/2 gap-4 overflow-y-auto rounded-lg border border-rail bg-sheet p-5 text-ink',
-        wide
-          ? 'top-[6vh] max-h-[88vh] w-[min(62rem,calc(100vw-2rem))]'
-          : 'top-[12vh] max-h-[80vh] w-[min(36rem,calc(100vw-2rem))]',
-      )}
+      className={cx('fixed left-1/2 z-50 -translate-x-1/2 rounded-lg border border-rail bg-sheet text-ink', className)}
     >
-      <Radix.Title className="font-display text-xl font-[650]">{title}</Radix.Title>
       {children}
     </Radix.Content>
   );
