@@ -88,7 +88,7 @@ final readonly class RecordLog
                     'pain_side' => $set->painSide?->value,
                     'effort' => $set->effort,
                     'travelling_pain' => $set->travellingPain,
-                    'felt_wrong' => $set->feltWrong,
+                    'felt' => $set->felt?->value,
                     'pain_note' => $set->painNote === '' ? null : $set->painNote,
                 ]);
             }

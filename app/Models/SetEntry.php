@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null         $pain_side
  * @property int|null            $effort
  * @property bool                $travelling_pain
- * @property bool                $felt_wrong
+ * @property string|null         $felt where: right or a wrong place; null when nobody asked
  * @property string|null         $pain_note
  */
 final class SetEntry extends Model
@@ -41,7 +41,7 @@ final class SetEntry extends Model
         return [
             'set_number' => 'integer', 'done_both' => 'integer', 'done_left' => 'integer', 'done_right' => 'integer',
             'form' => 'array', 'pain' => 'integer', 'effort' => 'integer', 'travelling_pain' => 'boolean',
-            'felt_wrong' => 'boolean', 'pain_note' => 'encrypted',
+            'pain_note' => 'encrypted',
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Library\CaseBook;
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
 use App\Library\TemplateFile;
@@ -25,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(LibraryFiles::class, static fn(): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
+        $this->app->bind(CaseBook::class, static fn(): CaseBook => new CaseBook(base_path('library/cases')));
         $this->app->bind(TemplateFile::class, static fn(): TemplateFile => new TemplateFile(base_path('library/templates.yaml')));
         $this->app->bind(PhotoShelf::class, static fn(Application $app): PhotoShelf => new PhotoShelf($app->make(Filesystem::class), $app->make(Encrypter::class), storage_path('app/photos')));
         $this->app->scoped(PracticeLibrary::class);

@@ -40,6 +40,7 @@ use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Sign;
@@ -186,7 +187,7 @@ final readonly class OpenPerson
             Day::parse($log->done_on),
             $log->sequence,
             $log->seconds,
-            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, $set->felt_wrong, Side::tryFrom($set->pain_side ?? '')))->all()),
+            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, Felt::tryFrom($set->felt ?? ''), Side::tryFrom($set->pain_side ?? '')))->all()),
             array_values($log->mornings->map(static fn(MorningRow $row): MorningAnswer => new MorningAnswer($row->ladder, new Morning($row->pain, $row->worse), $row->sequence))->all()),
         );
     }

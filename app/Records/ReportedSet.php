@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Records;
 
 use EvenRungs\Body\Side;
+use EvenRungs\Progress\Felt;
 
 /** One set as it was done; null means not asked or not told. */
 final readonly class ReportedSet
 {
     /**
      * @param array<string, bool> $form answers by form question
+     * @param Felt|null           $felt where; null when nobody asked
      * @param Side|null           $painSide where the exercise has sides; null when not told
      * @param string|null         $rung what was coached, by the cue sheet; as the session says when null
      */
@@ -24,7 +26,7 @@ final readonly class ReportedSet
         public ?int $pain,
         public ?int $effort,
         public bool $travellingPain,
-        public bool $feltWrong,
+        public ?Felt $felt,
         public string $painNote,
         public ?Side $painSide = null,
         public ?string $rung = null,
@@ -50,11 +52,17 @@ final readonly class ReportedSet
             $whole('pain'),
             $whole('effort'),
             (bool) ($data['travellingPain'] ?? false),
-            (bool) ($data['feltWrong'] ?? false),
+            is_string($data['felt'] ?? null) ? Felt::tryFrom($data['felt']) : self::former($data['feltWrong'] ?? null),
             is_string($data['painNote'] ?? null) ? trim($data['painNote']) : '',
             is_string($data['painSide'] ?? null) ? Side::tryFrom($data['painSide']) : null,
             is_string($data['rung'] ?? null) ? $data['rung'] : null,
             is_string($data['dose'] ?? null) ? $data['dose'] : null,
         );
+    }
+
+    /** A page that was open before places were asked for tells only whether it was wrong. */
+    private static function former(mixed $wrong): ?Felt
+    {
+        return $wrong === null ? null : ($wrong === true ? Felt::Elsewhere : Felt::Right);
     }
 }

@@ -33,6 +33,18 @@ enum HoldKind: string
         };
     }
 
+    /** The rung whose version this test holds; null where no rung is held like that. */
+    public function testedRung(): ?string
+    {
+        return match ($this) {
+            self::FrontPlankKnees => 'front-plank/forearms-knees',
+            self::FrontPlank => 'front-plank/forearms-toes',
+            self::SidePlank => 'side-bridge/top-foot-front',
+            self::BackExtensor => 'prone-extension/edge-hold',
+            self::TrunkFlexor, self::OneLegBridge => null,
+        };
+    }
+
     public function isSided(): bool
     {
         return $this === self::SidePlank || $this === self::OneLegBridge;

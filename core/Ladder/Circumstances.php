@@ -8,6 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 
 /** What decides which rungs a person may stand on: limits of the body, the kit at hand and the trainer's method. */
@@ -36,10 +37,16 @@ final readonly class Circumstances
         return array_filter($this->limits, static fn(Limit $limit): bool => $limit->watchesDoming) !== [];
     }
 
-    /** Highest effort a climb may have asked for: 7 of 10 (common practice), less where a limit says so. */
+    /** Highest effort a climb may have asked for: 7 of 10, near the limit 9 (common practice), less where a limit or an age says so. */
     public function highestEffort(): int
     {
-        return min(7, ...array_map(static fn(Limit $limit): int => $limit->highestEffort ?? 7, $this->limits), ...[7]);
+        return min([$this->method->says(Answer::NearTheLimit) ? 9 : 7, ...array_map(static fn(Limit $limit): int => $limit->highestEffort ?? 10, $this->limits)]);
+    }
+
+    /** Whether a limit or an age asks for less effort than the method does. */
+    public function asksForLessEffort(): bool
+    {
+        return array_filter($this->limits, static fn(Limit $limit): bool => $limit->highestEffort !== null) !== [];
     }
 
     /** How many rungs lower than measured the limits place the person in a demand. */

@@ -6,6 +6,8 @@ namespace EvenRungs\Ladder;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Load;
 use EvenRungs\Body\Loads;
 use EvenRungs\Body\Need;
 use EvenRungs\Body\Position;
@@ -89,20 +91,18 @@ final readonly class Rung
         return $this->trunkWith?->include($method) ?? ! $this->branch;
     }
 
-    public function defaultDose(Method $method): Dose
+    /** A side, and every hold that is one-sided, alternating, upside-down or on a support that moves, is held as long as a side. */
+    public function isHeldLikeASide(): bool
     {
-        return DoseTable::default($this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method);
+        return $this->doseKind === DoseKind::SideHold || ($this->doseKind === DoseKind::StaticHold && (
+            $this->sidedness !== Sidedness::Both || $this->loads->value(Load::HeadDown) > 0
+            || array_filter($this->kit, static fn(Need $need): bool => $need->metBy([Kit::Ball, Kit::Straps, Kit::Sliders])) !== []
+        ));
     }
 
-    /** Low end and top for a set of the dose: the rung's band for repetitions, else the target itself. */
-    public function bandFor(Dose $dose, int $set): Band
+    public function defaultDose(Method $method): Dose
     {
-        $target = $dose->body($set)->target();
-        if ($this->band === null || $dose->unit() !== Unit::Reps) {
-            return Band::of($target, $target);
-        }
-
-        return Band::of(min($this->band->low, $target), max($this->band->high, $target));
+        return DoseTable::default($this->isHeldLikeASide() ? DoseKind::SideHold : $this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method);
     }
 
     /** The tempo repetitions are done at: the dose's own, else the rung's, else 2-0-2-0 (our own choice). */

@@ -42,6 +42,7 @@ enum Answer: string
     case AsSoonAsClean = 'leaving-a-rung/as-soon-as-clean';
     case OneToTwoWeeks = 'leaving-a-rung/one-to-two-weeks';
 
+    case CueFirst = 'low-back-feeling/cue-first';
     case StepDownAtOnce = 'low-back-feeling/step-down';
     case RestAndGoOn = 'low-back-feeling/rest-and-go-on';
 
@@ -128,7 +129,8 @@ enum Answer: string
             self::TrunkTurns => 'trunk turns',
             self::LeaveReserve => 'stop at first loss of form, leave reserve',
             self::NearTheLimit => 'near the limit in short bursts',
-            self::StepDownAtOnce => 'step down',
+            self::CueFirst => 'cue and lighten first',
+            self::StepDownAtOnce => 'step down at once',
             self::RestAndGoOn => 'rest and go on (safety rules stand)',
             self::AsFinisher => 'finisher',
             self::AsPrimer => 'primer',

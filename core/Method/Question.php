@@ -33,7 +33,7 @@ enum Question: string
     /** "movements allowed" */
     public function label(): string
     {
-        return str_replace('-', ' ', $this->value);
+        return $this === self::LowBackFeeling ? 'felt in the wrong place' : str_replace('-', ' ', $this->value);
     }
 
     /** Whether an answer changes what is said, and neither rungs, doses, order nor decisions. */
@@ -56,8 +56,8 @@ enum Question: string
             self::Frequency => 'Kept for the week: on how many days. It changes nothing inside a session.',
             self::Order => 'The order a session from the board begins with; the composer shows every order beside it.',
             self::CountingReps => 'How repetitions with two sides are written and read; the clock stays the same.',
-            self::LowBackFeeling => 'What a low back that is felt in front work leads to. Pain acts as ever.',
-            self::Effort => 'A cue on the sheet and the floor. Where a limit asks for less, the limit wins and says so.',
+            self::LowBackFeeling => 'What an exercise that is felt in the wrong place leads to. Pain acts as ever.',
+            self::Effort => 'The effort a climb may have asked for, 7 or 9 of 10; how much of a timed hold training takes; a cue. Where a limit or an age asks for less, that wins and says so.',
             self::TrunkTechnique => "A cue on the sheet and the floor. The cue is: {$method->braceInWords()}.",
             self::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
             self::LowBackLying, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::ChopsAndTurns => 'A cue on the sheet and the floor.',

@@ -6,6 +6,7 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\SetLog;
 
 /** One set as it was logged; null means not asked or not told. */
@@ -27,7 +28,7 @@ final readonly class LoggedSet
         public ?int $pain,
         public ?int $effort,
         public bool $travellingPain,
-        public bool $feltWrong,
+        public ?Felt $felt,
         public ?Side $painSide = null,
     ) {}
 

@@ -23,7 +23,9 @@ use EvenRungs\Ladder\Reach;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
+use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\FirstDose;
 use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\ProgressionRule;
@@ -290,7 +292,13 @@ final class PersonRecord
 
     public function gate(Position $here): Gate
     {
-        return $this->propose($here->rung, $here->side, $here->sequence)->gate;
+        return $this->proposal($here)->gate;
+    }
+
+    /** What the rules make of everything logged since the person stands here. */
+    public function proposal(Position $here): Proposal
+    {
+        return $this->propose($here->rung, $here->side, $here->sequence);
     }
 
     /**
@@ -349,28 +357,65 @@ final class PersonRecord
     }
 
     /**
-     * The next dose of every rung that was logged, by rung.
+     * The next dose of every rung that was logged, and the first one of every rung the person stands on, by rung.
      *
      * @return array<string, NextDose>
      */
     public function nextDoses(): array
     {
-        $climbing = [];
+        $courses = $since = [];
         foreach ($this->positions() as $here) {
-            if (! $here->stopped && $this->propose($here->rung, $here->side, $here->sequence)->choice === Decision::Climb) {
-                $climbing[$here->rung->slug] = true;
+            if (! $here->stopped) {
+                $courses[$here->rung->slug] = $this->course($here);
+                $since[$here->rung->slug] = $here->sequence;
             }
         }
         $next = [];
         foreach ($this->rungSessions(Side::Both) as $session) {
             $rung = $session->rung;
-            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method, isset($climbing[$rung->slug]), $this->profile->weights, $this->circumstances()->highestEffort());
+            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method, $this->today, $courses[$rung->slug] ?? Course::Open, $this->profile->weights, $this->circumstances()->highestEffort(), $since[$rung->slug] ?? 0);
             if ($dose !== null) {
                 $next[$rung->slug] = $dose;
             }
         }
+        foreach ($this->workingRungs() as $rung) {
+            $next[$rung->slug] ??= NextDose::first($this->firstDose($rung));
+        }
 
         return $next;
+    }
+
+    /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */
+    public function firstDose(Rung $rung): FirstDose
+    {
+        $best = [];
+        $tested = null;
+        foreach ($this->history->holds() as $hold) {
+            $version = $hold->kind->testedRung();
+            if ($version === $rung->slug) {
+                $best[$hold->side->value] = $hold->seconds;
+            }
+            $ofLadder = $version !== null && $this->library->has($version) ? $this->library->rung($version) : null;
+            $tested = $ofLadder?->ladder === $rung->ladder ? $ofLadder : $tested;
+        }
+        $fromTest = $best === [] ? null : FirstDose::tested($rung, min($best), $this->method, $this->circumstances()->asksForLessEffort());
+        // A test doses only the version tested: an easier one is to be timed itself.
+        $isEasier = $tested !== null && $rung->doseKind->isHold() && $rung->height->above($tested->height) < 0;
+
+        return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->method) : FirstDose::half($rung, $this->method));
+    }
+
+    private function course(Position $here): Course
+    {
+        if ($this->circumstances()->nextOpen($this->library->ladder($here->rung->ladder), $here->rung, up: true) === null) {
+            return Course::Top;
+        }
+        if ($this->proposal($here)->choice !== Decision::Climb) {
+            return Course::Open;
+        }
+        $log = $this->newestLogOn($here->rung->ladder);
+
+        return $log !== null && $this->decidedOn($log, $here)?->choice === Decision::Stay ? Course::TrainerStays : Course::ClimbProposed;
     }
 
     public function warnings(): Warnings

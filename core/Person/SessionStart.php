@@ -58,7 +58,7 @@ final readonly class SessionStart
             if ($proposed?->rises) {
                 $notes[] = $proposed->reason;
             }
-            $blocks[] = self::straight($rung, $proposed->dose ?? $rung->defaultDose($record->method));
+            $blocks[] = self::straight($rung, $proposed->dose ?? $record->firstDose($rung)->dose);
         }
         foreach (Demand::everyWeek() as $demand) {
             if (! in_array($demand, $met, true)) {

@@ -9,7 +9,8 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Progress\NextDose;
+use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\FirstDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\CapCheck;
@@ -120,10 +121,10 @@ final class LadderPath
     private function dosesFrom(Rung $rung, ?Dose $from): array
     {
         $method = $this->standing->circumstances->method;
-        $dose = $from ?? $rung->defaultDose($method);
+        $dose = $from ?? FirstDose::half($rung, $method)->dose;
         $doses = [$this->capped($rung, $dose)];
-        while (count($doses) < 12 && ($step = NextDose::step($rung, $dose, $method)) !== null) {
-            $dose = $step[0];
+        while (count($doses) < 12 && ($step = DoseStep::up($rung, $dose, $method)) !== null) {
+            $dose = $step->dose;
             if (DoseLine::print($this->capped($rung, $dose)) !== DoseLine::print($dose)) {
                 break;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Progress;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -12,6 +13,12 @@ use EvenRungs\Reason\Rule;
 /** The conditions for leaving a rung upward, and how far they are met. */
 final readonly class Gate
 {
+    /** Sessions further apart than this do not run on from one another. */
+    private const RUN_ENDS_AFTER_DAYS = 21;
+
+    /** Parts of a hundred of the way to the gate that lead to the leaving mark (our own choice). */
+    private const MARK_PART = 60;
+
     /** @param list<Condition> $conditions */
     private function __construct(
         public array $conditions,
@@ -19,30 +26,38 @@ final readonly class Gate
         public int $sessionsNeeded,
         public int $daysOnRung,
         public int $daysNeeded,
+        public int $markPercent,
     ) {}
 
     /**
+     * @param Rung              $working  the rung that is to be left
      * @param list<RungSession> $sessions on the rung, by date, since the person was placed on it
      * @param int|null          $painBaseline recorded baseline under a clinician's written scope
      * @param int               $highestEffort of 10 that a clean session may have asked for
      */
-    public static function of(array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7): self
+    public static function of(Rung $working, array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7): self
     {
         $needed = $method->cleanSessionsToClimb();
         $allowed = $painBaseline === null ? 0 : min(2, $painBaseline);
         $clean = 0;
-        foreach (array_reverse($sessions) as $session) {
-            if (! self::isClean($session, $allowed, $highestEffort)) {
-                break;
+        $before = null;
+        foreach ($sessions as $session) {
+            $isRunning = $before === null || $before->date->daysUntil($session->date) <= self::RUN_ENDS_AFTER_DAYS;
+            $clean = $isRunning ? $clean : 0;
+            $before = $session;
+            if (self::isAtMark($session, $method) === true && $session->isClean($allowed) && $session->effort() !== null && $session->effort() <= $highestEffort) {
+                $clean++;
+            } elseif ($clean < $needed || self::closes($session, $allowed)) {
+                $clean = 0;
             }
-            $clean++;
         }
         $days = $sessions === [] ? 0 : $sessions[0]->date->daysUntil($today);
         $latest = $sessions === [] ? null : $sessions[count($sessions) - 1];
         $free = $sessions === [] ? null : $sessions[0]->date->plusDays($method->daysOnRungToClimb());
+        $atMark = $latest === null ? null : ($clean >= $needed ? true : self::isAtMark($latest, $method));
 
         $conditions = [
-            new Condition($latest?->reachedTop(), Reason::because(Rule::GateTopOfBand, self::topSentence($latest), $latest === null ? [] : ['done' => self::done($latest)], 'Reaching the top of the band in every set.')),
+            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $latest, $atMark, $method), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords()], 'Reaching the leaving mark in every set and on every side.')),
             new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
             new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : ($latest->pain() === null ? 'No pain number was told.' : "Pain {$latest->pain()} of 10; at most {$allowed} to climb."), [], "Pain at most {$allowed} in every set.")),
             new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb."), [], "The same work at effort {$highestEffort} or less.")),
@@ -55,7 +70,11 @@ final readonly class Gate
             )),
         ];
 
-        return new self($conditions, min($clean, $needed), $needed, $days, $method->daysOnRungToClimb());
+        return new self($conditions, min($clean, $needed), $needed, $days, $method->daysOnRungToClimb(), match (true) {
+            $latest === null => 0,
+            $atMark === true => 100,
+            default => min(99, LeavingMark::of($latest->rung, $method, $latest->dose)->percentOf($latest)),
+        });
     }
 
     public function isOpen(): bool
@@ -69,26 +88,37 @@ final readonly class Gate
         return true;
     }
 
-    /** How much of the way is done, in per cent: clean sessions and days, whichever is behind. */
+    /** How much of the way is done, in per cent: to the leaving mark first, then clean sessions and days there, whichever is behind. */
     public function progressPercent(): int
     {
         $days = $this->daysNeeded === 0 ? 100 : intdiv(100 * min(max(0, $this->daysOnRung), $this->daysNeeded), $this->daysNeeded);
+        $there = min(intdiv(100 * $this->cleanSessions, $this->sessionsNeeded), $this->cleanSessions === 0 ? 0 : $days);
 
-        return min(intdiv(100 * $this->cleanSessions, $this->sessionsNeeded), $this->cleanSessions === 0 ? 0 : $days);
+        return intdiv(self::MARK_PART * $this->markPercent + (100 - self::MARK_PART) * $there, 100);
     }
 
-    private static function isClean(RungSession $session, int $allowedPain, int $highestEffort): bool
+    /** An open gate stays open until a fault, a wrong place or pain. */
+    private static function closes(RungSession $session, int $allowedPain): bool
     {
-        return $session->reachedTop() === true && $session->everyTick() && $session->painAtMost($allowedPain) === true
-            && $session->effort() !== null && $session->effort() <= $highestEffort;
+        return $session->setsWithFault() !== [] || $session->feltWrong() || ($session->pain() ?? 0) > $allowedPain;
     }
 
-    private static function topSentence(?RungSession $session): string
+    private static function isAtMark(RungSession $session, Method $method): ?bool
     {
-        return match ($session?->reachedTop()) {
-            null => $session === null ? 'The top of the band in every set.' : 'Not every planned set was logged.',
-            true => 'The top of the band in every set: '.self::done($session).'.',
-            false => 'Not yet at the top of the band in every set: '.self::done($session).'.',
+        return LeavingMark::of($session->rung, $method, $session->dose)->reachedBy($session);
+    }
+
+    private static function markSentence(Rung $working, ?RungSession $session, ?bool $atMark, Method $method): string
+    {
+        if ($session === null) {
+            return 'The leaving mark: '.LeavingMark::of($working, $method)->inWords().'.';
+        }
+        $mark = LeavingMark::of($session->rung, $method, $session->dose);
+
+        return match ($atMark) {
+            null => 'Not every planned set was logged.',
+            true => 'At the leaving mark, '.$mark->inWords().': '.self::done($session).'.',
+            false => ucfirst($mark->distance($session)).'; to leave the rung: '.$mark->inWords().'.',
         };
     }
 

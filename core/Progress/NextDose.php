@@ -4,34 +4,29 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
-use EvenRungs\Dose\AccumulatedHold;
-use EvenRungs\Dose\Carry;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Method\HoldStrategy;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
 /**
- * The dose of the next session on a rung, from the last one: it rises before the rung changes, one thing at a time
- * (common practice), and only after a clean session. The load rises by the two-for-two rule.
+ * The dose of the next session on a rung, from the last ones: it rises to the leaving mark before the rung changes, one
+ * thing at a time, and only after a clean session (common practice); it never falls and calls that a rise. The load
+ * rises by the two-for-two rule.
  */
 final readonly class NextDose
 {
-    private const MOST_SHORT_HOLDS = 6;
+    /** Repetitions above the band that are allowed while the next weight is too far up. */
+    private const ABOVE_BAND = 4;
 
-    private const CAPPED_SECONDS = 30;
+    /** Days away from which each week takes a step, and those from which a climb test comes first. */
+    private const AWAY_FROM = 15;
 
-    private const LONG_SECONDS = 120;
-
-    private const MOST_METRES = 40;
-
-    private const MOST_SETS = 4;
+    private const AWAY_TOO_LONG = 29;
 
     private function __construct(public Dose $dose, public bool $rises, public Reason $reason) {}
 
@@ -39,11 +34,11 @@ final readonly class NextDose
      * Null when the rung has not been logged yet.
      *
      * @param list<RungSession> $log     in any order, of any rung
-     * @param bool              $climbs  a climb is proposed: then the dose stays, one change at a time
+     * @param int               $since   order in time of the placing: what was done on the rung before it begins anew
      * @param list<int>|null    $owned   grams of the weights there are; null when nobody has said
      * @param int               $highestEffort of 10 that still lets the dose rise
      */
-    public static function after(Rung $rung, array $log, Method $method, bool $climbs = false, ?array $owned = null, int $highestEffort = 7): ?self
+    public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0): ?self
     {
         $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug));
         usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
@@ -52,55 +47,129 @@ final readonly class NextDose
             return null;
         }
         $said = ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
-        $stays = self::whyStay($last, $climbs, $highestEffort);
+        $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", DoseLine::print($dose) === DoseLine::print($last->dose) ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise));
+
+        if ($last->sequence < $since) {
+            $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));
+            $dose = $clean === [] ? FirstDose::half($rung, $method)->dose : $clean[count($clean) - 1]->dose;
+
+            return $say($dose, false, $clean === [] ? 'back on this rung, at half its leaving mark.' : 'back on this rung, with the last dose that was clean here.', 'A clean session.');
+        }
+        $away = $last->date->daysUntil($today);
+        if ($away >= self::AWAY_TOO_LONG) {
+            return $say(FirstDose::half($rung, $method)->dose, false, "{$away} days away: a climb test comes first; until then half the leaving mark.", 'A climb test of this ladder.');
+        }
+        if ($away >= self::AWAY_FROM) {
+            $weeks = intdiv($away, 7);
+            $dose = $last->dose;
+            for ($week = 0; $week < $weeks; $week++) {
+                $dose = self::lighter($rung, $dose, $method, $owned)[0];
+            }
+
+            return $say($dose, false, "{$away} days away: ".($weeks === 1 ? 'one step' : "{$weeks} steps").' lighter, one for each week missed.', 'A clean session.');
+        }
+        $felt = FeltAnswer::to($here, $method);
+        if ($felt !== null && ! $felt->stepsDown) {
+            [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
+
+            return $say($felt->isLighter ? $lighter : $last->dose, false, lcfirst(rtrim($felt->reason($rung)->sentence, '.')).($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
+        }
+        if (($last->effort() ?? 0) > $highestEffort) {
+            [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
+
+            return $say($lighter, false, "{$words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
+        }
+        if (self::isShort($last) && isset($here[count($here) - 2]) && self::isShort($here[count($here) - 2])) {
+            [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
+
+            return $say($lighter, false, "{$words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
+        }
+        $stays = self::whyStay($last, $course);
         if ($stays !== null) {
-            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again, {$stays}.", $said, "A clean session at the target, pain at most 2, effort at most {$highestEffort}."));
-        }
-        $load = self::load($rung, $last, $here[count($here) - 2] ?? null, $owned, $said);
-        if ($load !== null) {
-            return $load;
-        }
-        [$dose, $what] = self::step($rung, $last->dose, $method) ?? [$last->dose, null];
-        if ($what === null) {
-            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again; it is at the top of what the rung asks for, and the next step is the next rung.", $said, 'A climb.'));
+            return $say($last->dose, false, "the same dose again, {$stays}.", "A clean session at the target, pain 0, effort at most {$highestEffort}.");
         }
 
-        return new self($dose, true, Reason::because(
+        return self::load($rung, $last, $here[count($here) - 2] ?? null, $owned, $said) ?? self::rise($rung, $last, $method, $course, $said, $highestEffort);
+    }
+
+    /** Nothing was logged on the rung yet. */
+    public static function first(FirstDose $first): self
+    {
+        return new self($first->dose, false, $first->reason);
+    }
+
+    /** @param array<string, string> $said */
+    private static function rise(Rung $rung, RungSession $last, Method $method, Course $course, array $said, int $highestEffort): self
+    {
+        $mark = LeavingMark::of($rung, $method, $last->dose);
+        $goesOn = $course === Course::TrainerStays || $course === Course::Top;
+        $step = DoseStep::up($rung, $last->dose, $method) ?? ($goesOn && ! self::isAbove($rung, $last->dose) ? DoseStep::beyond($rung, $last->dose) : null);
+        if ($step === null) {
+            $why = match (true) {
+                self::isAbove($rung, $last->dose) => 'it is above the band: no more repetitions, but load, range, a slower tempo or the gate.',
+                $course === Course::Top => 'no higher rung is open, and there is no step left on this one.',
+                default => "it is at the leaving mark, {$mark->inWords()}, and waits there for the gate.",
+            };
+
+            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again; {$why}", [...$said, 'leaving mark' => $mark->inWords()], 'A climb.'));
+        }
+        $after = match ($course) {
+            Course::TrainerStays => ', since the trainer stays on this rung',
+            Course::Top => ', since no higher rung is open',
+            default => '',
+        };
+
+        return new self($step->dose, true, Reason::because(
             Rule::NextDose,
-            "{$rung->name}: {$what} after a clean ".DoseLine::print($last->dose).'.',
-            [...$said, 'next' => DoseLine::print($dose)],
-            "A fault, pain above 2 or effort above {$highestEffort} keeps the dose.",
+            "{$rung->name}: {$step->words} after a clean ".DoseLine::print($last->dose)."{$after}.",
+            [...$said, 'next' => DoseLine::print($step->dose), 'leaving mark' => $mark->inWords()],
+            "A fault, a wrong place, pain or effort above {$highestEffort} keeps the dose.",
         ));
     }
 
-    private static function whyStay(RungSession $last, bool $climbs, int $highestEffort): ?string
+    private static function whyStay(RungSession $last, Course $course): ?string
     {
         return match (true) {
-            $climbs => 'since a climb is proposed: one change at a time',
-            ($last->pain() ?? 0) > 2 => "since the pain was {$last->pain()} of 10",
-            ($last->effort() ?? 0) > $highestEffort => "since the effort was {$last->effort()} of 10",
+            $course === Course::ClimbProposed => 'since a climb is proposed: one change at a time',
+            ($last->pain() ?? 0) > 0 => "since the pain was {$last->pain()} of 10",
             ! $last->everyTick() => 'since not every tick was yes',
-            ! self::reachedTarget($last) => 'since the target was not reached in every set',
+            $last->feltWrong() => 'since it was felt in the wrong place',
+            ! $last->reachedTarget() => 'since the target was not reached in every set',
             default => null,
         };
     }
 
-    /** Missing is not reached. */
-    private static function reachedTarget(RungSession $last): bool
+    /** Good form and no pain, but short of the target in some set. */
+    private static function isShort(RungSession $session): bool
     {
-        foreach ($last->sets as $index => $set) {
-            $least = $set->least();
-            if ($least === null || $least < $last->dose->body(min($index + 1, $last->dose->sets()))->target()) {
-                return false;
-            }
-        }
-
-        return count($last->sets) >= $last->dose->sets();
+        return $session->setsWithFault() === [] && ($session->pain() ?? 0) === 0 && $session->missedTarget();
     }
 
     /**
-     * Two repetitions over the target in the last set, at two sessions running: 2–10 % more. Where the next weight
-     * owned is more than 10 % up, repetitions rise instead.
+     * Load one step down where there is one, else the dose.
+     *
+     * @param list<int>|null $owned
+     *
+     * @return array{Dose, string}
+     */
+    private static function lighter(Rung $rung, Dose $dose, Method $method, ?array $owned): array
+    {
+        $grams = $dose->loadGrams;
+        if ($grams !== null) {
+            $less = $owned === null ? [intdiv($grams * 95, 50_000) * 500] : array_filter($owned, static fn(int $weight): bool => $weight < $grams);
+            if ($less !== [] && max($less) >= 500) {
+                return [$dose->withLoad(max($less)), DoseLine::kilograms(max($less)).' kg'];
+            }
+        }
+        $step = DoseStep::down($rung, $dose, $method);
+
+        return [$step->dose, $step->words];
+    }
+
+    /**
+     * Two repetitions over the target in the last set, at two sessions running: 2–10 % more, from the low end of the
+     * band. Where the next weight owned is more than 10 % up, repetitions rise instead, up to four above the band; clean
+     * there twice, that weight is taken if it is at most 20 % up.
      *
      * @param list<int>|null        $owned
      * @param array<string, string> $said
@@ -108,7 +177,13 @@ final readonly class NextDose
     private static function load(Rung $rung, RungSession $last, ?RungSession $before, ?array $owned, array $said): ?self
     {
         $grams = $last->dose->loadGrams;
-        if ($grams === null || $before === null || self::over($last) < 2 || self::over($before) < 2 || $before->dose->loadGrams !== $grams) {
+        $body = $last->dose->first();
+        if ($grams === null || ! $body instanceof Reps || $before === null || $before->dose->loadGrams !== $grams) {
+            return null;
+        }
+        $most = ($rung->band->high ?? $body->count) + self::ABOVE_BAND;
+        $isFull = $body->count >= $most && $before->dose->first()->target() >= $most && $before->isClean();
+        if (! $isFull && (self::over($last) < 2 || self::over($before) < 2)) {
             return null;
         }
         [$low, $high] = [intdiv($grams * 102, 100), intdiv($grams * 110, 100)];
@@ -116,21 +191,27 @@ final readonly class NextDose
         $said = [...$said, 'over the target in the last set' => self::over($before).', then '.self::over($last).' repetitions', 'next load' => "{$kg($low)}–{$kg($high)} kg"];
         $heavier = array_filter($owned ?? [], static fn(int $weight): bool => $weight > $grams);
         $next = $owned === null ? $low : ($heavier === [] ? null : min($heavier));
+        $heavierAt = static fn(int $weight): Dose => $last->dose->withLoad($weight)->withBody(Reps::of(min($body->count, $rung->band->low ?? $body->count)));
         if ($next !== null && $next <= $high) {
             $next = max($next, $low);
             $rounded = $owned === null ? intdiv($next + 499, 500) * 500 : $next;
             $next = $rounded <= $high ? $rounded : $next;
 
-            return new self($last->dose->withLoad($next), true, Reason::because(Rule::NextLoad, "{$rung->name}: {$kg($next)} kg next, {$kg($low)} to {$kg($high)} kg would be right.", $said, 'One repetition over the target, or only one such session, keeps the load.'));
+            return new self($heavierAt($next), true, Reason::because(Rule::NextLoad, "{$rung->name}: {$kg($next)} kg next, from the low end of the band; {$kg($low)} to {$kg($high)} kg would be right.", $said, 'One repetition over the target, or only one such session, keeps the load.'));
         }
-        $body = $last->dose->first();
-        if (! $body instanceof Reps) {
-            return null;
-        }
-        $dose = $last->dose->withBody(Reps::of($body->count + 2));
         $why = $next === null ? 'no heavier weight is at hand' : "the next weight at hand, {$kg($next)} kg, is ".self::percentUp($grams, $next).' % up';
+        if ($body->count < $most) {
+            $count = min($most, $body->count + 2);
 
-        return new self($dose, true, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg and do two repetitions more, since {$why}.", $said, 'A weight in between, or a slower tempo.'));
+            return new self($last->dose->withBody(Reps::of($count)), true, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg and do ".($count - $body->count === 1 ? 'one repetition' : 'two repetitions')." more, since {$why}.", $said, 'A weight in between, or a slower tempo.'));
+        }
+        if ($next !== null && 10 * $next <= 12 * $grams) {
+            return new self($heavierAt($next), true, Reason::because(Rule::NextLoad, "{$rung->name}: {$kg($next)} kg next, from the low end of the band, after {$most} repetitions were clean twice.", $said, 'A weight in between.'));
+        }
+        $slower = DoseStep::beyond($rung, $last->dose->withSets(4));
+        $dose = $slower === null ? $last->dose : $last->dose->withTempo($slower->dose->tempo);
+
+        return new self($dose, $slower !== null, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg, ".($slower->words ?? 'the same dose').", since {$why}.", $said, 'A weight in between.'));
     }
 
     private static function percentUp(int $grams, int $next): string
@@ -147,55 +228,11 @@ final readonly class NextDose
         return $last?->least() === null ? 0 : $last->least() - $session->dose->body($session->dose->sets())->target();
     }
 
-    /**
-     * One step more within the rung, weights left alone; null at the top of what the rung asks for.
-     *
-     * @return array{Dose, string}|null the dose after the step, and the step in words
-     */
-    public static function step(Rung $rung, Dose $dose, Method $method): ?array
+    /** Repetitions above the band of the rung. */
+    private static function isAbove(Rung $rung, Dose $dose): bool
     {
         $body = $dose->first();
-        if ($dose->isFalling()) {
-            return null;
-        }
 
-        return match (true) {
-            $body instanceof Holds && $rung->doseKind === DoseKind::SideHold => self::longer($dose, $body, 5, self::CAPPED_SECONDS),
-            $body instanceof Holds && ($body->count > 1 || $method->holdStrategy() === HoldStrategy::ShortRepeated) => $body->count < self::MOST_SHORT_HOLDS && $body->count > 1
-                ? [$dose->withBody(Holds::of($body->count + 1, $body->seconds, $body->gapSeconds)), 'one more short hold'] : null,
-            $body instanceof Holds && $method->holdStrategy() === HoldStrategy::Capped => self::longer($dose, $body, 5, self::CAPPED_SECONDS),
-            $body instanceof Holds => self::longer($dose, $body, 10, self::LONG_SECONDS),
-            $body instanceof AccumulatedHold => $body->boutSeconds + 10 <= $body->totalSeconds
-                ? [$dose->withBody(AccumulatedHold::of($body->totalSeconds, $body->boutSeconds + 10, $body->gapSeconds)), 'the same total in longer bouts'] : null,
-            $body instanceof Reps => self::moreReps($rung, $dose, $body),
-            $body instanceof Carry => match (true) {
-                $body->metres < self::MOST_METRES => [$dose->withBody(Carry::of(min(self::MOST_METRES, $body->metres + 10))), '10 m more'],
-                $dose->sets() < self::MOST_SETS => [$dose->withSets($dose->sets() + 1), 'one more set'],
-                default => null,
-            },
-            default => null,
-        };
-    }
-
-    /** @return array{Dose, string}|null */
-    private static function longer(Dose $dose, Holds $body, int $step, int $cap): ?array
-    {
-        $seconds = min($cap, $body->seconds + $step);
-
-        return $body->seconds >= $cap ? null : [$dose->withBody(Holds::of($body->count, $seconds, $body->gapSeconds)), ($seconds - $body->seconds).' s longer'];
-    }
-
-    /** @return array{Dose, string}|null */
-    private static function moreReps(Rung $rung, Dose $dose, Reps $body): ?array
-    {
-        $high = $rung->band->high ?? $body->count;
-        if ($body->count < $high) {
-            $count = min($high, $body->count + 2);
-            $more = $count - $body->count;
-
-            return [$dose->withBody(Reps::of($count)), $more === 1 ? 'one more repetition' : 'two more repetitions'];
-        }
-
-        return $dose->sets() < self::MOST_SETS && $rung->band !== null ? [$dose->withBody(Reps::of($rung->band->low))->withSets($dose->sets() + 1), 'one more set, from the low end of the band'] : null;
+        return $body instanceof Reps && $rung->band !== null && $body->count > $rung->band->high;
     }
 }

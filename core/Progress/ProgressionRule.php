@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
-use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -26,6 +25,9 @@ final readonly class ProgressionRule
     /** Rungs of one ladder and one dose kind pool their history within this many tenths of height. */
     private const POOL_TENTHS = 3;
 
+    /** With so little effort at the mark a climb test is offered at once. */
+    private const EASY_EFFORT = 4;
+
     /** @param list<RungSession> $log everything logged for the person, by date */
     private function __construct(
         private Ladder $ladder,
@@ -33,6 +35,7 @@ final readonly class ProgressionRule
         private int $since,
         private array $log,
         private Circumstances $circumstances,
+        private Method $method,
     ) {}
 
     /**
@@ -52,8 +55,8 @@ final readonly class ProgressionRule
         ?int $painBaseline = null,
     ): Proposal {
         usort($log, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
-        $judge = new self($ladder, $working, $since, $log, $circumstances);
-        $gate = Gate::of($judge->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort());
+        $judge = new self($ladder, $working, $since, $log, $circumstances, $method);
+        $gate = Gate::of($working, $judge->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort());
 
         return $judge->afterPain($gate) ?? $judge->stepDown($gate) ?? $judge->climb($gate) ?? $judge->stay($gate);
     }
@@ -108,10 +111,10 @@ final readonly class ProgressionRule
         }
         $latest = $sessions[count($sessions) - 1];
         $before = $sessions[count($sessions) - 2] ?? null;
-        $faults = $latest->setsWithFault();
+        $faults = $this->faults($latest);
 
         if ($latest->dose->sets() === 1) {
-            if ($faults !== [] && $before !== null && $before->setsWithFault() !== []) {
+            if ($faults !== [] && $before !== null && $this->faults($before) !== []) {
                 return $this->down($gate, Reason::because(Rule::StepDownForm, 'A fault in the one set, at two sessions running.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'A session with every tick yes.'));
             }
         } elseif (count($faults) >= 2 || in_array(1, $faults, true)) {
@@ -122,21 +125,43 @@ final readonly class ProgressionRule
                 'At most a fault in the last set.',
             ));
         }
-        if ($latest->missedLowEnd() && $before !== null && $before->missedLowEnd()) {
-            return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The low end of the band was missed at two sessions running.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'One session at the low end or above.'));
+        if ($this->missedLowEnd($latest) && $before !== null && $this->missedLowEnd($before)) {
+            return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The low end was missed at two sessions running.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'One session at the low end or above.'));
         }
-        if ($latest->feltWrong && ! $this->restsAndGoesOn()) {
-            return $this->down($gate, Reason::because(Rule::StepDownFelt, 'Still felt in the wrong place after a cue and a lighter dose.', [], 'Feeling it where the rung asks for it.'));
-        }
+        $answer = FeltAnswer::to($sessions, $this->method);
 
-        return null;
+        return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working)) : null;
     }
 
-    /** A low back that is felt in front work: some schools rest and go on. Pain acts as ever. */
-    private function restsAndGoesOn(): bool
+    /**
+     * A set that was stopped at the first loss of form after its low end is short, not faulty.
+     *
+     * @return list<int> numbers of the sets with a fault, from 1
+     */
+    private function faults(RungSession $session): array
     {
-        return $this->working->demand === Demand::AntiExtension
-            && $this->circumstances->method->says(Answer::RestAndGoOn);
+        return array_values(array_filter($session->setsWithFault(), function (int $number) use ($session): bool {
+            $least = $session->sets[$number - 1]->least();
+            $target = $session->dose->body(min($number, $session->dose->sets()))->target();
+
+            return $least === null || $least >= $target || $least < $this->lowEnd($session, $target);
+        }));
+    }
+
+    private function missedLowEnd(RungSession $session): bool
+    {
+        return $session->isBelow(fn(int $target): int => $this->lowEnd($session, $target));
+    }
+
+    /** The low end of the band; of what is held, carried or timed half the leaving mark, or the first dose where that is less. */
+    private function lowEnd(RungSession $session, int $target): int
+    {
+        if ($session->dose->unit() === Unit::Reps) {
+            return min($target, $session->rung->band->low ?? $target);
+        }
+        $half = intdiv(LeavingMark::of($session->rung, $this->method, $session->dose)->target, 2);
+
+        return min($target, $half, max(1, FirstDose::half($session->rung, $this->method)->dose->first()->target()));
     }
 
     private function climb(Gate $gate): ?Proposal
@@ -158,18 +183,34 @@ final readonly class ProgressionRule
     private function stay(Gate $gate): Proposal
     {
         $pain = $this->latestOnLadder()?->pain();
+        $sessions = $this->onRung();
+        $felt = $sessions === [] ? null : FeltAnswer::to($sessions, $this->method);
+        $feeling = $felt === null ? [] : [$felt->reason($this->working)];
         if ($pain === 1 || $pain === 2) {
-            return new Proposal(Decision::Stay, null, [Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.')], $gate);
+            return new Proposal(Decision::Stay, null, [...$feeling, Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.')], $gate);
         }
-        if ($this->onRung() === []) {
+        if ($sessions === []) {
             return new Proposal(Decision::Stay, null, [Reason::because(Rule::Stay, 'Nothing was logged on this rung since the placing.', [], 'A logged session on this rung.')], $gate);
         }
         if ($gate->isOpen()) {
             return new Proposal(Decision::Stay, null, [Reason::because(Rule::PainMiddle, 'After pain of 3 to 5, no climb until two sessions at 0 to 2.', [], 'One more session with pain at 2 or less.')], $gate);
         }
         $open = array_values(array_filter($gate->conditions, static fn(Condition $condition): bool => $condition->met !== true));
+        $reasons = array_map(static fn(Condition $condition): Reason => $condition->reason, $open);
 
-        return new Proposal(Decision::Stay, null, array_map(static fn(Condition $condition): Reason => $condition->reason, $open), $gate);
+        return new Proposal(Decision::Stay, null, [...$feeling, ...$this->offer($gate), ...$reasons], $gate);
+    }
+
+    /** @return list<Reason> a climb test, where the mark was reached with ease: a strong person is not led up one rung a week */
+    private function offer(Gate $gate): array
+    {
+        $latest = $this->latestOnLadder();
+        $effort = $latest?->effort();
+        if ($latest === null || $effort === null || $effort > self::EASY_EFFORT || $gate->markPercent < 100 || ! $latest->isClean()) {
+            return [];
+        }
+
+        return [Reason::because(Rule::ClimbTestOffer, "The leaving mark was reached clean at effort {$effort} of 10: a climb test can be taken at once.", ['effort' => "{$effort} of 10"], 'An effort of 5 or more: then the gate waits for its sessions and days.')];
     }
 
     private function down(Gate $gate, Reason $reason): Proposal
@@ -197,7 +238,7 @@ final readonly class ProgressionRule
     }
 
     /**
-     * Sessions that count for the working rung, by date: one for each date, the last of it.
+     * Sessions that count for the working rung, by date: one for each date, the worse of two.
      *
      * @return list<RungSession>
      */
@@ -206,11 +247,19 @@ final readonly class ProgressionRule
         $byDate = [];
         foreach ($this->log as $session) {
             if ($session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since && self::pools($this->working, $session->rung)) {
-                $byDate[$session->date->iso()] = $session;
+                $other = $byDate[$session->date->iso()] ?? null;
+                $byDate[$session->date->iso()] = $other === null ? $session : self::worse($other, $session);
             }
         }
 
         return array_values($byDate);
+    }
+
+    private static function worse(RungSession $one, RungSession $other): RungSession
+    {
+        $how = static fn(RungSession $session): array => [$session->pain() ?? 0, count($session->setsWithFault()), (int) $session->feltWrong(), (int) ! $session->isClean()];
+
+        return $how($one) > $how($other) ? $one : $other;
     }
 
     private static function pools(Rung $working, Rung $rung): bool

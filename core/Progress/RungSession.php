@@ -14,7 +14,7 @@ final readonly class RungSession
     /**
      * @param list<SetLog> $sets       in the order they were done
      * @param int          $sequence   order in time of the logging, on the same scale as placings
-     * @param bool         $feltWrong  still felt in the wrong place after a cue and a lighter dose
+     * @param Felt|null    $felt       where it was felt, a wrong place before a right one; null when nobody asked
      */
     public function __construct(
         public Day $date,
@@ -23,7 +23,7 @@ final readonly class RungSession
         public array $sets,
         public int $sequence = 0,
         public ?Morning $morning = null,
-        public bool $feltWrong = false,
+        public ?Felt $felt = Felt::Right,
     ) {}
 
     /** Highest pain told in a set; null when none was. */
@@ -55,35 +55,45 @@ final readonly class RungSession
         return $numbers;
     }
 
-    public function missedLowEnd(): bool
+    /** Every planned set and side at its target; missing is not reached. */
+    public function reachedTarget(): bool
     {
         foreach ($this->sets as $index => $set) {
             $least = $set->least();
-            if ($least !== null && $least < $this->rung->bandFor($this->dose, min($index + 1, $this->dose->sets()))->low) {
+            if ($least === null || $least < $this->dose->body(min($index + 1, $this->dose->sets()))->target()) {
+                return false;
+            }
+        }
+
+        return count($this->sets) >= $this->dose->sets();
+    }
+
+    public function feltWrong(): bool
+    {
+        return $this->felt?->isWrong() === true;
+    }
+
+    /** Some set was told to end below its target. */
+    public function missedTarget(): bool
+    {
+        return $this->isBelow(static fn(int $target): int => $target);
+    }
+
+    /**
+     * Some set was told to end below its low end.
+     *
+     * @param \Closure(int): int $lowEnd from the target of a set
+     */
+    public function isBelow(\Closure $lowEnd): bool
+    {
+        foreach ($this->sets as $index => $set) {
+            $least = $set->least();
+            if ($least !== null && $least < $lowEnd($this->dose->body(min($index + 1, $this->dose->sets()))->target())) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    /** The top of the band in every planned set; null when a figure is missing. */
-    public function reachedTop(): ?bool
-    {
-        if (count($this->sets) < $this->dose->sets()) {
-            return null;
-        }
-        foreach ($this->sets as $index => $set) {
-            $least = $set->least();
-            if ($least === null) {
-                return null;
-            }
-            if ($least < $this->rung->bandFor($this->dose, min($index + 1, $this->dose->sets()))->high) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     public function everyTick(): bool
@@ -97,10 +107,14 @@ final readonly class RungSession
         return count($this->sets) >= $this->dose->sets();
     }
 
-    /** Every planned set with every tick, and no pain. */
-    public function isClean(): bool
+    /**
+     * Every planned set and side at its target, every asked tick yes, felt right, and no pain.
+     *
+     * @param int $allowedPain under a clinician's written scope
+     */
+    public function isClean(int $allowedPain = 0): bool
     {
-        return $this->everyTick() && $this->painAtMost(0) === true;
+        return $this->reachedTarget() && $this->everyTick() && ! $this->feltWrong() && $this->painAtMost($allowedPain) === true;
     }
 
     /** Pain told in every set and none above what is allowed; null when a number is missing. */

@@ -22,6 +22,7 @@ enum Rule: string
     case HeldNotRepeated = 'dose.held-not-repeated';
     case NextDose = 'dose.next';
     case NextLoad = 'dose.next-load';
+    case FirstDose = 'dose.first';
     case WorkingRung = 'session.working-rung';
     case WorkShares = 'balance.work-shares';
     case Spread = 'balance.spread';
@@ -72,16 +73,18 @@ enum Rule: string
     case PlacingFromHeight = 'placing.from-tested-height';
     case PlacingRungsLower = 'placing.rungs-lower';
     case BigJump = 'placing.big-jump';
-    case GateTopOfBand = 'gate.top-of-band';
+    case GateMark = 'gate.mark';
     case GateForm = 'gate.form';
     case GatePain = 'gate.pain';
     case GateEffort = 'gate.effort';
     case GateSessions = 'gate.sessions';
     case GateDays = 'gate.days';
+    case ClimbTestOffer = 'gate.climb-test';
     case Stay = 'decision.stay';
     case StepDownForm = 'decision.step-down-form';
     case StepDownLowEnd = 'decision.step-down-low-end';
     case StepDownFelt = 'decision.step-down-felt';
+    case Felt = 'decision.felt';
     case PainLow = 'pain.low';
     case PainMiddle = 'pain.middle';
     case PainHigh = 'pain.high';
@@ -102,8 +105,9 @@ enum Rule: string
             self::FitToTime => 'A session comes down to its minutes in steps, least harm first: rests inside their band, circuits of work that does not compete, a set less where a demand is above its share, an exercise that is covered elsewhere; the last of the weakest demand never goes.',
             self::Template => 'A template takes the working rung where there is one, begins low where there is none, and says what stands in where a rung is ruled out.',
             self::HeldNotRepeated => 'A held rung is dosed in seconds, not in repetitions.',
-            self::NextDose => 'After a clean session the dose rises by one step inside its band; at the top of the band a set is added while the gate is closed; a set is taken away after a fault.',
-            self::NextLoad => 'The load rises by 2 to 10 % once two repetitions over the target are done in the last set at two sessions running; where the next weight is more than 10 % up, repetitions rise instead.',
+            self::NextDose => 'After a clean session the dose rises by one step, up to the leaving mark; there it waits for the gate. A set is added below the sets of the table, after the trainer stays against a climb, or where no higher rung is open. It never falls and calls that a rise; too much effort, a missed target twice, a wrong place or days away make it lighter.',
+            self::NextLoad => 'The load rises by 2 to 10 % once two repetitions over the target are done in the last set at two sessions running, and repetitions begin at the low end again; where the next weight is more than 10 % up, repetitions rise instead, up to four above the band.',
+            self::FirstDose => 'A rung begins at four fifths of the best timed hold of that version, at a quarter of its leaving mark where an easier version was not tested, else at half of it; repetitions at the low end of their band.',
             self::WorkingRung => 'A session takes the rung the person stands on; one that is higher is warned of, and can be swapped.',
             self::WorkShares => 'Each demand has its part of the time under tension: the main demand of a rung in full, a secondary one by half. Agreement is one less half the sum of what the parts miss.',
             self::Spread => 'The spread is the highest demand less the lowest, of those with a share and a placing; the lowest is the weakest and is named first. What stands on the highest rung open to the person is left out.',
@@ -154,16 +158,18 @@ enum Rule: string
             self::PlacingFromHeight => 'A ladder nobody tested starts a whole height below what was tested in its demand, or below the weakest of all.',
             self::PlacingRungsLower => 'Where a limit watches what a rung asks for, the start is lower than measured.',
             self::BigJump => 'A placing more than 1.5 above the last rung that was clean, in a test or in training, is asked about once.',
-            self::GateTopOfBand => 'A gate asks for the top of the band in every planned set.',
+            self::GateMark => 'A gate asks for the leaving mark of the rung in every planned set and on every side; the mark comes from the kind of work, the strategy of holds and the level.',
             self::GateForm => 'A gate asks for a tick at every question of the form check in every set.',
             self::GatePain => 'A gate asks for no pain in any set; under a clinician’s written scope for no more than the recorded baseline, at most 2.',
-            self::GateEffort => 'A gate asks for an effort of at most 7 of 10 in the hardest set, less where a limit or an age says so.',
+            self::GateEffort => 'A gate asks for an effort of at most 7 of 10 in the hardest set, of at most 9 where the method trains near the limit, less where a limit or an age says so.',
             self::GateSessions => 'A gate asks for clean sessions running, as many as the method says.',
+            self::ClimbTestOffer => 'The leaving mark reached clean with an effort of at most 4 of 10 offers a climb test at once.',
             self::GateDays => 'A gate asks for days on the rung, as many as the method says.',
             self::Stay => 'Whatever is not yet a climb and not a step down stays: inside the band, a fault in the last set only, and whenever something was not told.',
             self::StepDownForm => 'A fault in the first set, or in two sets, steps down; with a dose of one set at two sessions running.',
-            self::StepDownLowEnd => 'The low end of the band missed at two sessions running steps down.',
-            self::StepDownFelt => 'Felt in the wrong place after a cue and a lighter dose steps down, unless the method rests and goes on.',
+            self::StepDownLowEnd => 'The low end missed at two sessions running steps down: the low end of the band, or half the leaving mark of what is held, carried or timed.',
+            self::StepDownFelt => 'Felt in the wrong place at four sessions running, after the cue, a lighter dose and more support, steps down; by the method at once, or never.',
+            self::Felt => 'A wrong place of feeling is answered by one thing a session running, the first that was not tried yet: the cue for that place, a lighter dose, more support. Felt right in between, the count begins anew; such a session is never clean.',
             self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for.',
             self::PainMiddle => 'Pain of 3 to 5 steps down, and there is no climb until two sessions at 0 to 2.',
             self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason.',
@@ -177,8 +183,8 @@ enum Rule: string
         return match ($this) {
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
-            self::Order, self::Competing, self::Primer, self::NextDose, self::GateTopOfBand, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
-            self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt,
+            self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
+            self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::Felt,
             self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };

@@ -208,8 +208,9 @@ enum State: string
             ),
             self::Under18 => new Caution(
                 'under 18',
-                'Technique first, on two or three days a week that do not follow each other.',
+                'Technique first, effort at most 7 of 10, on two or three days a week that do not follow each other.',
                 byAge: true,
+                highestEffort: 7,
                 mostDays: 3,
             ),
             self::Over65 => new Caution(

@@ -28,14 +28,18 @@ use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Method\Method;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Respondent;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole as WeekPlacement;
@@ -352,7 +356,7 @@ final class DemoSeeder
     private function session(Person $person, string $title): TrainingSession
     {
         $file = $this->file($person);
-        $blocks = SessionStart::fromBoard($file->record)->blocks;
+        $blocks = array_map(fn(WrittenBlock $block): WrittenBlock => $this->atMark($block, $file->record->method), SessionStart::fromBoard($file->record)->blocks);
         $snapshots = [];
         foreach ($blocks as $block) {
             foreach ($block->items as $item) {
@@ -373,6 +377,22 @@ final class DemoSeeder
         ]);
     }
 
+    /** These people have been on their rungs for a while: what they train stands at the leaving mark. */
+    private function atMark(WrittenBlock $block, Method $method): WrittenBlock
+    {
+        $items = [];
+        foreach ($block->items as $item) {
+            $rung = $this->files->shelf()->library()->rung($item->rung);
+            $dose = DoseLine::parse($item->dose, $rung->sidedness);
+            while (($step = DoseStep::up($rung, $dose, $method)) !== null) {
+                $dose = $step->dose;
+            }
+            $items[] = new WrittenItem($item->id, $item->rung, DoseLine::print($dose));
+        }
+
+        return new WrittenBlock($block->isCircuit, $items, $block->gapSeconds, $block->roundRestSeconds, $block->part);
+    }
+
     /** @param array<string, int> $painIn by ladder, in the last set */
     private function log(Person $person, TrainingSession $session, int $effort, int $short = 0, string $faultInLastSetOf = '', array $painIn = []): void
     {
@@ -382,8 +402,8 @@ final class DemoSeeder
                 $rung = $this->files->shelf()->library()->rung($item->rung);
                 $dose = DoseLine::parse($item->dose, $rung->sidedness);
                 for ($set = 1; $set <= $dose->sets(); $set++) {
-                    $top = $rung->bandFor($dose, $set)->high;
-                    $done = $dose->unit() === Unit::Reps ? max(1, $top - $short) : $top;
+                    $target = $dose->body($set)->target();
+                    $done = $dose->unit() === Unit::Reps ? max(1, $target - $short) : $target;
                     $last = $set === $dose->sets();
                     $sides = $rung->sidedness !== Sidedness::Both;
                     $sets[] = new ReportedSet(
@@ -396,7 +416,7 @@ final class DemoSeeder
                         $last ? ($painIn[$rung->ladder] ?? 0) : 0,
                         $effort,
                         false,
-                        false,
+                        Felt::Right,
                         '',
                     );
                 }

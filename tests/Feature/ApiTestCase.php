@@ -134,7 +134,7 @@ abstract class ApiTestCase extends TestCase
         return [
             'item' => str_replace('/', '-', $rung), 'set' => $number, 'both' => null, 'left' => $each, 'right' => $each,
             'form' => ['breathing' => true, 'ribs' => true, 'back-and-pelvis' => true, 'shoulders-and-head' => true, 'in-control' => true, 'sides-alike' => true],
-            'pain' => 0, 'effort' => 7, 'travellingPain' => false, 'feltWrong' => false, 'painNote' => '', ...$change,
+            'pain' => 0, 'effort' => 7, 'travellingPain' => false, 'felt' => 'right', 'painNote' => '', ...$change,
         ];
     }
 

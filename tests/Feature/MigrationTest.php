@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Question;
+use EvenRungs\Progress\Felt;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
@@ -39,6 +40,19 @@ final class MigrationTest extends ApiTestCase
         DB::table('screenings')->where('person_id', $id)->update(['denied' => null, 'asked' => null]);
 
         $this->getJson("/api/people/{$id}")->assertOk()->assertJsonPath('standing.open', true)->assertJsonPath('rescreen', null)->assertJsonPath('screening.asked', null);
+    }
+
+    public function test_a_set_from_before_the_place_was_asked_for_counts_as_right_unless_it_was_told_wrong(): void
+    {
+        DB::statement('CREATE TEMPORARY TABLE old_sets (id INT, felt_wrong TINYINT NOT NULL, felt VARCHAR(20) NULL)');
+        DB::table('old_sets')->insert([['id' => 1, 'felt_wrong' => 0], ['id' => 2, 'felt_wrong' => 1]]);
+        $migration = require database_path('migrations/2026_01_01_001800_keep_where_an_exercise_was_felt.php');
+        self::assertTrue(is_object($migration) && method_exists($migration, 'fill'));
+
+        $migration->fill('old_sets');
+
+        self::assertSame(['right', 'elsewhere'], DB::table('old_sets')->orderBy('id')->pluck('felt')->all());
+        self::assertTrue(Felt::from('elsewhere')->isWrong());
     }
 
     private function migrate(string $name): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Console\Commands\WriteRuleBook;
+use App\Library\CaseBook;
+use App\Library\LibraryFiles;
 use EvenRungs\Reason\Basis;
 use EvenRungs\Reason\Rule;
 
@@ -14,6 +16,16 @@ final class RuleBookTest extends ApiTestCase
     public function test_the_page_is_what_the_core_says(): void
     {
         self::assertSame(file_get_contents(base_path('docs/rules.md')), WriteRuleBook::page(), 'Run: php artisan rules:book');
+    }
+
+    public function test_the_book_of_cases_is_what_the_library_says_and_stands_beside_its_rules(): void
+    {
+        $page = WriteRuleBook::casePage(app(CaseBook::class), app(LibraryFiles::class)->shelf()->library());
+
+        self::assertSame(file_get_contents(base_path('docs/casebook.md')), $page, 'Run: php artisan rules:book');
+        self::assertStringContainsString('Two short holds typed by hand do not open the gate', $page);
+        $rules = array_column((array) $this->getJson('/api/rules')->assertOk()->json('rules'), 'cases', 'id');
+        self::assertContains('Two short holds typed by hand do not open the gate', array_column((array) $rules['gate.mark'], 'name'));
     }
 
     public function test_every_rule_is_held_by_a_class_and_spoken_of_by_a_test(): void

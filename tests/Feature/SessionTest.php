@@ -20,14 +20,14 @@ final class SessionTest extends ApiTestCase
         }
     }
 
-    public function test_the_four_working_rungs_become_a_session_with_default_doses(): void
+    public function test_the_four_working_rungs_become_a_session_that_begins_at_half_their_leaving_marks(): void
     {
         $draft = $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk();
 
-        self::assertSame(['3x(4x10s/5)', '2x15s/side', '2x5/side', '1x8/side'], array_map(static fn(array $block): string => $block['items'][0]['dose'], $draft->json('preview.blocks')));
+        self::assertSame(['3x(2x10s/5)', '2x10s/side', '2x5/side', '1x8/side'], array_map(static fn(array $block): string => $block['items'][0]['dose'], $draft->json('preview.blocks')));
         self::assertSame([], $draft->json('notes'));
-        // 225 + 20 + (2·35 + 45) + 20 + (2·50 + 45) + 30 + (2·32 + 5)
-        self::assertSame(225 + 20 + 115 + 20 + 145 + 30 + 69, $draft->json('preview.totals.total'));
+        // (3·25 + 2·30) + 20 + (2·25 + 45) + 20 + (2·50 + 45) + 30 + (2·32 + 5)
+        self::assertSame(135 + 20 + 95 + 20 + 145 + 30 + 69, $draft->json('preview.totals.total'));
     }
 
     public function test_a_demand_that_is_not_placed_is_left_open_and_said(): void

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Library\CaseBook;
+use App\Library\LibraryFiles;
+use EvenRungs\Ladder\Library;
 use EvenRungs\Reason\Rule;
 use Illuminate\Console\Command;
 
@@ -12,12 +15,13 @@ final class WriteRuleBook extends Command
 {
     protected $signature = 'rules:book';
 
-    protected $description = 'Writes docs/rules.md from the rules in the core';
+    protected $description = 'Writes docs/rules.md and docs/casebook.md from the rules in the core and the cases in the library';
 
-    public function handle(): int
+    public function handle(CaseBook $book, LibraryFiles $files): int
     {
         file_put_contents(base_path('docs/rules.md'), self::page());
-        $this->info('docs/rules.md is written.');
+        file_put_contents(base_path('docs/casebook.md'), self::casePage($book, $files->shelf()->library()));
+        $this->info('docs/rules.md and docs/casebook.md are written.');
 
         return self::SUCCESS;
     }
@@ -42,6 +46,24 @@ final class WriteRuleBook extends Command
             $lines[] = '- Held by: '.implode(', ', array_map(static fn(string $file): string => "`{$file}`", $classes));
             $lines[] = '- Tests: '.($tests === [] ? 'none names it' : implode(', ', array_map(static fn(string $file): string => "`{$file}`", $tests)));
             $lines[] = '';
+        }
+
+        return implode("\n", $lines);
+    }
+
+    public static function casePage(CaseBook $book, Library $library): string
+    {
+        $lines = ['# The book of cases', '', 'Written from `library/cases` by `php artisan rules:book`; do not edit it here. Every case is run as a test; where it says so, its expected values are a worked figure of the rules. Unless something else is told a session was done as written, clean, at effort 6.', ''];
+        foreach ($book->chapters($library) as $chapter) {
+            array_push($lines, "## {$chapter['title']}", '', $chapter['about'], '');
+            foreach ($chapter['cases'] as $case) {
+                array_push($lines, "**{$case->name}.** {$case->given}.", '');
+                foreach ($case->log as $session) {
+                    $lines[] = "- {$session}";
+                }
+                $about = implode(', ', array_map(static fn(string $rule): string => "`{$rule}`", $case->rules)).($case->source === '' ? '' : "; {$case->source}");
+                array_push($lines, ...($case->log === [] ? [] : ['']), ...["→ {$case->outcome} ({$about})", '']);
+            }
         }
 
         return implode("\n", $lines);
@@ -75,11 +97,17 @@ final class WriteRuleBook extends Command
     {
         $names = implode('|', array_map(static fn(string $file): string => preg_quote(basename($file, '.php'), '/'), $classes));
         $about = $names === '' ? [] : array_keys(array_filter(self::sources('tests'), static fn(string $text): bool => preg_match("/\\b({$names})\\b/", $text) === 1));
-        $named = self::speakingOf($rule, 'tests');
+        $named = [...self::speakingOf($rule, 'tests'), ...self::casesOf($rule)];
         $tests = $named === [] ? $about : $named;
         sort($tests);
 
         return $tests;
+    }
+
+    /** @return list<string> files of cases that speak of the rule */
+    private static function casesOf(Rule $rule): array
+    {
+        return array_values(array_map(static fn(string $file): string => 'library/cases/'.basename($file), array_filter(glob(base_path('library/cases/*.yaml')) ?: [], static fn(string $file): bool => preg_match('/rules: \[[^\]]*\b'.preg_quote($rule->value, '/').'\b/', (string) file_get_contents($file)) === 1)));
     }
 
     /** @return array<string, string> text of each PHP file, by its path in the project */

@@ -15,6 +15,7 @@ use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\SetBody;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Session\Cue;
@@ -88,6 +89,8 @@ final readonly class CoachPage
             setUp: $this->file->setUp($item->rung->slug),
             easier: $easier,
             questions: array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView(value: $question->value, label: $question->question()), $questions),
+            felt: $item->rung->coaching()->felt,
+            places: array_map(static fn(Felt $felt): ChoiceView => new ChoiceView(value: $felt->value, label: $felt->label()), Felt::cases()),
             figure: $item->rung->figure(),
         );
     }

@@ -18,6 +18,8 @@ final readonly class CueItemView
      * @param list<Fault>           $faults
      * @param string                    $setUp     the person’s own set-up; empty for none
      * @param list<ChoiceView>          $questions form check, in the order asked
+     * @param string                    $felt      where it should be felt
+     * @param list<ChoiceView>          $places    where it can be felt, the right one first
      */
     public function __construct(
         public string $id,
@@ -35,6 +37,8 @@ final readonly class CueItemView
         public string $setUp,
         public ?string $easier,
         public array $questions,
+        public string $felt,
+        public array $places,
         public Figure $figure,
     ) {}
 }

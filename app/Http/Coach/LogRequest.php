@@ -8,6 +8,7 @@ use App\Http\Shared\ApiRequest;
 use App\Records\ReportedSet;
 use EvenRungs\Body\Side;
 use EvenRungs\Load\ActiveTime;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use Illuminate\Validation\Rule;
 
@@ -43,7 +44,8 @@ final class LogRequest extends ApiRequest
             'sets.*.pain' => $scale,
             'sets.*.effort' => $scale,
             'sets.*.travellingPain' => ['required', 'boolean'],
-            'sets.*.feltWrong' => ['required', 'boolean'],
+            'sets.*.felt' => ['nullable', Rule::enum(Felt::class)],
+            'sets.*.feltWrong' => ['sometimes', 'boolean'],
             'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
             'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
             'sets.*.painSide' => ['nullable', Rule::enum(Side::class)],

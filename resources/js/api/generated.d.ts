@@ -1415,6 +1415,16 @@ export interface components {
             /** @description when a calendar last asked for it */
             lastReadAt: string | null;
         };
+        /** @description A case that shows what a rule makes of a log. */
+        CaseView: {
+            name: string;
+            /** @description rung, method, person */
+            given: string;
+            /** @description session by session */
+            log: string[];
+            /** @description what the rules make of it */
+            outcome: string;
+        };
         /** @description The closed lists that forms choose from, in the words of the core. */
         CatalogueView: {
             aims: components["schemas"]["ChoiceView"][];
@@ -1468,7 +1478,7 @@ export interface components {
         /** @description A session under one choice of the method. */
         ChoiceTrialView: {
             /** @enum {string} */
-            choice: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
+            choice: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
             /** @description what is different from the present method; empty when nothing is */
             changes: string[];
             totalText: string;
@@ -1624,6 +1634,10 @@ export interface components {
             easier: string | null;
             /** @description form check, in the order asked */
             questions: components["schemas"]["ChoiceView"][];
+            /** @description where it should be felt */
+            felt: string;
+            /** @description where it can be felt, the right one first */
+            places: components["schemas"]["ChoiceView"][];
             figure: components["schemas"]["Figure"];
         };
         /** @description A part of one repetition for the player: its word and seconds. */
@@ -2101,7 +2115,7 @@ export interface components {
             /** @description the default first */
             choices: components["schemas"]["ChoiceView"][];
             /** @enum {string} */
-            chosen: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
+            chosen: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
             effect: string;
             cuesOnly: boolean;
         };
@@ -2110,7 +2124,7 @@ export interface components {
             /** @description version that was read */
             version: number;
             /** @enum {string} */
-            answer: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
+            answer: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
         };
         /** @description A real session under every choice of the method. */
         MethodTrialView: {
@@ -2629,7 +2643,11 @@ export interface components {
             pain: number | null;
             effort: number | null;
             travellingPain: boolean;
-            feltWrong: boolean;
+            /**
+             * @description where; null when nobody asked
+             * @enum {string|null}
+             */
+            felt: "right" | "low-back" | "neck" | "back-of-thigh" | "front-of-hip" | "shoulder" | "wrist" | "knee" | "elsewhere" | null;
             painNote: string;
             /**
              * @description where the exercise has sides; null when not told
@@ -2689,6 +2707,8 @@ export interface components {
             /** @enum {string} */
             basis: "published" | "common practice" | "our own choice" | "arithmetic";
             source: string;
+            /** @description that show it */
+            cases: components["schemas"]["CaseView"][];
         };
         RulesView: {
             rules: components["schemas"]["RuleView"][];

@@ -36,6 +36,11 @@ const item: Schemas['CueItemView'] = {
     lift: 0,
     pin: null,
   },
+  felt: 'the front of the trunk',
+  places: [
+    { value: 'right', label: 'where it should be' },
+    { value: 'low-back', label: 'low back' },
+  ],
   questions: [
     { value: 'ribs', label: 'Ribs stay down' },
     { value: 'in-control', label: 'In control, with ease' },

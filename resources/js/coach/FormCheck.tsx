@@ -32,7 +32,7 @@ export function FormCheck({
   };
   const unit = item.unit === 'reps' ? '' : item.unit === 'seconds' ? ' s' : ' m';
   // Every tick yes includes the one about pain: untold pain is none then, and stays untold otherwise.
-  const allClean: SetLog = { ...log, form: doneAsWritten(item, set, true).form, pain: log.pain ?? 0 };
+  const allClean: SetLog = { ...log, form: doneAsWritten(item, set, true).form, pain: log.pain ?? 0, felt: log.felt ?? 'right' };
   const told = item.questions.every((question) => log.form[question.value] !== undefined);
 
   useEffect(() => {
@@ -99,31 +99,57 @@ export function FormCheck({
       </div>
       {scale('Effort', 'effort')}
       {scale('Pain', 'pain')}
+      <FeltPlaces item={item} log={log} setLog={setLog} />
       <PainQuestions sided={item.perSide} log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
       <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
-        {(log.pain ?? 0) === 0 ? 'All clean, no pain' : 'All clean but for the pain'}
+        {butFor(log)}
       </Button>
       <FormQuestions item={item} log={log} setLog={setLog} set={set} />
       {Object.values(log.form).includes(false) && (
-        <>
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-rowan"
-              checked={log.feltWrong}
-              onChange={(event) => setLog({ ...log, feltWrong: event.target.checked })}
-            />
-            Felt in the wrong place, after a cue and a lighter dose
-          </label>
-          <Button look="floor" onClick={() => onSave(log)}>
-            Save with what was lost
-          </Button>
-        </>
+        <Button look="floor" onClick={() => onSave(log)}>
+          Save with what was lost
+        </Button>
       )}
       <Button look="quiet" className="min-h-11 justify-self-start text-sm" onClick={onPass}>
         leave this set unlogged
       </Button>
     </section>
+  );
+}
+
+/** What the one press says: clean, but for what was told already. */
+function butFor(log: SetLog): string {
+  const but = [(log.pain ?? 0) > 0 && 'the pain', log.felt && log.felt !== 'right' && 'the place'].filter(Boolean);
+  return but.length === 0 ? 'All clean, no pain' : `All clean but for ${but.join(' and ')}`;
+}
+
+/** Where it was felt: one press, after any set. */
+function FeltPlaces({ item, log, setLog }: { item: Schemas['CueItemView']; log: SetLog; setLog: (value: SetLog) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">
+        Felt <span className="font-normal text-ink2">· {item.felt}</span>
+      </legend>
+      <div className="flex flex-wrap gap-1">
+        {item.places.map((place) => {
+          const felt = place.value as SetLog['felt'];
+          return (
+            <button
+              key={place.value}
+              type="button"
+              aria-pressed={log.felt === felt}
+              onClick={() => setLog({ ...log, felt: log.felt === felt ? null : felt })}
+              className={cx(
+                'min-h-11 rounded-md border px-3 text-sm',
+                log.felt === felt ? 'border-ink bg-ink font-semibold text-ground' : 'border-rung-edge',
+              )}
+            >
+              {place.label}
+            </button>
+          );
+        })}
+      </div>
+    </fieldset>
   );
 }
 

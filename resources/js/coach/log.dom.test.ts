@@ -33,6 +33,8 @@ const item = {
     lift: 0,
     pin: null,
   },
+  felt: '',
+  places: [],
   questions: [{ value: 'ribs', label: 'Ribs stay down' }],
 };
 

@@ -22,10 +22,21 @@ export interface KeptLog {
   revision: number;
 }
 
+type FormerSet = Omit<SetLog, 'felt'> & { felt?: SetLog['felt']; feltWrong?: boolean };
+const withPlace = ({ feltWrong, felt, ...set }: FormerSet): SetLog => ({
+  ...set,
+  felt: felt ?? (feltWrong ? 'elsewhere' : 'right'),
+});
+
 const logs = shelf<KeptLog>('log', (log) => Array.isArray(log.sets) && Array.isArray(log.moments), [
   (log) => log,
   // Before sets in part, checks passed over and moments were kept.
   (log) => ({ answering: null, passed: [], moments: [], revision: 0, ...(log as object) }),
+  // Before the place it was felt in was asked for.
+  (log) => {
+    const { sets, answering, ...rest } = log as KeptLog & { sets: FormerSet[]; answering: FormerSet | null };
+    return { ...rest, sets: sets.map(withPlace), answering: answering && withPlace(answering) };
+  },
 ]);
 
 export const freshLog = (session: string): KeptLog => ({
@@ -95,7 +106,7 @@ export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: 
     painSide: null,
     effort: null,
     travellingPain: false,
-    feltWrong: false,
+    felt: clean ? 'right' : null,
     painNote: '',
     // The sheet that is played says what was done, whatever becomes of the session meanwhile.
     rung: item.rung,

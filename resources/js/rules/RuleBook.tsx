@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
-import { api } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 
@@ -52,6 +52,7 @@ export function RuleBook() {
                       <p className="text-sm text-ink3">
                         <strong className="font-semibold text-ink2">{rule.basis}</strong> · {rule.source}
                       </p>
+                      {rule.cases.length > 0 && <Cases cases={rule.cases} />}
                     </dd>
                   </div>
                 ))}
@@ -60,5 +61,30 @@ export function RuleBook() {
         ))}
       </div>
     </main>
+  );
+}
+
+/** What the rule makes of a log, case by case; each is run as a test. */
+function Cases({ cases }: { cases: Schemas['CaseView'][] }) {
+  return (
+    <details>
+      <summary className="min-h-8 cursor-pointer text-sm underline decoration-hairline underline-offset-4">
+        {cases.length === 1 ? 'one case' : `${cases.length} cases`}
+      </summary>
+      <ul className="mt-2 grid gap-3 border-l border-hairline pl-4">
+        {cases.map((one) => (
+          <li key={one.name} className="grid gap-0.5 text-sm">
+            <strong>{one.name}</strong>
+            <span className="text-ink2">{one.given}</span>
+            {one.log.map((session) => (
+              <span key={session} className="font-mono">
+                {session}
+              </span>
+            ))}
+            <span>→ {one.outcome}</span>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
