@@ -12,6 +12,7 @@ use EvenRungs\Assessment\Starts;
 use EvenRungs\Balance\Evenness;
 use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
@@ -25,6 +26,7 @@ use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\DoseStep;
 use EvenRungs\Progress\FirstDose;
 use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\NextDose;
@@ -37,6 +39,8 @@ use EvenRungs\Screening\Rescreen;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Primer;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Warnings;
 use EvenRungs\Session\WrittenBlock;
@@ -416,6 +420,17 @@ final class PersonRecord
         $log = $this->newestLogOn($here->rung->ladder);
 
         return $log !== null && $this->decidedOn($log, $here)?->choice === Decision::Stay ? Course::TrainerStays : Course::ClimbProposed;
+    }
+
+    /** A primer takes rungs at least 2.0 below the working one, or any at half its dose; activation is easy by what it is. */
+    public function isTooMuchForPrimer(Item $item): bool
+    {
+        $working = $this->workingRung($item->rung->ladder);
+        if ($item->rung->demand === Demand::Activation || ($working !== null && $working->height->above($item->rung->height) >= Primer::LOWER_TENTHS)) {
+            return false;
+        }
+
+        return 2 * DoseStep::total($item->rung, $item->dose, $this->method) > DoseStep::total($item->rung, $item->rung->defaultDose($this->method), $this->method);
     }
 
     public function warnings(): Warnings

@@ -186,7 +186,7 @@ final class ProgramAtHand
         foreach ($week->places as $place) {
             $session = $this->session($week, $place->id);
             if ($session !== null) {
-                $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session));
+                $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session, $this->record->isTooMuchForPrimer(...)));
             }
         }
         $other = array_values(array_filter($this->record->profile->other, static fn(OtherTraining $other): bool => $other->happensIn($week->monday)));

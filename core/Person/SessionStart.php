@@ -11,6 +11,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
+use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
@@ -71,7 +72,7 @@ final readonly class SessionStart
 
     public static function fromTemplate(Template $template, PersonRecord $record): self
     {
-        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders());
+        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders(), array_map(static fn(NextDose $next): Dose => $next->dose, $record->nextDoses()));
 
         return new self($template->name, $made['blocks'], $made['notes']);
     }

@@ -38,6 +38,7 @@ enum Rule: string
     case WeekEffort = 'week.effort';
     case WeekSameTime = 'week.same-time';
     case WeekBeforeHeavy = 'week.before-heavy-lifting';
+    case WeekPrimer = 'week.primer';
     case WeekBeforeSport = 'week.before-sport';
     case WeekRecovery = 'week.recovery';
     case WeekThreeDays = 'week.three-days-running';
@@ -122,6 +123,7 @@ enum Rule: string
             self::DaysOfTraining => 'Where a limit or an age asks for it, training days do not follow each other and are no more than it allows.',
             self::WeekEffort => 'A session is planned no harder than the limits of the person allow.',
             self::WeekSameTime => 'Two core sessions do not stand in the same part of a day.',
+            self::WeekPrimer => 'A primer lasts at most 8 minutes at an effort of at most 4, each rung at least 2.0 below the working one or at half its dose; one that breaks any of these is treated as the session it is.',
             self::WeekBeforeHeavy => 'Core work comes after heavy lifting, and not in the six hours before it; a primer is excepted.',
             self::WeekBeforeSport => 'Core work comes after endurance or sport on the same day, not before it.',
             self::WeekRecovery => 'Between two hard core sessions lie at least two days.',
@@ -185,7 +187,7 @@ enum Rule: string
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::Felt,
-            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
+            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };
     }

@@ -15,7 +15,7 @@ use EvenRungs\Ladder\Rung;
 /** What a ladder gives for a primer: the working rung less 2.0 of height, or the lowest open rung at half dose (common practice). */
 final readonly class Primer
 {
-    private const LOWER_TENTHS = 20;
+    public const LOWER_TENTHS = 20;
 
     private function __construct(public Rung $rung, public Dose $dose, public bool $half, public string $rule) {}
 
@@ -36,15 +36,15 @@ final readonly class Primer
         return new self($open[0], self::halved($open[0]->defaultDose($circumstances->method)), true, 'the lowest open rung, at half dose.');
     }
 
+    /** At most half of it, and something. */
     public static function halved(Dose $dose): Dose
     {
-
         $body = $dose->first();
 
         return match (true) {
-            $dose->sets() > 1 => $dose->withSets(intdiv($dose->sets() + 1, 2)),
-            $body instanceof Reps => $dose->withBody(Reps::of(intdiv($body->count + 1, 2))),
-            $body instanceof Holds => $dose->withBody(Holds::of(intdiv($body->count + 1, 2), $body->seconds, $body->gapSeconds)),
+            $dose->sets() > 1 => $dose->withSets(intdiv($dose->sets(), 2)),
+            $body instanceof Reps => $dose->withBody(Reps::of(max(1, intdiv($body->count, 2)))),
+            $body instanceof Holds => $dose->withBody(Holds::of(max(1, intdiv($body->count, 2)), $body->seconds, $body->gapSeconds)),
             default => $dose,
         };
     }

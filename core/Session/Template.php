@@ -62,10 +62,11 @@ final readonly class Template
      *
      * @param array<string, Rung> $working working rung by ladder, stopped ladders left out
      * @param list<string>        $stopped ladders stopped after pain
+     * @param array<string, Dose> $doses   next doses of the person, by rung
      *
      * @return array{blocks: list<WrittenBlock>, notes: list<Reason>} what was replaced or left out, and why
      */
-    public function for(Library $library, Circumstances $circumstances, array $working, array $stopped): array
+    public function for(Library $library, Circumstances $circumstances, array $working, array $stopped, array $doses = []): array
     {
         $blocks = $notes = $used = [];
         foreach ($this->blocks as $block) {
@@ -77,7 +78,7 @@ final readonly class Template
                     continue;
                 }
                 $used[] = $rung->slug;
-                $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print(self::dose($slot, $block, $rung, $circumstances)));
+                $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print(self::dose($slot, $block, $rung, $doses[$rung->slug] ?? $rung->defaultDose($circumstances->method))));
             }
             if ($block->rounds !== null && count($items) > 1) {
                 $blocks[] = new WrittenBlock(true, $items, array_fill(0, count($items) - 1, $block->gapSeconds), $block->roundRestSeconds, $block->part);
@@ -176,12 +177,11 @@ final readonly class Template
         ];
     }
 
-    private static function dose(TemplateSlot $slot, TemplateBlock $block, Rung $rung, Circumstances $circumstances): Dose
+    private static function dose(TemplateSlot $slot, TemplateBlock $block, Rung $rung, Dose $default): Dose
     {
         if ($block->rounds !== null && $block->work !== null) {
             return Dose::of($block->rounds, Timed::of($block->work));
         }
-        $default = $rung->defaultDose($circumstances->method);
         $kind = match (true) {
             $default->first() instanceof Carry => 'carry',
             $default->unit() === Unit::Reps => 'reps',

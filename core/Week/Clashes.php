@@ -8,6 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Limit;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Totals;
 
 /** Everything in a week that clashes or is missing, most serious first. */
 final readonly class Clashes
@@ -29,6 +30,7 @@ final readonly class Clashes
             ...$here->tooClose(),
             ...$here->threeDaysRunning(),
             ...$here->beforeSport(),
+            ...$here->primersThatAreNone(),
             ...$here->leaningOnNothing(),
             ...$here->notMet(),
         ];
@@ -81,7 +83,7 @@ final readonly class Clashes
     {
         $clashes = [];
         foreach ($this->week->slots as $slot) {
-            foreach ($slot->placement === SessionRole::Primer ? [] : $this->week->other as $other) {
+            foreach ($slot->isPrimer() ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
                 $same = $parts === 0 && $slot->placement !== SessionRole::Finisher;
                 if (! $other->isHeavyLifting() || $other->cell->day !== $slot->cell->day || ! $same && $parts !== 1) {
@@ -89,9 +91,9 @@ final readonly class Clashes
                 }
                 $clashes[] = new Clash(Reason::because(
                     Rule::WeekBeforeHeavy,
-                    $same
+                    ($same
                         ? "{$this->sentence($slot)} stands beside heavy lifting and may come before it: a tired trunk does not belong under a heavy load."
-                        : "{$this->sentence($slot)} comes within six hours before heavy lifting: a tired trunk does not belong under a heavy load.",
+                        : "{$this->sentence($slot)} comes within six hours before heavy lifting: a tired trunk does not belong under a heavy load.").self::noPrimer($slot),
                     ['core' => $slot->cell->inWords(), 'heavy lifting' => $other->cell->inWords(), 'heavy is' => '80 % of the best single and above, or six repetitions and fewer'],
                     'After the lifting, more than six hours before it, as a short primer, or on another day.',
                 ), [$slot->id], [$other->cell]);
@@ -106,7 +108,7 @@ final readonly class Clashes
     {
         $clashes = [];
         foreach ($this->week->slots as $slot) {
-            $easy = $slot->placement === SessionRole::Primer || ($slot->placement === SessionRole::Daily && $slot->effort <= self::LOW_EFFORT);
+            $easy = $slot->isPrimer() || ($slot->placement === SessionRole::Daily && $slot->effort <= self::LOW_EFFORT);
             foreach ($easy ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
                 $before = $parts > 0 || ($parts === 0 && $slot->placement !== SessionRole::Finisher);
@@ -173,6 +175,30 @@ final readonly class Clashes
     }
 
     /** @return list<Clash> */
+    private function primersThatAreNone(): array
+    {
+        $clashes = [];
+        foreach ($this->week->slots as $slot) {
+            if ($slot->primerBreaks() !== []) {
+                $clashes[] = new Clash(Reason::because(
+                    Rule::WeekPrimer,
+                    "{$this->sentence($slot)} is placed as a primer, and is more than one: ".implode('; ', $slot->primerBreaks()).'. It counts as the session it is.',
+                    ['length' => Totals::clock($slot->content->seconds), 'planned effort' => "{$slot->effort} of 10"],
+                    'Shorter, lighter, lower; or placed as a finisher or on its own.',
+                ), [$slot->id]);
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** What a session placed as a primer breaks of its limits, as a sentence to add. */
+    private static function noPrimer(CoreSlot $slot): string
+    {
+        return $slot->primerBreaks() === [] ? '' : ' It is no primer: '.implode('; ', $slot->primerBreaks()).'.';
+    }
+
+    /** @return list<Clash> */
     private function leaningOnNothing(): array
     {
         $clashes = [];
@@ -198,7 +224,7 @@ final readonly class Clashes
                     Rule::WeekDemand,
                     ucfirst($demand->shortName()).' is met '.self::times($times).' this week; '.self::times($minimum).' is the least.',
                     [
-                        'sessions, primers apart' => (string) count(array_filter($this->week->slots, static fn(CoreSlot $slot): bool => $slot->placement !== SessionRole::Primer)),
+                        'sessions, primers apart' => (string) count(array_filter($this->week->slots, static fn(CoreSlot $slot): bool => ! $slot->isPrimer())),
                         'least' => 'twice with three sessions or more, else once',
                         'met by' => 'a set at planned dose whose main demand it is, outside a primer',
                     ],

@@ -89,7 +89,7 @@ final readonly class CoreWeek
     /** How often each core demand has to be met: twice with three sessions or more, else once. A primer is no such session. */
     public function minimum(): int
     {
-        return count(array_filter($this->slots, static fn(CoreSlot $slot): bool => $slot->placement !== SessionRole::Primer)) >= 3 ? 2 : 1;
+        return count(array_filter($this->slots, static fn(CoreSlot $slot): bool => ! $slot->isPrimer())) >= 3 ? 2 : 1;
     }
 
     /** Planned load of the week: effort × minutes, added up. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Week;
 
 use EvenRungs\Body\Demand;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
 
@@ -14,10 +15,12 @@ final readonly class SlotContent
     /**
      * @param array<string, int> $sets by demand, outside a primer part: what is done there is less than planned dose
      * @param array<string, int> $work seconds under tension by main demand
+     * @param list<string>       $tooMuchForPrimer names of exercises that are more than a primer may have
      */
-    public function __construct(public string $title, public int $seconds, public array $sets, public array $work) {}
+    public function __construct(public string $title, public int $seconds, public array $sets, public array $work, public array $tooMuchForPrimer = []) {}
 
-    public static function of(string $title, ?Session $session): self
+    /** @param \Closure(Item): bool|null $isTooMuch whether an exercise is more than a primer may have */
+    public static function of(string $title, ?Session $session, ?\Closure $isTooMuch = null): self
     {
         if ($session === null) {
             return new self($title, 0, [], []);
@@ -35,7 +38,9 @@ final readonly class SlotContent
             }
         }
 
-        return new self($title, $timeline->totals()->total(), $sets, $work);
+        $tooMuch = $isTooMuch === null ? [] : array_values(array_filter($session->items(), $isTooMuch));
+
+        return new self($title, $timeline->totals()->total(), $sets, $work, array_map(static fn(Item $item): string => $item->rung->name, $tooMuch));
     }
 
     public function sets(Demand $demand): int

@@ -41,7 +41,7 @@ final class StoryTest extends BrowserTestCase
         $browser->keys(Key::PAGE_DOWN, Key::HOME)->see('needs band and anchor, cable or partner');
 
         $browser->visit(str_replace(self::$base, '', str_replace('/board', '/session', $browser->driver->getCurrentURL())))->see('Front plank, forearms, knees down')->see('Rotation: no working rung yet');
-        $browser->keys('/')->waitUntil(fn(): bool => $browser->driver->switchTo()->activeElement()->getAttribute('value') === '3x(4x10s/5)', 'the first dose under the keyboard');
+        $browser->keys('/')->waitUntil(fn(): bool => $browser->driver->switchTo()->activeElement()->getAttribute('value') === '3x(3x10s/5)', 'the first dose under the keyboard');
         $all = Key::CONTROL.'a'.Key::NULL;
         $browser->keys($all, '3x30s 3-1-x1-9')->see('third part, lifting, of the tempo is “x1”');
         $browser->keys($all, '2 × 45 s r30', Key::ENTER)->see('2 × 45 s · 30 s rest')->see('Saved');

@@ -59,6 +59,20 @@ final class WeekTest extends TestCase
         self::assertSame($clashes, in_array(Rule::WeekBeforeHeavy, self::rules($week), true));
     }
 
+    public function test_26_a_session_placed_as_a_primer_that_breaks_its_limits_is_treated_as_what_it_is(): void
+    {
+        $lifting = [self::other(TrainingKind::Lifting, '2 evening', true)];
+        $of = static fn(int $seconds, int $effort, string ...$tooMuch): CoreSlot => new CoreSlot('p', self::cell('2 evening'), SessionRole::Primer, $effort, new SlotContent('Warm', $seconds, [], [], array_values($tooMuch)));
+
+        self::assertNotContains(Rule::WeekBeforeHeavy, self::rules(self::week([$of(480, 4)], $lifting)));
+        foreach ([$of(481, 4), $of(480, 5), $of(480, 4, 'Front plank')] as $slot) {
+            self::assertContains(Rule::WeekBeforeHeavy, self::rules(self::week([$slot], $lifting)));
+            self::assertContains(Rule::WeekPrimer, self::rules(self::week([$slot], $lifting)));
+        }
+        $said = array_map(static fn(Clash $clash): string => $clash->reason->sentence, Clashes::in(self::week([$of(1440, 9)], $lifting)));
+        self::assertStringContainsString('It is no primer: 24:00 long, at most 8:00; effort 9, at most 4.', $said[0]);
+    }
+
     public function test_sport_comes_first_and_core_last_that_day(): void
     {
         $sport = [self::other(TrainingKind::Sport, '3 evening')];
@@ -294,7 +308,9 @@ final class WeekTest extends TestCase
     {
         $sets ??= array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), 2);
 
-        return new CoreSlot($id, self::cell($cell), $placement, $effort, new SlotContent(strtoupper($id), 900, $sets, []));
+        $isPrimer = $placement === SessionRole::Primer;
+
+        return new CoreSlot($id, self::cell($cell), $placement, $isPrimer ? min($effort, 4) : $effort, new SlotContent(strtoupper($id), $isPrimer ? 400 : 900, $sets, []));
     }
 
     private static function other(TrainingKind $kind, string $cell, bool $heavy = false): OtherTraining

@@ -12,6 +12,7 @@ use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\NameIndex;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
+use EvenRungs\Progress\FirstDose;
 use EvenRungs\Session\CuePhase;
 
 /** The library as a practice reads it: the same for all its people. */
@@ -40,7 +41,7 @@ final readonly class LibraryPage
     private static function rung(Rung $rung, Method $method): RungView
     {
         $loads = $rung->loads->toArray();
-        $dose = $rung->defaultDose($method);
+        $dose = FirstDose::half($rung, $method)->dose;
         $says = $rung->coaching();
 
         return new RungView(

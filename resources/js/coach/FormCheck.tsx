@@ -99,11 +99,11 @@ export function FormCheck({
       </div>
       {scale('Effort', 'effort')}
       {scale('Pain', 'pain')}
-      <FeltPlaces item={item} log={log} setLog={setLog} />
       <PainQuestions sided={item.perSide} log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
       <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
         {butFor(log)}
       </Button>
+      <FeltPlaces item={item} log={log} setLog={setLog} />
       <FormQuestions item={item} log={log} setLog={setLog} set={set} />
       {Object.values(log.form).includes(false) && (
         <Button look="floor" onClick={() => onSave(log)}>

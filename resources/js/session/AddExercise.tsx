@@ -13,6 +13,7 @@ export function AddExercise({
   open,
   near = null,
   onClose,
+  doseOf,
   onAdd,
 }: {
   person: string;
@@ -20,6 +21,8 @@ export function AddExercise({
   /** The rung that is swapped: its ladder comes first, then what meets the same demand. */
   near?: string | null;
   onClose: () => void;
+  /** what it begins with here: the next dose of this person where there is one */
+  doseOf: (rung: Found['rung']) => string;
   onAdd: (rung: string, dose: string) => void;
 }) {
   const board = api.useQuery('get', '/api/people/{person}/board', { params: { path: { person } } }, { enabled: open });
@@ -59,7 +62,7 @@ export function AddExercise({
       value={rung.slug}
       disabled={isClosed(rung) || rung.slug === near}
       onSelect={() => {
-        onAdd(rung.slug, rung.dose);
+        onAdd(rung.slug, doseOf(rung));
         close();
       }}
       className="group flex min-h-9 cursor-pointer items-center gap-3 rounded-md px-3 py-1 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
@@ -76,7 +79,7 @@ export function AddExercise({
       {far && !isClosed(rung) && (
         <span className="text-sm font-semibold text-ochre group-data-[selected=true]:text-ground">far above</span>
       )}
-      <span className="ml-auto font-mono text-sm max-sm:hidden">{rung.dose}</span>
+      <span className="ml-auto font-mono text-sm max-sm:hidden">{doseOf(rung)}</span>
     </Command.Item>
   );
   return (

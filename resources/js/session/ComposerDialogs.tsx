@@ -26,6 +26,7 @@ export function ComposerDialogs() {
     setLines,
     onStart,
     nameOf,
+    nextDoses,
     saving,
   } = useComposing();
   return (
@@ -38,6 +39,7 @@ export function ComposerDialogs() {
           setOpen(null);
           setSwapping(null);
         }}
+        doseOf={(rung) => nextDoses.data?.doses.find((next) => next.rung === rung.slug)?.dose ?? rung.dose}
         onAdd={(rung, dose) => change(swapping === null ? { do: 'add', rung, dose } : { do: 'swap', item: swapping, rung, dose })}
       />
       <FitDialog
