@@ -406,7 +406,20 @@ final class PersonRecord
         // A test doses only the version tested: an easier one is to be timed itself.
         $isEasier = $tested !== null && $rung->doseKind->isHold() && $rung->height->above($tested->height) < 0;
 
-        return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->method) : FirstDose::half($rung, $this->method));
+        return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->method) : FirstDose::half($rung, $this->method, $this->leftFor($rung)));
+    }
+
+    /** The rung that was left upward for this one; null when the person was placed here first, or came from above. */
+    private function leftFor(Rung $rung): ?Rung
+    {
+        $left = null;
+        foreach ($this->history->placings as $placing) {
+            if ($placing->ladder === $rung->ladder && $placing->rung !== $rung->slug && $this->library->has($placing->rung)) {
+                $left = $this->library->rung($placing->rung);
+            }
+        }
+
+        return $left;
     }
 
     private function course(Position $here): Course

@@ -101,8 +101,9 @@ final class LadderPath
 
     private function begin(Rung $rung, int $trained, string $why): void
     {
+        $left = $rung->height->above($this->rung->height) > 0 ? $this->rung : null;
         [$this->rung, $this->began, $this->at, $this->why] = [$rung, $trained, 0, $why];
-        $this->doses = $this->dosesFrom($rung, null);
+        $this->doses = $this->dosesFrom($rung, FirstDose::half($rung, $this->standing->circumstances->method, $left)->dose);
     }
 
     /** How far the dose should have risen after some weeks on the rung, so that it is at the top when the gate is due. */

@@ -151,6 +151,9 @@ final readonly class DoseStep
     /** @return array{SetBody, string}|null */
     private static function longer(Holds $body, LeavingMark $mark): ?array
     {
+        if ($body->count > 1 && $mark->bout === $mark->target) {
+            return self::inOnePiece($body, $mark->bout);
+        }
         if ($mark->bout > 0 && $body->seconds < min($mark->bout, $mark->target)) {
             // Several shorter holds become longer first, within what the set asks for.
             $step = self::isLong($mark) && 2 * self::LONG_SECONDS <= $body->seconds ? self::LONG_SECONDS : self::SECONDS;
@@ -163,6 +166,23 @@ final readonly class DoseStep
         }
 
         return [Holds::of($body->count + 1, $body->seconds, $body->count === 1 ? self::GAP_SECONDS : $body->gapSeconds), 'one more short hold'];
+    }
+
+    /**
+     * Where the mark is one hold, several short ones become fewer and longer: the same seconds, up to one piece.
+     *
+     * @return array{SetBody, string}|null
+     */
+    private static function inOnePiece(Holds $body, int $most): ?array
+    {
+        for ($seconds = $body->seconds + 1; $seconds <= $most; $seconds++) {
+            $count = intdiv($body->target(), $seconds);
+            if ($count * $seconds === $body->target()) {
+                return [Holds::of($count, $seconds, $body->gapSeconds), 'the same in longer holds'];
+            }
+        }
+
+        return null;
     }
 
     /**

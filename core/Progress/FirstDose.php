@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Body\Height;
 use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
@@ -35,6 +36,9 @@ final readonly class FirstDose
     private const GAP_SECONDS = 5;
 
     private const GATHERED_BOUT = 30;
+
+    /** A step wider than this is not taken at the full first dose (our own choice, see docs/decisions/022). */
+    private const WIDE_TENTHS = 8;
 
     private function __construct(public Dose $dose, public Reason $reason) {}
 
@@ -73,12 +77,26 @@ final readonly class FirstDose
         ));
     }
 
-    /** A new rung begins at half its leaving mark, never above the table’s cell; repetitions at the low end of their band. */
-    public static function half(Rung $rung, Method $method): self
+    /**
+     * A new rung begins at half its leaving mark, never above the table’s cell; repetitions at the low end of their band.
+     * One that stands far above the rung that was left begins at half of that.
+     *
+     * @param Rung|null $from the rung that was left upward
+     */
+    public static function half(Rung $rung, Method $method, ?Rung $from = null): self
     {
         $mark = LeavingMark::of($rung, $method);
+        $dose = self::share($rung, $method, $mark, 2);
+        if ($from !== null && $rung->height->above($from->height) > self::WIDE_TENTHS) {
+            return new self(self::halved($dose), Reason::because(
+                Rule::FirstDose,
+                "{$rung->name}: it stands far above “{$from->name}”, so it begins at half of what a new rung begins with.",
+                ['higher by' => Height::tenthsLabel($rung->height->above($from->height)), 'leaving mark' => $mark->inWords()],
+                'A rung in between, or a timed hold of this version.',
+            ));
+        }
 
-        return new self(self::share($rung, $method, $mark, 2), Reason::because(
+        return new self($dose, Reason::because(
             Rule::FirstDose,
             $mark->unit === Unit::Reps && $mark->pause < 2 * self::STEP_SECONDS
                 ? "{$rung->name}: repetitions begin at the low end of their band."
@@ -147,6 +165,19 @@ final readonly class FirstDose
         $tempo = $rung->tempoOf($dose);
 
         return Tempo::parse("{$tempo->lowering->print()}-{$tempo->pauseLow->print()}-{$tempo->lifting->print()}-{$seconds}");
+    }
+
+    private static function halved(Dose $dose): Dose
+    {
+        $body = $dose->first();
+
+        return $dose->withBody(match (true) {
+            $body instanceof Reps => Reps::of(max(1, intdiv($body->count, 2))),
+            $body instanceof Holds && $body->count > 1 => self::holds(max(1, intdiv($body->count, 2)), $body->seconds),
+            $body instanceof Holds => Holds::of(1, max(min(self::STEP_SECONDS, $body->seconds), self::down(intdiv($body->seconds, 2))), 0),
+            $body instanceof Carry => Carry::of(max(self::STEP_SECONDS, self::down(intdiv($body->metres, 2)))),
+            default => $body,
+        });
     }
 
     /** Down to a whole step. */

@@ -176,6 +176,7 @@ final readonly class ProgressionRule
 
         return new Proposal(Decision::Climb, $next, [
             Reason::because(Rule::GateSessions, "The gate is open: on to “{$next->name}” ({$next->height->label()}).", ['clean sessions running' => $gate->cleanSessions, 'days on the rung' => $gate->daysOnRung]),
+            ...$this->offer($gate),
             ...array_map(static fn(Condition $condition): Reason => $condition->reason, $gate->conditions),
         ], $gate);
     }

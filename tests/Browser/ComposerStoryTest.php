@@ -146,7 +146,7 @@ final class ComposerStoryTest extends BrowserTestCase
         $browser->click('//fieldset[contains(., "hold strategy")]//label[contains(., "long holds")]')->see('Sets the default dose of holds.');
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return [...document.querySelectorAll("fieldset")].find((set) => set.innerText.toLowerCase().includes("hold strategy")).querySelectorAll("input")[2].checked') === true, 'long holds chosen');
         $browser->visit($this->addressOf('Maud Ferrick', 'session').'?s=01kzzzzzzzzzzzzzzzzzzzzzzz&from=template&template=four-demand-floor')->see('Where the work falls');
-        $browser->waitUntil(fn(): bool => $browser->has('//input[@value="2x60s"]'), 'the default dose of long holds');
+        $browser->waitUntil(fn(): bool => $browser->has('//input[@value="3x(5x12s/5)"]'), 'the next dose under long holds, the same seconds in fewer and longer ones');
         $this->noComplaints();
     }
 

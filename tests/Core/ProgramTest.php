@@ -119,7 +119,7 @@ final class ProgramTest extends TestCase
                 $before = $weeks[$at]->cells[$ladder];
                 if ($before->rung->slug !== $cell->rung->slug) {
                     $climbs++;
-                    self::assertSame(DoseLine::print(FirstDose::half($cell->rung, Method::default())->dose), DoseLine::print($cell->dose));
+                    self::assertSame(DoseLine::print(FirstDose::half($cell->rung, Method::default(), $before->rung)->dose), DoseLine::print($cell->dose));
                     self::assertGreaterThan(0, $cell->rung->height->above($before->rung->height));
                 }
             }
@@ -155,7 +155,8 @@ final class ProgramTest extends TestCase
     {
         foreach (self::program(weeks: 12, minutes: [20, 20, 20])->weeks as $week) {
             if ($week->kind === WeekKind::Build) {
-                self::assertGreaterThan(850, $week->agreementPerMille, "week {$week->number}");
+                // A rung far above the last one begins at a quarter of its mark, which one week of twelve feels.
+                self::assertGreaterThan(830, $week->agreementPerMille, "week {$week->number}");
             }
         }
     }
