@@ -56,7 +56,7 @@ final readonly class SessionStart
             }
             $met[] = $ladder->demand;
             $proposed = $next[$rung->slug] ?? null;
-            if ($proposed?->rises) {
+            if ($proposed?->rises || $proposed?->isLighter) {
                 $notes[] = $proposed->reason;
             }
             $blocks[] = self::straight($rung, $proposed->dose ?? $record->firstDose($rung)->dose);

@@ -28,7 +28,7 @@ final readonly class NextDose
 
     private const AWAY_TOO_LONG = 29;
 
-    private function __construct(public Dose $dose, public bool $rises, public Reason $reason) {}
+    private function __construct(public Dose $dose, public bool $rises, public Reason $reason, public bool $isLighter = false) {}
 
     /**
      * Null when the rung has not been logged yet.
@@ -47,7 +47,7 @@ final readonly class NextDose
             return null;
         }
         $said = ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
-        $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", DoseLine::print($dose) === DoseLine::print($last->dose) ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise));
+        $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", DoseLine::print($dose) === DoseLine::print($last->dose) ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && DoseLine::print($dose) !== DoseLine::print($last->dose));
 
         if ($last->sequence < $since) {
             $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));

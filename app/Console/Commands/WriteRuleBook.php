@@ -55,9 +55,13 @@ final class WriteRuleBook extends Command
     {
         $lines = ['# The book of cases', '', 'Written from `library/cases` by `php artisan rules:book`; do not edit it here. Every case is run as a test; where it says so, its expected values are a worked figure of the rules. Unless something else is told a session was done as written, clean, at effort 6.', ''];
         foreach ($book->chapters($library) as $chapter) {
-            array_push($lines, "## {$chapter['title']}", '', $chapter['about'], '');
+            $lines[] = "## {$chapter['title']}";
+            $lines[] = '';
+            $lines[] = $chapter['about'];
+            $lines[] = '';
             foreach ($chapter['cases'] as $case) {
-                array_push($lines, "**{$case->name}.** {$case->given}.", '');
+                $lines[] = "**{$case->name}.** {$case->given}.";
+                $lines[] = '';
                 foreach ($case->log as $session) {
                     $lines[] = "- {$session}";
                 }

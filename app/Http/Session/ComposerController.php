@@ -87,7 +87,7 @@ final readonly class ComposerController
         $counting = $file->record->method->counting();
         $doses = [];
         foreach ($file->record->nextDoses() as $rung => $next) {
-            $doses[] = new NextDoseView(rung: $rung, dose: DoseLine::print($next->dose, $counting), rises: $next->rises, reason: ReasonView::of($next->reason));
+            $doses[] = new NextDoseView(rung: $rung, dose: DoseLine::print($next->dose, $counting), rises: $next->rises, lighter: $next->isLighter, reason: ReasonView::of($next->reason));
         }
 
         return new JsonResponse(new NextDosesView($doses));

@@ -13,6 +13,7 @@ final readonly class NextDoseView
         public string $rung,
         public string $dose,
         public bool $rises,
+        public bool $lighter,
         public ReasonView $reason,
     ) {}
 }

@@ -2189,6 +2189,7 @@ export interface components {
             rung: string;
             dose: string;
             rises: boolean;
+            lighter: boolean;
             reason: components["schemas"]["ReasonView"];
         };
         NextDosesView: {

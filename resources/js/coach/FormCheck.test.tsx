@@ -56,6 +56,19 @@ function open() {
 }
 
 describe('the check after a set', () => {
+  it('keeps where it was felt by one press, also when all else was clean', () => {
+    const { onSave } = open();
+    fireEvent.click(screen.getByRole('button', { name: 'low back' }));
+    fireEvent.click(screen.getByRole('button', { name: /All clean but for the place/ }));
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ felt: 'low-back', form: { ribs: true, 'in-control': true } }));
+  });
+
+  it('is felt right where one press says that all was clean', () => {
+    const { onSave } = open();
+    fireEvent.click(screen.getByRole('button', { name: /All clean, no pain/ }));
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ felt: 'right' }));
+  });
+
   it('is one press when all was clean, with the dose as written on both sides', () => {
     const { onSave } = open();
     fireEvent.click(screen.getByRole('button', { name: 'effort 6' }));

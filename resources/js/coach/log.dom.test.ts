@@ -41,6 +41,20 @@ const item = {
 describe('the log on the device', () => {
   beforeEach(() => localStorage.clear());
 
+  it('from before the place was asked for arrives with it: right, unless it was told wrong', () => {
+    const former: Record<string, unknown> = { ...doneAsWritten(item, 1, true) };
+    delete former.felt;
+    const log = {
+      ...freshLog('s1'),
+      sets: [
+        { ...former, feltWrong: false },
+        { ...former, set: 2, feltWrong: true },
+      ],
+    };
+    localStorage.setItem('even-rungs.log.s1', JSON.stringify({ v: 2, value: log }));
+    expect(keptLog('s1')?.sets.map((set) => set.felt)).toEqual(['right', 'elsewhere']);
+  });
+
   it('is there again after the page was reloaded, and gone once it is saved', () => {
     const log = { ...freshLog('s1'), at: 4, sets: [doneAsWritten(item, 1, true)] };
     expect(keep(log)).toBe(true);

@@ -97,12 +97,12 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
       warnings={repairs.rows.get(item.id) ?? []}
       next={
         block.kind === 'straight' &&
-        next?.rises &&
+        (next?.rises || next?.lighter) &&
         view?.problem === null &&
         next.dose !== item.dose && (
           <p className="flex items-baseline gap-x-1 text-sm text-slate">
             <Why title="Next dose" reasons={next.reason}>
-              △ next <span className="font-mono">{next.dose}</span>
+              {next.rises ? '△' : '▽'} next <span className="font-mono">{next.dose}</span>
             </Why>
             <Button
               look="quiet"
