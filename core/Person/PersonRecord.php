@@ -470,7 +470,22 @@ final class PersonRecord
 
     private function propose(Rung $rung, Side $side, int $since): Proposal
     {
-        return ProgressionRule::propose($this->library->ladder($rung->ladder), $rung, $since, $this->rungSessions($side), $this->method, $this->circumstances(), $this->today);
+        $proposal = ProgressionRule::propose($this->library->ladder($rung->ladder), $rung, $since, $this->rungSessions($side), $this->method, $this->circumstances(), $this->today);
+        $behind = $proposal->choice === Decision::Climb ? $this->sideBehind($rung, $side) : null;
+
+        return $behind === null ? $proposal : $proposal->waitingFor($behind->rung, $behind->side);
+    }
+
+    /** The other side where it stands lower already and can be trained: the stronger one stays at most one rung above it. */
+    private function sideBehind(Rung $rung, Side $side): ?Position
+    {
+        foreach ($side === Side::Both ? [] : $this->on($rung->ladder) as $other) {
+            if (! $other->side->meets($side) && ! $other->stopped && $other->rung->height->above($rung->height) < 0 && $this->circumstances()->rule($other->rung)->openOn($other->side)) {
+                return $other;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -81,6 +81,7 @@ enum Rule: string
     case GateSessions = 'gate.sessions';
     case GateDays = 'gate.days';
     case ClimbTestOffer = 'gate.climb-test';
+    case SidesTogether = 'gate.sides';
     case Stay = 'decision.stay';
     case StepDownForm = 'decision.step-down-form';
     case StepDownLowEnd = 'decision.step-down-low-end';
@@ -165,6 +166,7 @@ enum Rule: string
             self::GatePain => 'A gate asks for no pain in any set; under a clinician’s written scope for no more than the recorded baseline, at most 2.',
             self::GateEffort => 'A gate asks for an effort of at most 7 of 10 in the hardest set, of at most 9 where the method trains near the limit, less where a limit or an age says so.',
             self::GateSessions => 'A gate asks for clean sessions running, as many as the method says.',
+            self::SidesTogether => 'Each side has its own gate; the stronger side stays at most one rung above the weaker, unless a limit rests the weaker.',
             self::ClimbTestOffer => 'The leaving mark reached clean with an effort of at most 4 of 10 offers a climb test at once.',
             self::GateDays => 'A gate asks for days on the rung, as many as the method says.',
             self::Stay => 'Whatever is not yet a climb and not a step down stays: inside the band, a fault in the last set only, and whenever something was not told.',
@@ -185,7 +187,7 @@ enum Rule: string
         return match ($this) {
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
-            self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
+            self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::SidesTogether, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::Felt,
             self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
