@@ -47,6 +47,6 @@ final readonly class LoggedSet
             default => [$this->left, $this->right],
         };
 
-        return new SetLog($done, $this->form, $this->pain, $this->effort, $this->travellingPain, $this->painSide);
+        return new SetLog($done, $this->form, $this->pain, $this->effort, $this->travellingPain, $this->painSide, $this->felt);
     }
 }

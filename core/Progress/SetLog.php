@@ -14,6 +14,7 @@ final readonly class SetLog
      * @param array<string, bool> $form   answers by form question; a question left out was not asked
      * @param int|null            $pain   0–10
      * @param int|null            $effort 0–10
+     * @param Felt|null           $felt   where; null when nobody asked
      * @param Side|null           $painSide where the exercise has sides; null when not told
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class SetLog
         public ?int $effort,
         public bool $travellingPain = false,
         public ?Side $painSide = null,
+        public ?Felt $felt = null,
     ) {}
 
     /** The weaker side's figure; null when one is missing. */

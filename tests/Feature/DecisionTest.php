@@ -46,6 +46,27 @@ final class DecisionTest extends ApiTestCase
         self::assertSame([true, true], $this->review()->json('pending.0.evidence.*.tooHard'));
     }
 
+    public function test_a_wrong_place_is_kept_shown_and_answered_by_the_cue_first(): void
+    {
+        $this->travelTo('2026-06-01 09:00:00');
+        $sets = [self::set(self::RUNG, 1, 10, ['felt' => 'low-back']), self::set(self::RUNG, 2, 10)];
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => $sets])->assertCreated();
+
+        $pending = $this->review()->assertJsonPath('pending.0.proposed', 'stay')->assertJsonPath('pending.0.evidence.0.felt', 'felt in the low back')->assertJsonPath('pending.0.evidence.1.felt', '');
+        self::assertSame('decision.felt', $pending->json('pending.0.reasons.0.rule'));
+        self::assertStringContainsString('Felt in the low back: say the cue for it first', (string) $pending->json('pending.0.reasons.0.sentence'));
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => [self::set(self::RUNG, 1, 10, ['felt' => 'the moon'])]])->assertUnprocessable();
+    }
+
+    public function test_a_page_from_before_places_were_asked_for_still_logs(): void
+    {
+        $former = self::set(self::RUNG, 1, 10, ['feltWrong' => true]);
+        unset($former['felt']);
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => [$former]])->assertCreated();
+
+        self::assertSame('elsewhere', DB::table('set_logs')->value('felt'));
+    }
+
     public function test_sending_a_log_twice_saves_it_once(): void
     {
         $body = ['id' => self::id(), 'session' => $this->session, 'seconds' => 300, 'sets' => [self::set(self::RUNG, 1, 10), self::set(self::RUNG, 2, 10)]];

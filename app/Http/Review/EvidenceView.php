@@ -11,6 +11,7 @@ final readonly class EvidenceView
 {
     /**
      * @param list<string> $faults
+     * @param string $felt a wrong place, in words; empty where it was felt right or nobody asked
      * @param bool $painActs pain that the rules act on
      * @param bool $tooHard effort above what a climb allows this person
      */
@@ -18,6 +19,7 @@ final readonly class EvidenceView
         public int $set,
         public string $done,
         public array $faults,
+        public string $felt,
         public ?int $pain,
         public ?Side $painSide,
         public ?int $effort,

@@ -92,12 +92,9 @@ final readonly class ReviewPage
 
         return new EvidenceView(
             set: $number,
-            done: implode(' / ', $done).match ($unit) {
-                Unit::Reps => '',
-                Unit::Seconds => ' s',
-                Unit::Metres => ' m',
-            },
+            done: implode(' / ', $done).$unit->suffix(),
             faults: array_map(static fn(FormQuestion $question): string => $question->question(), $set->faults()),
+            felt: $set->felt?->isWrong() === true ? "felt {$set->felt->inWords()}" : '',
             pain: $set->pain,
             painSide: $set->painSide,
             effort: $set->effort,

@@ -1787,6 +1787,8 @@ export interface components {
             set: number;
             done: string;
             faults: string[];
+            /** @description a wrong place, in words; empty where it was felt right or nobody asked */
+            felt: string;
             pain: number | null;
             /** @enum {string|null} */
             painSide: "left" | "right" | "both" | null;

@@ -29,7 +29,9 @@ const pending: Schemas['PendingView'] = {
     },
   ],
   gate: { open: true, progressPercent: 100, cleanSessions: 2, sessionsNeeded: 2, conditions: [] },
-  evidence: [{ set: 1, done: '12 / 12', faults: [], pain: null, painSide: null, effort: 8, painActs: false, tooHard: true }],
+  evidence: [
+    { set: 1, done: '12 / 12', faults: [], felt: '', pain: null, painSide: null, effort: 8, painActs: false, tooHard: true },
+  ],
   morningPain: null,
   up: 'press-out/split-stance',
   down: 'press-out/standing-short',
@@ -66,6 +68,11 @@ describe('a decision that waits', () => {
     fireEvent.change(screen.getByLabelText(/Why/), { target: { value: ' tired today ' } });
     fireEvent.click(instead);
     await waitFor(() => expect(onDecide).toHaveBeenCalledWith(expect.anything(), 'stay', 'tired today'));
+  });
+
+  it('says where it was felt beside the form', () => {
+    open({ evidence: [{ ...pending.evidence[0]!, felt: 'felt in the low back' }] });
+    expect(screen.getByText('felt in the low back')).toBeInTheDocument();
   });
 
   it('tells what is missing as not told, never as zero', () => {

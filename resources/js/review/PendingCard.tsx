@@ -112,7 +112,7 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
                   <td className={cx('pr-5 font-mono whitespace-nowrap', set.tooHard && 'font-bold text-ochre')}>
                     {set.effort ?? 'not told'}
                   </td>
-                  <td>{set.faults.length > 0 ? `lost: ${set.faults.join('; ')}` : 'clean'}</td>
+                  <td>{formOf(set)}</td>
                 </tr>
               ))}
             </tbody>
@@ -176,3 +176,8 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
     </li>
   );
 }
+
+/** What was lost, and where it was felt where that was the wrong place. */
+const formOf = (set: Schemas['EvidenceView']): string =>
+  [...(set.faults.length > 0 ? [`lost: ${set.faults.join('; ')}`] : []), ...(set.felt === '' ? [] : [set.felt])].join('; ') ||
+  'clean';
