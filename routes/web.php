@@ -102,6 +102,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/board/preview', 'preview')->name('previewBoard');
             Route::post('/people/{person}/placements', 'store')->name('place');
             Route::put('/people/{person}/set-ups', 'setUp')->name('setUp');
+            Route::put('/people/{person}/marks', 'mark')->name('writeMark');
             Route::delete('/people/{person}/placements/{placement}', 'destroy')->name('takePlacingBack');
         });
         Route::controller(ComposerController::class)->group(function (): void {

@@ -47,8 +47,11 @@ final readonly class CaseBook
     /** @param array<string, mixed> $case */
     private static function written(array $case, Library $library): WrittenCase
     {
-        /** @var array{name: string, source?: string, rules: list<string>, rung: string, left?: string, right?: string, method?: list<string>, person?: array{born?: int, weights?: list<int>}, holds?: list<array{kind: string, side?: string, seconds: int}>, log?: list<array<string, mixed>>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, next_says?: list<string>}} $case */
+        /** @var array{name: string, source?: string, rules: list<string>, rung: string, left?: string, right?: string, mark?: int, method?: list<string>, person?: array{born?: int, weights?: list<int>}, holds?: list<array{kind: string, side?: string, seconds: int}>, log?: list<array<string, mixed>>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, next_says?: list<string>}} $case */
         $given = [$library->rung($case['rung'])->name];
+        if (isset($case['mark'])) {
+            $given[] = "the trainer's own mark: {$case['mark']}";
+        }
         if (isset($case['right'])) {
             $given[] = 'the left; the right on “'.$library->rung($case['right'])->name.'”';
         }

@@ -49,6 +49,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SetUp>           $setUps
  * @property-read Plan|null $plan
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Program> $programs every version, oldest first
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, RungMark> $rungMarks every mark that was written, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, WeekWriting> $weekWritings weeks written from the program and not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
@@ -154,6 +155,15 @@ final class Person extends Model
     public function programs(): HasMany
     {
         $rows = $this->hasMany(Program::class);
+        $rows->orderBy('sequence');
+
+        return $rows;
+    }
+
+    /** @return HasMany<RungMark, $this> every mark that was written, oldest first */
+    public function rungMarks(): HasMany
+    {
+        $rows = $this->hasMany(RungMark::class);
         $rows->orderBy('sequence');
 
         return $rows;

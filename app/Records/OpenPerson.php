@@ -64,7 +64,7 @@ final readonly class OpenPerson
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
-    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps'];
+    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps', 'rungMarks'];
 
     public function __construct(private PracticeLibrary $ladders) {}
 
@@ -125,7 +125,9 @@ final readonly class OpenPerson
 
     private function file(Person $person, PracticeClock $clock): PersonFile
     {
-        $library = $this->ladders->library();
+        // The newest mark of a rung holds; one without a target was taken back.
+        $marks = array_filter($person->rungMarks->pluck('target', 'rung')->all(), is_int(...));
+        $library = $this->ladders->library()->withMarks($marks);
 
         return new PersonFile($person, self::record($person, $library, $clock, self::history($person, $library)), $clock);
     }

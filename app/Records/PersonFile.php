@@ -6,6 +6,7 @@ namespace App\Records;
 
 use App\Models\Person;
 use App\Models\Program;
+use App\Models\RungMark;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Time\PracticeClock;
@@ -26,6 +27,12 @@ final readonly class PersonFile
     public function setUp(string $rung): string
     {
         return $this->person->setUps->firstWhere('rung', $rung)->text ?? '';
+    }
+
+    /** The mark the trainer wrote last for a rung; null when none was. */
+    public function mark(string $rung): ?RungMark
+    {
+        return $this->person->rungMarks->where('rung', $rung)->last();
     }
 
     public function plan(): Plan

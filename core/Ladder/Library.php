@@ -60,6 +60,20 @@ final class Library
         return new self($shelf, $one, $version);
     }
 
+    /**
+     * The library for a person of whom the trainer wrote other leaving marks.
+     *
+     * @param array<string, int> $marks target of a set, by rung
+     */
+    public function withMarks(array $marks): self
+    {
+        return $marks === [] ? $this : new self(
+            array_map(fn(string $slug): \Closure => fn(): Ladder => $this->ladder($slug), array_combine($this->slugs(), $this->slugs())),
+            fn(string $slug): Rung => isset($marks[$slug]) ? $this->rung($slug)->withMark($marks[$slug]) : $this->rung($slug),
+            $this->version,
+        );
+    }
+
     /** @return list<string> slugs of the ladders, in the order of the board */
     public function slugs(): array
     {

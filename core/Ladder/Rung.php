@@ -38,6 +38,7 @@ final readonly class Rung
      * @param Choices|null $offeredWith what the method has to have chosen for the rung to be offered at all
      * @param Choices|null $trunkWith   what it has to have chosen for the rung to be a step of the trunk
      * @param bool         $hidden      put away by the practice itself
+     * @param int|null     $mark        of a set, where the trainer wrote another leaving mark for this person
      * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
      */
     public function __construct(
@@ -67,7 +68,42 @@ final readonly class Rung
         public ?Choices $trunkWith = null,
         public ?string $after = null,
         public bool $hidden = false,
+        public ?int $mark = null,
     ) {}
+
+    /** The same rung with a leaving mark of its own. */
+    public function withMark(int $target): self
+    {
+        return new self(
+            $this->slug,
+            $this->ladder,
+            $this->name,
+            $this->shortName,
+            $this->height,
+            $this->position,
+            $this->dynamic,
+            $this->sidedness,
+            $this->loadsOn,
+            $this->kit,
+            $this->lever,
+            $this->leverText,
+            $this->coaching,
+            $this->figure,
+            $this->loads,
+            $this->doseKind,
+            $this->band,
+            $this->tempo,
+            $this->phases,
+            $this->demand,
+            $this->secondary,
+            $this->branch,
+            $this->offeredWith,
+            $this->trunkWith,
+            $this->after,
+            $this->hidden,
+            $target,
+        );
+    }
 
     public function coaching(): Coaching
     {

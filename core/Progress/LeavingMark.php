@@ -6,9 +6,11 @@ namespace EvenRungs\Progress;
 
 use EvenRungs\Body\Level;
 use EvenRungs\Dose\AccumulatedHold;
+use EvenRungs\Dose\Bounds;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\InvalidDose;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
@@ -73,6 +75,13 @@ final readonly class LeavingMark
             return new self(Unit::Seconds, self::TIMED_SECONDS[$level], 0, 1);
         }
 
+        $mark = self::ofTable($rung, $method, $level, $table, $sets);
+
+        return $rung->mark === null ? $mark : $mark->writtenAs($rung->mark);
+    }
+
+    private static function ofTable(Rung $rung, Method $method, int $level, Dose $table, int $sets): self
+    {
         return match (true) {
             $rung->slug === self::KNEES_PLANK && $method->says(Answer::KneesAboutAMinute) => $method->holdStrategy() === HoldStrategy::ShortRepeated ? self::bouts(6, 10, $sets) : self::hold(60, $sets),
             in_array($rung->slug, self::BRACE, true) => self::hold(60, 1),
@@ -84,6 +93,26 @@ final readonly class LeavingMark
             $rung->doseKind === DoseKind::Carry => new self(Unit::Metres, self::METRES[$level], 0, $sets),
             $rung->doseKind === DoseKind::LoadedLift => new self(Unit::Reps, $rung->band->high ?? $table->first()->target(), 0, self::LOADED_SETS[$level]),
             default => new self(Unit::Reps, $rung->band->high ?? $table->first()->target(), 0, $sets),
+        };
+    }
+
+    /** The trainer's own target for a set, the rest as in the table. */
+    private function writtenAs(int $target): self
+    {
+        return new self($this->unit, $target, $this->bout === 0 ? 0 : ($this->bout === $this->target ? $target : min($this->bout, $target)), $this->sets, $this->once, $this->bouts, $this->pause);
+    }
+
+    /**
+     * A target that can be written as a mark.
+     *
+     * @throws InvalidDose saying what can
+     */
+    public static function target(Rung $rung, Method $method, int $target): int
+    {
+        return match (self::of($rung, $method)->unit) {
+            Unit::Reps => Bounds::within($target, 1, 200, 'The repetitions of a leaving mark'),
+            Unit::Seconds => Bounds::within($target, 1, 600, 'The seconds of a leaving mark'),
+            Unit::Metres => Bounds::within($target, 1, 500, 'The metres of a leaving mark'),
         };
     }
 

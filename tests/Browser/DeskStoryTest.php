@@ -33,6 +33,28 @@ final class DeskStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_another_leaving_mark_is_written_where_the_gate_stands_and_taken_back(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($board = $this->addressOf('Maud Ferrick', 'board'))->see('Leaving mark');
+        $before = $browser->find('//p[starts-with(., "Leaving mark")]')->getText();
+        $browser->press('another mark')->see('Every mark that was written is kept');
+        // Bad input gets its sentence at its place, and what was typed stays.
+        $browser->label('Why')->sendKeys('Lifts full hives all summer.');
+        $field = $browser->find('//*[@role="dialog"]//input');
+        $field->clear();
+        $field->sendKeys('0'.Key::ENTER);
+        $browser->see('of a leaving mark');
+        $this->isAccessible('a mark that cannot be');
+        $field = $browser->find('//*[@role="dialog"]//input');
+        $field->sendKeys(Key::CONTROL.'a'.Key::NULL.'7'.Key::ENTER);
+        $browser->isGone('//*[@role="dialog"]')->see('Lifts full hives all summer.');
+        self::assertNotSame($before, $browser->find('//p[starts-with(., "Leaving mark")]')->getText());
+        $browser->press('another mark')->press('The table’s mark again')->isGone('//*[@role="dialog"]')->doesNotSee('Lifts full hives all summer.');
+        self::assertSame($before, $browser->find('//p[starts-with(., "Leaving mark")]')->getText());
+        $this->noComplaints();
+    }
+
     public function test_a_set_logged_without_start_is_kept_and_so_is_a_check_in_part(): void
     {
         $browser = $this->signIn();

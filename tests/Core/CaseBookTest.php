@@ -38,7 +38,7 @@ use Symfony\Component\Yaml\Yaml;
  * make of it. What is expected comes from the written rules, never from running the code.
  *
  * @phpstan-type LogRow array{day: int, dose: string, done?: list<int|list<int>>, fault?: list<int>, effort?: int, pain?: int, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string}
- * @phpstan-type CaseRow array{name: string, rules: list<string>, rung: string, method?: list<string>, person?: array{born?: int, weights?: list<int>}, holds?: list<array{kind: string, side?: string, seconds: int}>, left?: string, right?: string, log?: list<LogRow>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, says_not?: list<string>, next_says?: list<string>}}
+ * @phpstan-type CaseRow array{name: string, rules: list<string>, rung: string, method?: list<string>, person?: array{born?: int, weights?: list<int>}, holds?: list<array{kind: string, side?: string, seconds: int}>, left?: string, right?: string, mark?: int, log?: list<LogRow>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, says_not?: list<string>, next_says?: list<string>}}
  */
 final class CaseBookTest extends TestCase
 {
@@ -98,7 +98,7 @@ final class CaseBookTest extends TestCase
     /** @param CaseRow $case */
     private function record(array $case): PersonRecord
     {
-        $library = ShippedLibrary::get();
+        $library = ShippedLibrary::get()->withMarks(isset($case['mark']) ? [$case['rung'] => $case['mark']] : []);
         $rung = ShippedLibrary::rung($case['rung']);
         $begin = Day::parse('2026-06-01');
         $method = Method::default();

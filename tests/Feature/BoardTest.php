@@ -8,6 +8,28 @@ use Illuminate\Support\Facades\DB;
 
 final class BoardTest extends ApiTestCase
 {
+    public function test_the_trainer_writes_another_leaving_mark_with_a_reason_and_takes_it_back(): void
+    {
+        $person = $this->person();
+        $this->place($person, 'side-bridge/top-foot-front');
+        $mark = fn(): array => (array) $this->getJson("/api/people/{$person}/board")->assertOk()->json('demands.1.ladders.0.stands.0.mark');
+        $write = fn(?int $target, string $reason): \Illuminate\Testing\TestResponse => $this->putJson("/api/people/{$person}/marks", ['rung' => 'side-bridge/top-foot-front', 'target' => $target, 'reason' => $reason]);
+        self::assertSame([20, 's', null], [$mark()['target'], $mark()['unit'], $mark()['reason']]);
+
+        $write(30, 'Carries hives on one side.')->assertOk()->assertJsonPath('target', 30);
+        self::assertSame(['2 sets of 30 s', 'Carries hives on one side.'], [$mark()['words'], $mark()['reason']]);
+        foreach ([0, 10_000] as $odd) {
+            self::assertStringContainsString('The seconds of a leaving mark', (string) $write($odd, 'odd')->assertUnprocessable()->json('fields.target.0'));
+        }
+        self::assertStringContainsString('needs a reason', (string) $write(25, '')->assertUnprocessable()->json('fields.reason.0'));
+        self::assertSame(30, $mark()['target']);
+        $write(null, '')->assertOk();
+        self::assertSame([20, null], [$mark()['target'], $mark()['reason']]);
+        // Every one is kept, and the reason is unreadable in the database.
+        self::assertSame([30, null], DB::table('rung_marks')->orderBy('sequence')->pluck('target')->all());
+        self::assertStringNotContainsString('hives', (string) DB::table('rung_marks')->orderBy('sequence')->value('reason'));
+    }
+
     public function test_a_placing_moves_the_board_and_can_be_taken_back(): void
     {
         $id = $this->person();

@@ -15,7 +15,7 @@ final class StrangerTest extends ApiTestCase
     private const WITH_A_PERSON = [
         'methodTrial', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'cuffReadings', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
-        'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'takePlacingBack', 'startSession', 'sessionTemplates',
+        'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'logSession', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
@@ -102,6 +102,7 @@ final class StrangerTest extends ApiTestCase
             str_contains($uri, 'weeks/') => ['version' => 0, 'slots' => [], 'moves' => [], 'away' => []],
             str_contains($uri, 'calendar') => ['version' => 0, 'morning' => '07:30', 'midday' => '12:30', 'evening' => '18:00', 'alarmMinutes' => null],
             str_ends_with($uri, 'soreness') => ['id' => self::id(), 'ofTen' => 2],
+            str_ends_with($uri, 'marks') => ['rung' => 'press-out/standing', 'target' => 10, 'reason' => 'mine'],
             str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],
             str_ends_with($uri, 'sessions/start') => ['from' => 'board'],

@@ -14,6 +14,7 @@ use App\Http\Shared\LimitInput;
 use App\Http\Shared\ReasonView;
 use App\Models\Person;
 use App\Models\Placement;
+use App\Models\RungMark;
 use App\Models\SetUp;
 use App\Models\User;
 use App\Records\OpenPerson;
@@ -24,6 +25,8 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\InvalidDose;
+use EvenRungs\Progress\LeavingMark;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -114,6 +117,31 @@ final readonly class BoardController
         $row = SetUp::query()->updateOrCreate(['person_id' => $person->id, 'rung' => $rung->slug], ['text' => $input->text('text'), 'version' => $input->integer('version') + 1, 'user_id' => $input->by()->id]);
 
         return new JsonResponse(new SetUpView(rung: $rung->slug, text: $row->text, version: $row->version));
+    }
+
+    /** Writes another leaving mark for a rung; without a target the table's holds again. Every one is kept. */
+    #[Changes('/api/people/{person}/marks', 'writeMark', MarkView::class, MarkRequest::class)]
+    public function mark(Person $person, MarkRequest $input): JsonResponse
+    {
+        $file = $this->open->of($person, $input->by());
+        Problem::whenClosed($file->record->admission());
+        $library = $file->record->library;
+        if (! $library->has($input->text('rung'))) {
+            throw Problem::field('rung', 'The library has no such rung.');
+        }
+        $rung = $library->rung($input->text('rung'));
+        try {
+            $target = $input->input('target') === null ? null : LeavingMark::target($rung, $file->record->method, $input->integer('target'));
+        } catch (InvalidDose $problem) {
+            throw Problem::field('target', $problem->getMessage());
+        }
+        RungMark::query()->create([
+            'person_id' => $person->id, 'rung' => $rung->slug, 'target' => $target, 'reason' => $input->text('reason'),
+            'written_on' => $file->record->today->iso(), 'time_zone' => $file->clock->timeZone(), 'user_id' => $input->by()->id, 'sequence' => $file->clock->sequence(),
+        ]);
+        $file = $this->open->of($person->unsetRelations(), $input->by());
+
+        return new JsonResponse(MarkView::of($file->record->library->rung($rung->slug), $file->record->method, $file->mark($rung->slug)));
     }
 
     /** Takes a placing by hand back; the row stays, marked as taken back. */

@@ -112,6 +112,7 @@ final class BoardPage
                 placedOn: $stand->since?->iso() ?? '',
                 reason: $stand->reason,
                 stopped: $stand->stopped,
+                mark: MarkView::of($stand->rung, $this->file->record->method, $this->file->mark($stand->rung->slug)),
                 gate: GateView::of($this->file->record->gate($stand)),
                 next: $this->file->record->circumstances()->nextOpen($ladder, $stand->rung, up: true)?->slug,
             ), $here),

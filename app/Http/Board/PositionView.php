@@ -18,6 +18,7 @@ final readonly class PositionView
         public string $placedOn,
         public string $reason,
         public bool $stopped,
+        public MarkView $mark,
         public GateView $gate,
         public ?string $next,
     ) {}

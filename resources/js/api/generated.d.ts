@@ -119,6 +119,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes another leaving mark for a rung; without a target the table's holds again. Every one is kept. */
+        put: operations["writeMark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/placements/{placement}": {
         parameters: {
             query?: never;
@@ -2103,6 +2120,25 @@ export interface components {
             /** @description why the time is asked about */
             odd: components["schemas"]["ReasonView"] | null;
         };
+        MarkRequest: {
+            rung: string;
+            /** @description of a set; null for that of the table again */
+            target: number | null;
+            reason: string;
+        };
+        /** @description The leaving mark of a rung for a person. */
+        MarkView: {
+            /** @description such as “3 sets of 4 × 10 s” */
+            words: string;
+            /** @description of a set */
+            target: number;
+            /** @description what follows the number; empty for repetitions */
+            unit: string;
+            /** @description of a mark the trainer wrote; null where it is the table's */
+            reason: string | null;
+            /** @description date */
+            writtenOn: string | null;
+        };
         /** @description Who is signed in. */
         MeView: {
             name: string;
@@ -2452,6 +2488,7 @@ export interface components {
             placedOn: string;
             reason: string;
             stopped: boolean;
+            mark: components["schemas"]["MarkView"];
             gate: components["schemas"]["GateView"];
             /** @description the rung a climb would lead to */
             next: string | null;
@@ -3373,6 +3410,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SetUpView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    writeMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkView"];
                 };
             };
             default: components["responses"]["Error"];

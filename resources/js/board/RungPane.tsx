@@ -6,6 +6,7 @@ import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
+import { LeavingMark } from './LeavingMark';
 import { SetUpNote } from './SetUpNote';
 import { workingRung, type BoardLadder, type BoardRung } from '@/frame/boardModel';
 
@@ -78,7 +79,7 @@ export function RungPane({
         </p>
       )}
       <Loads rung={rung} compared={compared} />
-      <GateList standsHere={standsHere} stand={stand} />
+      <GateList person={person} standsHere={standsHere} stand={stand} />
 
       <ul className="grid gap-1">
         {rung.cues.map((cue) => (
@@ -240,11 +241,20 @@ function Coaching({ rung }: { rung: BoardRung }) {
 }
 
 /** What has to be seen before the next rung. */
-function GateList({ standsHere, stand }: { standsHere: boolean; stand: BoardLadder['stands'][number] | undefined }) {
+function GateList({
+  person,
+  standsHere,
+  stand,
+}: {
+  person: string;
+  standsHere: boolean;
+  stand: BoardLadder['stands'][number] | undefined;
+}) {
   return (
     <>
       {standsHere && stand && (
         <div className="border-t border-hairline pt-3">
+          {stand.mark.words !== '' && <LeavingMark key={stand.rung} person={person} rung={stand.rung} mark={stand.mark} />}
           <p className="mb-1.5">
             <strong>Gate</strong>{' '}
             <span className="font-mono text-fern">

@@ -50,6 +50,7 @@ export function workingRung(ladder: BoardLadder): BoardRung | undefined {
   return ladder.rungs.find((rung) => ladder.stands.some((stand) => stand.rung === rung.slug));
 }
 
+const NO_MARK = { words: '', target: 1, unit: '', reason: null, writtenOn: null };
 const NO_GATE = { open: false, cleanSessions: 0, sessionsNeeded: 0, progressPercent: 0, conditions: [] };
 
 /** The same board as it stood after an earlier move: where the person was, without gates and ghosts. */
@@ -75,6 +76,7 @@ export function replayed(demands: BoardDemand[], move: Schemas['MoveView']): Boa
             reason: '',
             stopped: false,
             next: null,
+            mark: NO_MARK,
             gate: NO_GATE,
           })),
       })),
