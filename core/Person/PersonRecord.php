@@ -390,13 +390,13 @@ final class PersonRecord
     }
 
     /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */
-    public function firstDose(Rung $rung): FirstDose
+    public function firstDose(Rung $rung, Side $side = Side::Both): FirstDose
     {
         $best = [];
         $tested = null;
         foreach ($this->history->holds() as $hold) {
             $version = $hold->kind->testedRung();
-            if ($version === $rung->slug) {
+            if ($version === $rung->slug && $hold->side->meets($side)) {
                 $best[$hold->side->value] = $hold->seconds;
             }
             $ofLadder = $version !== null && $this->library->has($version) ? $this->library->rung($version) : null;

@@ -98,6 +98,21 @@ final class ChecksTest extends ApiTestCase
         self::assertArrayHasKey($field, (array) $answer->json('fields'));
     }
 
+    public function test_21_each_start_says_the_dose_it_begins_with_each_side_by_its_own_test(): void
+    {
+        $person = $this->person();
+        $this->hold($person, 'side-plank', 'left', 22);
+        $this->hold($person, 'side-plank', 'right', 12);
+        $this->hold($person, 'front-plank', 'both', 15);
+
+        $doses = [];
+        foreach ($this->starts($person) as $start) {
+            $doses["{$start['ladder']} {$start['side']}"] = $start['dose'];
+        }
+        self::assertSame('3 × (3 holds of 10 s, 5 s between)', $doses['front-plank both']);
+        self::assertSame(['2 × 15 s each side', '2 × 5 s each side'], [$doses['side-bridge left'], $doses['side-bridge right']]);
+    }
+
     public function test_starts_come_weakest_first_and_are_accepted_by_placing(): void
     {
         $person = $this->person();
@@ -173,10 +188,10 @@ final class ChecksTest extends ApiTestCase
         self::fail("No test {$kind}.");
     }
 
-    /** @return list<array{ladder: string, side: string, rung: string, standsOn: string|null}> */
+    /** @return list<array{ladder: string, side: string, rung: string, standsOn: string|null, dose: string}> */
     private function starts(string $person): array
     {
-        /** @var list<array{ladder: string, side: string, rung: string, standsOn: string|null}> */
+        /** @var list<array{ladder: string, side: string, rung: string, standsOn: string|null, dose: string}> */
         return $this->getJson("/api/people/{$person}/checks")->assertOk()->json('starts');
     }
 

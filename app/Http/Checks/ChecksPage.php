@@ -20,6 +20,7 @@ use EvenRungs\Assessment\HoldReport;
 use EvenRungs\Assessment\Start;
 use EvenRungs\Balance\Position;
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\DoseWords;
 use EvenRungs\Ladder\Ladder;
 
 /** A person as the Checks view shows them. */
@@ -95,6 +96,8 @@ final readonly class ChecksPage
     {
         $here = array_values(array_filter($this->file->record->on($start->rung->ladder), static fn(Position $stand): bool => $stand->side->meets($start->side)));
 
+        $first = $this->file->record->firstDose($start->rung, $start->side);
+
         return new StartView(
             ladder: $start->rung->ladder,
             side: $start->side,
@@ -102,6 +105,8 @@ final readonly class ChecksPage
             support: $start->support?->slug,
             reasons: ReasonView::all($start->reasons),
             standsOn: $here === [] ? null : $here[0]->rung->slug,
+            dose: DoseWords::of($first->dose, $this->file->record->method->counting()),
+            whyDose: ReasonView::of($first->reason),
         );
     }
 }

@@ -14,6 +14,7 @@ final readonly class StartView
      * @param string|null      $support  wall or chair version offered beside it
      * @param list<ReasonView> $reasons
      * @param string|null      $standsOn where the person stands now
+     * @param string           $dose     it begins with, in words
      */
     public function __construct(
         public string $ladder,
@@ -22,5 +23,7 @@ final readonly class StartView
         public ?string $support,
         public array $reasons,
         public ?string $standsOn,
+        public string $dose,
+        public ReasonView $whyDose,
     ) {}
 }

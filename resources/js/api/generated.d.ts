@@ -2978,6 +2978,9 @@ export interface components {
             reasons: components["schemas"]["ReasonView"][];
             /** @description where the person stands now */
             standsOn: string | null;
+            /** @description it begins with, in words */
+            dose: string;
+            whyDose: components["schemas"]["ReasonView"];
         };
         /** @description A state of the caution table. */
         StateView: {

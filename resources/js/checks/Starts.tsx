@@ -114,6 +114,11 @@ export function Starts({
                     <Why title={rung?.name ?? ''} reasons={start.reasons} className="leading-snug">
                       <span className="font-mono font-bold">{rung?.heightText}</span> {rung?.name}
                     </Why>
+                    <p className="text-sm">
+                      <Why title="First dose" reasons={start.whyDose}>
+                        begins with {start.dose}
+                      </Why>
+                    </p>
                     {support && (
                       <p className="text-sm text-ink2">
                         with support: {support.heightText} {support.shortName}
