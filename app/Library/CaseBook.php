@@ -62,7 +62,7 @@ final readonly class CaseBook
             $given[] = 'method: '.Answer::from($answer)->label();
         }
         if (isset($case['person']['born'])) {
-            $given[] = 'turns '.(2026 - $case['person']['born']).' this year';
+            $given[] = "born in {$case['person']['born']}, in 2026";
         }
         if (isset($case['person']['weights'])) {
             $given[] = 'weights of '.implode(', ', array_map(static fn(int $grams): string => ($grams / 1000).' kg', $case['person']['weights']));

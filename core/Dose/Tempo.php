@@ -47,6 +47,26 @@ final readonly class Tempo
         return $this->lowering->seconds + $this->pauseLow->seconds + $this->lifting->seconds + $this->pauseHigh->seconds;
     }
 
+    /**
+     * The same with another pause after lifting.
+     *
+     * @throws InvalidTempo
+     */
+    public function pausingAtTop(int $seconds): self
+    {
+        return self::parse("{$this->lowering->print()}-{$this->pauseLow->print()}-{$this->lifting->print()}-{$seconds}");
+    }
+
+    /**
+     * The same with another lowering.
+     *
+     * @throws InvalidTempo
+     */
+    public function loweringIn(int $seconds): self
+    {
+        return self::parse("{$seconds}-{$this->pauseLow->print()}-{$this->lifting->print()}-{$this->pauseHigh->print()}");
+    }
+
     /** The one written form: parse(print()) is the same tempo. */
     public function print(): string
     {

@@ -9,7 +9,6 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Load\SessionLoad;
-use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\RungSession;
 
 /** A session as it was done. */
@@ -74,7 +73,6 @@ final readonly class LoggedSession
             array_map(static fn(LoggedSet $set): \EvenRungs\Progress\SetLog => $set->seenFrom($side, $rung), $sets),
             $this->sequence,
             $morning,
-            Felt::of(...array_map(static fn(LoggedSet $set): ?Felt => $set->felt, $sets)),
         );
     }
 }

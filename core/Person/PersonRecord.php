@@ -409,7 +409,7 @@ final class PersonRecord
         return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->method) : FirstDose::half($rung, $this->method, $this->leftFor($rung)));
     }
 
-    /** The rung that was left upward for this one; null when the person was placed here first, or came from above. */
+    /** The rung of this ladder the person stood on before; null when they were placed here first. */
     private function leftFor(Rung $rung): ?Rung
     {
         $left = null;

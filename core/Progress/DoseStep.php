@@ -10,7 +10,6 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\SetBody;
-use EvenRungs\Dose\Tempo;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
@@ -36,6 +35,8 @@ final readonly class DoseStep
     private const GAP_SECONDS = 5;
 
     private const MOST_SETS = 4;
+
+    private const SLOWEST_SECONDS = 6;
 
     /** @param string $words such as “5 s longer” */
     private function __construct(public Dose $dose, public string $words) {}
@@ -78,15 +79,19 @@ final readonly class DoseStep
         if ($dose->sets() < self::MOST_SETS) {
             return self::withOneMoreSet($dose);
         }
-        if (! $dose->first() instanceof Reps) {
+
+        return self::slower($rung, $dose);
+    }
+
+    /** A second more on the way down, up to six; null where there are no repetitions, or no second left. */
+    public static function slower(Rung $rung, Dose $dose): ?self
+    {
+        $tempo = $rung->tempoOf($dose);
+        if (! $dose->first() instanceof Reps || $tempo->lowering->seconds >= self::SLOWEST_SECONDS) {
             return null;
         }
-        $tempo = $rung->tempoOf($dose);
 
-        return $tempo->lowering->seconds >= 6 ? null : new self(
-            $dose->withTempo(Tempo::parse(($tempo->lowering->seconds + 1)."-{$tempo->pauseLow->print()}-{$tempo->lifting->print()}-{$tempo->pauseHigh->print()}")),
-            'a second slower on the way down',
-        );
+        return new self($dose->withTempo($tempo->loweringIn($tempo->lowering->seconds + 1)), 'a second slower on the way down');
     }
 
     /** One step less, the load left alone; the same dose where there is none. */
@@ -99,7 +104,7 @@ final readonly class DoseStep
             $bodies = $dose->bodies;
             $last = $bodies[count($bodies) - 1];
             if ($last->count === 1) {
-                return new self($dose->withSets($dose->sets() - 1 < 2 ? $dose->sets() : $dose->sets() - 1), 'one set less');
+                return new self($dose->withSets($dose->sets() - 1), 'one set less');
             }
             $counts = array_map(static fn(Holds $one): int => $one->count - 1, $bodies);
 
@@ -107,7 +112,7 @@ final readonly class DoseStep
         }
         $pause = $body instanceof Reps && $mark->pause > 0 ? $rung->tempoOf($dose)->pauseHigh->seconds : 0;
         if ($pause > self::SECONDS) {
-            return new self(self::withPause($rung, $dose, $pause - self::SECONDS), self::SECONDS.' s less at the top');
+            return new self($dose->withTempo($rung->tempoOf($dose)->pausingAtTop($pause - self::SECONDS)), self::SECONDS.' s less at the top');
         }
         $step = self::isLong($mark) && $body instanceof Holds && $body->seconds > 2 * self::LONG_SECONDS ? self::LONG_SECONDS : self::SECONDS;
         [$less, $words] = match (true) {
@@ -203,7 +208,7 @@ final readonly class DoseStep
         if ($mark->pause > $pause) {
             $next = min($mark->pause, $pause + self::SECONDS);
 
-            return new self(self::withPause($rung, $dose, $next), ($next - $pause).' s more at the top');
+            return new self($dose->withTempo($rung->tempoOf($dose)->pausingAtTop($next)), ($next - $pause).' s more at the top');
         }
         if ($body->count >= $mark->target) {
             return null;
@@ -223,13 +228,6 @@ final readonly class DoseStep
         $counts = array_map(static fn(Holds $body): int => $body->count + 1, $bodies);
 
         return new self(Dose::falling($counts, $bodies[0]->seconds, $bodies[0]->gapSeconds, $dose->perSide, $dose->tempo, $dose->restSeconds, $dose->loadGrams, $dose->optionalSets), 'one more hold in a set');
-    }
-
-    private static function withPause(Rung $rung, Dose $dose, int $seconds): Dose
-    {
-        $tempo = $rung->tempoOf($dose);
-
-        return $dose->withTempo(Tempo::parse("{$tempo->lowering->print()}-{$tempo->pauseLow->print()}-{$tempo->lifting->print()}-{$seconds}"));
     }
 
     private static function isLong(LeavingMark $mark): bool

@@ -31,13 +31,14 @@ final readonly class FeltAnswer
         $felt = null;
         $running = 0;
         foreach (array_reverse($sessions) as $index => $session) {
-            if ($session->felt === null && $index > 0) {
+            $told = $session->felt();
+            if ($told === null && $index > 0) {
                 continue;
             }
-            if ($session->felt === null || ! $session->felt->isWrong()) {
+            if ($told === null || ! $told->isWrong()) {
                 break;
             }
-            $felt ??= $session->felt;
+            $felt ??= $told;
             $running++;
         }
         if ($felt === null) {

@@ -12,7 +12,6 @@ use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\SetBody;
-use EvenRungs\Dose\Tempo;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
@@ -126,7 +125,7 @@ final readonly class FirstDose
         if ($mark->unit === Unit::Reps) {
             $pause = self::down(intdiv($mark->pause, $part));
 
-            return $pause === 0 ? $table : $table->withBody(Reps::of($mark->target))->withTempo(self::paused($rung, $table, $pause));
+            return $pause === 0 ? $table : $table->withBody(Reps::of($mark->target))->withTempo($rung->tempoOf($table)->pausingAtTop($pause));
         }
         $body = match (true) {
             $mark->bouts !== null && $cell instanceof AccumulatedHold => AccumulatedHold::of($cell->totalSeconds, self::GATHERED_BOUT, $cell->gapSeconds),
@@ -158,13 +157,6 @@ final readonly class FirstDose
     private static function holds(int $count, int $seconds): Holds
     {
         return Holds::of($count, $seconds, $count === 1 ? 0 : self::GAP_SECONDS);
-    }
-
-    private static function paused(Rung $rung, Dose $dose, int $seconds): Tempo
-    {
-        $tempo = $rung->tempoOf($dose);
-
-        return Tempo::parse("{$tempo->lowering->print()}-{$tempo->pauseLow->print()}-{$tempo->lifting->print()}-{$seconds}");
     }
 
     private static function halved(Dose $dose): Dose

@@ -208,10 +208,9 @@ final readonly class NextDose
         if ($next !== null && 10 * $next <= 12 * $grams) {
             return new self($heavierAt($next), true, Reason::because(Rule::NextLoad, "{$rung->name}: {$kg($next)} kg next, from the low end of the band, after {$most} repetitions were clean twice.", $said, 'A weight in between.'));
         }
-        $slower = DoseStep::beyond($rung, $last->dose->withSets(4));
-        $dose = $slower === null ? $last->dose : $last->dose->withTempo($slower->dose->tempo);
+        $slower = DoseStep::slower($rung, $last->dose);
 
-        return new self($dose, $slower !== null, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg, ".($slower->words ?? 'the same dose').", since {$why}.", $said, 'A weight in between.'));
+        return new self($slower->dose ?? $last->dose, $slower !== null, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg, ".($slower->words ?? 'the same dose').", since {$why}.", $said, 'A weight in between.'));
     }
 
     private static function percentUp(int $grams, int $next): string

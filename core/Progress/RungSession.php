@@ -14,7 +14,6 @@ final readonly class RungSession
     /**
      * @param list<SetLog> $sets       in the order they were done
      * @param int          $sequence   order in time of the logging, on the same scale as placings
-     * @param Felt|null    $felt       where it was felt, a wrong place before a right one; null when nobody asked
      */
     public function __construct(
         public Day $date,
@@ -23,7 +22,6 @@ final readonly class RungSession
         public array $sets,
         public int $sequence = 0,
         public ?Morning $morning = null,
-        public ?Felt $felt = Felt::Right,
     ) {}
 
     /** Highest pain told in a set; null when none was. */
@@ -68,9 +66,15 @@ final readonly class RungSession
         return count($this->sets) >= $this->dose->sets();
     }
 
+    /** Where it was felt, a wrong place before a right one; null when nobody asked. */
+    public function felt(): ?Felt
+    {
+        return Felt::of(...array_map(static fn(SetLog $set): ?Felt => $set->felt, $this->sets));
+    }
+
     public function feltWrong(): bool
     {
-        return $this->felt?->isWrong() === true;
+        return $this->felt()?->isWrong() === true;
     }
 
     /** Some set was told to end below its target. */

@@ -146,8 +146,8 @@ enum State: string
             ),
             self::Osteoporosis => new Caution(
                 'osteoporosis',
-                'No loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
-                highest: [Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
+                'No head-lift, no loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
+                highest: [Load::Neck->value => 0, Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
             ),
             self::RaisedPressure => new Caution(
                 'raised pressure, heart, glaucoma or retina trouble',

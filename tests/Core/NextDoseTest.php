@@ -194,9 +194,9 @@ final class NextDoseTest extends TestCase
         $sets = [];
         for ($set = 1; $set <= $dose->sets(); $set++) {
             $target = $done ?? $dose->body($set)->target();
-            $sets[] = new SetLog($dose->perSide ? [$target, $target] : [$target], $fault ? [...$form, FormQuestion::Ribs->value => false] : $form, $pain, $effort);
+            $sets[] = new SetLog($dose->perSide ? [$target, $target] : [$target], $fault ? [...$form, FormQuestion::Ribs->value => false] : $form, $pain, $effort, felt: $felt);
         }
 
-        return new RungSession(Day::parse("2026-06-0{$time}"), ShippedLibrary::rung($slug), $dose, $sets, $time, felt: $felt);
+        return new RungSession(Day::parse("2026-06-0{$time}"), ShippedLibrary::rung($slug), $dose, $sets, $time);
     }
 }
