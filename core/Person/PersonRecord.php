@@ -12,7 +12,6 @@ use EvenRungs\Assessment\Starts;
 use EvenRungs\Balance\Evenness;
 use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
-use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
@@ -24,12 +23,8 @@ use EvenRungs\Ladder\Reach;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
-use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
-use EvenRungs\Progress\DoseStep;
-use EvenRungs\Progress\FirstDose;
 use EvenRungs\Progress\Gate;
-use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\ProgressionRule;
 use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
@@ -39,8 +34,6 @@ use EvenRungs\Screening\Rescreen;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
-use EvenRungs\Session\Item;
-use EvenRungs\Session\Primer;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Warnings;
 use EvenRungs\Session\WrittenBlock;
@@ -360,90 +353,10 @@ final class PersonRecord
         return array_map(static fn(LoggedSession $log): SessionLoad => $log->load(), $this->history->logs());
     }
 
-    /**
-     * The next dose of every rung that was logged, and the first one of every rung the person stands on, by rung.
-     *
-     * @return array<string, NextDose>
-     */
-    public function nextDoses(): array
+    /** What comes next and what comes first on each rung. */
+    public function doses(): Doses
     {
-        $courses = $since = [];
-        foreach ($this->positions() as $here) {
-            if (! $here->stopped) {
-                $courses[$here->rung->slug] = $this->course($here);
-                $since[$here->rung->slug] = $here->sequence;
-            }
-        }
-        $next = [];
-        foreach ($this->rungSessions(Side::Both) as $session) {
-            $rung = $session->rung;
-            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->rungSessions(Side::Both), $this->method, $this->today, $courses[$rung->slug] ?? Course::Open, $this->profile->weights, $this->circumstances()->highestEffort(), $since[$rung->slug] ?? 0);
-            if ($dose !== null) {
-                $next[$rung->slug] = $dose;
-            }
-        }
-        foreach ($this->workingRungs() as $rung) {
-            $next[$rung->slug] ??= NextDose::first($this->firstDose($rung));
-        }
-
-        return $next;
-    }
-
-    /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */
-    public function firstDose(Rung $rung, Side $side = Side::Both): FirstDose
-    {
-        $best = [];
-        $tested = null;
-        foreach ($this->history->holds() as $hold) {
-            $version = $hold->kind->testedRung();
-            if ($version === $rung->slug && $hold->side->meets($side)) {
-                $best[$hold->side->value] = $hold->seconds;
-            }
-            $ofLadder = $version !== null && $this->library->has($version) ? $this->library->rung($version) : null;
-            $tested = $ofLadder?->ladder === $rung->ladder ? $ofLadder : $tested;
-        }
-        $fromTest = $best === [] ? null : FirstDose::tested($rung, min($best), $this->method, $this->circumstances()->asksForLessEffort());
-        // A test doses only the version tested: an easier one is to be timed itself.
-        $isEasier = $tested !== null && $rung->doseKind->isHold() && $rung->height->above($tested->height) < 0;
-
-        return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->method) : FirstDose::half($rung, $this->method, $this->leftFor($rung)));
-    }
-
-    /** The rung of this ladder the person stood on before; null when they were placed here first. */
-    private function leftFor(Rung $rung): ?Rung
-    {
-        $left = null;
-        foreach ($this->history->placings as $placing) {
-            if ($placing->ladder === $rung->ladder && $placing->rung !== $rung->slug && $this->library->has($placing->rung)) {
-                $left = $this->library->rung($placing->rung);
-            }
-        }
-
-        return $left;
-    }
-
-    private function course(Position $here): Course
-    {
-        if ($this->circumstances()->nextOpen($this->library->ladder($here->rung->ladder), $here->rung, up: true) === null) {
-            return Course::Top;
-        }
-        if ($this->proposal($here)->choice !== Decision::Climb) {
-            return Course::Open;
-        }
-        $log = $this->newestLogOn($here->rung->ladder);
-
-        return $log !== null && $this->decidedOn($log, $here)?->choice === Decision::Stay ? Course::TrainerStays : Course::ClimbProposed;
-    }
-
-    /** A primer takes rungs at least 2.0 below the working one, or any at half its dose; activation is easy by what it is. */
-    public function isTooMuchForPrimer(Item $item): bool
-    {
-        $working = $this->workingRung($item->rung->ladder);
-        if ($item->rung->demand === Demand::Activation || ($working !== null && $working->height->above($item->rung->height) >= Primer::LOWER_TENTHS)) {
-            return false;
-        }
-
-        return 2 * DoseStep::total($item->rung, $item->dose, $this->method) > DoseStep::total($item->rung, $item->rung->defaultDose($this->method), $this->method);
+        return new Doses($this);
     }
 
     public function warnings(): Warnings
@@ -493,7 +406,7 @@ final class PersonRecord
      *
      * @return list<RungSession>
      */
-    private function rungSessions(Side $side): array
+    public function rungSessions(Side $side): array
     {
         return $this->rungSessions[$side->value] ??= array_merge(...array_map(fn(LoggedSession $log): array => $log->exercises($this->library, $side), $this->history->logs()));
     }
@@ -518,6 +431,14 @@ final class PersonRecord
         }
 
         return null;
+    }
+
+    /** What was decided on the newest log of the ladder somebody stands on. */
+    public function lastDecision(Position $here): ?Decided
+    {
+        $log = $this->newestLogOn($here->rung->ladder);
+
+        return $log === null ? null : $this->decidedOn($log, $here);
     }
 
     private function decidedOn(LoggedSession $log, Position $here): ?Decided

@@ -138,7 +138,7 @@ final class ProgramAtHand
     /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
     public function startingPoint(): StartingPoint
     {
-        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->nextDoses()));
+        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()));
     }
 
     /** @param array<string, Dose> $doses the next dose, by rung */
@@ -186,7 +186,7 @@ final class ProgramAtHand
         foreach ($week->places as $place) {
             $session = $this->session($week, $place->id);
             if ($session !== null) {
-                $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session, $this->record->isTooMuchForPrimer(...)));
+                $slots[] = new CoreSlot($place->id, $place->cell, $place->placement, $place->effort, SlotContent::of('Core session', $session, $this->record->doses()->isTooMuchForPrimer(...)));
             }
         }
         $other = array_values(array_filter($this->record->profile->other, static fn(OtherTraining $other): bool => $other->happensIn($week->monday)));

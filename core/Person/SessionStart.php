@@ -40,7 +40,7 @@ final readonly class SessionStart
     {
         $blocks = $notes = [];
         $met = [];
-        $next = $record->nextDoses();
+        $next = $record->doses()->next();
         foreach ($record->placedLadders() as $slug) {
             $ladder = $record->library->ladder($slug);
             $rung = $record->workingRung($ladder->slug);
@@ -59,7 +59,7 @@ final readonly class SessionStart
             if ($proposed?->rises || $proposed?->isLighter) {
                 $notes[] = $proposed->reason;
             }
-            $blocks[] = self::straight($rung, $proposed->dose ?? $record->firstDose($rung)->dose);
+            $blocks[] = self::straight($rung, $proposed->dose ?? $record->doses()->first($rung)->dose);
         }
         foreach (Demand::everyWeek() as $demand) {
             if (! in_array($demand, $met, true)) {
@@ -72,7 +72,7 @@ final readonly class SessionStart
 
     public static function fromTemplate(Template $template, PersonRecord $record): self
     {
-        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders(), array_map(static fn(NextDose $next): Dose => $next->dose, $record->nextDoses()));
+        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders(), array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()));
 
         return new self($template->name, $made['blocks'], $made['notes']);
     }

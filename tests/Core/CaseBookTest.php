@@ -76,7 +76,7 @@ final class CaseBookTest extends TestCase
             self::assertStringNotContainsString($words, implode(' ', $said));
         }
         if (isset($expected['next'])) {
-            $next = $record->nextDoses()[$case['rung']];
+            $next = $record->doses()->next()[$case['rung']];
             self::assertSame($expected['next'], DoseLine::print($next->dose), $next->reason->sentence);
             foreach ($expected['next_says'] ?? [] as $words) {
                 self::assertStringContainsString($words, $next->reason->sentence);

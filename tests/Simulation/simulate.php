@@ -104,7 +104,7 @@ final class Trained
     {
         $record = $this->record($day);
         $rung = $this->rung();
-        $dose = $record->nextDoses()[$rung->slug]->dose;
+        $dose = $record->doses()->next()[$rung->slug]->dose;
         $this->isTooMuch($rung, $dose);
         $can = (2 ** (($capacity - $rung->height->tenths) / 10)) * $this->today();
         $log = $this->log($day, $rung, $dose, $can);

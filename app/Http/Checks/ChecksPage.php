@@ -96,7 +96,7 @@ final readonly class ChecksPage
     {
         $here = array_values(array_filter($this->file->record->on($start->rung->ladder), static fn(Position $stand): bool => $stand->side->meets($start->side)));
 
-        $first = $this->file->record->firstDose($start->rung, $start->side);
+        $first = $this->file->record->doses()->first($start->rung, $start->side);
 
         return new StartView(
             ladder: $start->rung->ladder,

@@ -86,7 +86,7 @@ final readonly class ComposerController
         $file = $this->file($person, $request);
         $counting = $file->record->method->counting();
         $doses = [];
-        foreach ($file->record->nextDoses() as $rung => $next) {
+        foreach ($file->record->doses()->next() as $rung => $next) {
             $doses[] = new NextDoseView(rung: $rung, dose: DoseLine::print($next->dose, $counting), rises: $next->rises, lighter: $next->isLighter, reason: ReasonView::of($next->reason));
         }
 

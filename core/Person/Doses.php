@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Balance\Position;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Side;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\Course;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\FirstDose;
+use EvenRungs\Progress\NextDose;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Primer;
+
+/** The doses of a person: what comes next on a rung that was trained, what comes first on one that was not, and what a primer may have. */
+final readonly class Doses
+{
+    public function __construct(private PersonRecord $record) {}
+
+    /**
+     * The next dose of every rung that was logged, and the first one of every rung the person stands on, by rung.
+     *
+     * @return array<string, NextDose>
+     */
+    public function next(): array
+    {
+        $courses = $since = [];
+        foreach ($this->record->positions() as $here) {
+            if (! $here->stopped) {
+                $courses[$here->rung->slug] = $this->course($here);
+                $since[$here->rung->slug] = $here->sequence;
+            }
+        }
+        $next = [];
+        foreach ($this->record->rungSessions(Side::Both) as $session) {
+            $rung = $session->rung;
+            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->record->rungSessions(Side::Both), $this->record->method, $this->record->today, $courses[$rung->slug] ?? Course::Open, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $since[$rung->slug] ?? 0);
+            if ($dose !== null) {
+                $next[$rung->slug] = $dose;
+            }
+        }
+        foreach ($this->record->workingRungs() as $rung) {
+            $next[$rung->slug] ??= NextDose::first($this->first($rung));
+        }
+
+        return $next;
+    }
+
+    /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */
+    public function first(Rung $rung, Side $side = Side::Both): FirstDose
+    {
+        $best = [];
+        $tested = null;
+        foreach ($this->record->history->holds() as $hold) {
+            $version = $hold->kind->testedRung();
+            if ($version === $rung->slug && $hold->side->meets($side)) {
+                $best[$hold->side->value] = $hold->seconds;
+            }
+            $ofLadder = $version !== null && $this->record->library->has($version) ? $this->record->library->rung($version) : null;
+            $tested = $ofLadder?->ladder === $rung->ladder ? $ofLadder : $tested;
+        }
+        $fromTest = $best === [] ? null : FirstDose::tested($rung, min($best), $this->record->method, $this->record->circumstances()->asksForLessEffort());
+        // A test doses only the version tested: an easier one is to be timed itself.
+        $isEasier = $tested !== null && $rung->doseKind->isHold() && $rung->height->above($tested->height) < 0;
+
+        return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->record->method) : FirstDose::half($rung, $this->record->method, $this->leftFor($rung)));
+    }
+
+    /** The rung of this ladder the person stood on before; null when they were placed here first. */
+    private function leftFor(Rung $rung): ?Rung
+    {
+        $left = null;
+        foreach ($this->record->history->placings as $placing) {
+            if ($placing->ladder === $rung->ladder && $placing->rung !== $rung->slug && $this->record->library->has($placing->rung)) {
+                $left = $this->record->library->rung($placing->rung);
+            }
+        }
+
+        return $left;
+    }
+
+    private function course(Position $here): Course
+    {
+        if ($this->record->circumstances()->nextOpen($this->record->library->ladder($here->rung->ladder), $here->rung, up: true) === null) {
+            return Course::Top;
+        }
+        if ($this->record->proposal($here)->choice !== Decision::Climb) {
+            return Course::Open;
+        }
+
+        return $this->record->lastDecision($here)?->choice === Decision::Stay ? Course::TrainerStays : Course::ClimbProposed;
+    }
+
+    /** A primer takes rungs at least 2.0 below the working one, or any at half its dose; activation is easy by what it is. */
+    public function isTooMuchForPrimer(Item $item): bool
+    {
+        $working = $this->record->workingRung($item->rung->ladder);
+        if ($item->rung->demand === Demand::Activation || ($working !== null && $working->height->above($item->rung->height) >= Primer::LOWER_TENTHS)) {
+            return false;
+        }
+
+        return 2 * DoseStep::total($item->rung, $item->dose, $this->record->method) > DoseStep::total($item->rung, $item->rung->defaultDose($this->record->method), $this->record->method);
+    }
+}
