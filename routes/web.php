@@ -103,6 +103,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/placements', 'store')->name('place');
             Route::put('/people/{person}/set-ups', 'setUp')->name('setUp');
             Route::put('/people/{person}/marks', 'mark')->name('writeMark');
+            Route::post('/people/{person}/allowances', 'allow')->name('allowRung');
+            Route::delete('/people/{person}/allowances/{allowance}', 'forbid')->name('takeAllowanceBack');
             Route::delete('/people/{person}/placements/{placement}', 'destroy')->name('takePlacingBack');
         });
         Route::controller(ComposerController::class)->group(function (): void {

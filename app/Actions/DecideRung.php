@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
 use App\Records\PersonFile;
+use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Person\PendingDecision;
@@ -26,8 +27,8 @@ final readonly class DecideRung
     public function decide(PersonFile $file, PendingDecision $pending, ProgressDecision $choice, string $reason, User $by, string $id): Decision
     {
         $to = match ($choice) {
-            ProgressDecision::Climb => $file->record->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
-            ProgressDecision::StepDown => $file->record->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false),
+            ProgressDecision::Climb => $file->record->circumstances()->nextOpen($pending->ladder, $pending->rung, up: true, on: $pending->side === Side::Both ? null : $pending->side) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
+            ProgressDecision::StepDown => $file->record->circumstances()->nextOpen($pending->ladder, $pending->rung, up: false, on: $pending->side === Side::Both ? null : $pending->side),
             default => null,
         };
 

@@ -11,7 +11,9 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\PersonFile;
 use App\Records\ReportedSet;
+use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\InvalidSession;
@@ -51,6 +53,10 @@ final readonly class RecordLog
             }
             if ($item === null) {
                 throw InvalidSession::because('A logged set belongs to no exercise of this session. It may have been changed since: open it again.');
+            }
+            $resting = self::restingSide($item, $set, $file->record->library);
+            if ($resting !== null) {
+                throw InvalidSession::because("In set {$set->set} of this exercise the {$resting->value} side rests: nothing of it can be logged.");
             }
             if (isset($seen[$set->item][$set->set])) {
                 throw InvalidSession::because('One set was logged twice.');
@@ -95,5 +101,14 @@ final readonly class RecordLog
 
             return $log;
         });
+    }
+
+    /** The side that rests in a set and is told to have worked; null where none is. */
+    private static function restingSide(WrittenItem $item, ReportedSet $set, Library $library): ?Side
+    {
+        $works = DoseLine::parse($item->dose, $library->rung($item->rung)->sidedness)->sideOf($set->set);
+        $rests = $works?->other();
+
+        return ($rests === Side::Left ? $set->left : ($rests === Side::Right ? $set->right : null)) === null ? null : $rests;
     }
 }

@@ -50,6 +50,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read Plan|null $plan
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Program> $programs every version, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, RungMark> $rungMarks every mark that was written, oldest first
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, RungAllowance> $rungAllowances those not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, WeekWriting> $weekWritings weeks written from the program and not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
@@ -165,6 +166,15 @@ final class Person extends Model
     {
         $rows = $this->hasMany(RungMark::class);
         $rows->orderBy('sequence');
+
+        return $rows;
+    }
+
+    /** @return HasMany<RungAllowance, $this> those not taken back, oldest first */
+    public function rungAllowances(): HasMany
+    {
+        $rows = $this->hasMany(RungAllowance::class);
+        $rows->whereNull('taken_back_at')->orderBy('sequence');
 
         return $rows;
     }

@@ -12,6 +12,7 @@ use App\Models\Person;
 use App\Models\PersonLimit;
 use App\Models\Placement;
 use App\Models\Practice;
+use App\Models\RungAllowance;
 use App\Models\Screening;
 use App\Models\SessionLog;
 use App\Models\SetEntry;
@@ -28,6 +29,7 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Sex;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Allowance;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Person\Decided;
 use EvenRungs\Person\History;
@@ -57,6 +59,7 @@ final readonly class OpenPerson
     /** What planning looks at: model, table, columns and condition, by relation of the person. Placings need no model. */
     private const PLANNED = [
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
+        'rungAllowances' => [RungAllowance::class, 'rung_allowances', ['sequence', 'id', 'rung', 'against', 'reason', 'allowed_on'], 'taken_back_at IS NULL'],
         'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL AND withdrawn_at IS NULL'],
         'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
         'decisions' => [DecisionRow::class, 'decisions', ['sequence', 'id', 'ladder', 'side', 'rung', 'choice', 'session_log_id', 'taken_back_at'], "choice = 'refer'"],
@@ -64,7 +67,7 @@ final readonly class OpenPerson
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
-    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps', 'rungMarks'];
+    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps', 'rungMarks', 'rungAllowances'];
 
     public function __construct(private PracticeLibrary $ladders) {}
 
@@ -152,10 +155,11 @@ final readonly class OpenPerson
                 other: $person->otherTraining(),
             ),
             safety: new Safety(
-                limits: array_values($person->limits->where('lifted_on', null)->map(static fn(PersonLimit $row): NotedLimit => new NotedLimit(State::from($row->state), Side::from($row->side), Day::parse($row->since), $row->cleared))->all()),
+                limits: array_values($person->limits->where('lifted_on', null)->map(static fn(PersonLimit $row): NotedLimit => new NotedLimit(State::from($row->state), Side::from($row->side), Day::parse($row->since), $row->cleared, $row->id))->all()),
                 signs: array_values($person->screenings->where('urgency', '!==', null)->map(static fn(Screening $row): Sign => new Sign(Urgency::from((string) $row->urgency), $row->sequence))->all()),
                 clearances: array_values($person->clearances->map(static fn(\App\Models\Clearance $row): Clearance => new Clearance(Day::parse($row->from), Day::parse($row->until), $row->sequence))->all()),
                 lastAsked: $asked === null ? null : Day::parse($asked->answered_on),
+                allowances: array_values($person->rungAllowances->map(static fn(RungAllowance $row): Allowance => $row->inCore())->all()),
             ),
             history: $history,
         );
@@ -189,7 +193,7 @@ final readonly class OpenPerson
             Day::parse($log->done_on),
             $log->sequence,
             $log->seconds,
-            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, Felt::tryFrom($set->felt ?? ''), Side::tryFrom($set->pain_side ?? '')))->all()),
+            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, Felt::tryFrom($set->felt ?? ''), Side::tryFrom($set->pain_side ?? ''), $set->set_number))->all()),
             array_values($log->mornings->map(static fn(MorningRow $row): MorningAnswer => new MorningAnswer($row->ladder, new Morning($row->pain, $row->worse), $row->sequence))->all()),
         );
     }

@@ -104,9 +104,7 @@ final readonly class ClimbTest
     /** @return list<FormQuestion> what is asked after a trial; of one side alone nobody asks whether both are alike */
     public static function questions(Rung $rung, Side $side, bool $doming): array
     {
-        $asked = FormQuestion::asked($rung->asksForBreathing(self::trial($rung)), $doming);
-
-        return array_values(array_filter($asked, static fn(FormQuestion $question): bool => $side === Side::Both || $question !== FormQuestion::SidesAlike));
+        return FormQuestion::asked($rung->asksForBreathing(self::trial($rung)), $doming, $side === Side::Both);
     }
 
     /** Whether left and right are tried apart. */

@@ -176,13 +176,13 @@ final class TimeFit
             if ($block instanceof Circuit) {
                 foreach ($block->gapSeconds as $index => $gap) {
                     [$here, $next] = [$block->stations[$index], $block->stations[$index + 1]];
-                    $rests["{$number}.{$index}"] = ["gap after {$here->rung->name}", $gap, ChangeOver::between($here, $next)->seconds, min($here->dose->sets(), $next->dose->sets())];
+                    $rests["{$number}.{$index}"] = ["gap after {$here->rung->name}", $gap, ChangeOver::between($here, $next)->seconds, min($here->dose->allSets(), $next->dose->allSets())];
                 }
                 $last = $block->stations[count($block->stations) - 1];
                 $rests["{$number}.round"] = ['between rounds', $block->roundRestSeconds, RestBand::for($last->rung->doseKind, $last->dose->first())->low, $block->rounds() - 1];
             } else {
                 $item = $block->items()[0];
-                $rests["{$number}"] = [$item->rung->name, $item->restSeconds(), RestBand::for($item->rung->doseKind, $item->dose->first())->low, $item->dose->sets() - 1];
+                $rests["{$number}"] = [$item->rung->name, $item->restSeconds(), RestBand::for($item->rung->doseKind, $item->dose->first())->low, $item->dose->allSets() - 1];
             }
         }
 

@@ -23,6 +23,8 @@ final readonly class Limit
      * @param int|null           $highestEffort of 10
      * @param int|null           $mostDays      training days a week, no two of them running
      * @param bool               $wantsSupport  wall and chair versions first
+     * @param string             $noted         which note of the person's it comes from; empty where it was not noted
+     * @param bool               $asksClinician what it closes is opened by a clinician's word alone
      */
     public function __construct(
         public string $name,
@@ -40,6 +42,8 @@ final readonly class Limit
         public ?int $highestEffort = null,
         public ?int $mostDays = null,
         public bool $wantsSupport = false,
+        public string $noted = '',
+        public bool $asksClinician = false,
     ) {}
 
     /**

@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace EvenRungs\Dose;
 
+use EvenRungs\Body\Side;
+
 /**
  * What is prescribed of one exercise: sets, what a set consists of, tempo, rest and load.
  *
  * A falling set is one set for each of its steps (6-5-4 holds: three sets).
  * Optional sets come on top when the last one was clean, and are counted apart.
- * Where `perSide` is true the body is what each side does. Rest and tempo left out mean the default of the rung.
+ * Where `perSide` is true the body is what each side does; `only` names the one side that works while the other rests,
+ * and extra sets are further ones of one side alone. Rest and tempo left out mean the default of the rung.
  */
 final readonly class Dose
 {
-    /** @param non-empty-list<SetBody> $bodies one for each set */
+    /**
+     * @param non-empty-list<SetBody> $bodies    one for each set, extra ones left out
+     * @param Side|null               $only      left or right; null where both work
+     * @param Side|null               $extraSide left or right; null where there are no extra sets
+     */
     private function __construct(
         public array $bodies,
         public bool $perSide,
-        public ?Tempo $tempo,
-        public ?int $restSeconds,
-        public ?int $loadGrams,
+        public ?Tempo $tempo = null,
+        public ?int $restSeconds = null,
+        public ?int $loadGrams = null,
         public int $optionalSets = 0,
+        public ?Side $only = null,
+        public int $extraSets = 0,
+        public ?Side $extraSide = null,
     ) {}
 
     /** @throws InvalidDose */
@@ -28,7 +38,7 @@ final readonly class Dose
     {
         Bounds::within($sets, 1, 20, 'Sets');
 
-        return self::make(array_fill(0, max(1, $sets), $body), $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets);
+        return self::checked(new self(array_fill(0, max(1, $sets), $body), $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets));
     }
 
     /**
@@ -52,7 +62,7 @@ final readonly class Dose
             throw InvalidDose::because('Falling sets need at least two steps.');
         }
 
-        return self::make($bodies, $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets);
+        return self::checked(new self($bodies, $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets));
     }
 
     public function sets(): int
@@ -60,10 +70,32 @@ final readonly class Dose
         return count($this->bodies);
     }
 
-    /** The body of a set, counted from 1. */
+    /** Sets of both sides and extra ones of one side together. */
+    public function allSets(): int
+    {
+        return $this->sets() + $this->extraSets;
+    }
+
+    /** The body of a set, counted from 1; an extra one is like the last. */
     public function body(int $set): SetBody
     {
-        return $this->bodies[$set - 1] ?? throw new \OutOfRangeException("There is no set {$set}.");
+        return $this->bodies[$set > $this->sets() && $set <= $this->allSets() ? $this->sets() - 1 : $set - 1] ?? throw new \OutOfRangeException("There is no set {$set}.");
+    }
+
+    /** The one side that works in a set; null where both do. */
+    public function sideOf(int $set): ?Side
+    {
+        return $set > $this->sets() ? $this->extraSide : $this->only;
+    }
+
+    /** What is asked of one side alone; null where it rests. */
+    public function asSeenFrom(Side $side): ?self
+    {
+        if ($this->only !== null && $this->only !== $side) {
+            return null;
+        }
+
+        return $this->changed(['bodies' => [...$this->bodies, ...array_fill(0, $this->extraSide === $side ? $this->extraSets : 0, $this->body($this->allSets()))], 'only' => null, 'extraSets' => 0, 'extraSide' => null]);
     }
 
     public function first(): SetBody
@@ -93,18 +125,30 @@ final readonly class Dose
         Bounds::within($sets, 1, 20, 'Sets');
         $bodies = $this->isFalling() ? array_slice($this->bodies, 1, max(0, $sets - 1)) : array_fill(0, max(0, $sets - 1), $this->first());
 
-        return self::make([$this->first(), ...$bodies], $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+        return $this->changed(['bodies' => [$this->first(), ...$bodies]]);
     }
 
     /** @throws InvalidDose */
     public function withBody(SetBody $body): self
     {
-        return self::make(array_fill(0, max(1, $this->sets()), $body), $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+        return $this->changed(['bodies' => array_fill(0, max(1, $this->sets()), $body)]);
+    }
+
+    /**
+     * The same with other counts of holds, set by set.
+     *
+     * @param list<int> $counts strictly falling
+     *
+     * @throws InvalidDose
+     */
+    public function fallingBy(array $counts, Holds $like): self
+    {
+        return $this->changed(['bodies' => self::falling($counts, $like->seconds, $like->gapSeconds)->bodies]);
     }
 
     public function withTempo(?Tempo $tempo): self
     {
-        return self::make($this->bodies, $this->perSide, $tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+        return $this->changed(['tempo' => $tempo]);
     }
 
     /**
@@ -114,38 +158,79 @@ final readonly class Dose
      */
     public function withRest(?int $seconds): self
     {
-        return self::make($this->bodies, $this->perSide, $this->tempo, $seconds, $this->loadGrams, $this->optionalSets);
+        return $this->changed(['restSeconds' => $seconds]);
     }
 
     /** @throws InvalidDose */
     public function withLoad(?int $grams): self
     {
-        return self::make($this->bodies, $this->perSide, $this->tempo, $this->restSeconds, $grams, $this->optionalSets);
+        return $this->changed(['loadGrams' => $grams]);
     }
 
     public function eachSide(bool $perSide): self
     {
-        return self::make($this->bodies, $perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets);
+        return $this->changed(['perSide' => $perSide]);
     }
 
-    /** @param non-empty-list<SetBody> $bodies */
-    private static function make(array $bodies, bool $perSide, ?Tempo $tempo, ?int $restSeconds, ?int $loadGrams, int $optionalSets): self
+    /**
+     * For one side while the other rests; `both` for each side again. Extra sets of a side that rests fall away.
+     *
+     * @throws InvalidDose where the sides are not counted apart
+     */
+    public function onlyOn(Side $side): self
     {
-        if ($restSeconds !== null) {
-            Bounds::within($restSeconds, 0, 600, 'The rest between sets');
+        return $this->changed($side === Side::Both
+            ? ['only' => null]
+            : ['only' => $side, 'bodies' => [...$this->bodies, ...array_fill(0, $this->extraSide === $side ? $this->extraSets : 0, $this->body($this->allSets()))], 'extraSets' => 0, 'extraSide' => null]);
+    }
+
+    /**
+     * With further sets of one side alone; 0 for none.
+     *
+     * @throws InvalidDose where the sides are not counted apart, or one of them rests
+     */
+    public function withExtra(int $sets, Side $side): self
+    {
+        return $this->changed(['extraSets' => $sets, 'extraSide' => $sets === 0 ? null : $side]);
+    }
+
+    /**
+     * @param array<string, mixed> $parts by name
+     *
+     * @throws InvalidDose
+     */
+    private function changed(array $parts): self
+    {
+        /** @var array{bodies: non-empty-list<SetBody>, perSide: bool, tempo: Tempo|null, restSeconds: int|null, loadGrams: int|null, optionalSets: int, only: Side|null, extraSets: int, extraSide: Side|null} $all */
+        $all = [...get_object_vars($this), ...$parts];
+
+        return self::checked(new self(...$all));
+    }
+
+    /** @throws InvalidDose */
+    private static function checked(self $dose): self
+    {
+        if ($dose->restSeconds !== null) {
+            Bounds::within($dose->restSeconds, 0, 600, 'The rest between sets');
         }
-        if ($loadGrams !== null) {
-            Bounds::within($loadGrams, 100, 500_000, 'The load in grams');
+        if ($dose->loadGrams !== null) {
+            Bounds::within($dose->loadGrams, 100, 500_000, 'The load in grams');
         }
-        if ($tempo !== null && $bodies[0]->unit() !== Unit::Reps && ! $bodies[0] instanceof Timed) {
+        if ($dose->tempo !== null && $dose->unit() !== Unit::Reps && ! $dose->first() instanceof Timed) {
             throw InvalidDose::because('A tempo belongs to repetitions; a hold or a carry has none.');
         }
-        if ($bodies[0] instanceof Timed && $perSide) {
+        if ($dose->first() instanceof Timed && $dose->perSide) {
             throw InvalidDose::because('A timed set holds both sides in its seconds: leave out “/side”.');
         }
+        if (! $dose->perSide && ! $dose->first() instanceof Timed && ($dose->only !== null || $dose->extraSide !== null)) {
+            throw InvalidDose::because('Both sides work at once here: no side has a dose of its own.');
+        }
+        if ($dose->only !== null && $dose->extraSide !== null) {
+            throw InvalidDose::because("Only the {$dose->only->value} side works here: write its sets, without extra ones.");
+        }
+        Bounds::within($dose->optionalSets, 0, 5, 'Optional sets');
+        Bounds::within($dose->extraSets, 0, 5, 'Extra sets of one side');
 
-        Bounds::within($optionalSets, 0, 5, 'Optional sets');
-
-        return new self($bodies, $perSide, $tempo, $restSeconds, $loadGrams, $optionalSets);
+        return $dose;
     }
 }

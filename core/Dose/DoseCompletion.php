@@ -34,14 +34,14 @@ final class DoseCompletion
     private static function goingOn(string $typed, bool $inReps, bool $sided): array
     {
         $body = (preg_split('/\s+(?=r\s*\d|[@+]|\S+-\S+-)/', $typed) ?: [''])[0];
-        $isWhole = preg_match('/(?:\d+(?:s|m)?(?:\s*on)?|\))(?:\/side|\s+(?:pairs|moves))?$/', $body) === 1;
+        $isWhole = preg_match('/(?:\d+(?:s|m)?(?:\s*on)?|\))(?:\/(?:side|left|right)|\s+(?:pairs|moves))?$/', $body) === 1;
         if (! $isWhole || substr_count($typed, '(') > substr_count($typed, ')')) {
             return [];
         }
 
         return array_keys(array_filter([
             "{$typed}s" => preg_match('/^(?:\d+\s*[x×]\s*)?\d+$/u', $typed) === 1,
-            "{$typed}/side" => $sided && preg_match('/\/side|pairs|moves|\bon\b/', $typed) !== 1,
+            "{$typed}/side" => $sided && preg_match('/\/side|\/left|\/right|pairs|moves|\bon\b/', $typed) !== 1,
             "{$typed} +1" => preg_match('/\+\d/', $typed) !== 1,
             "{$typed} 3-1-3-1" => $inReps && preg_match('/\d-\S+-\S+-/', $typed) !== 1,
             "{$typed} r45" => preg_match('/\br\s*\d/', $typed) !== 1,

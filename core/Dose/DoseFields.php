@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Dose;
 
+use EvenRungs\Body\Side;
 use EvenRungs\Method\Counting;
 
 /** A dose taken apart for editing by fields. */
@@ -16,6 +17,8 @@ final readonly class DoseFields
      * @param string                                                    $counts  holds of each falling set, such as 6-5-4; empty elsewhere
      * @param int|null                                                  $cap     of an open set
      * @param bool                                                      $forTime an open set held for time, not counted
+     * @param 'both'|'left'|'right'                                     $works   which side works; `both` where each does, or both at once
+     * @param 'left'|'right'|null                                       $extraSide which the extra sets are of; null without any
      * @param '/side'|' pairs'|' moves'                                 $suffix  how repetitions of two sides are counted here: what stands behind the count
      */
     public function __construct(
@@ -33,13 +36,16 @@ final readonly class DoseFields
         public bool $forTime,
         public int $optionalSets,
         public string $suffix,
+        public string $works = 'both',
+        public int $extraSets = 0,
+        public ?string $extraSide = null,
     ) {}
 
     public static function of(Dose $dose, Counting $counting): self
     {
         $body = $dose->first();
         // Repetitions with two sides are written the way they are counted here.
-        $written = static fn(int $count): int => $dose->perSide && $dose->unit() === Unit::Reps ? $counting->written($count) : $count;
+        $written = static fn(int $count): int => $dose->perSide && $dose->only === null && $dose->unit() === Unit::Reps ? $counting->written($count) : $count;
         [$kind, $count, $seconds, $gap] = match (true) {
             $body instanceof Holds => [$dose->isFalling() ? 'falling' : 'hold', $body->count, $body->seconds, $body->gapSeconds],
             $body instanceof AccumulatedHold => ['gathered', $body->totalSeconds, $body->boutSeconds, $body->gapSeconds],
@@ -52,7 +58,17 @@ final readonly class DoseFields
         $counts = $dose->isFalling() ? implode('-', array_map(static fn(SetBody $body): string => $body instanceof Holds ? (string) $body->count : '', $dose->bodies)) : '';
         $suffix = $dose->unit() === Unit::Reps ? $counting->suffix() : Counting::EachSide->suffix();
 
-        return new self(kind: $kind, sets: $dose->sets(), count: $count, seconds: $seconds, gapSeconds: $gap, perSide: $dose->perSide, tempo: $dose->tempo?->print(), restSeconds: $dose->restSeconds, kilograms: $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), counts: $counts, cap: $cap, forTime: $body instanceof Open && $dose->unit() === Unit::Seconds, optionalSets: $dose->optionalSets, suffix: $suffix);
+        return new self(kind: $kind, sets: $dose->sets(), count: $count, seconds: $seconds, gapSeconds: $gap, perSide: $dose->perSide, tempo: $dose->tempo?->print(), restSeconds: $dose->restSeconds, kilograms: $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), counts: $counts, cap: $cap, forTime: $body instanceof Open && $dose->unit() === Unit::Seconds, optionalSets: $dose->optionalSets, suffix: $suffix, works: self::side($dose->only) ?? 'both', extraSets: $dose->extraSets, extraSide: self::side($dose->extraSide));
+    }
+
+    /** @return 'left'|'right'|null */
+    private static function side(?Side $side): ?string
+    {
+        return match ($side) {
+            Side::Left => 'left',
+            Side::Right => 'right',
+            default => null,
+        };
     }
 
     /** @param array<array-key, mixed> $data as sent; what is missing or of another type is empty */
@@ -64,13 +80,17 @@ final readonly class DoseFields
         $kind = in_array($data['kind'] ?? null, ['hold', 'falling', 'gathered', 'carry', 'timed', 'open'], true) ? $data['kind'] : 'reps';
         $suffix = array_values(array_filter(Counting::cases(), static fn(Counting $counting): bool => $counting->suffix() === ($data['suffix'] ?? '')))[0] ?? Counting::EachSide;
 
-        return new self($kind, $whole('sets') ?? 0, $whole('count') ?? 0, $whole('seconds') ?? 0, $whole('gapSeconds') ?? 0, ($data['perSide'] ?? false) === true, $text('tempo'), $whole('restSeconds'), $text('kilograms'), $text('counts') ?? '', $whole('cap'), ($data['forTime'] ?? false) === true, $whole('optionalSets') ?? 0, $suffix->suffix());
+        return new self($kind, $whole('sets') ?? 0, $whole('count') ?? 0, $whole('seconds') ?? 0, $whole('gapSeconds') ?? 0, ($data['perSide'] ?? false) === true, $text('tempo'), $whole('restSeconds'), $text('kilograms'), $text('counts') ?? '', $whole('cap'), ($data['forTime'] ?? false) === true, $whole('optionalSets') ?? 0, $suffix->suffix(), self::side(Side::tryFrom($text('works') ?? '')) ?? 'both', $whole('extraSets') ?? 0, self::side(Side::tryFrom($text('extraSide') ?? '')));
     }
 
     /** The typed line for fields that were edited one by one; whether it can be read, reading it says. */
     public function line(): string
     {
-        $side = $this->perSide ? $this->suffix : '';
+        $side = match (true) {
+            $this->works !== 'both' => "/{$this->works}",
+            $this->perSide => $this->suffix,
+            default => '',
+        };
         $unit = $this->forTime ? 's' : '';
         $body = match ($this->kind) {
             'reps' => "{$this->count}{$side}",
@@ -78,12 +98,13 @@ final readonly class DoseFields
             'falling' => "({$this->counts}x{$this->seconds}s/{$this->gapSeconds}){$side}",
             'gathered' => "({$this->count}s by {$this->seconds}s/{$this->gapSeconds}){$side}",
             'carry' => "{$this->count}m{$side}",
-            'timed' => "{$this->seconds}s on",
+            'timed' => "{$this->seconds}s on".($this->works === 'both' ? '' : $side),
             'open' => "max~{$this->count}{$unit}".($this->cap === null ? '' : "<={$this->cap}{$unit}").$side,
         };
 
         return implode(' ', array_filter([
             $this->kind === 'falling' ? $body : "{$this->sets}x{$body}",
+            $this->extraSets > 0 && $this->works === 'both' ? "+{$this->extraSets} ".($this->extraSide ?? 'left') : '',
             $this->optionalSets > 0 ? "+{$this->optionalSets}" : '',
             $this->tempo ?? '',
             $this->restSeconds === null ? '' : "r{$this->restSeconds}",

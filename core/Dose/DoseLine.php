@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace EvenRungs\Dose;
 
+use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Method\Counting;
 
 /**
  * The typed dose line and its mirror image, the printer.
  *
- *     SETSxBODY [+OPTIONAL] [TEMPO] [rREST] [@LOADkg]
+ *     SETSxBODY [+EXTRA left|right] [+OPTIONAL] [TEMPO] [rREST] [@LOADkg]
  *
  * BODY is `N`, `Ns`, `Nm`, `(NxNs/GAP)`, falling `(6-5-4xNs/GAP)`, gathered `(120s by 45s/30)`,
- * each with an optional `/side`; timed `Ns on`; open `max~EST` with an optional `<=CAP`.
- * Repetitions may also be counted in `pairs` or `moves`; `+1` is one more set if the last was clean.
+ * each with an optional `/side`, or `/left` or `/right` where only one side works; timed `Ns on`; open `max~EST` with an optional `<=CAP`.
+ * Repetitions may also be counted in `pairs` or `moves`; `+1` is one more set if the last was clean, `+1 left` one
+ * more set of the left side alone.
  * Spaces and × are accepted; the printer writes one form, and parse(print(dose)) is the same dose,
  * whichever way repetitions are counted.
  */
@@ -24,6 +26,13 @@ final class DoseLine
 
     /** How the sides are written; null until something says so. */
     private ?Counting $sides = null;
+
+    /** The one side that works; null until something says so. */
+    private ?Side $only = null;
+
+    private int $extra = 0;
+
+    private ?Side $extraSide = null;
 
     private function __construct(private readonly string $line, private readonly bool $twoSides, private readonly Counting $counting) {}
 
@@ -43,8 +52,12 @@ final class DoseLine
         }
         $reader = new self(str_replace(['×', '–', '≤'], ['x', '-', '<='], $line), $sidedness->countsEachSide(), $counting);
         $dose = $reader->read();
+        $aside = $reader->only ?? $reader->extraSide;
+        if ($sidedness === Sidedness::Both && $aside !== null) {
+            throw InvalidDoseLine::at($reader->sidesAt(), 'Both sides work at once here: leave out “'.($reader->only === null ? "+{$reader->extra} {$aside->value}" : "/{$aside->value}").'”.');
+        }
         if ($dose->first() instanceof Timed) {
-            return $dose;
+            return $reader->withSides($dose);
         }
         $plain = $reader->sides === null;
         $example = $dose->unit() === Unit::Reps ? '2x10/side' : '2x20s/side';
@@ -53,19 +66,35 @@ final class DoseLine
             $sidedness === Sidedness::Both && ! $plain => throw InvalidDoseLine::at($reader->sidesAt(), 'Both sides work at once here: leave out “/side”.'),
             $sidedness === Sidedness::Both => $dose,
             $sidedness === Sidedness::OneSided && $plain && ($counting === Counting::EachSide || $dose->unit() !== Unit::Reps) => throw InvalidDoseLine::at(mb_strlen($line), "This exercise is done one side at a time: add “/side”, such as {$example}."),
-            default => $dose->eachSide(true),
+            default => $reader->withSides($dose->eachSide(true)),
         };
+    }
+
+    /** @throws InvalidDose */
+    private function withSides(Dose $dose): Dose
+    {
+        if ($this->only !== null && $this->extraSide !== null) {
+            throw InvalidDose::because("Only the {$this->only->value} side works here: write its sets, without “+{$this->extra} {$this->extraSide->value}”.");
+        }
+        $dose = $this->only === null ? $dose : $dose->onlyOn($this->only);
+
+        return $this->extraSide === null ? $dose : $dose->withExtra($this->extra, $this->extraSide);
     }
 
     public static function print(Dose $dose, Counting $counting = Counting::EachSide): string
     {
         $first = $dose->first();
-        $counted = $dose->perSide && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
+        $counted = $dose->perSide && $dose->only === null && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
         $line = match (true) {
             $dose->isFalling() && $first instanceof Holds => self::printFalling($dose, $first),
             default => $dose->sets().'x'.self::printBody($first, $counted),
         };
-        $line .= $dose->perSide ? $counted->suffix() : '';
+        $line .= match (true) {
+            $dose->only !== null => "/{$dose->only->value}",
+            $dose->perSide => $counted->suffix(),
+            default => '',
+        };
+        $line .= $dose->extraSide === null ? '' : " +{$dose->extraSets} {$dose->extraSide->value}";
         $line .= $dose->optionalSets === 0 ? '' : " +{$dose->optionalSets}";
         $line .= $dose->tempo === null ? '' : ' '.$dose->tempo->print();
         $line .= $dose->restSeconds === null ? '' : " r{$dose->restSeconds}";
@@ -122,7 +151,7 @@ final class DoseLine
         $body = $this->body();
         [$tempo, $rest, $load, $optional] = $this->tail();
 
-        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $this->sides !== null, $tempo, $rest, $load, $optional);
+        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $this->sides !== null && ! ($this->only !== null && $body instanceof Timed), $tempo, $rest, $load, $optional);
     }
 
     private function body(): SetBody
@@ -164,7 +193,7 @@ final class DoseLine
 
         return match (true) {
             ! $this->twoSides => Counting::EachSide,
-            preg_match('/^\s*\/\s*side/i', $rest) === 1 => Counting::EachSide,
+            preg_match('/^\s*\/\s*(?:side|left|right)/i', $rest) === 1 => Counting::EachSide,
             preg_match('/^\s*pairs?(?![a-z])/i', $rest) === 1 => Counting::Pairs,
             preg_match('/^\s*move(?:ment)?s?(?![a-z])/i', $rest) === 1 => Counting::Moves,
             default => $this->counting,
@@ -173,7 +202,7 @@ final class DoseLine
 
     private function sidesAt(): int
     {
-        preg_match('/\/\s*side|pair|move/i', $this->line, $found, PREG_OFFSET_CAPTURE);
+        preg_match('/\/\s*(?:side|left|right)|pair|move|\+\s*\d+\s*(?:left|right)/i', $this->line, $found, PREG_OFFSET_CAPTURE);
 
         return mb_strlen(substr($this->line, 0, $found[0][1] ?? 0));
     }
@@ -181,7 +210,10 @@ final class DoseLine
     /** @return array{?Tempo, ?int, ?int, int} tempo, rest in seconds, load in grams, optional sets */
     private function tail(): array
     {
+        $one = $this->take('\/\s*(left|right)(?![a-z])');
+        $this->only = $one === null ? null : Side::from(strtolower($one[1] ?? ''));
         $this->sides = match (true) {
+            $this->only !== null => Counting::EachSide,
             $this->take('\/\s*side(?![a-z])') !== null => Counting::EachSide,
             $this->take('pairs?(?![a-z])') !== null => Counting::Pairs,
             $this->take('move(?:ment)?s?(?![a-z])') !== null => Counting::Moves,
@@ -190,7 +222,10 @@ final class DoseLine
         $tempo = $rest = $load = null;
         $optional = 0;
         while (! $this->atEnd()) {
-            if ($optional === 0 && ($found = $this->take('\+\s*([1-9]\d*)(?![\d.,a-z])')) !== null) {
+            if ($this->extraSide === null && ($found = $this->take('\+\s*([1-9]\d*)\s*(left|right)(?![a-z])')) !== null) {
+                $this->extra = self::whole($found[1] ?? '');
+                $this->extraSide = Side::from(strtolower($found[2] ?? ''));
+            } elseif ($optional === 0 && ($found = $this->take('\+\s*([1-9]\d*)(?![\d.,a-z])')) !== null) {
                 $optional = self::whole($found[1] ?? '');
             } elseif ($tempo === null && $rest === null && ($found = $this->take('([^\s@-]*(?:-[^\s@-]*)+)')) !== null) {
                 $tempo = Tempo::parse($found[1] ?? '');
@@ -216,9 +251,10 @@ final class DoseLine
             preg_match('/^\d+\s*(?:s|sec|seconds)\b/', $left) === 1 => 'a rest is written r45.',
             preg_match('/^(?:rest|pause)\b/', $left) === 1 => 'a rest is written r45, in seconds.',
             preg_match('/^(?:each|per|a)\s+side|^sides?\b|^e\/s\b/', $left) === 1 => 'for each side write /side, such as 2x10/side.',
+            preg_match('/^(?:left|right)\b/', $left) === 1 => 'for one side only write /left or /right behind the set, for an extra set of it +1 left.',
             preg_match('/^(?:reps?|repetitions)\b/', $left) === 1 => 'leave the word out; a plain number is repetitions.',
             preg_match('/^(?:kg|lbs?|pounds)/', $left) === 1 => 'a load is written @12kg, in kilograms.',
-            default => 'after the set come /side, +1 for an optional set, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.',
+            default => 'after the set come /side (or /left, /right), +1 for an optional set, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.',
         };
     }
 

@@ -12,9 +12,14 @@ final class DoseWords
     /** Such as "3 × 10 each side" or "3 × (4 holds of 10 s, 5 s between)". */
     public static function of(Dose $dose, Counting $counting = Counting::EachSide): string
     {
-        $counted = $dose->perSide && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
+        $counted = $dose->perSide && $dose->only === null && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
         $words = $dose->isFalling() ? self::falling($dose) : $dose->sets().' × '.self::body($dose->first(), $counted);
-        $words .= $dose->perSide ? $counted->inWords() : '';
+        $words .= match (true) {
+            $dose->only !== null => ", {$dose->only->value} side only",
+            $dose->perSide => $counted->inWords(),
+            default => '',
+        };
+        $words .= $dose->extraSide === null ? '' : ", {$dose->extraSets} more ".($dose->extraSets === 1 ? 'set' : 'sets')." {$dose->extraSide->value} only";
         $words .= match ($dose->optionalSets) {
             0 => '',
             1 => ', one more if the last was clean',

@@ -20,8 +20,9 @@ final readonly class Circumstances
     /**
      * @param list<Limit> $limits
      * @param list<Kit>   $kit
+     * @param list<Allowance> $allowances what the trainer allowed in spite of them
      */
-    public function __construct(public array $limits, public array $kit, public Method $method)
+    public function __construct(public array $limits, public array $kit, public Method $method, private array $allowances = [])
     {
         $this->rulings = new \WeakMap;
     }
@@ -29,6 +30,18 @@ final readonly class Circumstances
     public function rule(Rung $rung): Ruling
     {
         return $this->rulings[$rung] ??= Ruling::of($rung, $this);
+    }
+
+    /** What the trainer allowed against an objection to a rung; null where nothing was. */
+    public function allowance(Rung $rung, Objection $objection): ?Allowance
+    {
+        foreach ($this->allowances as $allowance) {
+            if ($allowance->rung === $rung->slug && $allowance->covers($objection)) {
+                return $allowance;
+            }
+        }
+
+        return null;
     }
 
     /** Whether a belly that domes is a fault for this person. */

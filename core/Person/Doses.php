@@ -7,6 +7,9 @@ namespace EvenRungs\Person;
 use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
@@ -28,26 +31,64 @@ final readonly class Doses
      */
     public function next(): array
     {
-        $courses = $since = [];
+        $standing = $next = [];
         foreach ($this->record->positions() as $here) {
             if (! $here->stopped) {
-                $courses[$here->rung->slug] = $this->course($here);
-                $since[$here->rung->slug] = $here->sequence;
+                $standing[$here->rung->slug][] = $here;
             }
         }
-        $next = [];
         foreach ($this->record->rungSessions(Side::Both) as $session) {
-            $rung = $session->rung;
-            $dose = isset($next[$rung->slug]) ? null : NextDose::after($rung, $this->record->rungSessions(Side::Both), $this->record->method, $this->record->today, $courses[$rung->slug] ?? Course::Open, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $since[$rung->slug] ?? 0);
-            if ($dose !== null) {
-                $next[$rung->slug] = $dose;
-            }
+            $next[$session->rung->slug] ??= $this->after($session->rung, $standing[$session->rung->slug] ?? []);
         }
+        $next = array_filter($next);
         foreach ($this->record->workingRungs() as $rung) {
             $next[$rung->slug] ??= NextDose::first($this->first($rung));
         }
 
         return $next;
+    }
+
+    /**
+     * What comes next on a rung that was logged: of two sides the smaller dose, for both.
+     *
+     * @param list<Position> $standing on this rung
+     */
+    private function after(Rung $rung, array $standing): ?NextDose
+    {
+        $courses = array_map(fn(Position $here): array => [$here->side, $here->sequence, $this->course($here)], $standing);
+        $ruling = $this->record->circumstances()->rule($rung);
+        $last = $this->lastDose($rung);
+        $bySide = [];
+        foreach ($rung->sidedness === Sidedness::OneSided ? [Side::Left, Side::Right] : [Side::Both] as $side) {
+            if ($side !== Side::Both && $ruling->onlySide() === $side->other()) {
+                continue;
+            }
+            [, $since, $course] = array_values(array_filter($courses, static fn(array $here): bool => $here[0]->meets($side)))[0] ?? [$side, 0, Course::Open];
+            // Extra sets of one side are the trainer's: they come on top of whatever both do.
+            $bySide[] = [$side, NextDose::after($rung, $this->record->rungSessions($side), $this->record->method, $this->record->today, $course, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $since)?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
+        }
+        $bySide = array_values(array_filter($bySide, static fn(array $one): bool => $one[1] !== null));
+        /** @var list<array{Side, NextDose}> $bySide */
+        if ($bySide === []) {
+            return null;
+        }
+        usort($bySide, fn(array $a, array $b): int => DoseStep::total($rung, $a[1]->dose, $this->record->method) <=> DoseStep::total($rung, $b[1]->dose, $this->record->method));
+        [$side, $smaller] = $bySide[0];
+        $differ = count($bySide) > 1 && DoseLine::print($smaller->dose) !== DoseLine::print($bySide[1][1]->dose);
+
+        $smaller = $differ ? $smaller->forBothSides($side) : $smaller;
+
+        return $last?->extraSide === null ? $smaller : $smaller->withExtra($last->extraSets, $last->extraSide);
+    }
+
+    private function lastDose(Rung $rung): ?Dose
+    {
+        $last = null;
+        foreach ($this->record->rungSessions(Side::Both) as $session) {
+            $last = $session->rung->slug === $rung->slug ? $session->dose : $last;
+        }
+
+        return $last;
     }
 
     /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */

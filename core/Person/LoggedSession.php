@@ -43,7 +43,7 @@ final readonly class LoggedSession
     }
 
     /**
-     * Each exercise once, with what was done on the given side.
+     * Each exercise once, with what was done on the given side. An exercise of the other side alone is not one of this side.
      *
      * @return list<RungSession>
      */
@@ -54,13 +54,18 @@ final readonly class LoggedSession
             $byItem[$set->item][] = $set;
         }
 
-        return array_values(array_map(fn(array $sets): RungSession => $this->exercise($sets, $library, $side), $byItem));
+        return array_values(array_filter(array_map(fn(array $sets): ?RungSession => $this->exercise($sets, $library, $side), $byItem)));
     }
 
     /** @param non-empty-list<LoggedSet> $sets of one exercise */
-    private function exercise(array $sets, Library $library, Side $side): RungSession
+    private function exercise(array $sets, Library $library, Side $side): ?RungSession
     {
         $rung = $library->rung($sets[0]->rung);
+        $planned = DoseLine::parse($sets[0]->dose, $rung->sidedness);
+        $seen = $side === Side::Both ? $planned : $planned->asSeenFrom($side);
+        if ($seen === null) {
+            return null;
+        }
         $morning = null;
         foreach ($this->mornings as $answer) {
             $morning = $answer->ladder === $rung->ladder ? $answer->morning : $morning;
@@ -69,8 +74,11 @@ final readonly class LoggedSession
         return new RungSession(
             $this->on,
             $rung,
-            DoseLine::parse($sets[0]->dose, $rung->sidedness),
-            array_map(static fn(LoggedSet $set): \EvenRungs\Progress\SetLog => $set->seenFrom($side, $rung), $sets),
+            $seen,
+            array_values(array_map(
+                static fn(LoggedSet $set): \EvenRungs\Progress\SetLog => $set->seenFrom($set->number > $planned->sets() ? $planned->extraSide ?? $side : $side, $rung),
+                array_filter($sets, static fn(LoggedSet $set): bool => $side === Side::Both || ($planned->sideOf($set->number) ?? $side) === $side),
+            )),
             $this->sequence,
             $morning,
         );

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Felt;
+use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\SetLog;
 
 /** One set as it was logged; null means not asked or not told. */
@@ -16,6 +18,7 @@ final readonly class LoggedSet
      * @param string              $rung slug
      * @param string              $dose typed line, repetitions each side
      * @param array<string, bool> $form answers by form question
+     * @param int                 $number of the set, from 1
      */
     public function __construct(
         public string $item,
@@ -30,6 +33,7 @@ final readonly class LoggedSet
         public bool $travellingPain,
         public ?Felt $felt,
         public ?Side $painSide = null,
+        public int $number = 1,
     ) {}
 
     public function ladder(): string
@@ -47,6 +51,9 @@ final readonly class LoggedSet
             default => [$this->left, $this->right],
         };
 
-        return new SetLog($done, $this->form, $this->pain, $this->effort, $this->travellingPain, $this->painSide, $this->felt);
+        // Of sides done one after the other a difference is a note, whatever an earlier version asked.
+        $form = $rung->sidedness === Sidedness::OneSided ? array_diff_key($this->form, [FormQuestion::SidesAlike->value => true]) : $this->form;
+
+        return new SetLog($done, $form, $this->pain, $this->effort, $this->travellingPain, $this->painSide, $this->felt);
     }
 }

@@ -34,6 +34,7 @@ use EvenRungs\Screening\Rescreen;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\Permitted;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Warnings;
 use EvenRungs\Session\WrittenBlock;
@@ -85,7 +86,7 @@ final class PersonRecord
         $born = $this->profile->birthYear;
         $byAge = $born === null ? [] : array_map(static fn(State $state): Limit => $state->limit(Side::Both, "born in {$born}"), State::ofAge($born, $this->today->year()));
 
-        return new Circumstances([...$limits, ...$byAge], $kit, $this->method);
+        return new Circumstances([...$limits, ...$byAge], $kit, $this->method, $this->safety->allowances);
     }
 
     /** A clearance holds today. */
@@ -168,20 +169,33 @@ final class PersonRecord
         return array_values(array_filter($this->placedLadders(), $this->isStopped(...)));
     }
 
-    /** The rung a session takes: where the sides differ, the weaker side's for both. Stopped ladders have none. */
+    /** The rung a session takes: where the sides differ, the weaker side's for both, of those no limit rests. Stopped ladders have none. */
     public function workingRung(string $ladder): ?Rung
     {
         $weakest = null;
-        foreach ($this->on($ladder) as $here) {
-            if ($here->stopped) {
-                return null;
-            }
+        if ($this->isStopped($ladder)) {
+            return null;
+        }
+        $working = array_filter($this->on($ladder), fn(Position $here): bool => ! $this->rests($here));
+        foreach ($working === [] ? $this->on($ladder) : $working as $here) {
             if ($weakest === null || $here->rung->height->above($weakest->height) < 0) {
                 $weakest = $here->rung;
             }
         }
 
         return $weakest;
+    }
+
+    /** Whether a limit rests this side of a ladder. */
+    private function rests(Position $here): bool
+    {
+        return $here->side !== Side::Both && $this->circumstances()->rule($here->rung)->isKeptFrom($here->side);
+    }
+
+    /** The side a standing is judged by: where a limit rests one side of what both stand on, the other. */
+    private function judgedSide(Rung $rung, Side $side): Side
+    {
+        return $side !== Side::Both ? $side : $this->circumstances()->rule($rung)->onlySide() ?? Side::Both;
     }
 
     /** @return array<string, Rung> the rung a session takes, by ladder */
@@ -295,7 +309,7 @@ final class PersonRecord
     /** What the rules make of everything logged since the person stands here. */
     public function proposal(Position $here): Proposal
     {
-        return $this->propose($here->rung, $here->side, $here->sequence);
+        return $this->propose($here->rung, $this->judgedSide($here->rung, $here->side), $here->sequence);
     }
 
     /**
@@ -318,10 +332,11 @@ final class PersonRecord
                 continue;
             }
             $rung = $decided === null ? $here->rung : $this->library->rung($decided->rung);
-            $session = $this->sessionOf($log, $rung->ladder, $here->side);
+            $side = $this->judgedSide($rung, $here->side);
+            $session = $this->sessionOf($log, $rung->ladder, $side);
             if ($session !== null && ProgressionRule::concerns($rung, $session)) {
                 $since = $decided === null ? $here->sequence : $log->sequence;
-                $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $here->side, $session, $this->propose($rung, $here->side, $since), $reopened);
+                $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since), $reopened);
             }
         }
 
@@ -374,6 +389,20 @@ final class PersonRecord
     public function read(array $blocks): ReadSession
     {
         return ReadSession::of($blocks, $this->library, $this->firstSide(...));
+    }
+
+    /**
+     * What of a written session this person may train; null where nothing of it can be read.
+     *
+     * @param list<WrittenBlock> $blocks
+     *
+     * @throws \EvenRungs\Reason\Refusal
+     */
+    public function permitted(array $blocks): ?Permitted
+    {
+        $session = $this->read($blocks)->session;
+
+        return $session === null ? null : Permitted::of($session, $this->circumstances());
     }
 
     private static function higher(?Rung $one, Rung $other): Rung

@@ -47,7 +47,7 @@ final readonly class PlanAgenda
     {
         $placed = $hand->plan->agenda(static function (string $id) use ($hand): array {
             $written = $hand->writtenSession($id);
-            $session = $written === null ? null : $hand->record->read($written->blocks)->session;
+            $session = $written === null ? null : $hand->record->permitted($written->blocks)?->session;
 
             return ['Core: '.($written->title ?? 'session'), self::lines($hand, $session), self::minutes($session)];
         });

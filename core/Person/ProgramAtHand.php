@@ -388,7 +388,7 @@ final class ProgramAtHand
     public function session(WrittenWeek $week, string $slot): ?Session
     {
         try {
-            return $this->record->read(self::blocks($week, $slot))->session;
+            return $this->record->permitted(self::blocks($week, $slot))?->session;
         } catch (UnknownRung) {
             return null;
         }

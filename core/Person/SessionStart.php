@@ -59,7 +59,9 @@ final readonly class SessionStart
             if ($proposed?->rises || $proposed?->isLighter) {
                 $notes[] = $proposed->reason;
             }
-            $blocks[] = self::straight($rung, $proposed->dose ?? $record->doses()->first($rung)->dose);
+            $only = $record->circumstances()->rule($rung)->onlySide();
+            $dose = $proposed->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
+            $blocks[] = self::straight($rung, $only === null || ! $dose->perSide ? $dose : $dose->onlyOn($only));
         }
         foreach (Demand::everyWeek() as $demand) {
             if (! in_array($demand, $met, true)) {
@@ -146,6 +148,10 @@ final readonly class SessionStart
         $ruling = $record->circumstances()->rule($rung);
         if ($ruling->openOn(Side::Both)) {
             return [$rung, []];
+        }
+        $only = $ruling->onlySide();
+        if ($only !== null) {
+            return [$rung, [Reason::because(Rule::LeftOut, "“{$rung->name}”: the {$only->value} side only. {$ruling->reasons[0]->sentence}", ['exercise' => $rung->name], 'The limit lifted.')]];
         }
         $substitution = Substitution::for($rung, $record->library, $record->circumstances());
 

@@ -37,7 +37,7 @@ final class WeekAtHand
 
     public function content(WrittenSession $session): SlotContent
     {
-        return $this->contents[$session->id] ??= SlotContent::of($session->title, $this->record->read($session->blocks)->session, $this->record->doses()->isTooMuchForPrimer(...));
+        return $this->contents[$session->id] ??= SlotContent::of($session->title, $this->record->permitted($session->blocks)?->session, $this->record->doses()->isTooMuchForPrimer(...));
     }
 
     /** What happens in every week. */

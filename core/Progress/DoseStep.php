@@ -108,7 +108,7 @@ final readonly class DoseStep
             }
             $counts = array_map(static fn(Holds $one): int => $one->count - 1, $bodies);
 
-            return new self(Dose::falling($counts, $last->seconds, $bodies[0]->gapSeconds, $dose->perSide, $dose->tempo, $dose->restSeconds, $dose->loadGrams, $dose->optionalSets), 'one hold less in a set');
+            return new self($dose->fallingBy($counts, $bodies[0]), 'one hold less in a set');
         }
         $pause = $body instanceof Reps && $mark->pause > 0 ? $rung->tempoOf($dose)->pauseHigh->seconds : 0;
         if ($pause > self::SECONDS) {
@@ -227,7 +227,7 @@ final readonly class DoseStep
         }
         $counts = array_map(static fn(Holds $body): int => $body->count + 1, $bodies);
 
-        return new self(Dose::falling($counts, $bodies[0]->seconds, $bodies[0]->gapSeconds, $dose->perSide, $dose->tempo, $dose->restSeconds, $dose->loadGrams, $dose->optionalSets), 'one more hold in a set');
+        return new self($dose->fallingBy($counts, $bodies[0]), 'one more hold in a set');
     }
 
     private static function isLong(LeavingMark $mark): bool

@@ -32,12 +32,17 @@ enum FormQuestion: string
         };
     }
 
-    /** @return list<self> what is asked of a set */
-    public static function asked(bool $breathing, bool $doming): array
+    /**
+     * @param bool $sidesTogether both sides work in one movement; where they are done one after the other they are a note, not a fault
+     *
+     * @return list<self> what is asked of a set
+     */
+    public static function asked(bool $breathing, bool $doming, bool $sidesTogether): array
     {
         return array_values(array_filter(self::cases(), static fn(self $question): bool => match ($question) {
             self::Breathing => $breathing,
             self::BellyFlat => $doming,
+            self::SidesAlike => $sidesTogether,
             default => true,
         }));
     }

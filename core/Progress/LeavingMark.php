@@ -123,7 +123,7 @@ final readonly class LeavingMark
         if (! $this->isPlanned($session->rung, $dose)) {
             return false;
         }
-        if (count($session->sets) < $dose->sets()) {
+        if (count($session->sets) < $dose->allSets()) {
             return null;
         }
         $least = array_map(static fn(SetLog $set): ?int => $set->least(), $session->sets);
@@ -132,7 +132,7 @@ final readonly class LeavingMark
         }
         /** @var non-empty-list<int> $least */
         foreach ($least as $index => $done) {
-            $planned = $dose->body(min($index + 1, $dose->sets()))->target();
+            $planned = $dose->body(min($index + 1, $dose->allSets()))->target();
             if ($done < ($this->once || $dose->isFalling() ? $planned : $this->target)) {
                 return false;
             }

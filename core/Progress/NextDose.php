@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
@@ -96,6 +97,24 @@ final readonly class NextDose
     public static function first(FirstDose $first): self
     {
         return new self($first->dose, false, $first->reason);
+    }
+
+    /** Both sides take it, since this one allows no more. */
+    public function forBothSides(Side $weaker): self
+    {
+        return new self($this->dose, $this->rises, $this->reason->adding("The {$weaker->value} side sets the dose of both."), $this->isLighter);
+    }
+
+    /** Without so many of its sets; one always stays. */
+    public function withoutSets(int $sets): self
+    {
+        return $sets === 0 ? $this : new self($this->dose->withSets(max(1, $this->dose->sets() - $sets)), $this->rises, $this->reason, $this->isLighter);
+    }
+
+    /** With the further sets of one side that were written last. */
+    public function withExtra(int $sets, Side $side): self
+    {
+        return new self($this->dose->withExtra($sets, $side), $this->rises, $this->reason, $this->isLighter);
     }
 
     /** @param array<string, string> $said */

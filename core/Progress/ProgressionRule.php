@@ -142,7 +142,7 @@ final readonly class ProgressionRule
     {
         return array_values(array_filter($session->setsWithFault(), function (int $number) use ($session): bool {
             $least = $session->sets[$number - 1]->least();
-            $target = $session->dose->body(min($number, $session->dose->sets()))->target();
+            $target = $session->dose->body(min($number, $session->dose->allSets()))->target();
 
             return $least === null || $least >= $target || $least < $this->lowEnd($session, $target);
         }));

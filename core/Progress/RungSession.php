@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Ladder\Rung;
@@ -58,12 +59,12 @@ final readonly class RungSession
     {
         foreach ($this->sets as $index => $set) {
             $least = $set->least();
-            if ($least === null || $least < $this->dose->body(min($index + 1, $this->dose->sets()))->target()) {
+            if ($least === null || $least < $this->dose->body(min($index + 1, $this->dose->allSets()))->target()) {
                 return false;
             }
         }
 
-        return count($this->sets) >= $this->dose->sets();
+        return count($this->sets) >= $this->dose->allSets();
     }
 
     /** Where it was felt, a wrong place before a right one; null when nobody asked. */
@@ -92,7 +93,7 @@ final readonly class RungSession
     {
         foreach ($this->sets as $index => $set) {
             $least = $set->least();
-            if ($least !== null && $least < $lowEnd($this->dose->body(min($index + 1, $this->dose->sets()))->target())) {
+            if ($least !== null && $least < $lowEnd($this->dose->body(min($index + 1, $this->dose->allSets()))->target())) {
                 return true;
             }
         }
@@ -103,12 +104,12 @@ final readonly class RungSession
     public function everyTick(): bool
     {
         foreach ($this->sets as $set) {
-            if (! $set->everyTick($this->rung->asksForBreathing($this->dose))) {
+            if (! $set->everyTick($this->rung->asksForBreathing($this->dose), $this->rung->sidedness !== Sidedness::OneSided)) {
                 return false;
             }
         }
 
-        return count($this->sets) >= $this->dose->sets();
+        return count($this->sets) >= $this->dose->allSets();
     }
 
     /**
@@ -134,7 +135,7 @@ final readonly class RungSession
             }
         }
 
-        return count($this->sets) >= $this->dose->sets() ? true : null;
+        return count($this->sets) >= $this->dose->allSets() ? true : null;
     }
 
     /** Pain that stops a ladder: above 5, travelling, or worse next morning. */

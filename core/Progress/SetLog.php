@@ -42,10 +42,10 @@ final readonly class SetLog
     }
 
     /** Every question that was to be asked has been answered with yes. */
-    public function everyTick(bool $breathingAsked): bool
+    public function everyTick(bool $breathingAsked, bool $sidesTogether = true): bool
     {
         foreach (FormQuestion::cases() as $question) {
-            if ($question === FormQuestion::Breathing && ! $breathingAsked) {
+            if (($question === FormQuestion::Breathing && ! $breathingAsked) || ($question === FormQuestion::SidesAlike && ! $sidesTogether)) {
                 continue;
             }
             // Sets logged before the limit was noted were not asked about the belly.

@@ -26,6 +26,12 @@ final readonly class Reason
         return new self($rule, $sentence, $list, $wouldChange);
     }
 
+    /** The same with one more sentence. */
+    public function adding(string $sentence): self
+    {
+        return new self($this->rule, "{$this->sentence} {$sentence}", $this->inputs, $this->wouldChange);
+    }
+
     /** @return array{rule: string, sentence: string, inputs: array<string, string>, wouldChange: string|null} as it is kept */
     public function toArray(): array
     {

@@ -29,6 +29,8 @@ enum Rule: string
     case LimitRulesOut = 'screening.limit-rules-out';
     case LimitCaution = 'screening.limit-caution';
     case KitMissing = 'ladder.kit-missing';
+    case Allowed = 'screening.allowed';
+    case LeftOut = 'session.left-out';
     case MethodPutsAway = 'method.put-away';
     case PracticeHides = 'library.hidden';
     case Substitution = 'ladder.substitution';
@@ -116,6 +118,8 @@ enum Rule: string
             self::LimitRulesOut => 'A limit of the body rules out the rungs that load what it spares, on the side it is on.',
             self::LimitCaution => 'A limit of the body caps how long a hold or a set lasts, or asks to watch something.',
             self::KitMissing => 'A rung whose kit is not at the place planned for is ruled out.',
+            self::Allowed => 'The trainer may allow a person a rung that a limit or missing kit rules out, with a written reason that is kept, not where a clinician’s word is asked for; what is noted later closes it again.',
+            self::LeftOut => 'What a limit or missing kit rules out may stand in a draft, and reaches no week, sheet or player: the rung is left out, or only the side that is sore where the other can work.',
             self::MethodPutsAway => 'The method puts away rungs its school does not use.',
             self::PracticeHides => 'A rung the practice has hidden is not offered.',
             self::Substitution => 'A rung that is ruled out is replaced by one of the same demand that is open, with the smallest difference of height and not above the person, of the same kind, with the least kit, from the same ladder first.',
@@ -189,7 +193,7 @@ enum Rule: string
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::SidesTogether, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::Felt,
-            self::LimitRulesOut, self::LimitCaution, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
+            self::LimitRulesOut, self::LimitCaution, self::Allowed, self::LeftOut, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
             default => Basis::OurChoice,
         };
     }
@@ -210,7 +214,7 @@ enum Rule: string
             self::PracticeHides => 'The practice’s own library.',
             self::MethodPutsAway => 'The practice’s own method; schools of the trade differ here.',
             self::DangerSign => 'General screening knowledge, in our own words. It never diagnoses; local rules and the advice of a licensed professional come first.',
-            self::LimitRulesOut, self::LimitCaution => 'Common caution of the trade. Local rules and the advice of a licensed professional come first.',
+            self::LimitRulesOut, self::LimitCaution, self::Allowed, self::LeftOut => 'Common caution of the trade. Local rules and the advice of a licensed professional come first.',
             default => match ($this->basis()) {
                 Basis::Published => 'Published.',
                 Basis::CommonPractice => 'Common practice of the trade, without one source.',

@@ -27,6 +27,7 @@ final readonly class Caution
      * @param int|null           $highestEffort 0 to 10
      * @param int|null           $mostDays      training days in a week
      * @param bool               $wantsSupport  something to hold when standing
+     * @param bool               $asksClinician what it closes is a clinician's to open, not the trainer's
      */
     public function __construct(
         public string $label,
@@ -44,5 +45,6 @@ final readonly class Caution
         public ?int $highestEffort = null,
         public ?int $mostDays = null,
         public bool $wantsSupport = false,
+        public bool $asksClinician = false,
     ) {}
 }

@@ -80,8 +80,9 @@ enum State: string
     /**
      * @param string $origin  where it comes from, such as "noted on 12 November"
      * @param bool   $cleared a clearance that holds today covers what the state keeps for one
+     * @param string $noted   which note of the person's it is; empty where it was not noted
      */
-    public function limit(Side $side, string $origin = '', bool $cleared = false): Limit
+    public function limit(Side $side, string $origin = '', bool $cleared = false, string $noted = ''): Limit
     {
         $row = $this->row();
         $side = $row->sided ? $side : Side::Both;
@@ -102,6 +103,8 @@ enum State: string
             highestEffort: $row->highestEffort,
             mostDays: $row->mostDays,
             wantsSupport: $row->wantsSupport,
+            noted: $noted,
+            asksClinician: $row->asksClinician,
         );
     }
 
@@ -147,11 +150,13 @@ enum State: string
             self::Osteoporosis => new Caution(
                 'osteoporosis',
                 'No head-lift, no loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
+                asksClinician: true,
                 highest: [Load::Neck->value => 0, Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
             ),
             self::RaisedPressure => new Caution(
                 'raised pressure, heart, glaucoma or retina trouble',
                 'Breathe all the time; no hold over 10 s at effort 7 or more; at 160/100 and above a clinician’s word first.',
+                asksClinician: true,
                 highest: [Load::LongStrain->value => 0, Load::HeadDown->value => 0],
                 caps: [DoseCap::onHolds(10, 'at effort 7 or more')],
             ),
@@ -172,6 +177,7 @@ enum State: string
                 'hernia',
                 'Doming or bulging ends the set; loaded carries and lifts wait for a clinician’s clearance.',
                 clearable: true,
+                asksClinician: true,
                 watchesDoming: true,
             ),
             self::PelvicFloor => new Caution(

@@ -7,7 +7,7 @@ namespace EvenRungs\Session;
 /**
  * Stations in turn, round after round. The rest is stored for each gap between stations and may be 0;
  * after a round's last station comes the round rest; nothing after the very last one.
- * A station with fewer sets than the others leaves the circuit early: round r runs those with sets ≥ r.
+ * A station with fewer sets than the others leaves the circuit early: round r runs those with sets ≥ r, extra sets of one side counted.
  */
 final readonly class Circuit implements Block
 {
@@ -61,6 +61,6 @@ final readonly class Circuit implements Block
 
     public function rounds(): int
     {
-        return max(array_map(static fn(Item $item): int => $item->dose->sets(), $this->stations));
+        return max(array_map(static fn(Item $item): int => $item->dose->allSets(), $this->stations));
     }
 }

@@ -36,6 +36,9 @@ final readonly class Item
                 ? "In “{$rung->name}” both sides work at once: its dose has no “/side”."
                 : "“{$rung->name}” is done one side after the other: its dose needs “/side”.");
         }
+        if (! $rung->sidedness->countsEachSide() && ($dose->only !== null || $dose->extraSide !== null)) {
+            throw InvalidSession::because("In “{$rung->name}” both sides work at once: no side has a dose of its own.");
+        }
     }
 
     public function restSeconds(): int

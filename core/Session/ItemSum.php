@@ -17,7 +17,7 @@ final class ItemSum
         $bySet = $rests = [];
         $body = $item->dose->first();
         // The second a timed set of two sides cannot share out is rest inside the set.
-        $leftOver = $body instanceof Timed && $item->isOneSided() && ($body->seconds - SetClock::SIDE_CHANGE_SECONDS) % 2 === 1;
+        $leftOver = $body instanceof Timed && $item->isOneSided() && $item->dose->only === null && ($body->seconds - SetClock::SIDE_CHANGE_SECONDS) % 2 === 1;
         $sets = [];
         foreach ($segments as $segment) {
             if ($segment->stretch === TimeKind::Rest && (! $leftOver || isset($sets[$segment->set]))) {

@@ -58,7 +58,7 @@ final readonly class Session
     /** The part of its length, in seconds, that so many of its sets stand for. */
     public function secondsFor(int $sets): int
     {
-        $planned = array_sum(array_map(static fn(Item $item): int => $item->dose->sets(), $this->items()));
+        $planned = array_sum(array_map(static fn(Item $item): int => $item->dose->allSets(), $this->items()));
 
         return (int) round($this->timeline()->totals()->total() * min(1, $sets / $planned));
     }

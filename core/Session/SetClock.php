@@ -29,6 +29,10 @@ final readonly class SetClock
     public static function segments(Item $item, int $block, int $set): array
     {
         $clock = new self($item, $block, $set, $item->dose->body($set));
+        $alone = $item->dose->sideOf($set);
+        if ($alone !== null) {
+            return $clock->oneSide($alone);
+        }
         if ($clock->body instanceof Timed) {
             return $clock->timed($clock->body);
         }

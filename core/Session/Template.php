@@ -78,7 +78,9 @@ final readonly class Template
                     continue;
                 }
                 $used[] = $rung->slug;
-                $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print(self::dose($slot, $block, $rung, $doses[$rung->slug] ?? $rung->defaultDose($circumstances->method))));
+                $dose = self::dose($slot, $block, $rung, $doses[$rung->slug] ?? $rung->defaultDose($circumstances->method));
+                $only = $dose->perSide ? $circumstances->rule($rung)->onlySide() : null;
+                $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print($only === null ? $dose : $dose->onlyOn($only)));
             }
             if ($block->rounds !== null && count($items) > 1) {
                 $blocks[] = new WrittenBlock(true, $items, array_fill(0, count($items) - 1, $block->gapSeconds), $block->roundRestSeconds, $block->part);
@@ -107,7 +109,7 @@ final readonly class Template
         $open = array_values(array_filter($library->meeting($slot->demand), static fn(Rung $rung): bool => ! in_array($rung->ladder, $stopped, true)
             && ! in_array($rung->slug, $used, true)
             && ($rung->inTrunk($circumstances->method) || $rung->slug === $stands?->slug)
-            && $circumstances->rule($rung)->openOn(Side::Both)));
+            && ($circumstances->rule($rung)->openOn(Side::Both) || ($rung->slug === $stands?->slug && $circumstances->rule($rung)->onlySide() !== null))));
         $notes = [];
         foreach ([true, false] as $strictly) {
             $fitting = array_values(array_filter($open, static fn(Rung $rung): bool => $slot->accepts($rung, $strictly)));
@@ -120,6 +122,8 @@ final readonly class Template
             }
             if ($stands === null) {
                 $notes[] = Reason::because(Rule::Template, "{$name}: not placed yet, so the template begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.');
+            } elseif ($slot->belowTenths === 0 && $best->slug === $stands->slug && $circumstances->rule($stands)->onlySide() !== null) {
+                $notes[] = Reason::because(Rule::LeftOut, "“{$stands->name}”: the {$circumstances->rule($stands)->onlySide()->value} side only. {$circumstances->rule($stands)->reasons[0]->sentence}", ['exercise' => $stands->name], 'The limit lifted.');
             } elseif ($slot->belowTenths === 0 && ! $circumstances->rule($stands)->openOn(Side::Both)) {
                 $notes[] = Reason::because(Rule::Template, "{$name}: “{$best->name}” stands in for the working rung. ".$circumstances->rule($stands)->reasons[0]->sentence, ['working rung' => $stands->name, 'height' => $best->height->label()]);
             }

@@ -76,7 +76,7 @@ final readonly class Timeline
     private static function straight(Item $item, int $block): array
     {
         $segments = [];
-        for ($set = 1; $set <= $item->dose->sets(); $set++) {
+        for ($set = 1; $set <= $item->dose->allSets(); $set++) {
             if ($set > 1) {
                 $segments[] = new Segment(TimeKind::Rest, $item->restSeconds(), $block, $item, $set - 1);
             }
@@ -93,7 +93,7 @@ final readonly class Timeline
         $previous = null;
         for ($round = 1; $round <= $circuit->rounds(); $round++) {
             foreach ($circuit->stations as $index => $item) {
-                if ($item->dose->sets() < $round) {
+                if ($item->dose->allSets() < $round) {
                     continue;
                 }
                 if ($previous !== null) {

@@ -16,6 +16,7 @@ use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Objection;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
 use EvenRungs\Reason\Reason;
@@ -55,11 +56,20 @@ final readonly class Warnings
     {
         $warnings = [];
         $ruling = $this->circumstances->rule($item->rung);
-        $swap = $ruling->reasons === [] ? null : $this->substitute($item, $inCircuit);
-        foreach ($ruling->reasons as $reason) {
-            $warnings[] = new Warning($reason, $swap);
-            // One swap mends them all.
-            $swap = null;
+        $against = array_filter($ruling->objections, static fn(Objection $objection): bool => $objection->side->meets($item->dose->only ?? Side::Both));
+        $narrowed = $against === [] ? null : Permitted::item($item, $this->circumstances);
+        // One repair mends them all: the side that may work, else another rung.
+        $repair = match (true) {
+            $against === [] => null,
+            $narrowed !== null && $narrowed !== $item => Repair::by(ucfirst($narrowed->firstSide->value).' side only', Edit::dose($item->id, $narrowed->dose)),
+            default => $this->substitute($item, $inCircuit),
+        };
+        foreach ($against as $objection) {
+            $warnings[] = new Warning($objection->reason, $repair);
+            $repair = null;
+        }
+        foreach ($ruling->allowed as $reason) {
+            $warnings[] = new Warning($reason);
         }
         if (($this->stopped)($item->rung->ladder)) {
             $warnings[] = new Warning(
@@ -123,7 +133,7 @@ final readonly class Warnings
     {
         $default = $rung->defaultDose($this->circumstances->method);
         $dose = match (true) {
-            $item->dose->first() instanceof Timed => $item->dose,
+            $item->dose->first() instanceof Timed => $item->dose->onlyOn(Side::Both),
             $inCircuit && ! $default->isFalling() => $default->withSets($item->dose->sets()),
             default => $default,
         };

@@ -19,6 +19,7 @@ use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\MorningAnswer;
+use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
@@ -29,6 +30,7 @@ use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
@@ -37,8 +39,8 @@ use Symfony\Component\Yaml\Yaml;
  * The book of cases that a trainer can read (library/cases): a person, a method and what was logged, and what the rules
  * make of it. What is expected comes from the written rules, never from running the code.
  *
- * @phpstan-type LogRow array{day: int, dose: string, done?: list<int|list<int>>, fault?: list<int>, effort?: int, pain?: int, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string}
- * @phpstan-type CaseRow array{name: string, rules: list<string>, rung: string, method?: list<string>, person?: array{born?: int, weights?: list<int>}, holds?: list<array{kind: string, side?: string, seconds: int}>, left?: string, right?: string, mark?: int, log?: list<LogRow>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, says_not?: list<string>, next_says?: list<string>}}
+ * @phpstan-type LogRow array{day: int, dose: string, done?: list<int|list<int|null>>, fault?: list<int>, effort?: int, pain?: int, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string}
+ * @phpstan-type CaseRow array{name: string, rules: list<string>, rung: string, method?: list<string>, person?: array{born?: int, weights?: list<int>, limits?: list<array{state: string, side?: string}>}, holds?: list<array{kind: string, side?: string, seconds: int}>, left?: string, right?: string, mark?: int, log?: list<LogRow>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, says_not?: list<string>, next_says?: list<string>}}
  */
 final class CaseBookTest extends TestCase
 {
@@ -125,7 +127,7 @@ final class CaseBookTest extends TestCase
             $method,
             $begin->plusDays($case['today'] ?? max($days)),
             new Profile(aim: Aim::cases()[0], shares: null, birthYear: $case['person']['born'] ?? null, sex: null, trainingDays: [1, 3, 5], minutes: 30, kit: Kit::cases(), weights: $case['person']['weights'] ?? null, other: []),
-            new Safety([], [], [], $begin),
+            new Safety(array_map(static fn(array $limit): NotedLimit => new NotedLimit(State::from($limit['state']), Side::from($limit['side'] ?? 'both'), $begin, false), $case['person']['limits'] ?? []), [], [], $begin),
             History::of([...(isset($case['left']) ? [new Placing('left', $rung->ladder, Side::Both, $case['left'], false, -1, $begin)] : []), new Placing('placed', $rung->ladder, isset($case['right']) ? Side::Left : Side::Both, $rung->slug, false, 0, $begin), ...(isset($case['right']) ? [new Placing('right', $rung->ladder, Side::Right, $case['right'], false, 0, $begin)] : [])], $decisions, $logs, $holds, [], null),
         );
     }
@@ -137,12 +139,15 @@ final class CaseBookTest extends TestCase
         $dose = DoseLine::parse($row['dose'], $rung->sidedness);
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $sets = [];
-        for ($set = 1; $set <= $dose->sets(); $set++) {
+        for ($set = 1; $set <= $dose->allSets(); $set++) {
             $target = $dose->body($set)->target();
-            $done = ($row['done'] ?? [])[$set - 1] ?? ($dose->perSide ? [$target, $target] : $target);
+            $done = ($row['done'] ?? [])[$set - 1] ?? match (true) {
+                ! $dose->perSide => $target,
+                default => [$dose->sideOf($set) === Side::Right ? null : $target, $dose->sideOf($set) === Side::Left ? null : $target],
+            };
             [$both, $left, $right] = is_array($done) ? [null, $done[0], $done[1]] : [$done, null, null];
             $felt = $row['felt'] ?? 'right';
-            $sets[] = new LoggedSet('item', $slug, $row['dose'], $both, $left, $right, in_array($set, $row['fault'] ?? [], true) ? [...$ticks, FormQuestion::BackAndPelvis->value => false] : $ticks, $row['pain'] ?? 0, $row['effort'] ?? 6, false, $felt === 'not-asked' ? null : Felt::from($felt));
+            $sets[] = new LoggedSet('item', $slug, $row['dose'], $both, $left, $right, in_array($set, $row['fault'] ?? [], true) ? [...$ticks, FormQuestion::BackAndPelvis->value => false] : $ticks, $row['pain'] ?? 0, $row['effort'] ?? 6, false, $felt === 'not-asked' ? null : Felt::from($felt), null, $set);
         }
 
         return new LoggedSession($id, 'session', $on, $sequence, 600, $sets, isset($row['morning']) ? [new MorningAnswer($rung->ladder, new Morning($row['morning']['pain'], $row['morning']['worse']), $sequence + 1)] : []);

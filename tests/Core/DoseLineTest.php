@@ -44,6 +44,11 @@ final class DoseLineTest extends TestCase
         yield ['2 x max ~ 40 s <= 60 s', Sidedness::Both, '2xmax~40s<=60s'];
         yield ['3x60s on r30', Sidedness::OneSided, '3x60s on r30'];
         yield ['1x(120s by 45s/30)', Sidedness::Both, '1x(120s by 45s/30)'];
+        yield 'one side alone' => ['2 x 20 s / right', Sidedness::OneSided, '2x20s/right'];
+        yield 'an extra set of one side' => ['2x20s/side + 1 left r45', Sidedness::OneSided, '2x20s/side +1 left r45'];
+        yield 'an extra set of one side, and one more if clean' => ['2x10/side +1 +2 right', Sidedness::OneSided, '2x10/side +2 right +1'];
+        yield 'one side of an alternating rung' => ['2x10/left', Sidedness::Alternating, '2x10/left'];
+        yield 'one side by the clock' => ['3x30s on/left r30', Sidedness::OneSided, '3x30s on/left r30'];
         yield 'a plain count on an alternating rung is each side' => ['2x10', Sidedness::Alternating, '2x10/side'];
         yield 'a tempo with its fastest part' => ['2x10 2-0-X-1', Sidedness::Both, '2x10 2-0-X-1'];
     }
@@ -73,6 +78,12 @@ final class DoseLineTest extends TestCase
         yield 'a tempo on a hold' => ['3x30s 3-1-3-1', Sidedness::Both, 'A tempo belongs to repetitions'];
         yield 'a side missing' => ['3x10', Sidedness::OneSided, 'add “/side”'];
         yield 'a side too many' => ['3x10/side', Sidedness::Both, 'leave out “/side”'];
+        yield 'one side of a rung that has none' => ['3x10/left', Sidedness::Both, 'leave out “/left”'];
+        yield 'an extra set of a side that is none' => ['3x10 +1 right', Sidedness::Both, 'leave out “+1 right”'];
+        yield 'a side by the clock that is none' => ['30s on/left', Sidedness::Both, 'leave out “/left”'];
+        yield 'extra sets of a side while the other rests' => ['2x10/right +1 left', Sidedness::OneSided, 'Only the right side works here'];
+        yield 'a hundred extra sets' => ['2x10/side +100 left', Sidedness::OneSided, 'Extra sets of one side can be from 0 to 5'];
+        yield 'a side as a word' => ['2x10/side left', Sidedness::OneSided, 'for one side only write /left or /right'];
         yield 'falling sets that rise' => ['(4-5-6x10s/5)', Sidedness::Both, 'get shorter'];
         yield 'a cap below the estimate' => ['max~30<=20', Sidedness::Both, 'cannot be below'];
         yield 'HTML' => ['<b>3x10</b>', Sidedness::Both, 'is not a set'];

@@ -19,7 +19,7 @@ final class StrangerTest extends ApiTestCase
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'logSession', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
-        'review', 'decide', 'takeDecisionBack',
+        'review', 'decide', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void
@@ -48,6 +48,7 @@ final class StrangerTest extends ApiTestCase
 
         $this->postJson("/api/people/{$person}/programs", ['id' => $program = self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()])->assertCreated();
 
+        DB::table('rung_allowances')->insert(['id' => $allowance = self::id(), 'practice_id' => $this->trainer->practice_id, 'person_id' => $person, 'rung' => 'press-out/standing', 'against' => '[]', 'reason' => '', 'allowed_on' => '2026-06-01', 'time_zone' => 'Europe/Vienna', 'user_id' => $this->trainer->id, 'sequence' => 1]);
         $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
         $this->actingAs($stranger);
         $walked = [];
@@ -65,6 +66,7 @@ final class StrangerTest extends ApiTestCase
                 str_contains($uri, '{brace}') => $brace,
                 str_contains($uri, '{photo}') => $photo,
                 str_contains($uri, '{program}') => $program,
+                str_contains($uri, '{allowance}') => $allowance,
                 str_contains($uri, '{date}') => '2026-06-01',
                 default => $session,
             };
@@ -103,6 +105,7 @@ final class StrangerTest extends ApiTestCase
             str_contains($uri, 'calendar') => ['version' => 0, 'morning' => '07:30', 'midday' => '12:30', 'evening' => '18:00', 'alarmMinutes' => null],
             str_ends_with($uri, 'soreness') => ['id' => self::id(), 'ofTen' => 2],
             str_ends_with($uri, 'marks') => ['rung' => 'press-out/standing', 'target' => 10, 'reason' => 'mine'],
+            str_ends_with($uri, 'allowances') => ['id' => self::id(), 'rung' => 'press-out/standing', 'reason' => 'mine'],
             str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],
             str_ends_with($uri, 'sessions/start') => ['from' => 'board'],

@@ -14,6 +14,7 @@ use App\Http\Shared\LimitInput;
 use App\Http\Shared\ReasonView;
 use App\Models\Person;
 use App\Models\Placement;
+use App\Models\RungAllowance;
 use App\Models\RungMark;
 use App\Models\SetUp;
 use App\Models\User;
@@ -26,6 +27,7 @@ use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\InvalidDose;
+use EvenRungs\Ladder\Objection;
 use EvenRungs\Progress\LeavingMark;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -142,6 +144,49 @@ final readonly class BoardController
         $file = $this->open->of($person->unsetRelations(), $input->by());
 
         return new JsonResponse(MarkView::of($file->record->library->rung($rung->slug), $file->record->method, $file->mark($rung->slug)));
+    }
+
+    /** Allows a person a rung in spite of a limit or missing kit, with a reason that is kept. */
+    #[Writes('/api/people/{person}/allowances', 'allowRung', AllowanceView::class, AllowanceRequest::class, 201)]
+    public function allow(Person $person, AllowanceRequest $input): JsonResponse
+    {
+        $file = $this->open->of($person, $input->by());
+        Problem::whenClosed($file->record->admission());
+        $known = RungAllowance::query()->find($input->text('id'));
+        if ($known !== null && ($known->person_id !== $person->id || $known->rung !== $input->text('rung') || $known->reason !== $input->text('reason'))) {
+            throw Problem::conflict('other-allowance', 'Something else is kept under this number: nothing was stored.');
+        }
+        if ($known === null) {
+            if (! $file->record->library->has($input->text('rung'))) {
+                throw Problem::field('rung', 'The library has no such rung.');
+            }
+            $ruling = $file->record->circumstances()->rule($file->record->library->rung($input->text('rung')));
+            foreach ($ruling->objections as $objection) {
+                if (! $objection->mayBeAllowed()) {
+                    throw Problem::field('rung', $objection->asksClinician ? "{$objection->reason->sentence} Here a clinician’s word is asked for: it is not the trainer’s to allow." : $objection->reason->sentence);
+                }
+            }
+            if ($ruling->objections === []) {
+                throw Problem::field('rung', "“{$ruling->rung->name}” is open: there is nothing to allow.");
+            }
+            $known = RungAllowance::query()->create([
+                'id' => $input->text('id'), 'person_id' => $person->id, 'rung' => $ruling->rung->slug, 'reason' => $input->text('reason'),
+                'against' => array_map(static fn(Objection $objection): string => $objection->key, $ruling->objections),
+                'allowed_on' => $file->record->today->iso(), 'time_zone' => $file->clock->timeZone(), 'user_id' => $input->by()->id, 'sequence' => $file->clock->sequence(),
+            ]);
+        }
+
+        return new JsonResponse(AllowanceView::of($known->inCore()), 201);
+    }
+
+    /** Takes an allowance back: what rules the rung out rules it out again. */
+    #[Removes('/api/people/{person}/allowances/{allowance}', 'takeAllowanceBack')]
+    public function forbid(Person $person, RungAllowance $allowance, #[CurrentUser] User $by): Response
+    {
+        abort_unless($allowance->person_id === $person->id, 404);
+        RungAllowance::query()->whereKey($allowance->id)->whereNull('taken_back_at')->update(['taken_back_at' => now(), 'taken_back_by' => $by->id]);
+
+        return new Response(status: 204);
     }
 
     /** Takes a placing by hand back; the row stays, marked as taken back. */

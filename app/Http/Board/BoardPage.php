@@ -13,6 +13,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Allowance;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Ruling;
 use EvenRungs\Ladder\Rung;
@@ -81,6 +82,15 @@ final class BoardPage
         );
     }
 
+    /** @return list<AllowanceView> what the trainer allowed on a ladder */
+    private function allowed(string $ladder): array
+    {
+        return array_values(array_map(
+            AllowanceView::of(...),
+            array_filter($this->file->record->safety->allowances, fn(Allowance $allowance): bool => str_starts_with($allowance->rung, "{$ladder}/") && isset($this->rulings[$allowance->rung]) && $this->rulings[$allowance->rung]->allowed !== []),
+        ));
+    }
+
     private function ladder(Ladder $ladder, ?Height $personHeight): LadderView
     {
         $closed = [];
@@ -92,6 +102,7 @@ final class BoardPage
                     openLeft: $ruling->openOn(Side::Left),
                     openRight: $ruling->openOn(Side::Right),
                     putAway: $ruling->putAway,
+                    mayBeAllowed: $ruling->mayBeAllowed(),
                     reasons: ReasonView::all($ruling->reasons),
                     substitutes: array_map(
                         SubstituteView::of(...),
@@ -105,6 +116,7 @@ final class BoardPage
         return new LadderView(
             slug: $ladder->slug,
             closed: $closed,
+            allowed: $this->allowed($ladder->slug),
             stands: array_map(fn(Position $stand): PositionView => new PositionView(
                 placement: $stand->placing,
                 side: $stand->side,

@@ -11,6 +11,7 @@ final readonly class ClosedRungView
 {
     /**
      * @param bool                 $putAway     the method does not use it
+     * @param bool                 $mayBeAllowed the trainer may allow it for this person, with a reason
      * @param list<ReasonView>     $reasons
      * @param list<SubstituteView> $substitutes nearest first
      */
@@ -19,6 +20,7 @@ final readonly class ClosedRungView
         public bool $openLeft,
         public bool $openRight,
         public bool $putAway,
+        public bool $mayBeAllowed,
         public array $reasons,
         public array $substitutes,
     ) {}

@@ -14,10 +14,10 @@ use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
-use EvenRungs\Dose\SetBody;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Cue;
 use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\Item;
@@ -30,9 +30,14 @@ final readonly class CoachPage
 {
     private Session $session;
 
+    /** @var list<Reason> */
+    private array $leftOut;
+
     public function __construct(private PersonFile $file, private TrainingSession $row)
     {
-        $this->session = $file->record->read($row->inCore()->blocks)->session ?? throw Problem::emptySession();
+        $permitted = $file->record->permitted($row->inCore()->blocks) ?? throw Problem::emptySession();
+        $this->leftOut = $permitted->leftOut;
+        $this->session = $permitted->session ?? throw Problem::conflict('nothing-left', 'Nothing of this session can be trained today. '.$this->leftOut[0]->sentence);
     }
 
     public function cueSheet(): CueSheetView
@@ -55,6 +60,7 @@ final readonly class CoachPage
             cues: CueSheet::of($this->session->timeline())->cues,
             items: array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
             cautions: CautionLines::of($this->file->record),
+            leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
@@ -71,7 +77,7 @@ final readonly class CoachPage
 
     private function item(Item $item, ?string $easier): CueItemView
     {
-        $questions = FormQuestion::asked($item->rung->asksForBreathing($item->dose), $this->file->record->circumstances()->watchDoming());
+        $questions = FormQuestion::asked($item->rung->asksForBreathing($item->dose), $this->file->record->circumstances()->watchDoming(), ! $item->isOneSided());
 
         return new CueItemView(
             id: $item->id,
@@ -79,10 +85,10 @@ final readonly class CoachPage
             name: $item->rung->name,
             dose: DoseLine::print($item->dose),
             doseText: DoseWords::of($item->dose, $this->file->record->method->counting()),
-            sets: $item->dose->sets(),
+            sets: $item->dose->allSets(),
             unit: $item->dose->unit()->value,
-            targets: array_map(static fn(SetBody $body): int => $body->target(), $item->dose->bodies),
-            perSide: $item->dose->perSide,
+            targets: array_map(static fn(int $set): int => $item->dose->body($set)->target(), range(1, $item->dose->allSets())),
+            sides: array_map(static fn(int $set): string => $item->dose->perSide ? $item->dose->sideOf($set)->value ?? 'each' : 'both', range(1, $item->dose->allSets())),
             cues: $item->rung->cues($this->file->record->circumstances()),
             faults: $item->rung->coaching()->faults,
             fallback: $item->rung->coaching()->fallback,

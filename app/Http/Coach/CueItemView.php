@@ -14,6 +14,7 @@ final readonly class CueItemView
     /**
      * @param 'reps'|'seconds'|'metres' $unit
      * @param list<int>                 $targets   what each set asks for, per side where sides count apart
+     * @param list<'both'|'each'|'left'|'right'> $sides what is told of each set: both at once, each side, or the one that works
      * @param list<string>              $cues
      * @param list<Fault>           $faults
      * @param string                    $setUp     the person’s own set-up; empty for none
@@ -30,7 +31,7 @@ final readonly class CueItemView
         public int $sets,
         public string $unit,
         public array $targets,
-        public bool $perSide,
+        public array $sides,
         public array $cues,
         public array $faults,
         public string $fallback,

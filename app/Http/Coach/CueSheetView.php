@@ -15,6 +15,7 @@ final readonly class CueSheetView
      * @param list<Cue>             $cues
      * @param list<CueItemView>         $items
      * @param list<string>              $cautions
+     * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
      * @param list<MorningQuestionView> $mornings
      * @param int $painStopsAbove pain above this stops the exercise
      * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
@@ -26,6 +27,7 @@ final readonly class CueSheetView
         public array $cues,
         public array $items,
         public array $cautions,
+        public array $leftOut,
         public array $mornings,
         public ?ReasonView $activationOnly,
         public int $painStopsAbove,

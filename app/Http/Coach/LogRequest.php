@@ -35,7 +35,7 @@ final class LogRequest extends ApiRequest
             'moments.*' => ['integer', 'between:0,604800'],
             'sets' => ['required', 'list', 'min:1', 'max:400'],
             'sets.*.item' => ['required', 'string', 'max:40'],
-            'sets.*.set' => ['required', 'integer', 'between:1,20'],
+            'sets.*.set' => ['required', 'integer', 'between:1,25'],
             'sets.*.both' => $number,
             'sets.*.left' => $number,
             'sets.*.right' => $number,

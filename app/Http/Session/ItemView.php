@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseFields;
 
 /** An exercise of a session with its dose, its time, and what is wrong with the dose if anything is. */
@@ -13,6 +14,8 @@ final readonly class ItemView
      * @param bool              $sided    the sides are counted apart
      * @param string            $dose     the dose in its one written form, or as typed when it cannot be read
      * @param string            $doseText in plain words, such as 3 × 10 each side
+     * @param Side|null         $leftOut  what of it a limit or missing kit keeps from sheet and player; both for all of it
+     * @param bool              $mayBeAllowed the trainer may allow it for this person, with a reason
      * @param list<string>      $completions what could stand next in the line, as whole lines
      * @param list<WarningView> $warnings
      */
@@ -31,6 +34,8 @@ final readonly class ItemView
         public ?int $problemPosition,
         public string $restText,
         public string $tempoText,
+        public ?Side $leftOut,
+        public bool $mayBeAllowed,
         public array $completions,
         public array $warnings,
     ) {}

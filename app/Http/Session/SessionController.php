@@ -166,9 +166,11 @@ final readonly class SessionController
         if ($item->problem !== null) {
             throw Problem::field("{$path}.dose", "{$item->rung->name}: {$item->problem->getMessage()}");
         }
-        $ruling = $file->record->circumstances()->rule($item->rung);
-        if (! $ruling->openSomewhere()) {
-            throw Problem::field("{$path}.rung", $ruling->reasons[0]->sentence);
+        // What a limit or missing kit rules out may stand in the draft; it is marked, and reaches no sheet.
+        foreach ($file->record->circumstances()->rule($item->rung)->objections as $objection) {
+            if (! $objection->isLimitOrKit()) {
+                throw Problem::field("{$path}.rung", $objection->reason->sentence);
+            }
         }
         if ($file->record->isStopped($item->rung->ladder)) {
             throw Problem::field("{$path}.rung", "“{$item->rung->name}” is on a ladder that was stopped after pain: reopen it on the board, with a reason, first.");

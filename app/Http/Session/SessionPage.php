@@ -21,6 +21,7 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\ItemSum;
+use EvenRungs\Session\Permitted;
 use EvenRungs\Session\ReadItem;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Segment;
@@ -167,6 +168,8 @@ final readonly class SessionPage
             problemPosition: $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             restText: $item === null ? '' : "{$item->restSeconds()} s rest",
             tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
+            leftOut: $item === null ? null : Permitted::leftOutOf($item, $this->file->record->circumstances()),
+            mayBeAllowed: $this->file->record->circumstances()->rule($read->rung)->mayBeAllowed(),
             completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide()),
             warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
         );

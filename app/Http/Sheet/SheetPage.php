@@ -6,29 +6,30 @@ namespace App\Http\Sheet;
 
 use App\Http\Problem;
 use App\Http\Shared\CautionLines;
+use App\Http\Shared\ReasonView;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Session\Circuit;
-use EvenRungs\Session\Session;
+use EvenRungs\Session\Permitted;
 use EvenRungs\Session\Totals;
 use EvenRungs\Week\Weekday;
 
 /** A saved session as the person reads it. */
 final readonly class SheetPage
 {
-    private Session $session;
+    private Permitted $permitted;
 
     public function __construct(private PersonFile $file, private TrainingSession $row)
     {
-        $this->session = $file->record->read($row->inCore()->blocks)->session ?? throw Problem::emptySession();
+        $this->permitted = $file->record->permitted($row->inCore()->blocks) ?? throw Problem::emptySession();
     }
 
     public function view(): SheetView
     {
         $items = $circuits = [];
-        foreach ($this->session->blocks as $block) {
+        foreach ($this->permitted->session->blocks ?? [] as $block) {
             $circuit = 0;
             if ($block instanceof Circuit) {
                 $circuit = count($circuits) + 1;
@@ -41,7 +42,7 @@ final readonly class SheetPage
                     position: $item->rung->position->inWords(),
                     doseText: $block instanceof Circuit ? DoseWords::eachRound($item->dose, $block->rounds(), $this->file->record->method->counting()) : DoseWords::of($item->dose, $this->file->record->method->counting()),
                     tempoText: $item->rung->tempoWords($item->dose),
-                    restText: $circuit > 0 || $item->dose->sets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
+                    restText: $circuit > 0 || $item->dose->allSets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
                     cues: $item->rung->cues($this->file->record->circumstances()),
                     faults: $item->rung->coaching()->faults,
                     fallback: $item->rung->coaching()->fallback,
@@ -58,11 +59,12 @@ final readonly class SheetPage
             person: $this->file->person->name,
             title: $this->row->title,
             date: $this->file->record->today->inWords(),
-            totalText: Totals::clock($this->session->timeline()->totals()->total()),
+            totalText: Totals::clock($this->permitted->session?->timeline()->totals()->total() ?? 0),
             daysText: implode(', ', array_map(Weekday::name(...), $this->file->person->training_days)),
             items: $items,
             circuits: $circuits,
             cautions: CautionLines::of($this->file->record),
+            leftOut: ReasonView::all($this->permitted->leftOut),
         );
     }
 }

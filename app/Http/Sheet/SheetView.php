@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Sheet;
 
+use App\Http\Shared\ReasonView;
+
 /** The page handed over to the person. */
 final readonly class SheetView
 {
@@ -11,6 +13,7 @@ final readonly class SheetView
      * @param list<SheetItemView> $items
      * @param list<string>        $circuits how each circuit is done
      * @param list<string>        $cautions
+     * @param list<ReasonView>    $leftOut  what of the session a limit or missing kit keeps from the sheet
      */
     public function __construct(
         public string $person,
@@ -21,5 +24,6 @@ final readonly class SheetView
         public array $items,
         public array $circuits,
         public array $cautions,
+        public array $leftOut,
     ) {}
 }

@@ -136,6 +136,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/allowances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Allows a person a rung in spite of a limit or missing kit, with a reason that is kept. */
+        post: operations["allowRung"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/allowances/{allowance}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes an allowance back: what rules the rung out rules it out again. */
+        delete: operations["takeAllowanceBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/placements/{placement}": {
         parameters: {
             query?: never;
@@ -1295,6 +1329,20 @@ export interface components {
             /** @description the verdict first */
             reasons: components["schemas"]["ReasonView"][];
         };
+        AllowanceRequest: {
+            /** @description ULID made by the caller: sending twice allows once */
+            id: string;
+            rung: string;
+            reason: string;
+        };
+        /** @description A rung the trainer allowed a person in spite of what rules it out. */
+        AllowanceView: {
+            id: string;
+            rung: string;
+            reason: string;
+            /** @description date */
+            allowedOn: string;
+        };
         /** @description A person on the bench, with the single next action. */
         BenchLineView: {
             id: string;
@@ -1590,6 +1638,8 @@ export interface components {
             openRight: boolean;
             /** @description the method does not use it */
             putAway: boolean;
+            /** @description the trainer may allow it for this person, with a reason */
+            mayBeAllowed: boolean;
             reasons: components["schemas"]["ReasonView"][];
             /** @description nearest first */
             substitutes: components["schemas"]["SubstituteView"][];
@@ -1642,7 +1692,8 @@ export interface components {
             unit: "reps" | "seconds" | "metres";
             /** @description what each set asks for, per side where sides count apart */
             targets: number[];
-            perSide: boolean;
+            /** @description what is told of each set: both at once, each side, or the one that works */
+            sides: ("both" | "each" | "left" | "right")[];
             cues: string[];
             faults: components["schemas"]["Fault"][];
             fallback: string;
@@ -1671,6 +1722,8 @@ export interface components {
             cues: components["schemas"]["Cue"][];
             items: components["schemas"]["CueItemView"][];
             cautions: string[];
+            /** @description what of the session a limit or missing kit keeps from it */
+            leftOut: components["schemas"]["ReasonView"][];
             mornings: components["schemas"]["MorningQuestionView"][];
             /** @description why only activation is done today: a sore trunk */
             activationOnly: components["schemas"]["ReasonView"] | null;
@@ -1759,6 +1812,17 @@ export interface components {
              * @enum {string}
              */
             suffix: "/side" | " pairs" | " moves";
+            /**
+             * @description which side works; `both` where each does, or both at once
+             * @enum {string}
+             */
+            works: "both" | "left" | "right";
+            extraSets: number;
+            /**
+             * @description which the extra sets are of; null without any
+             * @enum {string|null}
+             */
+            extraSide: "left" | "right" | null;
         };
         /** @description A session made from the person's working rungs, not saved yet. */
         DraftView: {
@@ -1961,6 +2025,13 @@ export interface components {
             problemPosition: number | null;
             restText: string;
             tempoText: string;
+            /**
+             * @description what of it a limit or missing kit keeps from sheet and player; both for all of it
+             * @enum {string|null}
+             */
+            leftOut: "left" | "right" | "both" | null;
+            /** @description the trainer may allow it for this person, with a reason */
+            mayBeAllowed: boolean;
             /** @description what could stand next in the line, as whole lines */
             completions: string[];
             warnings: components["schemas"]["WarningView"][];
@@ -2013,6 +2084,8 @@ export interface components {
             slug: string;
             /** @description rungs that are not open on both sides */
             closed: components["schemas"]["ClosedRungView"][];
+            /** @description rungs the trainer allowed in spite of what rules them out */
+            allowed: components["schemas"]["AllowanceView"][];
             /** @description none, one, or left and right */
             stands: components["schemas"]["PositionView"][];
             /** @description where they differ from today */
@@ -2948,6 +3021,8 @@ export interface components {
             /** @description how each circuit is done */
             circuits: string[];
             cautions: string[];
+            /** @description what of the session a limit or missing kit keeps from the sheet */
+            leftOut: components["schemas"]["ReasonView"][];
         };
         SignInRequest: {
             email: string;
@@ -3441,6 +3516,55 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["MarkView"];
                 };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    allowRung: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllowanceRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllowanceView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeAllowanceBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                allowance: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Error"];
         };

@@ -1,11 +1,14 @@
 import { useState, type ReactNode } from 'react';
-import type { Schemas } from '@/api/client';
+import { toast } from 'sonner';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { MovingFigure } from '@/figure/MovingFigure';
 import { Figure } from '@/figure/Figure';
+import { AllowRung } from '@/frame/AllowRung';
 import { Why } from '@/frame/reason';
+import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { day } from '@/ui/day';
+import { day, longDay } from '@/ui/day';
 import { LeavingMark } from './LeavingMark';
 import { SetUpNote } from './SetUpNote';
 import { workingRung, type BoardLadder, type BoardRung } from '@/frame/boardModel';
@@ -71,7 +74,8 @@ export function RungPane({
         )}
       </div>
 
-      <ClosedBecause rung={rung} onGo={onGo} />
+      <ClosedBecause person={person} rung={rung} onGo={onGo} />
+      <Allowed person={person} rung={rung} allowed={ladder.allowed.find((one) => one.rung === rung.slug)} />
 
       {rung.leverText && (
         <p>
@@ -286,8 +290,31 @@ function GateList({
   );
 }
 
+/** What the trainer allowed in spite of a limit or missing kit, and the way back. */
+function Allowed({ person, rung, allowed }: { person: string; rung: BoardRung; allowed: Schemas['AllowanceView'] | undefined }) {
+  const refresh = useRefresh();
+  if (!allowed) return null;
+  const takeBack = async () => {
+    const { error } = await http.DELETE('/api/people/{person}/allowances/{allowance}', {
+      params: { path: { person, allowance: allowed.id } },
+    });
+    if (error) toast(sentenceOf(error));
+    await refresh();
+  };
+  return (
+    <div className="grid gap-1 border-l-4 border-ochre bg-paper p-3">
+      <p>
+        <strong>Allowed</strong> on {longDay(allowed.allowedOn)}, in spite of what rules it out: “{allowed.reason}”.
+      </p>
+      <Button look="quiet" className="min-h-6 justify-self-start py-0 text-sm" onClick={() => void takeBack()}>
+        take it back: rule “{rung.shortName}” out again
+      </Button>
+    </div>
+  );
+}
+
 /** Why a rung is closed, and what fits in its place. */
-function ClosedBecause({ rung, onGo }: { rung: BoardRung; onGo: (slug: string) => void }) {
+function ClosedBecause({ person, rung, onGo }: { person: string; rung: BoardRung; onGo: (slug: string) => void }) {
   return (
     <>
       {rung.reasons.length > 0 && (
@@ -297,6 +324,7 @@ function ClosedBecause({ rung, onGo }: { rung: BoardRung; onGo: (slug: string) =
               {reason.sentence}
             </Why>
           ))}
+          {rung.mayBeAllowed && <AllowRung key={rung.slug} person={person} rung={rung} reasons={rung.reasons} />}
           {!rung.putAway && rung.substitutes.length > 0 && (
             <>
               <p className="text-sm text-ink2">Nearest that fit:</p>

@@ -13,7 +13,7 @@ const item: Schemas['CueItemView'] = {
   sets: 2,
   unit: 'reps',
   targets: [10, 10],
-  perSide: true,
+  sides: ['each' as const, 'each' as const],
   cues: [],
   faults: [],
   fallback: '',

@@ -30,6 +30,7 @@ export function FormCheck({
     answer(next);
     onAnswer(next);
   };
+  const sides = item.sides[set - 1] ?? 'both';
   const unit = item.unit === 'reps' ? '' : item.unit === 'seconds' ? ' s' : ' m';
   // Every tick yes includes the one about pain: untold pain is none then, and stays untold otherwise.
   const allClean: SetLog = { ...log, form: doneAsWritten(item, set, true).form, pain: log.pain ?? 0, felt: log.felt ?? 'right' };
@@ -88,18 +89,13 @@ export function FormCheck({
         {item.name}, set {set} of {item.sets}
       </h2>
       <div className="grid gap-1">
-        {item.perSide ? (
-          <>
-            {done('left', 'Left')}
-            {done('right', 'Right')}
-          </>
-        ) : (
-          done('both', 'Done')
-        )}
+        {(sides === 'left' || sides === 'each') && done('left', 'Left')}
+        {(sides === 'right' || sides === 'each') && done('right', 'Right')}
+        {sides === 'both' && done('both', 'Done')}
       </div>
       {scale('Effort', 'effort')}
       {scale('Pain', 'pain')}
-      <PainQuestions sided={item.perSide} log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
+      <PainQuestions sided={sides === 'each'} log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
       <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
         {butFor(log)}
       </Button>

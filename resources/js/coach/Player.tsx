@@ -4,6 +4,7 @@ import { http, newId, type Schemas, sentenceOf } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
+import { LeftOut } from '@/frame/LeftOut';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 import { cx } from '@/ui/cx';
@@ -171,6 +172,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             ) : (
               shown && <HowTo item={shown} />
             )}
+            {!started && <LeftOut leftOut={sheet.leftOut} />}
             {!started &&
               sheet.cautions.map((caution) => (
                 <p key={caution} className="border-l-4 border-ochre pl-3">

@@ -204,7 +204,7 @@ export function Count({
           <strong>{rep.number}</strong>{' '}
           <span className="text-ink2">
             of {cue.repetitions}
-            {item?.perSide && cue.side === 'both' ? ', sides in turn' : ''}
+            {item?.sides[cue.set - 1] === 'each' && cue.side === 'both' ? ', sides in turn' : ''}
           </span>
         </p>
       )}

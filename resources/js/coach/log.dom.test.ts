@@ -10,7 +10,7 @@ const item = {
   sets: 2,
   unit: 'reps' as const,
   targets: [10, 10],
-  perSide: true,
+  sides: ['each' as const, 'each' as const],
   cues: [],
   faults: [],
   fallback: '',

@@ -27,6 +27,9 @@ const item: Schemas['ItemView'] = {
     forTime: false,
     optionalSets: 0,
     suffix: '/side',
+    works: 'both',
+    extraSets: 0,
+    extraSide: null,
   },
   totals: null,
   problem: null,
@@ -34,6 +37,8 @@ const item: Schemas['ItemView'] = {
   restText: '45 s rest',
   tempoText: '',
   completions: [],
+  leftOut: null,
+  mayBeAllowed: false,
   warnings: [],
 };
 

@@ -160,9 +160,10 @@ export function DoseEditor({
 /** Starts from the dose as read; from then on the fields lead, and the server writes the line of each change. */
 function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onChange: (fields: Fields) => void }) {
   const [fields, setFields] = useState(start);
-  const side = fields.perSide
-    ? { '/side': ' each side', ' pairs': ', pairs', ' moves': ', movements of both sides' }[fields.suffix]
-    : '';
+  const alone = fields.works === 'both' ? '' : `, ${fields.works} side`;
+  const eachSide = { '/side': ' each side', ' pairs': ', pairs', ' moves': ', movements of both sides' }[fields.suffix];
+  const side = alone || (fields.perSide ? eachSide : '');
+  const sided = fields.perSide || fields.works !== 'both';
   const change = (part: Partial<Fields>) => {
     const next = { ...fields, ...part };
     setFields(next);
@@ -170,7 +171,7 @@ function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onCh
   };
   const number = (
     label: string,
-    key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds' | 'optionalSets' | 'cap',
+    key: 'sets' | 'count' | 'seconds' | 'gapSeconds' | 'restSeconds' | 'optionalSets' | 'extraSets' | 'cap',
     unit = '',
   ) => (
     <label className="grid gap-1 text-sm">
@@ -179,7 +180,9 @@ function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onCh
         <input
           type="number"
           min={0}
-          value={fields[key] === 0 && key !== 'gapSeconds' && key !== 'optionalSets' ? '' : (fields[key] ?? '')}
+          value={
+            fields[key] === 0 && key !== 'gapSeconds' && key !== 'optionalSets' && key !== 'extraSets' ? '' : (fields[key] ?? '')
+          }
           placeholder={key === 'restSeconds' ? 'default' : key === 'cap' ? 'none' : undefined}
           onChange={(event) =>
             change({
@@ -221,9 +224,59 @@ function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onCh
       {number('Rest between sets', 'restSeconds', 's')}
       {text('Load, kg', 'kilograms', 'none')}
       {number('More sets if clean', 'optionalSets')}
+      {sided && (
+        <Pick
+          label="Who works"
+          value={fields.works}
+          options={{ both: 'left and right', left: 'left only', right: 'right only' }}
+          onChange={(works) => change({ works: works as Fields['works'], extraSets: 0, extraSide: null })}
+        />
+      )}
+      {sided && fields.works === 'both' && (
+        <>
+          {number('Extra sets of one side', 'extraSets')}
+          {fields.extraSets > 0 && (
+            <Pick
+              label="Of"
+              value={fields.extraSide ?? 'left'}
+              options={{ left: 'left side', right: 'right side' }}
+              onChange={(extraSide) => change({ extraSide: extraSide as Fields['extraSide'] })}
+            />
+          )}
+        </>
+      )}
       <p className="col-span-2 text-sm text-ink3">
         Written as <span className="font-mono">{line}</span>
       </p>
     </div>
+  );
+}
+
+function Pick({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: Record<string, string>;
+  onChange: (value: string) => void;
+}) {
+  return (
+    <label className="grid gap-1 text-sm">
+      {label}
+      <select
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        className="min-h-9 w-full rounded-md border border-rung-edge bg-paper px-2"
+      >
+        {Object.entries(options).map(([name, words]) => (
+          <option key={name} value={name}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }

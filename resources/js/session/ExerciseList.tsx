@@ -1,5 +1,6 @@
 import { DndContext, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { AllowRung } from '@/frame/AllowRung';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -63,6 +64,9 @@ export function ExerciseList() {
   );
 }
 
+/** Rules whose sentences say what is allowed. */
+const REFUSING = ['screening.limit-rules-out', 'ladder.kit-missing'];
+
 function Exercise({ block, item }: { block: Block; item: Block['items'][number] }) {
   const {
     order,
@@ -80,6 +84,8 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
     nextDoses,
     nameOf,
     upToDate,
+    person,
+    again,
   } = useComposing();
   const view = repairs.views.get(item.id);
   const next = nextDoses.data?.doses.find((dose) => dose.rung === item.rung);
@@ -112,6 +118,17 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
               take it
             </Button>
           </p>
+        )
+      }
+      allow={
+        view?.leftOut &&
+        view.mayBeAllowed && (
+          <AllowRung
+            person={person.id}
+            rung={{ slug: item.rung, name: view.name }}
+            reasons={view.warnings.map((warning) => warning.reason).filter((reason) => REFUSING.includes(reason.rule))}
+            onChanged={again}
+          />
         )
       }
       editing={{

@@ -29,6 +29,7 @@ export function ExerciseRow({
   current,
   warnings,
   next,
+  allow,
   onFocus,
   onBlur,
   onPick,
@@ -51,6 +52,8 @@ export function ExerciseRow({
   warnings: Numbered[];
   /** The next dose by the last log, where it is another one. */
   next: ReactNode;
+  /** The trainer's word against what rules it out, where it may be given. */
+  allow: ReactNode;
   onFocus: () => void;
   onBlur: () => void;
   onPick: (many: boolean) => void;
@@ -109,12 +112,20 @@ export function ExerciseRow({
         <p className="text-sm text-ink2">
           {view && [view.doseText, view.tempoText, straight ? view.restText : ''].filter(Boolean).join(' · ')}
         </p>
+        {view?.leftOut && (
+          <p className="justify-self-start rounded-sm border border-dashed border-ochre px-1.5 text-sm font-semibold text-ochre">
+            {view.leftOut === 'both'
+              ? 'Draft only: on no sheet, not in the player'
+              : `The ${view.leftOut} side: on no sheet, not in the player`}
+          </p>
+        )}
         {warnings.map(({ warning, key }, which) => (
           <Why key={which} title="Warning" reasons={warning.reason} className="flex items-start gap-2 text-sm text-ochre">
             <span className={cx(key !== null && 'line-clamp-1')}>◇ {warning.reason.sentence}</span>
             {key !== null && <Key>{key}</Key>}
           </Why>
         ))}
+        {allow}
       </div>
       <div className="grid gap-1">
         {view ? (

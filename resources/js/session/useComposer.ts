@@ -60,7 +60,7 @@ function useWriting({ id, version, title, minutes, preview: first, kept, begun, 
   useEffect(() => {
     if (history.past.length > 0) keepSteps(person.id, id, history.past, history.now);
   }, [history.past, history.now, person.id, id]);
-  const { preview, refusal, upToDate } = usePreview(person.id, draft, { preview: first, draft: server });
+  const { preview, refusal, upToDate, again } = usePreview(person.id, draft, { preview: first, draft: server });
   const settled = upToDate && preview.complete && refusal === null;
   const saving = useContinuousSaving({
     person: person.id,
@@ -102,7 +102,7 @@ function useWriting({ id, version, title, minutes, preview: first, kept, begun, 
     return () => window.removeEventListener('keydown', press);
   }, []);
 
-  return { person, history, change, draft, preview, refusal, upToDate, saving, fit, leave };
+  return { person, history, change, draft, preview, refusal, upToDate, again, saving, fit, leave };
 }
 
 /** Repairs in the order they are read: row by row, then the session as a whole, then what time is left for. */

@@ -17,6 +17,9 @@ export function usePreview(person: string, draft: Draft, first: { preview: Schem
   const text = asked(draft);
   const [start] = useState(() => asked(first.draft));
   const shown = useRef(start);
+  // Asked again though nothing was written: what the person may do has changed.
+  const [round, setRound] = useState(0);
+  const answeredRound = useRef(0);
   // What the answer at hand was asked for: it speaks of the present writing only when the two are the same.
   const [answered, setAnswered] = useState(start);
 
@@ -45,13 +48,14 @@ export function usePreview(person: string, draft: Draft, first: { preview: Schem
       if (!flying.current) void ask();
     };
     window.addEventListener('online', again);
-    if (shown.current !== text) {
+    if (shown.current !== text || answeredRound.current !== round) {
       shown.current = text;
+      answeredRound.current = round;
       wanted.current = text;
       if (!flying.current) void ask();
     }
     return () => window.removeEventListener('online', again);
-  }, [person, text]);
+  }, [person, text, round]);
 
-  return { preview, refusal, upToDate: answered === text };
+  return { preview, refusal, upToDate: answered === text, again: () => setRound((now) => now + 1) };
 }

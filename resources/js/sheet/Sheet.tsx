@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import { api } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { Closed } from '@/frame/Closed';
+import { LeftOut } from '@/frame/LeftOut';
 import { NoSession } from '@/frame/NoSession';
 import { usePerson } from '@/frame/usePerson';
 import { useSession } from '@/frame/useSession';
@@ -55,6 +56,9 @@ function OpenSheet({ person }: { person: string }) {
             {circuit}
           </p>
         ))}
+        <div className="mt-3 print:hidden">
+          <LeftOut leftOut={data.leftOut} />
+        </div>
         <ol className="mt-2">
           {data.items.map((item, index) => (
             <li

@@ -1,0 +1,19 @@
+import type { Schemas } from '@/api/client';
+import { Why } from './reason';
+
+/** What of a session a limit or missing kit keeps from the person; for the trainer, not for paper. */
+export function LeftOut({ leftOut }: { leftOut: Schemas['ReasonView'][] }) {
+  if (leftOut.length === 0) return null;
+  return (
+    <section aria-label="Left out" className="grid gap-1.5 rounded-md border border-dashed border-ochre bg-sheet p-3">
+      <p className="font-semibold">
+        {leftOut.length === 1 ? 'One thing of this session is left out' : `${leftOut.length} things of this session are left out`}
+      </p>
+      {leftOut.map((reason) => (
+        <Why key={reason.sentence} title="Left out" reasons={reason} className="text-sm">
+          {reason.sentence}
+        </Why>
+      ))}
+    </section>
+  );
+}
