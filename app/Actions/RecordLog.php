@@ -15,6 +15,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\InvalidSession;
 use EvenRungs\Session\WrittenBlock;
@@ -30,12 +31,13 @@ final readonly class RecordLog
     public function __construct(private PracticeLibrary $ladders) {}
 
     /**
-     * @param list<ReportedSet> $sets
+     * @param list<ReportedSet>    $sets
+     * @param list<StartPain>|null $before pain that was there before the first set; null when nobody asked
      *
      * @throws InvalidSession              when a set belongs to no exercise of the session, or stands twice
      * @throws UnknownRung|Refusal         when a set was of no rung there is, or of no dose
      */
-    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets): SessionLog
+    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets, ?array $before = null): SessionLog
     {
         $items = [];
         foreach ($session->blocks as $block) {
@@ -65,7 +67,7 @@ final readonly class RecordLog
             $done[] = [$set, $item];
         }
 
-        return DB::transaction(static function () use ($file, $session, $by, $id, $seconds, $done, $snapshots): SessionLog {
+        return DB::transaction(static function () use ($file, $session, $by, $id, $seconds, $done, $snapshots, $before): SessionLog {
             $log = SessionLog::query()->create([
                 'id' => $id,
                 'person_id' => $file->person->id,
@@ -74,6 +76,7 @@ final readonly class RecordLog
                 'rung_snapshots' => [...$session->rung_snapshots, ...$snapshots],
                 'library_version' => $session->library_version,
                 'seconds' => $seconds,
+                'pain_before' => $before === null ? null : array_map(static fn(StartPain $pain): array => ['place' => $pain->place->value, 'side' => $pain->side?->value, 'pain' => $pain->pain], $before),
                 'done_on' => $file->record->today->iso(),
                 'time_zone' => $file->clock->timeZone(),
                 'user_id' => $by->id,
@@ -92,6 +95,7 @@ final readonly class RecordLog
                     'form' => $set->form,
                     'pain' => $set->pain,
                     'pain_side' => $set->painSide?->value,
+                    'pain_place' => $set->painPlace?->value,
                     'effort' => $set->effort,
                     'travelling_pain' => $set->travellingPain,
                     'felt' => $set->felt?->value,

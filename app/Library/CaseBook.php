@@ -6,6 +6,7 @@ namespace App\Library;
 
 use EvenRungs\Ladder\Library;
 use EvenRungs\Method\Answer;
+use EvenRungs\Screening\State;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -47,7 +48,7 @@ final readonly class CaseBook
     /** @param array<string, mixed> $case */
     private static function written(array $case, Library $library): WrittenCase
     {
-        /** @var array{name: string, source?: string, rules: list<string>, rung: string, left?: string, right?: string, mark?: int, method?: list<string>, person?: array{born?: int, weights?: list<int>}, holds?: list<array{kind: string, side?: string, seconds: int}>, log?: list<array<string, mixed>>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, next_says?: list<string>}} $case */
+        /** @var array{name: string, source?: string, rules: list<string>, rung: string, left?: string, right?: string, mark?: int, method?: list<string>, person?: array{born?: int, weights?: list<int>, limits?: list<array{state: string, side?: string}>}, holds?: list<array{kind: string, side?: string, seconds: int}>, log?: list<array<string, mixed>>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, next_says?: list<string>}} $case */
         $given = [$library->rung($case['rung'])->name];
         if (isset($case['mark'])) {
             $given[] = "the trainer's own mark: {$case['mark']}";
@@ -66,6 +67,9 @@ final readonly class CaseBook
         }
         if (isset($case['person']['weights'])) {
             $given[] = 'weights of '.implode(', ', array_map(static fn(int $grams): string => ($grams / 1000).' kg', $case['person']['weights']));
+        }
+        foreach ($case['person']['limits'] ?? [] as $limit) {
+            $given[] = State::from($limit['state'])->label().(isset($limit['side']) ? ", {$limit['side']}" : '');
         }
         foreach ($case['holds'] ?? [] as $hold) {
             $given[] = 'tested: '.str_replace('-', ' ', $hold['kind']).(isset($hold['side']) ? ", {$hold['side']}" : '').", {$hold['seconds']} s";
@@ -91,12 +95,13 @@ final readonly class CaseBook
     /** @param array<string, mixed> $row */
     private static function session(array $row): string
     {
-        /** @var array{day: int, dose: string, done?: list<int|list<int>>, fault?: list<int>, effort?: int, pain?: int, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string} $row */
+        /** @var array{day: int, dose: string, done?: list<int|list<int|null>>, fault?: list<int>, effort?: int, pain?: int, pain_at?: string, before?: list<array{place: string, side?: string, pain: int}>, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string} $row */
         $told = array_filter([
-            isset($row['done']) ? 'done '.implode(', ', array_map(static fn(int|array $done): string => is_array($done) ? implode('/', $done) : (string) $done, $row['done'])) : '',
+            isset($row['done']) ? 'done '.implode(', ', array_map(static fn(int|array $done): string => is_array($done) ? implode('/', array_map(static fn(?int $side): string => $side === null ? '–' : (string) $side, $done)) : (string) $done, $row['done'])) : '',
             isset($row['fault']) ? 'a fault in set '.implode(' and ', $row['fault']) : '',
             isset($row['effort']) ? "effort {$row['effort']}" : '',
-            isset($row['pain']) ? "pain {$row['pain']}" : '',
+            isset($row['before']) ? 'before the first set '.implode(' and ', array_map(static fn(array $pain): string => 'pain '.$pain['pain'].' in the '.(isset($pain['side']) ? "{$pain['side']} " : '').str_replace('-', ' ', $pain['place']), $row['before'])) : '',
+            isset($row['pain']) ? "pain {$row['pain']}".(isset($row['pain_at']) ? ' in the '.str_replace('-', ' ', $row['pain_at']) : '') : '',
             isset($row['felt']) ? ($row['felt'] === 'not-asked' ? 'nobody asked where it was felt' : 'felt in the '.str_replace('-', ' ', $row['felt'])) : '',
             isset($row['morning']) ? "next morning pain {$row['morning']['pain']}".($row['morning']['worse'] ? ', worse' : '') : '',
             isset($row['decided']) ? "the trainer decides: {$row['decided']}" : '',

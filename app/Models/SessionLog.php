@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null             $seconds
  * @property string               $done_on
  * @property int                  $sequence
+ * @property list<array{place: string, side: string|null, pain: int}>|null $pain_before null when nobody asked
  * @property \Illuminate\Database\Eloquent\Collection<int, SetEntry> $sets
  * @property \Illuminate\Database\Eloquent\Collection<int, Morning>  $mornings
  */
@@ -53,6 +54,6 @@ final class SessionLog extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rung_snapshots' => 'array', 'seconds' => 'integer', 'sequence' => 'integer'];
+        return ['rung_snapshots' => 'array', 'seconds' => 'integer', 'sequence' => 'integer', 'pain_before' => 'array'];
     }
 }

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, bool> $form
  * @property int|null            $pain
  * @property string|null         $pain_side
+ * @property string|null         $pain_place
  * @property int|null            $effort
  * @property bool                $travelling_pain
  * @property string|null         $felt where: right or a wrong place; null when nobody asked

@@ -44,6 +44,8 @@ use EvenRungs\Person\Safety;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\State;
@@ -193,8 +195,9 @@ final readonly class OpenPerson
             Day::parse($log->done_on),
             $log->sequence,
             $log->seconds,
-            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, Felt::tryFrom($set->felt ?? ''), Side::tryFrom($set->pain_side ?? ''), $set->set_number))->all()),
+            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, Felt::tryFrom($set->felt ?? ''), Side::tryFrom($set->pain_side ?? ''), $set->set_number, PainPlace::tryFrom($set->pain_place ?? '')))->all()),
             array_values($log->mornings->map(static fn(MorningRow $row): MorningAnswer => new MorningAnswer($row->ladder, new Morning($row->pain, $row->worse), $row->sequence))->all()),
+            array_map(static fn(array $pain): StartPain => new StartPain(PainPlace::from($pain['place']), Side::tryFrom($pain['side'] ?? ''), $pain['pain']), $log->pain_before ?? []),
         );
     }
 

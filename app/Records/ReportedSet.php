@@ -6,6 +6,7 @@ namespace App\Records;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Felt;
+use EvenRungs\Progress\PainPlace;
 
 /** One set as it was done; null means not asked or not told. */
 final readonly class ReportedSet
@@ -14,6 +15,7 @@ final readonly class ReportedSet
      * @param array<string, bool> $form answers by form question
      * @param Felt|null           $felt where; null when nobody asked
      * @param Side|null           $painSide where the exercise has sides; null when not told
+     * @param PainPlace|null      $painPlace where it hurt; null when not told
      * @param string|null         $rung what was coached, by the cue sheet; as the session says when null
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class ReportedSet
         public ?Side $painSide = null,
         public ?string $rung = null,
         public ?string $dose = null,
+        public ?PainPlace $painPlace = null,
     ) {}
 
     /** @param array<array-key, mixed> $data validated */
@@ -57,6 +60,7 @@ final readonly class ReportedSet
             is_string($data['painSide'] ?? null) ? Side::tryFrom($data['painSide']) : null,
             is_string($data['rung'] ?? null) ? $data['rung'] : null,
             is_string($data['dose'] ?? null) ? $data['dose'] : null,
+            is_string($data['painPlace'] ?? null) ? PainPlace::tryFrom($data['painPlace']) : null,
         );
     }
 

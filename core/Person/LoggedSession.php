@@ -10,6 +10,8 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Progress\RungSession;
+use EvenRungs\Progress\SetLog;
+use EvenRungs\Progress\StartPain;
 
 /** A session as it was done. */
 final readonly class LoggedSession
@@ -20,6 +22,7 @@ final readonly class LoggedSession
      * @param int|null            $seconds  that were spent; null when nobody knows
      * @param list<LoggedSet>     $sets     by number
      * @param list<MorningAnswer> $mornings in order of time
+     * @param list<StartPain>     $before   pain that was there before the first set
      */
     public function __construct(
         public string $id,
@@ -29,6 +32,7 @@ final readonly class LoggedSession
         public ?int $seconds,
         public array $sets,
         public array $mornings,
+        public array $before = [],
     ) {}
 
     /** @return list<string> slugs, each once */
@@ -76,7 +80,7 @@ final readonly class LoggedSession
             $rung,
             $seen,
             array_values(array_map(
-                static fn(LoggedSet $set): \EvenRungs\Progress\SetLog => $set->seenFrom($set->number > $planned->sets() ? $planned->extraSide ?? $side : $side, $rung),
+                fn(LoggedSet $set): SetLog => $set->seenFrom($set->number > $planned->sets() ? $planned->extraSide ?? $side : $side, $rung, $this->before),
                 array_filter($sets, static fn(LoggedSet $set): bool => $side === Side::Both || ($planned->sideOf($set->number) ?? $side) === $side),
             )),
             $this->sequence,

@@ -9,7 +9,10 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Pain;
+use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\SetLog;
+use EvenRungs\Progress\StartPain;
 
 /** One set as it was logged; null means not asked or not told. */
 final readonly class LoggedSet
@@ -19,6 +22,7 @@ final readonly class LoggedSet
      * @param string              $dose typed line, repetitions each side
      * @param array<string, bool> $form answers by form question
      * @param int                 $number of the set, from 1
+     * @param PainPlace|null      $painPlace where it hurt; null when not told
      */
     public function __construct(
         public string $item,
@@ -34,6 +38,7 @@ final readonly class LoggedSet
         public ?Felt $felt,
         public ?Side $painSide = null,
         public int $number = 1,
+        public ?PainPlace $painPlace = null,
     ) {}
 
     public function ladder(): string
@@ -41,8 +46,12 @@ final readonly class LoggedSet
         return (string) strstr($this->rung, '/', true);
     }
 
-    /** What was done on the given side. */
-    public function seenFrom(Side $side, Rung $rung): SetLog
+    /**
+     * What was done on the given side.
+     *
+     * @param list<StartPain> $before pain that was there before the first set
+     */
+    public function seenFrom(Side $side, Rung $rung, array $before = []): SetLog
     {
         $done = match (true) {
             $this->both !== null || ! $rung->sidedness->countsEachSide() => [$this->both],
@@ -54,6 +63,24 @@ final readonly class LoggedSet
         // Of sides done one after the other a difference is a note, whatever an earlier version asked.
         $form = $rung->sidedness === Sidedness::OneSided ? array_diff_key($this->form, [FormQuestion::SidesAlike->value => true]) : $this->form;
 
-        return new SetLog($done, $form, $this->pain, $this->effort, $this->travellingPain, $this->painSide, $this->felt);
+        $isKept = $this->wasThereBefore($rung, $before);
+
+        return new SetLog($done, $form, $isKept ? 0 : $this->pain, $this->effort, $this->travellingPain, $this->painSide, $this->felt, $isKept ? $this->pain : null, $this->painPlace);
+    }
+
+    /**
+     * Pain that began the day so high, away from the back and from what the rung loads, holds nothing back; above 5 and
+     * where it travels it counts in any case.
+     *
+     * @param list<StartPain> $before
+     */
+    private function wasThereBefore(Rung $rung, array $before): bool
+    {
+        [$place, $pain] = [$this->painPlace, $this->pain ?? 0];
+        if ($place === null || $pain === 0 || $this->travellingPain || Pain::stops($pain) || $place->isLoadedBy($rung)) {
+            return false;
+        }
+
+        return array_filter($before, fn(StartPain $start): bool => $start->accountsFor($place, $this->painSide, $pain)) !== [];
     }
 }

@@ -151,7 +151,7 @@ final readonly class SessionStart
         }
         $only = $ruling->onlySide();
         if ($only !== null) {
-            return [$rung, [Reason::because(Rule::LeftOut, "“{$rung->name}”: the {$only->value} side only. {$ruling->reasons[0]->sentence}", ['exercise' => $rung->name], 'The limit lifted.')]];
+            return [$rung, [Reason::because(Rule::LeftOut, ucfirst($only->value)." side only: {$ruling->reasons[0]->sentence}", ['exercise' => $rung->name], 'The limit lifted.')]];
         }
         $substitution = Substitution::for($rung, $record->library, $record->circumstances());
 

@@ -59,7 +59,7 @@ final readonly class Gate
         $conditions = [
             new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $latest, $atMark, $method), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords()], 'Reaching the leaving mark in every set and on every side.')),
             new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
-            new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : ($latest->pain() === null ? 'No pain number was told.' : "Pain {$latest->pain()} of 10; at most {$allowed} to climb."), [], "Pain at most {$allowed} in every set.")),
+            new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : self::painSentence($latest, $allowed), [], "Pain at most {$allowed} in every set.")),
             new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb."), [], "The same work at effort {$highestEffort} or less.")),
             new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.", ['clean sessions running' => $clean, 'asked for' => $needed], 'One more clean session.')),
             new Condition($sessions === [] ? null : $days >= $method->daysOnRungToClimb(), Reason::because(
@@ -101,6 +101,13 @@ final readonly class Gate
     private static function closes(RungSession $session, int $allowedPain): bool
     {
         return $session->setsWithFault() !== [] || $session->feltWrong() || ($session->pain() ?? 0) > $allowedPain;
+    }
+
+    private static function painSentence(RungSession $session, int $allowed): string
+    {
+        $kept = $session->keptPain() === null ? '' : " Pain {$session->keptPain()} was there before the session, not where this rung loads: it holds nothing back.";
+
+        return ($session->pain() === null ? 'No pain number was told.' : "Pain {$session->pain()} of 10; at most {$allowed} to climb.").$kept;
     }
 
     private static function isAtMark(RungSession $session, Method $method): ?bool

@@ -33,6 +33,14 @@ final readonly class RungSession
         return $told === [] ? null : max($told);
     }
 
+    /** Highest pain that was there before and is not where the rung loads; null when there was none. */
+    public function keptPain(): ?int
+    {
+        $kept = array_filter(array_map(static fn(SetLog $set): ?int => $set->keptPain, $this->sets), is_int(...));
+
+        return $kept === [] ? null : max($kept);
+    }
+
     /** Highest effort told in a set; null when none was. */
     public function effort(): ?int
     {

@@ -12,9 +12,10 @@ final readonly class SetLog
     /**
      * @param list<int|null>      $done   in the unit of the dose: one entry, or one for each side
      * @param array<string, bool> $form   answers by form question; a question left out was not asked
-     * @param int|null            $pain   0–10
+     * @param int|null            $pain   0–10, as the rules count it
      * @param int|null            $effort 0–10
      * @param Felt|null           $felt   where; null when nobody asked
+     * @param int|null            $keptPain told, there before the session and not where the rung loads: it holds nothing back
      * @param Side|null           $painSide where the exercise has sides; null when not told
      */
     public function __construct(
@@ -25,6 +26,8 @@ final readonly class SetLog
         public bool $travellingPain = false,
         public ?Side $painSide = null,
         public ?Felt $felt = null,
+        public ?int $keptPain = null,
+        public ?PainPlace $painPlace = null,
     ) {}
 
     /** The weaker side's figure; null when one is missing. */

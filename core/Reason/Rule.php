@@ -178,7 +178,7 @@ enum Rule: string
             self::StepDownLowEnd => 'The low end missed at two sessions running steps down: the low end of the band, or half the leaving mark of what is held, carried or timed.',
             self::StepDownFelt => 'Felt in the wrong place at four sessions running, after the cue, a lighter dose and more support, steps down; by the method at once, or never.',
             self::Felt => 'A wrong place of feeling is answered by one thing a session running, the first that was not tried yet: the cue for that place, a lighter dose, more support. Felt right in between, the count begins anew; such a session is never clean.',
-            self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for.',
+            self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for. Pain that was there before the first set, no higher, away from the back and from what the rung loads, is kept and holds nothing back.',
             self::PainMiddle => 'Pain of 3 to 5 steps down, and there is no climb until two sessions at 0 to 2.',
             self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason.',
             self::PainMorning => 'Worse the next morning, or pain above 5 then, stops the ladder and reopens what was decided.',

@@ -79,9 +79,7 @@ final readonly class Permitted
 
         return Reason::because(
             Rule::LeftOut,
-            $narrowed === null
-                ? "“{$item->rung->name}” is left out. {$why->sentence}"
-                : "“{$item->rung->name}”: the {$narrowed->firstSide->value} side only. {$why->sentence}",
+            ($narrowed === null ? 'Left out' : ucfirst($narrowed->firstSide->value).' side only').": {$why->sentence}",
             ['exercise' => $item->rung->name, 'why' => $why->sentence],
             'The limit lifted, the kit at hand, or the trainer’s allowance on the board, with a reason.',
         );

@@ -123,7 +123,7 @@ final readonly class Template
             if ($stands === null) {
                 $notes[] = Reason::because(Rule::Template, "{$name}: not placed yet, so the template begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.');
             } elseif ($slot->belowTenths === 0 && $best->slug === $stands->slug && $circumstances->rule($stands)->onlySide() !== null) {
-                $notes[] = Reason::because(Rule::LeftOut, "“{$stands->name}”: the {$circumstances->rule($stands)->onlySide()->value} side only. {$circumstances->rule($stands)->reasons[0]->sentence}", ['exercise' => $stands->name], 'The limit lifted.');
+                $notes[] = Reason::because(Rule::LeftOut, ucfirst($circumstances->rule($stands)->onlySide()->value)." side only: {$circumstances->rule($stands)->reasons[0]->sentence}", ['exercise' => $stands->name], 'The limit lifted.');
             } elseif ($slot->belowTenths === 0 && ! $circumstances->rule($stands)->openOn(Side::Both)) {
                 $notes[] = Reason::because(Rule::Template, "{$name}: “{$best->name}” stands in for the working rung. ".$circumstances->rule($stands)->reasons[0]->sentence, ['working rung' => $stands->name, 'height' => $best->height->label()]);
             }

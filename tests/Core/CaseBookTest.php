@@ -28,6 +28,8 @@ use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
@@ -39,7 +41,7 @@ use Symfony\Component\Yaml\Yaml;
  * The book of cases that a trainer can read (library/cases): a person, a method and what was logged, and what the rules
  * make of it. What is expected comes from the written rules, never from running the code.
  *
- * @phpstan-type LogRow array{day: int, dose: string, done?: list<int|list<int|null>>, fault?: list<int>, effort?: int, pain?: int, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string}
+ * @phpstan-type LogRow array{day: int, dose: string, done?: list<int|list<int|null>>, fault?: list<int>, effort?: int, pain?: int, pain_at?: string, before?: list<array{place: string, side?: string, pain: int}>, felt?: string, morning?: array{pain: int, worse: bool}, decided?: string}
  * @phpstan-type CaseRow array{name: string, rules: list<string>, rung: string, method?: list<string>, person?: array{born?: int, weights?: list<int>, limits?: list<array{state: string, side?: string}>}, holds?: list<array{kind: string, side?: string, seconds: int}>, left?: string, right?: string, mark?: int, log?: list<LogRow>, today?: int, expect: array{proposal?: string, next?: string, says?: list<string>, says_not?: list<string>, next_says?: list<string>}}
  */
 final class CaseBookTest extends TestCase
@@ -147,9 +149,9 @@ final class CaseBookTest extends TestCase
             };
             [$both, $left, $right] = is_array($done) ? [null, $done[0], $done[1]] : [$done, null, null];
             $felt = $row['felt'] ?? 'right';
-            $sets[] = new LoggedSet('item', $slug, $row['dose'], $both, $left, $right, in_array($set, $row['fault'] ?? [], true) ? [...$ticks, FormQuestion::BackAndPelvis->value => false] : $ticks, $row['pain'] ?? 0, $row['effort'] ?? 6, false, $felt === 'not-asked' ? null : Felt::from($felt), null, $set);
+            $sets[] = new LoggedSet('item', $slug, $row['dose'], $both, $left, $right, in_array($set, $row['fault'] ?? [], true) ? [...$ticks, FormQuestion::BackAndPelvis->value => false] : $ticks, $row['pain'] ?? 0, $row['effort'] ?? 6, false, $felt === 'not-asked' ? null : Felt::from($felt), null, $set, isset($row['pain_at']) ? PainPlace::from($row['pain_at']) : null);
         }
 
-        return new LoggedSession($id, 'session', $on, $sequence, 600, $sets, isset($row['morning']) ? [new MorningAnswer($rung->ladder, new Morning($row['morning']['pain'], $row['morning']['worse']), $sequence + 1)] : []);
+        return new LoggedSession($id, 'session', $on, $sequence, 600, $sets, isset($row['morning']) ? [new MorningAnswer($rung->ladder, new Morning($row['morning']['pain'], $row['morning']['worse']), $sequence + 1)] : [], array_map(static fn(array $pain): StartPain => new StartPain(PainPlace::from($pain['place']), Side::tryFrom($pain['side'] ?? ''), $pain['pain']), $row['before'] ?? []));
     }
 }

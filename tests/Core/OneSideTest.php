@@ -41,7 +41,7 @@ final class OneSideTest extends TestCase
         self::assertSame('2x20s/right r45', DoseLine::print($permitted->session->items()[0]->dose));
         self::assertSame(85, $permitted->session->timeline()->totals()->total());
         self::assertSame([Rule::LeftOut], array_map(static fn(Reason $reason): Rule => $reason->rule, $permitted->leftOut));
-        self::assertStringContainsString('the right side only', $permitted->leftOut[0]->sentence);
+        self::assertStringContainsString('Right side only: “Side bridge, knees bent” is ruled out on the left side', $permitted->leftOut[0]->sentence);
     }
 
     public function test_a_rung_that_loads_both_sides_is_left_out_whole_and_nothing_may_be_left(): void
@@ -49,7 +49,7 @@ final class OneSideTest extends TestCase
         $permitted = Permitted::of($this->straight('front-plank/forearms-toes', '2x20s'), $this->soreLeftShoulder());
 
         self::assertNull($permitted->session);
-        self::assertStringContainsString('is left out. “', $permitted->leftOut[0]->sentence);
+        self::assertStringContainsString('Left out: “Front plank, forearms and toes” is ruled out', $permitted->leftOut[0]->sentence);
     }
 
     public function test_a_station_takes_its_gap_along_and_the_rest_of_the_circuit_stays(): void

@@ -269,4 +269,21 @@ final class DecisionTest extends ApiTestCase
         /** @var array{rung: string, stopped: bool} */
         return $this->getJson("/api/people/{$this->person}/board")->json('demands.3.ladders.0.stands.0');
     }
+
+    public function test_pain_has_a_place_and_may_have_been_there_before(): void
+    {
+        $person = $this->person();
+        $this->place($person, 'bridge/touch');
+        $session = $this->writtenSession($person, ['bridge/touch' => '2x15']);
+        $set = self::set('bridge/touch', 1, 15, ['both' => 15, 'left' => null, 'right' => null, 'pain' => 2, 'painPlace' => 'shoulder']);
+        $log = fn(array $change) => $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 90, 'painBefore' => [['place' => 'shoulder', 'side' => 'left', 'pain' => 2]], 'sets' => [$set, [...$set, 'set' => 2]], ...$change]);
+
+        $log(['painBefore' => [['place' => 'tail', 'side' => null, 'pain' => 2]]])->assertUnprocessable()->assertJsonStructure(['fields' => ['painBefore.0.place']]);
+        $log(['painBefore' => [['place' => 'wrist', 'side' => 'both', 'pain' => 11]]])->assertUnprocessable()->assertJsonStructure(['fields' => ['painBefore.0.side', 'painBefore.0.pain']]);
+        $log([])->assertCreated();
+
+        $evidence = $this->getJson("/api/people/{$person}/review")->assertOk()->json('pending.0.evidence.0');
+        self::assertSame([2, 'shoulder', true, false], [$evidence['pain'], $evidence['painPlace'], $evidence['painKept'], $evidence['painActs']]);
+        self::assertSame('[{"place":"shoulder","side":"left","pain":2}]', DB::table('session_logs')->value('pain_before'));
+    }
 }

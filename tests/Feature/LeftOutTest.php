@@ -76,7 +76,7 @@ final class LeftOutTest extends ApiTestCase
         $draft = $this->postJson("/api/people/{$person}/sessions/start", ['from' => 'board'])->assertOk();
 
         self::assertStringContainsString('/right', (string) $draft->json('preview.blocks.0.items.0.dose'));
-        self::assertStringContainsString('the right side only', (string) $draft->json('notes.0.sentence'));
+        self::assertStringContainsString('Right side only', (string) $draft->json('notes.0.sentence'));
     }
 
     public function test_the_trainer_allows_a_rung_with_a_reason_and_takes_it_back(): void

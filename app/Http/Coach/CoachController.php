@@ -49,7 +49,7 @@ final readonly class CoachController
         }
         if ($log === null) {
             Problem::whenClosed($file->record->admission());
-            $log = $record->record($file, $session, $input->by(), $input->text('id'), $input->seconds(), $input->sets());
+            $log = $record->record($file, $session, $input->by(), $input->text('id'), $input->seconds(), $input->sets(), $input->painBefore());
         }
         $sets = $log->sets()->count();
         $written = $file->record->read($session->inCore()->blocks)->session?->secondsFor($sets);

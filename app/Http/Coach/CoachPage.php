@@ -17,6 +17,7 @@ use EvenRungs\Dose\DoseWords;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
+use EvenRungs\Progress\PainPlace;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Cue;
 use EvenRungs\Session\CueSheet;
@@ -62,6 +63,7 @@ final readonly class CoachPage
             cautions: CautionLines::of($this->file->record),
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
+            painPlaces: array_map(static fn(PainPlace $place): ChoiceView => new ChoiceView(value: $place->value, label: $place->label()), PainPlace::cases()),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
         );

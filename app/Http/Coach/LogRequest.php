@@ -10,6 +10,8 @@ use EvenRungs\Body\Side;
 use EvenRungs\Load\ActiveTime;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\StartPain;
 use Illuminate\Validation\Rule;
 
 /**
@@ -17,6 +19,7 @@ use Illuminate\Validation\Rule;
  * @body string $session
  * @body int|null $seconds as somebody says it was; null to count it from the moments
  * @body list<int>|null $moments seconds after the start at which something was done
+ * @body list<StartPain>|null $painBefore pain that was there before the first set; null when nobody asked
  * @body list<ReportedSet> $sets
  */
 final class LogRequest extends ApiRequest
@@ -33,6 +36,10 @@ final class LogRequest extends ApiRequest
             'seconds' => ['present', 'nullable', 'integer', 'between:0,86400'],
             'moments' => ['nullable', 'list', 'max:20000'],
             'moments.*' => ['integer', 'between:0,604800'],
+            'painBefore' => ['nullable', 'list', 'max:8'],
+            'painBefore.*.place' => ['required', Rule::enum(PainPlace::class)],
+            'painBefore.*.side' => ['nullable', Rule::in([Side::Left->value, Side::Right->value])],
+            'painBefore.*.pain' => ['required', 'integer', 'between:1,10'],
             'sets' => ['required', 'list', 'min:1', 'max:400'],
             'sets.*.item' => ['required', 'string', 'max:40'],
             'sets.*.set' => ['required', 'integer', 'between:1,25'],
@@ -49,6 +56,7 @@ final class LogRequest extends ApiRequest
             'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
             'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
             'sets.*.painSide' => ['nullable', Rule::enum(Side::class)],
+            'sets.*.painPlace' => ['nullable', Rule::enum(PainPlace::class)],
             'sets.*.painNote' => ['present', 'nullable', 'string', 'max:500'],
         ];
     }
@@ -65,6 +73,17 @@ final class LogRequest extends ApiRequest
         return $this->input('seconds') === null
             ? ActiveTime::of(array_map(static fn(mixed $moment): int => is_numeric($moment) ? (int) $moment : 0, $this->entries('moments')))
             : $this->integer('seconds');
+    }
+
+    /** @return list<StartPain>|null */
+    public function painBefore(): ?array
+    {
+        return $this->input('painBefore') === null ? null : array_map(static function (mixed $pain): StartPain {
+            $pain = is_array($pain) ? $pain : [];
+            $text = static fn(string $key): string => is_string($pain[$key] ?? null) ? $pain[$key] : '';
+
+            return new StartPain(PainPlace::from($text('place')), Side::tryFrom($text('side')), is_numeric($pain['pain'] ?? null) ? (int) $pain['pain'] : 0);
+        }, $this->entries('painBefore'));
     }
 
     /** @return list<ReportedSet> */

@@ -16,6 +16,7 @@ final readonly class PreviewView
      * @param list<ShareView>   $shares
      * @param int               $agreement    tenths of a per cent
      * @param list<Mix>     $mix
+     * @param string            $reachesText length of what reaches sheet and player; empty where nothing is left out
      * @param string            $optionalText what optional sets add, counted apart; empty when there are none
      * @param list<WarningView> $warnings
      */
@@ -31,6 +32,7 @@ final readonly class PreviewView
         public ReasonView $sharesReason,
         public ReasonView $clockReason,
         public array $mix,
+        public string $reachesText,
         public string $optionalText,
         public array $warnings,
     ) {}

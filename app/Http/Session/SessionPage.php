@@ -106,6 +106,8 @@ final readonly class SessionPage
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
         $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
 
+        $permitted = $session === null ? null : Permitted::of($session, $this->file->record->circumstances());
+
         return new PreviewView(
             complete: $read->isComplete(),
             blocks: array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
@@ -118,6 +120,7 @@ final readonly class SessionPage
             sharesReason: ReasonView::of($shares->reason($aim)),
             clockReason: ReasonView::of($this->clock($totals, $target)),
             mix: $timeline === null ? [] : Mix::of($timeline),
+            reachesText: $permitted === null || $permitted->leftOut === [] ? '' : Totals::clock($permitted->session?->timeline()->totals()->total() ?? 0),
             optionalText: $optional === 0 ? '' : Totals::clock($optional),
             warnings: $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
         );

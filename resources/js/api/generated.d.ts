@@ -1725,6 +1725,8 @@ export interface components {
             /** @description what of the session a limit or missing kit keeps from it */
             leftOut: components["schemas"]["ReasonView"][];
             mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description where it can hurt */
+            painPlaces: components["schemas"]["ChoiceView"][];
             /** @description why only activation is done today: a sore trunk */
             activationOnly: components["schemas"]["ReasonView"] | null;
             /** @description pain above this stops the exercise */
@@ -1873,6 +1875,10 @@ export interface components {
             pain: number | null;
             /** @enum {string|null} */
             painSide: "left" | "right" | "both" | null;
+            /** @description where it hurt, in words; empty when not told */
+            painPlace: string;
+            /** @description it was there before the session and is not where the rung loads */
+            painKept: boolean;
             effort: number | null;
             /** @description pain that the rules act on */
             painActs: boolean;
@@ -2176,6 +2182,8 @@ export interface components {
             seconds: number | null;
             /** @description seconds after the start at which something was done */
             moments: number[] | null;
+            /** @description pain that was there before the first set; null when nobody asked */
+            painBefore: components["schemas"]["StartPain"][] | null;
             sets: components["schemas"]["ReportedSet"][];
         };
         LogTimeRequest: {
@@ -2586,6 +2594,8 @@ export interface components {
             sharesReason: components["schemas"]["ReasonView"];
             clockReason: components["schemas"]["ReasonView"];
             mix: components["schemas"]["Mix"][];
+            /** @description length of what reaches sheet and player; empty where nothing is left out */
+            reachesText: string;
             /** @description what optional sets add, counted apart; empty when there are none */
             optionalText: string;
             warnings: components["schemas"]["WarningView"][];
@@ -2770,6 +2780,11 @@ export interface components {
             /** @description what was coached, by the cue sheet; as the session says when null */
             rung: string | null;
             dose: string | null;
+            /**
+             * @description where it hurt; null when not told
+             * @enum {string|null}
+             */
+            painPlace: "low-back" | "neck" | "back-of-thigh" | "front-of-hip" | "shoulder" | "wrist" | "knee" | "elsewhere" | null;
         };
         /** @description A dose fixed on a ladder for a week, as a typed line. */
         RequestedDoseView: {
@@ -3032,6 +3047,18 @@ export interface components {
             id: string;
             /** @description soreness of the trunk today, 0 to 10 */
             ofTen: number;
+        };
+        /** @description Pain that was there before the first set of a session. */
+        StartPain: {
+            /** @enum {string} */
+            place: "low-back" | "neck" | "back-of-thigh" | "front-of-hip" | "shoulder" | "wrist" | "knee" | "elsewhere";
+            /**
+             * @description left or right; null where the place has none, or it was not told
+             * @enum {string|null}
+             */
+            side: "left" | "right" | "both" | null;
+            /** @description 1–10 */
+            pain: number;
         };
         /** @description What a new session starts from. */
         StartRequest: {

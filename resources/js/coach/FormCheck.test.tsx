@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { FormCheck } from './FormCheck';
-import type { SetLog } from './log';
+import { doneAsWritten, type SetLog } from './log';
 
 const item: Schemas['CueItemView'] = {
   id: 'press',
@@ -51,7 +51,19 @@ function open() {
   const onSave = vi.fn<(log: SetLog) => void>();
   const onPass = vi.fn();
   const onAnswer = vi.fn<(log: SetLog) => void>();
-  render(<FormCheck item={item} set={1} start={null} painStopsAbove={5} onAnswer={onAnswer} onSave={onSave} onPass={onPass} />);
+  render(
+    <FormCheck
+      item={item}
+      set={1}
+      start={null}
+      painStopsAbove={5}
+      painPlaces={[{ value: 'shoulder', label: 'shoulder' }]}
+      painBefore={[{ place: 'shoulder', side: 'left', pain: 2 }]}
+      onAnswer={onAnswer}
+      onSave={onSave}
+      onPass={onPass}
+    />,
+  );
   return { onSave, onPass, onAnswer };
 }
 
@@ -109,6 +121,24 @@ describe('the check after a set', () => {
     fireEvent.click(screen.getByRole('button', { name: 'pain 6' }));
     expect(screen.getByText(/Stop this exercise now/)).toBeInTheDocument();
     expect(screen.getByLabelText(/travels down/)).not.toBeChecked();
+  });
+
+  it('asks for the place of pain, and says what it began at', () => {
+    const { onSave } = open();
+    expect(screen.queryByRole('group', { name: 'Place of the pain' })).not.toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'pain 2' }));
+    fireEvent.click(screen.getByRole('button', { name: 'shoulder, began at 2' }));
+    fireEvent.click(screen.getByRole('button', { name: /All clean but for the pain/ }));
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ pain: 2, painPlace: 'shoulder' }));
+  });
+
+  it('asks only for the side that works', () => {
+    const only = { ...item, sides: ['right' as const] };
+    expect(doneAsWritten(only, 1, true)).toMatchObject({ left: null, right: 10, both: null, painSide: 'right' });
+    expect(doneAsWritten({ ...item, sides: ['each' as const, 'left' as const] }, 2, true)).toMatchObject({
+      left: 10,
+      right: null,
+    });
   });
 
   it('asks on which side the pain is where the exercise has sides', () => {

@@ -4,6 +4,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
 import { doneAsWritten, type SetLog } from './log';
+import { Choice } from './PainBefore';
 
 /** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */
 export function FormCheck({
@@ -11,6 +12,8 @@ export function FormCheck({
   set,
   start,
   painStopsAbove,
+  painPlaces,
+  painBefore,
   onAnswer,
   onSave,
   onPass,
@@ -20,6 +23,9 @@ export function FormCheck({
   /** what was answered before: in part, or a set that is taken up again */
   start: SetLog | null;
   painStopsAbove: number;
+  painPlaces: Schemas['ChoiceView'][];
+  /** pain that was there before the first set */
+  painBefore: Schemas['StartPain'][] | null;
   /** told of each answer, so that none is lost before the set is saved */
   onAnswer: (log: SetLog) => void;
   onSave: (log: SetLog) => void;
@@ -95,7 +101,14 @@ export function FormCheck({
       </div>
       {scale('Effort', 'effort')}
       {scale('Pain', 'pain')}
-      <PainQuestions sided={sides === 'each'} log={log} setLog={setLog} painStopsAbove={painStopsAbove} />
+      <PainQuestions
+        sided={sides === 'each'}
+        log={log}
+        setLog={setLog}
+        painStopsAbove={painStopsAbove}
+        places={painPlaces}
+        before={painBefore ?? []}
+      />
       <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
         {butFor(log)}
       </Button>
@@ -130,18 +143,13 @@ function FeltPlaces({ item, log, setLog }: { item: Schemas['CueItemView']; log: 
         {item.places.map((place) => {
           const felt = place.value as SetLog['felt'];
           return (
-            <button
+            <Choice
               key={place.value}
-              type="button"
-              aria-pressed={log.felt === felt}
-              onClick={() => setLog({ ...log, felt: log.felt === felt ? null : felt })}
-              className={cx(
-                'min-h-11 rounded-md border px-3 text-sm',
-                log.felt === felt ? 'border-ink bg-ink font-semibold text-ground' : 'border-rung-edge',
-              )}
+              pressed={log.felt === felt}
+              onPress={() => setLog({ ...log, felt: log.felt === felt ? null : felt })}
             >
               {place.label}
-            </button>
+            </Choice>
           );
         })}
       </div>
@@ -199,17 +207,37 @@ function PainQuestions({
   log,
   setLog,
   painStopsAbove,
+  places,
+  before,
 }: {
   /** the exercise has a left and a right, and so has its pain */
   sided: boolean;
   log: SetLog;
   setLog: (value: SetLog) => void;
   painStopsAbove: number;
+  places: Schemas['ChoiceView'][];
+  before: Schemas['StartPain'][];
 }) {
   return (
     <>
       {(log.pain ?? 0) > 0 && (
         <div className="grid gap-2">
+          <div role="group" aria-label="Place of the pain" className="flex flex-wrap gap-1">
+            {places.map((place) => {
+              const began = before.find((one) => one.place === place.value);
+              return (
+                <Choice
+                  key={place.value}
+                  pressed={log.painPlace === place.value}
+                  onPress={() =>
+                    setLog({ ...log, painPlace: log.painPlace === place.value ? null : (place.value as SetLog['painPlace']) })
+                  }
+                >
+                  {began ? `${place.label}, began at ${began.pain}` : place.label}
+                </Choice>
+              );
+            })}
+          </div>
           {sided && (
             <div role="group" aria-label="Side of the pain" className="grid grid-cols-3 gap-1">
               {(['left', 'right', 'both'] as const).map((side) => (
@@ -243,7 +271,7 @@ function PainQuestions({
             </p>
           )}
           <label className="grid gap-1 text-sm">
-            Where, and what it was like (encrypted)
+            What it was like (encrypted)
             <input
               maxLength={500}
               value={log.painNote}

@@ -13,6 +13,7 @@ import { FormCheck } from './FormCheck';
 import { ElsewhereNote } from './ElsewhereNote';
 import { withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';
+import { PainBefore } from './PainBefore';
 import { cued, play, repetition, type Press } from './player';
 import { Afterwards, Count, Done, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
@@ -40,7 +41,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
     over: log.over,
   }));
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
-  const started = log.revision > 0 || log.sets.length > 0 || log.at > 0;
+  const started = log.moments.length > 0 || log.sets.length > 0 || log.at > 0;
   const { send, saving, problem, odd, settle } = useSending(person, log, saved);
   const cue = cues[player.at];
   const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
@@ -147,6 +148,9 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
               </p>
             </div>
+            {!started && (
+              <PainBefore places={sheet.painPlaces} told={log.painBefore} onTell={(painBefore) => update({ painBefore })} />
+            )}
             <Count working={working} word={word} checked={checked} seconds={seconds} rep={rep} cue={cue} item={item} />
             {shown && !checked && (
               <Figure
@@ -164,6 +168,8 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
                 item={checked}
                 set={checking.set}
                 painStopsAbove={sheet.painStopsAbove}
+                painPlaces={sheet.painPlaces}
+                painBefore={log.painBefore}
                 start={log.answering}
                 onAnswer={(answering) => update({ answering })}
                 onSave={saveSet}
@@ -205,7 +211,7 @@ function useSending(person: string, log: KeptLog, saved: () => void) {
     setProblem(null);
     const { data, error } = await http.POST('/api/people/{person}/logs', {
       params: { path: { person } },
-      body: { id: log.id, session: log.session, seconds: null, moments: log.moments, sets: log.sets },
+      body: { id: log.id, session: log.session, seconds: null, moments: log.moments, painBefore: log.painBefore, sets: log.sets },
     });
     setSaving(false);
     if (error) return setProblem(`${sentenceOf(error)} The log stays on this device.`);

@@ -65,7 +65,7 @@ describe('the log on the device', () => {
 
   it('written before an update is still there after it', () => {
     const before = { id: 'l1', session: 's1', startedAt: 1, at: 3, over: false, sets: [doneAsWritten(item, 1, true)] };
-    const now = { ...before, answering: null, passed: [], moments: [], revision: 0 };
+    const now = { ...before, answering: null, passed: [], painBefore: null, moments: [], revision: 0 };
     localStorage.setItem('even-rungs.log.s1', JSON.stringify(before));
     expect(keptLog('s1')).toEqual(now);
     localStorage.setItem('even-rungs.log.s1', JSON.stringify({ v: 1, value: before }));

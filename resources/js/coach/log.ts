@@ -16,15 +16,18 @@ export interface KeptLog {
   answering: SetLog | null;
   /** checks left unanswered on purpose, as `item set` */
   passed: string[];
+  /** pain that was there before the first set; null when nobody asked */
+  painBefore: Schemas['StartPain'][] | null;
   /** seconds after the start at which something was done: the time trained is counted from them */
   moments: number[];
   /** how often this was kept: another tab that kept it meanwhile is known by it */
   revision: number;
 }
 
-type FormerSet = Omit<SetLog, 'felt'> & { felt?: SetLog['felt']; feltWrong?: boolean };
+type FormerSet = Omit<SetLog, 'felt' | 'painPlace'> & { felt?: SetLog['felt']; feltWrong?: boolean };
 const withPlace = ({ feltWrong, felt, ...set }: FormerSet): SetLog => ({
   ...set,
+  painPlace: null,
   felt: felt ?? (feltWrong ? 'elsewhere' : 'right'),
 });
 
@@ -37,6 +40,12 @@ const logs = shelf<KeptLog>('log', (log) => Array.isArray(log.sets) && Array.isA
     const { sets, answering, ...rest } = log as KeptLog & { sets: FormerSet[]; answering: FormerSet | null };
     return { ...rest, sets: sets.map(withPlace), answering: answering && withPlace(answering) };
   },
+  // Before pain had a place.
+  (log) => {
+    const { sets, answering, ...rest } = log as KeptLog;
+    const placed = (set: SetLog): SetLog => ({ ...set, painPlace: set.painPlace ?? null });
+    return { ...rest, painBefore: null, sets: sets.map(placed), answering: answering && placed(answering) };
+  },
 ]);
 
 export const freshLog = (session: string): KeptLog => ({
@@ -48,6 +57,7 @@ export const freshLog = (session: string): KeptLog => ({
   sets: [],
   answering: null,
   passed: [],
+  painBefore: null,
   moments: [],
   revision: 0,
 });
@@ -68,7 +78,8 @@ export function changed(log: KeptLog, change: Partial<KeptLog>): KeptLog {
   return {
     ...log,
     ...change,
-    moments: log.moments.at(-1) === moment ? log.moments : [...log.moments, moment],
+    // What is told before the first set is no training yet.
+    moments: 'painBefore' in change || log.moments.at(-1) === moment ? log.moments : [...log.moments, moment],
     revision: log.revision + 1,
   };
 }
@@ -86,6 +97,7 @@ export function joined(mine: KeptLog, theirs: KeptLog): { log: KeptLog; differin
       ...theirs,
       sets: [...theirs.sets, ...onlyMine],
       answering: theirs.answering ?? mine.answering,
+      painBefore: theirs.painBefore ?? mine.painBefore,
       moments: [...new Set([...theirs.moments, ...mine.moments])].sort((one, other) => one - other),
     },
     differing: differing.length,
@@ -106,6 +118,7 @@ export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: 
     pain: null,
     // Where one side works alone, its pain is on that side.
     painSide: sides === 'left' || sides === 'right' ? sides : null,
+    painPlace: null,
     effort: null,
     travellingPain: false,
     felt: clean ? 'right' : null,

@@ -20,7 +20,7 @@ export function AllowRung(allowing: Allowing) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button look="quiet" className="min-h-6 justify-self-start py-0 text-sm" onClick={() => setOpen(true)}>
+      <Button look="quiet" className="-ml-1.5 min-h-6 justify-self-start py-0 text-sm" onClick={() => setOpen(true)}>
         allow it, with a reason
       </Button>
       {open && <AllowDialog {...allowing} onClose={() => setOpen(false)} />}

@@ -108,6 +108,13 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
                   <td className="pr-5 font-mono font-bold whitespace-nowrap">{set.done}</td>
                   <td className={cx('pr-5 font-mono whitespace-nowrap', set.painActs && 'font-bold text-rowan')}>
                     {set.pain ?? 'not told'}
+                    {set.painPlace && (
+                      <span className="font-sans text-sm font-normal text-ink2">
+                        {' '}
+                        {set.painPlace}
+                        {set.painKept && ', there before'}
+                      </span>
+                    )}
                   </td>
                   <td className={cx('pr-5 font-mono whitespace-nowrap', set.tooHard && 'font-bold text-ochre')}>
                     {set.effort ?? 'not told'}

@@ -37,6 +37,11 @@ export function ComposerHead() {
           />
           min
         </label>
+        {preview.reachesText !== '' && (
+          <span className="text-ochre">
+            on the sheet <span className="font-mono">{preview.reachesText}</span>
+          </span>
+        )}
         {preview.optionalText !== '' && (
           <span className="text-ink2">
             optional <span className="font-mono">+{preview.optionalText}</span>

@@ -34,6 +34,7 @@ const preview = (segments: Schemas['SegmentView'][], total: number, target: numb
   sharesReason: reason,
   clockReason: reason,
   mix: [],
+  reachesText: '',
   optionalText: '',
   warnings: [],
 });

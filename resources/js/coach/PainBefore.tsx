@@ -1,0 +1,103 @@
+import { useState } from 'react';
+import type { Schemas } from '@/api/client';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { Scale } from '@/ui/Scale';
+
+type Start = Schemas['StartPain'];
+
+/** Where the body has one of a place only, no side is asked for. */
+const MIDDLE = ['low-back', 'neck'];
+
+/** Asked once, before the first set: pain that is there already, with its place and number. Not answered is not none. */
+export function PainBefore({
+  places,
+  told,
+  onTell,
+}: {
+  places: Schemas['ChoiceView'][];
+  told: Start[] | null;
+  onTell: (pain: Start[] | null) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const [place, setPlace] = useState<Start['place'] | null>(null);
+  const [side, setSide] = useState<Start['side']>(null);
+  const label = (one: Start) => {
+    const where = places.find((choice) => choice.value === one.place)?.label ?? one.place;
+    return `${one.side ? `${one.side} ` : ''}${where} ${one.pain}`;
+  };
+  const add = (pain: number) => {
+    if (place === null) return;
+    const others = (told ?? []).filter((one) => one.place !== place || one.side !== side);
+    onTell(pain === 0 ? others : [...others, { place, side, pain }]);
+    setPlace(null);
+    setSide(null);
+    setOpen(false);
+  };
+  return (
+    <section aria-label="Pain before the first set" className="grid gap-2 rounded-lg border border-rail bg-sheet p-3">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
+        <p className="font-semibold">
+          Pain before the first set{told === null ? '?' : told.length === 0 ? ': none' : `: ${told.map(label).join(', ')}`}
+        </p>
+        {told === null && (
+          <Button look="floor" className="min-h-11" onClick={() => onTell([])}>
+            None
+          </Button>
+        )}
+        <Button look="quiet" className="min-h-11" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {told !== null && told.length > 0 ? 'another place' : 'there is some'}
+        </Button>
+        {told !== null && (
+          <Button look="quiet" className="min-h-11" onClick={() => onTell(null)}>
+            ask again
+          </Button>
+        )}
+      </div>
+      {open && (
+        <>
+          <div role="group" aria-label="Place of the pain before" className="flex flex-wrap gap-1">
+            {places.map((choice) => (
+              <Choice
+                key={choice.value}
+                pressed={place === choice.value}
+                onPress={() => {
+                  setPlace(choice.value as Start['place']);
+                  setSide(null);
+                }}
+              >
+                {choice.label}
+              </Choice>
+            ))}
+          </div>
+          {place !== null && !MIDDLE.includes(place) && (
+            <div role="group" aria-label="Side of the pain before" className="flex gap-1">
+              {(['left', 'right'] as const).map((one) => (
+                <Choice key={one} pressed={side === one} onPress={() => setSide(side === one ? null : one)}>
+                  {one}
+                </Choice>
+              ))}
+            </div>
+          )}
+          {place !== null && <Scale name="pain before" value={null} onChange={add} />}
+        </>
+      )}
+    </section>
+  );
+}
+
+export function Choice({ pressed, onPress, children }: { pressed: boolean; onPress: () => void; children: string }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      onClick={onPress}
+      className={cx(
+        'min-h-11 rounded-md border px-3 text-sm',
+        pressed ? 'border-ink bg-ink font-semibold text-ground' : 'border-rung-edge',
+      )}
+    >
+      {children}
+    </button>
+  );
+}
