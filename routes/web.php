@@ -58,6 +58,12 @@ Route::prefix('api')->group(function (): void {
         Route::controller(MethodController::class)->group(function (): void {
             Route::get('/method', 'show')->name('method');
             Route::put('/method', 'change')->name('changeMethod');
+            Route::get('/method/mine', 'mine')->name('ownMethod');
+            Route::put('/method/mine', 'changeMine')->name('changeOwnMethod');
+            Route::get('/people/{person}/method/own', 'ofOne')->name('methodOfPerson');
+            Route::put('/people/{person}/method/own', 'changeOfOne')->name('changeMethodOfPerson');
+            Route::get('/people/{person}/method/program', 'ofProgram')->name('methodOfProgram');
+            Route::put('/people/{person}/method/program', 'changeOfProgram')->name('changeMethodOfProgram');
             Route::get('/people/{person}/method', 'trial')->name('methodTrial');
         });
         Route::controller(PeopleController::class)->group(function (): void {

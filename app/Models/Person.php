@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  *
  * @property string       $id
  * @property string       $practice_id
+ * @property string|null  $trainer_id     whose level of method holds
  * @property string       $name
  * @property string       $about          work, hobby or sport in a few words
  * @property string       $aim

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $library_version
  * @property string                     $why
  * @property string                     $made_on
+ * @property string|null                $ends_on last day of its last week
  * @property int                        $sequence
  * @property string|null                $taken_back_at
  */

@@ -31,6 +31,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Allowance;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Method\Method;
 use EvenRungs\Person\Decided;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
@@ -75,7 +76,9 @@ final readonly class OpenPerson
 
     public function of(Person $person, User $by): PersonFile
     {
-        return $this->file($person->load(self::RECORDS), PracticeClock::of($by));
+        $clock = PracticeClock::of($by);
+
+        return $this->file($person->load(self::RECORDS), $clock, MethodsAtHand::of([$person], $clock->method(), $clock->today()));
     }
 
     /** @return Several<int, PersonFile> everyone of the practice, or those that are not archived */
@@ -84,7 +87,9 @@ final readonly class OpenPerson
         $clock = PracticeClock::of($by);
         $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions', 'plan'])->get();
 
-        return $people->map(fn(Person $person): PersonFile => $this->file($person, $clock))->values()->toBase();
+        $methods = MethodsAtHand::of($people, $clock->method(), $clock->today());
+
+        return $people->map(fn(Person $person): PersonFile => $this->file($person, $clock, $methods))->values()->toBase();
     }
 
     /**
@@ -108,7 +113,7 @@ final readonly class OpenPerson
 
             return $rows;
         };
-        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE));
+        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE, ['own_methods' => true, 'program_ends' => true]));
         foreach (self::PLANNED as $name => [$model, , $columns]) {
             // Most people have no sign and no limit: a model that is not needed is not even loaded.
             $rows = $model === null ? [] : $list($name);
@@ -124,26 +129,29 @@ final readonly class OpenPerson
         $method = (array) json_decode($text('practice_method') === '' ? '[]' : $text('practice_method'), true);
         $library = $row['practice_library_version'] === 0 ? $this->ladders->shippedOnly() : $this->ladders->library();
         $clock = PracticeClock::knowing($by, $text('practice_time_zone'), Practice::methodOf($method));
+        /** @var list<array{string, string, string}> $own owner, level, answers as they are kept */
+        $own = $list('own_methods');
+        $methods = MethodsAtHand::knowing($found, $clock->method(), $clock->today(), array_map(static fn(array $row): array => [$row[0], $row[1], (array) json_decode($row[2], true)], $own), $text('program_ends') === '' ? null : $text('program_ends'));
 
-        return new PersonFile($found, self::record($found, $library, $clock, History::forPlanning(self::holding($list('placements')), self::decided($found))), $clock);
+        return new PersonFile($found, self::record($found, $library, $methods->for($found), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found))), $clock);
     }
 
-    private function file(Person $person, PracticeClock $clock): PersonFile
+    private function file(Person $person, PracticeClock $clock, MethodsAtHand $methods): PersonFile
     {
         // The newest mark of a rung holds; one without a target was taken back.
         $marks = array_filter($person->rungMarks->pluck('target', 'rung')->all(), is_int(...));
         $library = $this->ladders->library()->withMarks($marks);
 
-        return new PersonFile($person, self::record($person, $library, $clock, self::history($person, $library)), $clock);
+        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library)), $clock);
     }
 
-    private static function record(Person $person, Library $library, PracticeClock $clock, History $history): PersonRecord
+    private static function record(Person $person, Library $library, Method $method, PracticeClock $clock, History $history): PersonRecord
     {
         $asked = $person->screenings->last();
 
         return new PersonRecord(
             library: $library,
-            method: $clock->method(),
+            method: $method,
             today: $clock->today(),
             profile: new Profile(
                 aim: Aim::from($person->aim),
@@ -227,6 +235,8 @@ final readonly class OpenPerson
         foreach (self::PRACTICE as $name => $column) {
             $columns[] = "pr.{$column} AS {$name}";
         }
+        $columns[] = '(SELECT JSON_ARRAYAGG(JSON_ARRAY(owner_id, level, answers)) FROM own_methods WHERE owner_id IN (p.id, p.trainer_id) AND practice_id = p.practice_id) AS own_methods';
+        $columns[] = '(SELECT ends_on FROM programs WHERE person_id = p.id AND practice_id = p.practice_id AND taken_back_at IS NULL ORDER BY sequence DESC LIMIT 1) AS program_ends';
         foreach (self::PLANNED as $name => [, $table, $wanted, $condition]) {
             $list = '`'.implode('`, `', $wanted).'`';
             $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY({$list})) FROM {$table} WHERE person_id = p.id AND practice_id = p.practice_id AND {$condition}) AS {$name}";

@@ -47,10 +47,11 @@ final readonly class Ruling
         $putAway = $wanted !== null && ! $wanted->include($circumstances->method);
         if ($wanted !== null && $putAway) {
             $chosen = $circumstances->method->answer($wanted->question)->label();
+            $whose = $circumstances->method->levelOf($wanted->question)?->whose() ?? 'the default';
             $standing[] = new Objection(Reason::because(
                 Rule::MethodPutsAway,
                 "“{$rung->name}” is put away by the method: {$wanted->question->label()}, “{$chosen}”.",
-                ['question' => $wanted->question->label(), 'chosen' => $chosen],
+                ['question' => $wanted->question->label(), 'chosen' => $chosen, 'whose answer' => $whose],
                 "The rung is offered when the method says {$wanted->inWords()}.",
             ), Side::Both);
         }

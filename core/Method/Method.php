@@ -4,20 +4,38 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
-/** The trainer's own school: one answer to each question. */
+/** The school a person is trained by: one answer to each question, and whose it is. */
 final readonly class Method
 {
-    /** @param array<string, Answer> $given by question; the default when absent */
-    private function __construct(private array $given) {}
+    /**
+     * @param array<string, Answer>      $given by question; the default when absent
+     * @param array<string, MethodLevel> $whose by question
+     */
+    private function __construct(private array $given, private array $whose) {}
 
     public static function default(): self
     {
-        return new self([]);
+        return new self([], []);
     }
 
-    public function with(Answer $answer): self
+    /** An answer of a nearer level takes the place of one farther away, so the levels are given from far to near. */
+    public function with(Answer $answer, MethodLevel $of = MethodLevel::Practice): self
     {
-        return new self([...$this->given, $answer->question()->value => $answer]);
+        $question = $answer->question()->value;
+
+        return new self([...$this->given, $question => $answer], [...$this->whose, $question => $of]);
+    }
+
+    /** Whose answer holds; null for the default. */
+    public function levelOf(Question $question): ?MethodLevel
+    {
+        return $this->whose[$question->value] ?? null;
+    }
+
+    /** The answer that holds and whose it is, for a reason: “as soon as clean”, the person’s. */
+    public function said(Question $question): string
+    {
+        return "“{$this->answer($question)->label()}”, ".($this->levelOf($question)?->whose() ?? 'the default');
     }
 
     public function answer(Question $question): Answer

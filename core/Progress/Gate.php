@@ -7,6 +7,7 @@ namespace EvenRungs\Progress;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -57,15 +58,15 @@ final readonly class Gate
         $atMark = $latest === null ? null : ($clean >= $needed ? true : self::isAtMark($latest, $method));
 
         $conditions = [
-            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $latest, $atMark, $method), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords()], 'Reaching the leaving mark in every set and on every side.')),
+            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $latest, $atMark, $method), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords(), ...($working->doseKind->isHold() ? ['hold strategy' => $method->said(Question::HoldStrategy)] : [])], 'Reaching the leaving mark in every set and on every side.')),
             new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
             new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : self::painSentence($latest, $allowed), [], "Pain at most {$allowed} in every set.")),
-            new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb."), [], "The same work at effort {$highestEffort} or less.")),
-            new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.", ['clean sessions running' => $clean, 'asked for' => $needed], 'One more clean session.')),
+            new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb."), ['effort' => $method->said(Question::Effort)], "The same work at effort {$highestEffort} or less.")),
+            new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.", ['clean sessions running' => $clean, 'asked for' => $needed, 'leaving a rung' => $method->said(Question::LeavingARung)], 'One more clean session.')),
             new Condition($sessions === [] ? null : $days >= $method->daysOnRungToClimb(), Reason::because(
                 Rule::GateDays,
                 $free === null ? "{$method->daysOnRungToClimb()} days on this rung." : ($days >= $method->daysOnRungToClimb() ? "{$days} days on this rung." : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
-                ['days since the first session on the rung' => $days, 'asked for' => $method->daysOnRungToClimb()],
+                ['days since the first session on the rung' => $days, 'asked for' => $method->daysOnRungToClimb(), 'leaving a rung' => $method->said(Question::LeavingARung)],
                 'Time, or another choice under “leaving a rung” in the method.',
             )),
         ];

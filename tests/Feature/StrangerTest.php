@@ -13,7 +13,7 @@ final class StrangerTest extends ApiTestCase
 {
     /** Every route with a person in it: a new one is written down here, and so is walked. */
     private const WITH_A_PERSON = [
-        'methodTrial', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
+        'methodTrial', 'methodOfPerson', 'changeMethodOfPerson', 'methodOfProgram', 'changeMethodOfProgram', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'cuffReadings', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
@@ -105,6 +105,7 @@ final class StrangerTest extends ApiTestCase
             str_contains($uri, 'calendar') => ['version' => 0, 'morning' => '07:30', 'midday' => '12:30', 'evening' => '18:00', 'alarmMinutes' => null],
             str_ends_with($uri, 'soreness') => ['id' => self::id(), 'ofTen' => 2],
             str_ends_with($uri, 'marks') => ['rung' => 'press-out/standing', 'target' => 10, 'reason' => 'mine'],
+            str_ends_with($uri, 'method/own'), str_ends_with($uri, 'method/program') => ['version' => 0, 'question' => 'effort', 'answer' => null],
             str_ends_with($uri, 'allowances') => ['id' => self::id(), 'rung' => 'press-out/standing', 'reason' => 'mine'],
             str_ends_with($uri, 'set-ups') => ['rung' => 'press-out/standing', 'text' => 'mine', 'version' => 0],
             str_ends_with($uri, 'board/preview') => ['kit' => [], 'limits' => []],

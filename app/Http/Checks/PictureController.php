@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\Photo;
 use App\Photos\PhotoRefused;
 use App\Photos\PhotoShelf;
+use App\Records\OpenPerson;
 use App\Records\Tested;
 use App\Time\PracticeClock;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
@@ -22,7 +23,7 @@ use Illuminate\Http\Response;
 /** Pictures of a person, and the marks on them. */
 final readonly class PictureController
 {
-    public function __construct(private PhotoShelf $shelf) {}
+    public function __construct(private PhotoShelf $shelf, private OpenPerson $open) {}
 
     #[Writes('/api/people/{person}/photos', 'keepPhoto', PhotoView::class, status: 201, uploads: 'photo')]
     public function store(Person $person, PhotoRequest $input): JsonResponse
@@ -74,13 +75,13 @@ final readonly class PictureController
     #[Writes('/api/people/{person}/alignments/preview', 'previewAlignment', AlignmentView::class, AlignmentRequest::class)]
     public function preview(Person $person, AlignmentRequest $input): JsonResponse
     {
-        return new JsonResponse(AlignmentView::of(ReadAlignment::of($input->text('view'), $input->marks(), $input->scale(), $input->by()->practice->method())));
+        return new JsonResponse(AlignmentView::of(ReadAlignment::of($input->text('view'), $input->marks(), $input->scale(), $this->open->forPlanning($person->id, $input->by())->record->method)));
     }
 
     #[Writes('/api/people/{person}/alignments', 'keepAlignment', TestedView::class, AlignmentRequest::class, 201)]
     public function align(Person $person, AlignmentRequest $input): JsonResponse
     {
-        $found = ReadAlignment::of($input->text('view'), $input->marks(), $input->scale(), $input->by()->practice->method());
+        $found = ReadAlignment::of($input->text('view'), $input->marks(), $input->scale(), $this->open->forPlanning($person->id, $input->by())->record->method);
         $photo = $input->text('photo') === '' ? null : Photo::query()->where('person_id', $person->id)->find($input->text('photo')) ?? throw Problem::field('photo', 'This picture is no longer there.');
         AlignmentCheck::query()->firstOrCreate(['id' => $input->text('id')], [
             'view' => $input->text('view'),

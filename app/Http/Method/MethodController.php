@@ -7,17 +7,23 @@ namespace App\Http\Method;
 use App\Api\Changes;
 use App\Api\Reads;
 use App\Http\Problem;
+use App\Models\OwnMethod;
 use App\Models\Person;
 use App\Models\Practice;
 use App\Models\User;
+use App\Records\MethodsAtHand;
 use App\Records\OpenPerson;
+use App\Time\PracticeClock;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
+use EvenRungs\Method\MethodLevel;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 
-/** The method of a practice, and what each answer would change for a person. */
+/** The method of the practice, of the trainer who is signed in, of a person and of their program; and what each answer would change. */
 final readonly class MethodController
 {
     public function __construct(private Library $library) {}
@@ -25,26 +31,64 @@ final readonly class MethodController
     #[Reads('/api/method', 'method', MethodView::class)]
     public function show(#[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse((new MethodPage($this->library, $user->practice))->view());
+        return $this->page($this->ofPractice($user));
     }
 
     #[Changes('/api/method', 'changeMethod', MethodView::class, MethodRequest::class)]
     public function change(MethodRequest $input): JsonResponse
     {
         $practice = $input->by()->practice;
-        $answer = Answer::from($input->text('answer'));
-        $question = $answer->question()->value;
-        $chosen = [...($practice->method ?? []), $question => $answer->value];
-        if (Method::default()->says($answer)) {
-            unset($chosen[$question]);
-        }
+        $chosen = $input->onto($practice->method ?? []);
+        // The practice keeps what differs from the default; nearer levels keep each answer that was given.
+        $chosen = array_filter($chosen, static fn(string $choice): bool => ! Method::default()->says(Answer::from($choice)));
         $changed = Practice::query()->whereKey($practice->id)->where('method_version', $input->integer('version'))
             ->update(['method' => json_encode((object) $chosen, JSON_THROW_ON_ERROR), 'method_version' => $input->integer('version') + 1]);
+        $practice->refresh();
         if ($changed !== 1) {
-            throw Problem::changedMeanwhile('The method', (new MethodPage($this->library, $practice->refresh()))->view());
+            throw Problem::changedMeanwhile('The method', $this->ofPractice($input->by())->view());
         }
 
-        return new JsonResponse((new MethodPage($this->library, $practice->refresh()))->view());
+        return $this->page($this->ofPractice($input->by()));
+    }
+
+    #[Reads('/api/method/mine', 'ownMethod', MethodView::class)]
+    public function mine(#[CurrentUser] User $user): JsonResponse
+    {
+        return $this->page($this->ofTrainer($user));
+    }
+
+    #[Changes('/api/method/mine', 'changeOwnMethod', MethodView::class, MethodRequest::class)]
+    public function changeMine(MethodRequest $input): JsonResponse
+    {
+        return $this->keep($input, MethodLevel::Trainer, $input->by()->id, fn(): MethodPage => $this->ofTrainer($input->by()));
+    }
+
+    #[Reads('/api/people/{person}/method/own', 'methodOfPerson', MethodView::class)]
+    public function ofOne(Person $person, #[CurrentUser] User $user): JsonResponse
+    {
+        return $this->page($this->ofPerson($person, $user, MethodLevel::Person));
+    }
+
+    #[Changes('/api/people/{person}/method/own', 'changeMethodOfPerson', MethodView::class, MethodRequest::class)]
+    public function changeOfOne(Person $person, MethodRequest $input): JsonResponse
+    {
+        return $this->keep($input, MethodLevel::Person, $person->id, fn(): MethodPage => $this->ofPerson($person, $input->by(), MethodLevel::Person));
+    }
+
+    #[Reads('/api/people/{person}/method/program', 'methodOfProgram', MethodView::class)]
+    public function ofProgram(Person $person, #[CurrentUser] User $user): JsonResponse
+    {
+        return $this->page($this->ofPerson($person, $user, MethodLevel::Program));
+    }
+
+    #[Changes('/api/people/{person}/method/program', 'changeMethodOfProgram', MethodView::class, MethodRequest::class)]
+    public function changeOfProgram(Person $person, MethodRequest $input): JsonResponse
+    {
+        if ($person->programs()->whereNull('taken_back_at')->where('ends_on', '>=', PracticeClock::of($input->by())->today()->iso())->doesntExist()) {
+            throw Problem::conflict('no-program', 'There is no program that holds, so it cannot have a method of its own.');
+        }
+
+        return $this->keep($input, MethodLevel::Program, $person->id, fn(): MethodPage => $this->ofPerson($person, $input->by(), MethodLevel::Program));
     }
 
     #[Reads('/api/people/{person}/method', 'methodTrial', MethodTrialView::class)]
@@ -54,5 +98,58 @@ final readonly class MethodController
         Problem::whenClosed($file->record->admission());
 
         return new JsonResponse((new MethodTrialPage($file))->view());
+    }
+
+    /** @param \Closure(): MethodPage $page as it is after the change, or as somebody else left it */
+    private function keep(MethodRequest $input, MethodLevel $level, string $owner, \Closure $page): JsonResponse
+    {
+        try {
+            $kept = DB::transaction(static function () use ($input, $level, $owner): bool {
+                $row = OwnMethod::query()->where('owner_id', $owner)->where('level', $level->value)->lockForUpdate()->first();
+                if (($row->version ?? 0) !== $input->integer('version')) {
+                    return false;
+                }
+                $row ??= new OwnMethod(['owner_id' => $owner, 'level' => $level->value]);
+
+                return $row->fill(['answers' => $input->onto($row->answers ?? []), 'version' => $input->integer('version') + 1])->save();
+            });
+        } catch (UniqueConstraintViolationException) {
+            $kept = false;
+        }
+        if (! $kept) {
+            throw Problem::changedMeanwhile('The method', $page()->view());
+        }
+
+        return $this->page($page());
+    }
+
+    private function page(MethodPage $page): JsonResponse
+    {
+        return new JsonResponse($page->view());
+    }
+
+    private function ofPractice(User $user): MethodPage
+    {
+        return new MethodPage($this->library, MethodLevel::Practice, $user->practice->name, $user->practice->method_version, Method::default(), $user->practice->method ?? []);
+    }
+
+    private function ofTrainer(User $user): MethodPage
+    {
+        return $this->own(MethodLevel::Trainer, $user->id, $user->name, $user->practice->method());
+    }
+
+    private function ofPerson(Person $person, User $user, MethodLevel $level): MethodPage
+    {
+        $clock = PracticeClock::of($user);
+        $farther = $level === MethodLevel::Program ? MethodLevel::Person : MethodLevel::Trainer;
+
+        return $this->own($level, $person->id, $person->name, MethodsAtHand::of([$person], $clock->method(), $clock->today())->for($person, $farther));
+    }
+
+    private function own(MethodLevel $level, string $owner, string $name, Method $inherited): MethodPage
+    {
+        $row = OwnMethod::query()->where('owner_id', $owner)->where('level', $level->value)->first();
+
+        return new MethodPage($this->library, $level, $name, $row->version ?? 0, $inherited, $row->answers ?? []);
     }
 }

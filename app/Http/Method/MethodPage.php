@@ -5,24 +5,39 @@ declare(strict_types=1);
 namespace App\Http\Method;
 
 use App\Http\Shared\ChoiceView;
-use App\Models\Practice;
+use App\Models\OwnMethod;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
+use EvenRungs\Method\MethodLevel;
 use EvenRungs\Method\Question;
 
 /** The questions of the method, each with what its answer does. */
 final readonly class MethodPage
 {
-    public function __construct(private Library $library, private Practice $practice) {}
+    /**
+     * @param string                $name      of the practice, the trainer or the person
+     * @param Method                $inherited what holds where this level has no answer
+     * @param array<string, string> $given     answers of this level, by question
+     */
+    public function __construct(private Library $library, private MethodLevel $level, private string $name, private int $version, private Method $inherited, private array $given) {}
 
     public function view(): MethodView
     {
-        $method = $this->practice->method();
+        $method = OwnMethod::onto($this->inherited, $this->given, $this->level);
 
-        return new MethodView(version: $this->practice->method_version, questions: array_map(
-            fn(Question $question): MethodQuestionView => new MethodQuestionView(question: $question->value, label: $question->label(), choices: array_map(static fn(Answer $answer): ChoiceView => new ChoiceView(value: $answer->value, label: $answer->label()), $question->answers()), chosen: $method->answer($question), effect: $this->effect($question, $method), cuesOnly: $question->changesCuesOnly()),
+        return new MethodView(level: $this->level, name: $this->name, version: $this->version, questions: array_map(
+            fn(Question $question): MethodQuestionView => new MethodQuestionView(
+                question: $question->value,
+                label: $question->label(),
+                choices: array_map(static fn(Answer $answer): ChoiceView => new ChoiceView(value: $answer->value, label: $answer->label()), $question->answers()),
+                chosen: $method->answer($question),
+                given: Answer::tryFrom($this->given[$question->value] ?? ''),
+                inherited: $this->inherited->said($question),
+                effect: $this->effect($question, $method),
+                cuesOnly: $question->changesCuesOnly(),
+            ),
             Question::cases(),
         ));
     }

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Method;
 
-/** The practice’s own school. */
+use EvenRungs\Method\MethodLevel;
+
+/** The school of a practice, a trainer, a person or a program. */
 final readonly class MethodView
 {
-    /** @param list<MethodQuestionView> $questions */
+    /**
+     * @param string                   $name      of the practice, the trainer or the person
+     * @param list<MethodQuestionView> $questions
+     */
     public function __construct(
+        public MethodLevel $level,
+        public string $name,
         public int $version,
         public array $questions,
     ) {}

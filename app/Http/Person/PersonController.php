@@ -37,7 +37,7 @@ final readonly class PersonController
         $person = Person::query()->find($input->text('id'));
         if ($person === null) {
             $person = DB::transaction(function () use ($input): Person {
-                $person = Person::query()->create(['id' => $input->text('id'), 'version' => 1, ...$input->columns()]);
+                $person = Person::query()->create(['id' => $input->text('id'), 'version' => 1, 'trainer_id' => $input->by()->id, ...$input->columns()]);
                 $this->keepLimits($person, $input);
 
                 return $person;

@@ -41,6 +41,7 @@ final readonly class PersonPage
             id: $person->id,
             name: $person->name,
             about: $person->about,
+            trainer: $person->trainer_id,
             aim: $aim,
             aimText: $aim->label(),
             shares: new \ArrayObject($this->file->record->targets()->toArray()),

@@ -22,6 +22,7 @@ use Illuminate\Validation\Rule;
  * @body int $version version that was read; 0 for a new person
  * @body string $name
  * @body string $about
+ * @body string|null $trainer whose method holds; who is signed in where nobody is named for a new person
  * @body string $aim
  * @body list<int> $trainingDays
  * @body int $minutes
@@ -51,6 +52,7 @@ final class PersonRequest extends ApiRequest
             'version' => ['required', 'integer', 'min:0'],
             'name' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
             'about' => ['present', 'nullable', 'string', 'max:160'],
+            'trainer' => ['nullable', 'string', self::ULID, Rule::exists('users', 'id')->where('practice_id', $this->by()->practice_id)],
             'aim' => ['required', Rule::enum(Aim::class)],
             'trainingDays' => ['required', 'list', 'min:1', 'max:7'],
             'trainingDays.*' => ['integer', 'between:1,7', 'distinct'],
@@ -91,6 +93,7 @@ final class PersonRequest extends ApiRequest
         return [
             ...parent::messages(),
             'name.required' => 'A person needs a name.',
+            'trainer.exists' => 'This practice has no such trainer.',
             'name.max' => 'A name has at most 120 characters.',
             'name.regex' => 'A name is one line of text.',
             'trainingDays.required' => 'Choose at least one training day.',
@@ -116,6 +119,7 @@ final class PersonRequest extends ApiRequest
         return [
             'name' => $this->text('name'),
             'about' => $this->text('about'),
+            ...($this->text('trainer') === '' ? [] : ['trainer_id' => $this->text('trainer')]),
             'aim' => $this->text('aim'),
             'training_days' => $days,
             'minutes' => $this->integer('minutes'),

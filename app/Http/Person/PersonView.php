@@ -15,6 +15,7 @@ use EvenRungs\Body\Side;
 final readonly class PersonView
 {
     /**
+     * @param string|null             $trainer      whose level of method holds
      * @param \ArrayObject<string, int>      $shares       parts of work asked for, by demand; those of the aim unless the person has own ones
      * @param bool                    $ownShares    whether the shares are the person’s own
      * @param list<int>               $trainingDays 1 Monday to 7 Sunday
@@ -37,6 +38,7 @@ final readonly class PersonView
         public string $id,
         public string $name,
         public string $about,
+        public ?string $trainer,
         public Aim $aim,
         public string $aimText,
         public \ArrayObject $shares,

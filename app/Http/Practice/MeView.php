@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Practice;
 
+use App\Http\Shared\ChoiceView;
 use App\Models\User;
 
 /** Who is signed in. */
 final readonly class MeView
 {
+    /** @param list<ChoiceView> $trainers of the practice, by name */
     public function __construct(
+        public string $id,
         public string $name,
         public string $email,
         public string $role,
         public string $practice,
+        public array $trainers,
     ) {}
 
     public static function of(User $user): self
     {
-        return new self(name: $user->name, email: $user->email, role: $user->role, practice: $user->practice->name);
+        return new self(id: $user->id, name: $user->name, email: $user->email, role: $user->role, practice: $user->practice->name, trainers: array_values(User::query()->where('practice_id', $user->practice_id)->orderBy('name')->get()->map(static fn(User $one): ChoiceView => new ChoiceView(value: $one->id, label: $one->name))->all()));
     }
 }

@@ -599,6 +599,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/method/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownMethod"];
+        put: operations["changeOwnMethod"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/method/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodOfPerson"];
+        put: operations["changeMethodOfPerson"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/method/program": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodOfProgram"];
+        put: operations["changeMethodOfProgram"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/method": {
         parameters: {
             query?: never;
@@ -2222,10 +2270,13 @@ export interface components {
         };
         /** @description Who is signed in. */
         MeView: {
+            id: string;
             name: string;
             email: string;
             role: string;
             practice: string;
+            /** @description of the practice, by name */
+            trainers: components["schemas"]["ChoiceView"][];
         };
         /** @description A question of the method, and what its answer does to the board. */
         MethodQuestionView: {
@@ -2233,17 +2284,32 @@ export interface components {
             label: string;
             /** @description the default first */
             choices: components["schemas"]["ChoiceView"][];
-            /** @enum {string} */
+            /**
+             * @description that holds at this level
+             * @enum {string}
+             */
             chosen: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
+            /**
+             * @description at this level itself; null where it is inherited
+             * @enum {string|null}
+             */
+            given: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | null;
+            /** @description what holds without it, and whose it is */
+            inherited: string;
             effect: string;
             cuesOnly: boolean;
         };
-        /** @description One answer of the practice's method. */
+        /** @description One answer of a method. */
         MethodRequest: {
-            /** @description version that was read */
+            /** @description version that was read; 0 where nothing was answered at this level */
             version: number;
-            /** @enum {string} */
-            answer: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns";
+            /** @description what is inherited again where no answer is given */
+            question: string | null;
+            /**
+             * @description null to take the answer back
+             * @enum {string|null}
+             */
+            answer: "movements-allowed/resist-only" | "movements-allowed/extension-too" | "movements-allowed/all-trained" | "side-plank-feet/top-foot-in-front" | "side-plank-feet/stacked" | "side-plank-feet/by-ability" | "front-plank-next-step/movement" | "front-plank-next-step/hands" | "hold-strategy/short-repeated" | "hold-strategy/capped" | "hold-strategy/long" | "too-weak-for-plank/knees" | "too-weak-for-plank/short-bouts" | "order/base-first" | "order/carry-first" | "order/bottom-up" | "order/fewest-moves" | "order/weakest-first" | "counting-reps/each-side" | "counting-reps/pairs" | "counting-reps/movements" | "leaving-a-rung/two-clean-and-a-week" | "leaving-a-rung/as-soon-as-clean" | "leaving-a-rung/one-to-two-weeks" | "low-back-feeling/cue-first" | "low-back-feeling/step-down" | "low-back-feeling/rest-and-go-on" | "placement/finisher" | "placement/primer" | "placement/own-day" | "placement/mixed" | "frequency/two-to-three-days" | "frequency/short-daily" | "frequency/rest-when-sore" | "effort/reserve" | "effort/near-the-limit" | "trunk-technique/brace" | "trunk-technique/navel-in" | "trunk-technique/navel-in-then-brace" | "low-back-lying/natural-arch" | "low-back-lying/pressed-flat" | "pelvis-in-planks/neutral" | "pelvis-in-planks/tucked" | "pelvis-in-planks/slightly-high" | "shoulder-blades/neutral" | "shoulder-blades/down-and-back" | "shoulder-blades/pushed-away" | "squeeze/third" | "squeeze/full" | "breathing/out-on-effort" | "breathing/in-on-the-reach" | "breathing/small-sips" | "forearms/parallel" | "forearms/joined" | "chops-and-turns/trunk-still" | "chops-and-turns/trunk-turns" | null;
         };
         /** @description A real session under every choice of the method. */
         MethodTrialView: {
@@ -2253,8 +2319,12 @@ export interface components {
             text: string;
             questions: components["schemas"]["QuestionTrialView"][];
         };
-        /** @description The practice’s own school. */
+        /** @description The school of a practice, a trainer, a person or a program. */
         MethodView: {
+            /** @enum {string} */
+            level: "practice" | "trainer" | "person" | "program";
+            /** @description of the practice, the trainer or the person */
+            name: string;
             version: number;
             questions: components["schemas"]["MethodQuestionView"][];
         };
@@ -2407,6 +2477,8 @@ export interface components {
             version: number;
             name: string;
             about: string;
+            /** @description whose method holds; who is signed in where nobody is named for a new person */
+            trainer: string | null;
             aim: string;
             trainingDays: number[];
             minutes: number;
@@ -2434,6 +2506,8 @@ export interface components {
             id: string;
             name: string;
             about: string;
+            /** @description whose level of method holds */
+            trainer: string | null;
             /** @enum {string} */
             aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
             aimText: string;
@@ -4316,6 +4390,152 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    ownMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeOwnMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    methodOfPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeMethodOfPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    methodOfProgram: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeMethodOfProgram: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
             cookie?: never;
         };
         requestBody: {

@@ -41,7 +41,7 @@ export function Board() {
   const { active, activeSlug, rung, focusOf, go, fold } = at;
   const placing = usePlacing(person.id, ladders, go);
   const navigate = useNavigate();
-  const toMethod = () => void navigate(`/method?person=${person.id}`);
+  const toMethod = () => void navigate(`/method?level=person&person=${person.id}`);
   const [asTable, setAsTable] = useState(false);
   const { area, room } = useRoom(board.isSuccess && library !== undefined && !asTable);
   const length = Math.max(430, room.height, ((active?.ladder.rungs.length ?? 1) - 1) * ROOM_FOR_NAMES);

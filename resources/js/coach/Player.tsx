@@ -178,19 +178,27 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             ) : (
               shown && <HowTo item={shown} />
             )}
-            {!started && <LeftOut leftOut={sheet.leftOut} />}
-            {!started &&
-              sheet.cautions.map((caution) => (
-                <p key={caution} className="border-l-4 border-ochre pl-3">
-                  {caution}
-                </p>
-              ))}
+            {!started && <BeforeStart sheet={sheet} />}
             <PlayerKeys press={press} running={player.running} toggle={toggle} started={started} />
             <Afterwards log={log} undoSet={undoSet} press={press} cues={cues} person={person} sheet={sheet} />
           </>
         )}
       </div>
     </main>
+  );
+}
+
+/** What the trainer should know before it begins. */
+function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
+  return (
+    <>
+      <LeftOut leftOut={sheet.leftOut} />
+      {sheet.cautions.map((caution) => (
+        <p key={caution} className="border-l-4 border-ochre pl-3">
+          {caution}
+        </p>
+      ))}
+    </>
   );
 }
 

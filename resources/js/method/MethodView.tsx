@@ -1,24 +1,34 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, http, type Schemas } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
 import { savedNow } from '@/frame/saving';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { marked } from './lines';
+import { LEVELS, useMethod, type Level } from './useMethod';
 
 type Trial = Schemas['ChoiceTrialView'];
 type Looking = { value: Answer; label: string };
-type Answer = Schemas['MethodRequest']['answer'];
+type Answer = NonNullable<Schemas['MethodRequest']['answer']>;
+type Question = Schemas['MethodQuestionView'];
 
-/** The trainer's school, question by question, each answer with what it does to a real session before it is chosen. */
+const HOLDS: Record<Level, string> = {
+  practice: 'They hold for everybody in the practice, where nobody nearer has answered.',
+  trainer: 'They hold for the people you train, whoever looks, before those of the practice.',
+  person: 'They hold for this person, before those of the trainer and of the practice.',
+  program: 'They hold for this person as long as the program does, before all others.',
+};
+
+/** The school, question by question and level by level, each answer with what it does to a real session before it is chosen. */
 export function MethodView() {
   const client = useQueryClient();
   const [search, setSearch] = useSearchParams();
-  const method = api.useQuery('get', '/api/method');
   const people = api.useQuery('get', '/api/people');
   const open = people.data?.people.filter((line) => line.archivedOn === null && !line.flags.includes('stop')) ?? [];
   const person = search.get('person') ?? (open.find((line) => line.lastDone !== null) ?? open[0])?.id ?? '';
+  const level = LEVELS.find((one) => one === search.get('level')) ?? 'practice';
+  const { method, change } = useMethod(level, person);
   const trial = api.useQuery(
     'get',
     '/api/people/{person}/method',
@@ -28,95 +38,183 @@ export function MethodView() {
   const [looking, setLooking] = useState<Looking | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
-  const choose = async (answer: Answer) => {
+  const choose = async (question: Question, answer: Answer | null) => {
     if (!method.data) return;
-    const { error } = await http.PUT('/api/method', { body: { version: method.data.version, answer } });
+    const { error } = await change({ version: method.data.version, question: question.question, answer });
     setProblem(error ? error.sentence : null);
     if (!error) savedNow();
     await client.invalidateQueries();
   };
-  if (!method.data) return <Loading what="Reading the method" error={method.error} again={() => void method.refetch()} />;
-
+  const go = (next: { level?: Level; person?: string }) => {
+    setProblem(null);
+    setSearch({ level, ...(person === '' ? {} : { person }), ...next }, { replace: true });
+  };
   const trialOf = (answer: Answer): Trial | undefined =>
     trial.data?.questions.flatMap((each) => each.choices).find((each) => each.choice === answer);
-  const shown = looking ? trialOf(looking.value) : undefined;
   const groups = [
-    {
-      title: 'Rungs, doses, order and decisions',
-      questions: method.data.questions.filter((one) => !one.cuesOnly),
-    },
-    {
-      title: 'Cues on the sheet and the floor',
-      questions: method.data.questions.filter((one) => one.cuesOnly),
-    },
+    { title: 'Rungs, doses, order and decisions', cuesOnly: false },
+    { title: 'Cues on the sheet and the floor', cuesOnly: true },
   ];
 
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
       <main className="min-w-0 flex-1 overflow-y-auto px-5 pt-4 pb-8">
         <h1 className="text-3xl">Method</h1>
-        <p className="mt-1 max-w-3xl text-ink2">
-          Schools of the trade differ here. The answers hold for everybody in the practice and can be changed back at any time.
-          Where a method and a limit of somebody’s body disagree, the limit wins and says so.
+        <Levels level={level} name={method.data?.name ?? ''} hasPerson={person !== ''} onLevel={(next) => go({ level: next })} />
+        <p className="mt-2 max-w-3xl text-ink2">
+          Schools of the trade differ here. {HOLDS[level]} Where a method and a limit of somebody’s body disagree, the limit wins
+          and says so.
         </p>
         {problem && (
           <p role="alert" className="mt-2 font-semibold text-rowan">
             {problem}
           </p>
         )}
-        {groups.map(({ title, questions }) => (
-          <section key={title} className="mt-5">
-            <h2 className="mb-2 text-xl">{title}</h2>
-            <div className="grid gap-x-8 xl:grid-cols-2">
-              {questions.map((question) => (
-                <fieldset key={question.question} className="grid content-start gap-1 border-t border-hairline py-3">
-                  <legend className="float-left font-semibold first-letter:uppercase">{question.label}</legend>
-                  {question.choices.map((choice, index) => {
-                    const answer = choice.value as Answer;
-                    const tried = trialOf(answer);
-                    const chosen = answer === question.chosen;
-                    const look = () => setLooking({ value: answer, label: choice.label });
-                    return (
-                      <label
-                        key={answer}
-                        onPointerEnter={look}
-                        className={cx(
-                          'flex min-h-8 items-start gap-2 rounded-sm px-1 py-1',
-                          looking?.value === answer && 'bg-sheet',
-                        )}
-                      >
-                        <input
-                          type="radio"
-                          name={question.question}
-                          checked={chosen}
-                          onFocus={look}
-                          onChange={() => void choose(answer)}
-                          className="mt-1 size-4 shrink-0 accent-rowan"
-                        />
-                        <span>
-                          {choice.label}
-                          {index === 0 && <span className="ml-2 text-sm text-ink3">default</span>}
-                          {!chosen && tried && (
-                            <span className={cx('block text-sm', tried.changes.length > 0 ? 'text-slate' : 'text-ink3')}>
-                              {tried.changes.length === 0
-                                ? 'changes nothing in this session'
-                                : `changes ${tried.changes.length === 1 ? 'one thing' : `${tried.changes.length} things`} in this session`}
-                              {tried.totalText !== trial.data?.totalText && `, ${trial.data?.totalText} → ${tried.totalText}`}
-                            </span>
-                          )}
-                        </span>
-                      </label>
-                    );
-                  })}
-                  <p className="text-sm text-ink2">{question.effect}</p>
-                </fieldset>
-              ))}
-            </div>
-          </section>
-        ))}
+        {!method.data ? (
+          <Loading what="Reading the method" error={method.error} again={() => void method.refetch()} />
+        ) : (
+          groups.map(({ title, cuesOnly }) => (
+            <section key={title} className="mt-5">
+              <h2 className="mb-2 text-xl">{title}</h2>
+              <div className="grid gap-x-8 xl:grid-cols-2">
+                {method.data.questions
+                  .filter((one) => one.cuesOnly === cuesOnly)
+                  .map((question) => (
+                    <QuestionField
+                      key={question.question}
+                      question={question}
+                      level={level}
+                      looking={looking}
+                      trialOf={trialOf}
+                      totalText={trial.data?.totalText}
+                      onLook={setLooking}
+                      onChoose={(answer) => void choose(question, answer)}
+                    />
+                  ))}
+              </div>
+            </section>
+          ))
+        )}
       </main>
-      <TrialPane person={person} setSearch={setSearch} open={open} trial={trial} shown={shown} looking={looking} />
+      <TrialPane
+        person={person}
+        onPerson={(next) => go({ person: next })}
+        open={open}
+        trial={trial}
+        shown={looking ? trialOf(looking.value) : undefined}
+        looking={looking}
+      />
     </div>
+  );
+}
+
+/** Whose method is looked at: from far to near, the nearest answer wins. */
+function Levels({
+  level,
+  name,
+  hasPerson,
+  onLevel,
+}: {
+  level: Level;
+  name: string;
+  hasPerson: boolean;
+  onLevel: (level: Level) => void;
+}) {
+  const words = { practice: 'Practice', trainer: 'Mine', person: 'Person', program: 'Program' };
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+      <div role="group" aria-label="Whose method" className="flex flex-wrap gap-1">
+        {LEVELS.map((one) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={one === level}
+            disabled={!hasPerson && (one === 'person' || one === 'program')}
+            onClick={() => onLevel(one)}
+            className={cx(
+              'min-h-9 rounded-md border px-3 disabled:opacity-50',
+              one === level ? 'border-ink bg-ink font-semibold text-ground' : 'border-rung-edge',
+            )}
+          >
+            {words[one]}
+          </button>
+        ))}
+      </div>
+      <span className="text-ink2">{level === 'program' && name !== '' ? `the program of ${name}` : name}</span>
+    </div>
+  );
+}
+
+/** One question with its answers; below the practice the first choice is to inherit. */
+function QuestionField({
+  question,
+  level,
+  looking,
+  trialOf,
+  totalText,
+  onLook,
+  onChoose,
+}: {
+  question: Question;
+  level: Level;
+  looking: Looking | null;
+  trialOf: (answer: Answer) => Trial | undefined;
+  totalText: string | undefined;
+  onLook: (looking: Looking) => void;
+  onChoose: (answer: Answer | null) => void;
+}) {
+  const inherits = level !== 'practice';
+  const isChosen = (answer: Answer) => answer === (inherits ? question.given : question.chosen);
+  return (
+    <fieldset className="grid content-start gap-1 border-t border-hairline py-3">
+      <legend className="float-left font-semibold first-letter:uppercase">{question.label}</legend>
+      {inherits && (
+        <label className="flex min-h-8 items-start gap-2 rounded-sm px-1 py-1">
+          <input
+            type="radio"
+            name={question.question}
+            checked={question.given === null}
+            onChange={() => onChoose(null)}
+            className="mt-1 size-4 shrink-0 accent-rowan"
+          />
+          <span className={cx(question.given !== null && 'text-ink2')}>inherited: {question.inherited}</span>
+        </label>
+      )}
+      {question.choices.map((choice, index) => {
+        const answer = choice.value as Answer;
+        const tried = trialOf(answer);
+        const look = () => onLook({ value: answer, label: choice.label });
+        return (
+          <label
+            key={answer}
+            onPointerEnter={look}
+            className={cx('flex min-h-8 items-start gap-2 rounded-sm px-1 py-1', looking?.value === answer && 'bg-sheet')}
+          >
+            <input
+              type="radio"
+              name={question.question}
+              checked={isChosen(answer)}
+              onFocus={look}
+              onChange={() => onChoose(answer)}
+              className="mt-1 size-4 shrink-0 accent-rowan"
+            />
+            <span>
+              {choice.label}
+              {index === 0 && <span className="ml-2 text-sm text-ink3">default</span>}
+              {answer !== question.chosen && tried && (
+                <span className={cx('block text-sm', tried.changes.length > 0 ? 'text-slate' : 'text-ink3')}>
+                  {tried.changes.length === 0
+                    ? 'changes nothing in this session'
+                    : `changes ${tried.changes.length === 1 ? 'one thing' : `${tried.changes.length} things`} in this session`}
+                  {tried.totalText !== totalText && `, ${totalText} → ${tried.totalText}`}
+                </span>
+              )}
+            </span>
+          </label>
+        );
+      })}
+      <p className="text-sm text-ink2">{question.effect}</p>
+    </fieldset>
   );
 }
 
@@ -142,14 +240,14 @@ function Side({ title, total, text, other }: { title: string; total: string; tex
 /** A real session before and after the answer in focus. */
 function TrialPane({
   person,
-  setSearch,
+  onPerson,
   open,
   trial,
   shown,
   looking,
 }: {
   person: string;
-  setSearch: (person: { person: string }, options: { replace: boolean }) => void;
+  onPerson: (person: string) => void;
   open: Schemas['PersonLineView'][];
   trial: { data: Schemas['MethodTrialView'] | undefined; error: { sentence: string } | null };
   shown: Schemas['ChoiceTrialView'] | undefined;
@@ -164,7 +262,7 @@ function TrialPane({
         Tried on a session of
         <select
           value={person}
-          onChange={(event) => setSearch({ person: event.target.value }, { replace: true })}
+          onChange={(event) => onPerson(event.target.value)}
           className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
         >
           {open.map((line) => (

@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, type ReactNode } from 'react';
+import { useEffect, useId, useRef, type ComponentProps, type ReactNode } from 'react';
 import { api, type Refusal, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
@@ -76,6 +76,7 @@ export function PersonForm({
           hint="In a few words, such as: canal lock keeper"
           {...field('about')}
         />
+        <TrainerField {...field('trainer')} />
         <div className="grid grid-cols-2 gap-3 sm:col-span-2 sm:grid-cols-4">
           <TextField label="Year of birth" inputMode="numeric" maxLength={4} {...field('birthYear')} />
           <SelectField label="Norms of" {...field('sex')}>
@@ -271,5 +272,20 @@ function Limits({
         </Button>
       </div>
     </fieldset>
+  );
+}
+
+/** Whose method holds for the person; asked for where the practice has several trainers. */
+function TrainerField(field: { value: string } & Omit<ComponentProps<typeof SelectField>, 'label' | 'children' | 'value'>) {
+  const me = api.useQuery('get', '/api/me');
+  if (!me.data || me.data.trainers.length < 2) return null;
+  return (
+    <SelectField label="Trained by" {...field} value={field.value === '' ? me.data.id : field.value}>
+      {me.data.trainers.map((one) => (
+        <option key={one.value} value={one.value}>
+          {one.label}
+        </option>
+      ))}
+    </SelectField>
   );
 }

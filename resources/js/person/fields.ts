@@ -12,6 +12,8 @@ export type Shares = Record<string, number>;
 export interface PersonFields {
   name: string;
   about: string;
+  /** whose level of method holds; empty for who is signed in */
+  trainer: string;
   birthYear: string;
   sex: string;
   hand: string;
@@ -32,6 +34,7 @@ export interface PersonFields {
 export const emptyPerson: PersonFields = {
   name: '',
   about: '',
+  trainer: '',
   birthYear: '',
   sex: '',
   hand: '',
@@ -51,6 +54,7 @@ export const emptyPerson: PersonFields = {
 export const fieldsOf = (person: Person): PersonFields => ({
   name: person.name,
   about: person.about,
+  trainer: person.trainer ?? '',
   birthYear: person.birthYear === null ? '' : String(person.birthYear),
   sex: person.sex ?? '',
   hand: person.hand ?? '',
@@ -81,6 +85,7 @@ const number = (text: string): number => (/^\d+$/.test(text.trim()) ? Number(tex
 /** The fields as the server takes them. */
 export const bodyOf = (fields: PersonFields): Omit<PersonBody, 'id' | 'version'> => ({
   ...fields,
+  trainer: told(fields.trainer),
   minutes: number(fields.minutes),
   birthYear: fields.birthYear === '' ? null : number(fields.birthYear),
   sex: told(fields.sex),
