@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Assessment\BraceCheck;
+use EvenRungs\Assessment\BraceSample;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -27,6 +29,13 @@ final class BraceTest extends Model
     protected $table = 'brace_checks';
 
     protected $guarded = [];
+
+    public function check(): BraceCheck
+    {
+        return $this->seconds === null
+            ? BraceCheck::of(array_map(static fn(array $sample): BraceSample => new BraceSample($sample[0], $sample[1] / 10), $this->samples))
+            : BraceCheck::timed($this->seconds);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

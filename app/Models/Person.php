@@ -9,6 +9,7 @@ use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\OtherTraining;
 use EvenRungs\Week\TrainingKind;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -54,6 +55,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, RungAllowance> $rungAllowances those not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, WeekWriting> $weekWritings weeks written from the program and not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
+ * @property-read BraceTest|null $latestBrace
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
  */
 final class Person extends Model
@@ -204,6 +206,12 @@ final class Person extends Model
         $rows->orderByDesc('sequence');
 
         return $rows;
+    }
+
+    /** @return HasOne<BraceTest, $this> the newest that was not taken back */
+    public function latestBrace(): HasOne
+    {
+        return $this->hasOne(BraceTest::class)->ofMany(['sequence' => 'max'], static fn(Builder $rows) => $rows->whereNull('undone_at'));
     }
 
     /** @return HasMany<BraceTest, $this> */

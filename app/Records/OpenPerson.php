@@ -19,6 +19,7 @@ use App\Models\SetEntry;
 use App\Models\TimedHold;
 use App\Models\User;
 use App\Time\PracticeClock;
+use EvenRungs\Assessment\Braced;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\Hold;
 use EvenRungs\Assessment\HoldEnd;
@@ -70,7 +71,7 @@ final readonly class OpenPerson
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
-    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps', 'rungMarks', 'rungAllowances'];
+    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps', 'rungMarks', 'rungAllowances', 'latestBrace'];
 
     public function __construct(private PracticeLibrary $ladders) {}
 
@@ -113,7 +114,7 @@ final readonly class OpenPerson
 
             return $rows;
         };
-        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE, ['own_methods' => true, 'program_ends' => true]));
+        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE, ['own_methods' => true, 'program_ends' => true, 'brace_held' => true]));
         foreach (self::PLANNED as $name => [$model, , $columns]) {
             // Most people have no sign and no limit: a model that is not needed is not even loaded.
             $rows = $model === null ? [] : $list($name);
@@ -133,7 +134,7 @@ final readonly class OpenPerson
         $own = $list('own_methods');
         $methods = MethodsAtHand::knowing($found, $clock->method(), $clock->today(), array_map(static fn(array $row): array => [$row[0], $row[1], (array) json_decode($row[2], true)], $own), $text('program_ends') === '' ? null : $text('program_ends'));
 
-        return new PersonFile($found, self::record($found, $library, $methods->for($found), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found))), $clock);
+        return new PersonFile($found, self::record($found, $library, $methods->for($found), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found), isset($row['brace_held']) ? (bool) $row['brace_held'] : null)), $clock);
     }
 
     private function file(Person $person, PracticeClock $clock, MethodsAtHand $methods): PersonFile
@@ -186,6 +187,7 @@ final readonly class OpenPerson
             holds: array_values($person->holds->map(static fn(TimedHold $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence))->all()),
             climbs: array_values($person->climbs->reverse()->map(static fn(Climb $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, $row->sequence))->all()),
             lastTest: $tested === [] ? null : Day::parse((string) max($tested)),
+            brace: $person->latestBrace === null ? null : new Braced($person->latestBrace->check(), $person->latestBrace->sequence),
         );
     }
 
@@ -237,6 +239,7 @@ final readonly class OpenPerson
         }
         $columns[] = '(SELECT JSON_ARRAYAGG(JSON_ARRAY(owner_id, level, answers)) FROM own_methods WHERE owner_id IN (p.id, p.trainer_id) AND practice_id = p.practice_id) AS own_methods';
         $columns[] = '(SELECT ends_on FROM programs WHERE person_id = p.id AND practice_id = p.practice_id AND taken_back_at IS NULL ORDER BY sequence DESC LIMIT 1) AS program_ends';
+        $columns[] = '(SELECT held FROM brace_checks WHERE person_id = p.id AND practice_id = p.practice_id AND undone_at IS NULL ORDER BY sequence DESC LIMIT 1) AS brace_held';
         foreach (self::PLANNED as $name => [, $table, $wanted, $condition]) {
             $list = '`'.implode('`, `', $wanted).'`';
             $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY({$list})) FROM {$table} WHERE person_id = p.id AND practice_id = p.practice_id AND {$condition}) AS {$name}";

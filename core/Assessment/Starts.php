@@ -7,6 +7,7 @@ namespace EvenRungs\Assessment;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Need;
 use EvenRungs\Body\Position;
@@ -36,19 +37,23 @@ final readonly class Starts
         'bridge' => [HoldKind::OneLegBridge, [30 => 'one-leg', 10 => 'staggered', 0 => 'short-top']],
     ];
 
+    /** The brace that the check tests. */
+    public const BRACE = 'activation/brace-all-round';
+
     /** @param list<Hold> $holds oldest first */
-    private function __construct(private Library $library, private Circumstances $circumstances, private array $holds) {}
+    private function __construct(private Library $library, private Circumstances $circumstances, private array $holds, private ?Braced $brace) {}
 
     /**
      * @param list<Hold>    $holds in any order
      * @param list<Climbed> $climbs the newest of each ladder and side
+     * @param Braced|null   $brace  the newest brace check
      *
      * @return list<Start> weakest first; none for a ladder with no open rung, none at all when nothing was tested
      */
-    public static function propose(Library $library, Circumstances $circumstances, array $holds, array $climbs): array
+    public static function propose(Library $library, Circumstances $circumstances, array $holds, array $climbs, ?Braced $brace = null): array
     {
         usort($holds, static fn(Hold $a, Hold $b): int => $a->sequence <=> $b->sequence);
-        $own = new self($library, $circumstances, $holds);
+        $own = new self($library, $circumstances, $holds, $brace);
         $measured = [];
         foreach ($library->ladders() as $ladder) {
             foreach ([Side::Left, Side::Right] as $side) {
@@ -61,7 +66,11 @@ final readonly class Starts
         }
         $heights = $own->heights($measured);
         if ($heights === []) {
-            return [];
+            // The brace alone says where activation begins, and nothing of the other ladders.
+            $brace = $measured['activation'][Side::Left->value] ?? null;
+            $alone = $brace === null ? null : $own->settled($library->ladder('activation'), Side::Both, ...$brace);
+
+            return $alone === null ? [] : [$alone];
         }
         $starts = [];
         foreach ($library->ladders() as $ladder) {
@@ -106,6 +115,9 @@ final readonly class Starts
     /** @return array{Rung, Reason, int|null}|null */
     private function fromHold(Ladder $ladder, Side $side): ?array
     {
+        if ($ladder->slug === 'activation') {
+            return $this->fromBrace($ladder);
+        }
         if ($ladder->slug === 'front-plank') {
             return $this->fromFrontPlank($ladder);
         }
@@ -131,6 +143,47 @@ final readonly class Starts
         }
 
         return null;
+    }
+
+    /** @return array{Rung, Reason, int|null}|null the brace until it was held for its minute, then what stands on it */
+    private function fromBrace(Ladder $ladder): ?array
+    {
+        $trunk = $ladder->trunk($this->circumstances->method);
+        // Where the method draws in instead, the check still says how long the tension was kept with a quiet breath.
+        $tested = $this->library->has(self::BRACE) ? $this->library->rung(self::BRACE)->height : null;
+        $here = array_values(array_filter($trunk, fn(Rung $rung): bool => $rung->height->tenths === $tested?->tenths && ! $this->circumstances->rule($rung)->putAway))[0] ?? null;
+        if ($this->brace === null || $here === null) {
+            return null;
+        }
+        $rung = $this->brace->check->held ? $this->above($ladder, $here) : $here;
+
+        return [$rung, $this->brace->check->reason, $this->brace->sequence];
+    }
+
+    /**
+     * Tiring before the minute of the brace is foundation work (common practice): holds and guesses place no higher;
+     * a climb test, which watches the breath itself, stands.
+     *
+     * @param list<Reason> $reasons
+     *
+     * @return array{Rung, list<Reason>}
+     */
+    private function withBrace(Ladder $ladder, Rung $rung, array $reasons, Side $side): array
+    {
+        if ($this->brace === null || $this->brace->check->held || $reasons[0]->rule === Rule::PlacingFromClimb || $rung->height->level() === Level::Foundation) {
+            return [$rung, $reasons];
+        }
+        $low = $rung;
+        while ($low !== null && $low->height->level() !== Level::Foundation) {
+            $low = $this->circumstances->nextOpen($ladder, $low, up: false, on: $side);
+        }
+
+        return $low === null ? [$rung, $reasons] : [$low, [...$reasons, Reason::because(
+            Rule::BraceCheck,
+            "{$this->brace->check->reason->sentence} So “{$low->name}” instead of “{$rung->name}”.",
+            ['measured' => $rung->height->label(), 'foundation' => $low->height->label()],
+            'The brace held for a minute, or a climb test of this ladder.',
+        )]];
     }
 
     /** @return array{Rung, Reason, int|null}|null */
@@ -189,6 +242,9 @@ final readonly class Starts
         $heights = [];
         foreach ($measured as $slug => $sides) {
             $ladder = $this->library->ladder($slug);
+            if ($ladder->demand === Demand::Activation) {
+                continue;
+            }
             $weaker = Height::ofTenths(min(array_map(static fn(array $found): int => $found[0]->height->tenths, $sides)));
             $known = $heights[$ladder->demand->value] ?? null;
             $heights[$ladder->demand->value] = $known === null || $weaker->above($known) > 0 ? $weaker : $known;
@@ -246,6 +302,8 @@ final readonly class Starts
             $reasons = [...$reasons, ...$ruling->reasons];
             $rung = $below;
         }
+
+        [$rung, $reasons] = $this->withBrace($ladder, $rung, $reasons, $side);
 
         return new Start($rung, $side, $reasons, $this->support($ladder, $rung, $side), $testedAt);
     }

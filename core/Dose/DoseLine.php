@@ -151,7 +151,7 @@ final class DoseLine
         $body = $this->body();
         [$tempo, $rest, $load, $optional] = $this->tail();
 
-        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $this->sides !== null && ! ($this->only !== null && $body instanceof Timed), $tempo, $rest, $load, $optional);
+        return Dose::of($sets === null ? 1 : self::whole($sets[1] ?? ''), $body, $this->sides !== null && ($this->only === null || ! $body instanceof Timed), $tempo, $rest, $load, $optional);
     }
 
     private function body(): SetBody

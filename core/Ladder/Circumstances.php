@@ -21,8 +21,9 @@ final readonly class Circumstances
      * @param list<Limit> $limits
      * @param list<Kit>   $kit
      * @param list<Allowance> $allowances what the trainer allowed in spite of them
+     * @param (\Closure(Rung, Method): ?Rung)|null $unprepared the activation rung that should come before a rung and is not done; null asks nobody
      */
-    public function __construct(public array $limits, public array $kit, public Method $method, private array $allowances = [])
+    public function __construct(public array $limits, public array $kit, public Method $method, private array $allowances = [], private ?\Closure $unprepared = null)
     {
         $this->rulings = new \WeakMap;
     }
@@ -30,6 +31,12 @@ final readonly class Circumstances
     public function rule(Rung $rung): Ruling
     {
         return $this->rulings[$rung] ??= Ruling::of($rung, $this);
+    }
+
+    /** The same person under another method. */
+    public function under(Method $method): self
+    {
+        return new self($this->limits, $this->kit, $method, $this->allowances, $this->unprepared);
     }
 
     /** What the trainer allowed against an objection to a rung; null where nothing was. */
@@ -42,6 +49,12 @@ final readonly class Circumstances
         }
 
         return null;
+    }
+
+    /** The activation rung that should be done before a rung and is not; null where none is missing. */
+    public function missingBefore(Rung $rung): ?Rung
+    {
+        return $this->unprepared === null || $rung->preparedBy === [] ? null : ($this->unprepared)($rung, $this->method);
     }
 
     /** Whether a belly that domes is a fault for this person. */

@@ -165,6 +165,7 @@ final readonly class LadderReader
                 trunkWith: $this->choices('trunk_with'),
                 after: ($after = $this->optional('after')) === null ? null : $ladder.'/'.$after,
                 hidden: ($this->data['hidden'] ?? false) === true,
+                preparedBy: array_key_exists('prepared_by', $this->data) ? $this->texts('prepared_by') : [],
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");

@@ -8,6 +8,8 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Need;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
+use EvenRungs\Method\Answer;
+use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -20,9 +22,10 @@ final readonly class Ruling
     /**
      * @param list<Objection> $objections that stand
      * @param list<Reason>    $allowed    what the trainer allowed in spite of a limit or missing kit
+     * @param Rung|null       $advisedBefore the activation rung that is advised before it and not done yet
      * @param bool            $putAway    the method does not use this rung, so the board need not show it
      */
-    private function __construct(public Rung $rung, public array $objections, public array $allowed, public bool $putAway)
+    private function __construct(public Rung $rung, public array $objections, public array $allowed, public bool $putAway, public ?Rung $advisedBefore = null)
     {
         $this->reasons = array_map(static fn(Objection $objection): Reason => $objection->reason, $objections);
     }
@@ -59,7 +62,18 @@ final readonly class Ruling
             $standing[] = new Objection(Reason::because(Rule::PracticeHides, "“{$rung->name}” is hidden by the practice.", [], 'The rung is offered again when it is shown in the library.'), Side::Both);
         }
 
-        return new self($rung, $standing, $allowed, $rung->hidden || $putAway);
+        $before = $circumstances->missingBefore($rung);
+        $closes = $circumstances->method->says(Answer::ClosedUntilActivated);
+        if ($before !== null && $closes) {
+            $standing[] = new Objection(Reason::because(
+                Rule::ActivationBefore,
+                "“{$rung->name}” opens once “{$before->name}” is done: activation comes first.",
+                ['comes before' => $before->name, 'activation before' => $circumstances->method->said(Question::ActivationBefore)],
+                "Standing above “{$before->name}” on the activation ladder, or the method saying “advised”.",
+            ), Side::Both);
+        }
+
+        return new self($rung, $standing, $allowed, $rung->hidden || $putAway, $closes ? null : $before);
     }
 
     /** Open on the side asked for; for `both`, open on both. */

@@ -39,6 +39,7 @@ final readonly class Rung
      * @param Choices|null $trunkWith   what it has to have chosen for the rung to be a step of the trunk
      * @param bool         $hidden      put away by the practice itself
      * @param int|null     $mark        of a set, where the trainer wrote another leaving mark for this person
+     * @param list<string> $preparedBy  slugs of activation rungs that come before it: any one that the method offers
      * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
      */
     public function __construct(
@@ -69,6 +70,7 @@ final readonly class Rung
         public ?string $after = null,
         public bool $hidden = false,
         public ?int $mark = null,
+        public array $preparedBy = [],
     ) {}
 
     /** The same rung with a leaving mark of its own. */
@@ -102,6 +104,7 @@ final readonly class Rung
             $this->after,
             $this->hidden,
             $target,
+            $this->preparedBy,
         );
     }
 

@@ -46,6 +46,9 @@ enum Answer: string
     case StepDownAtOnce = 'low-back-feeling/step-down';
     case RestAndGoOn = 'low-back-feeling/rest-and-go-on';
 
+    case ActivationAdvised = 'activation-before/advised';
+    case ClosedUntilActivated = 'activation-before/closed';
+
     case AsFinisher = 'placement/finisher';
     case AsPrimer = 'placement/primer';
     case OnOwnDay = 'placement/own-day';
@@ -132,6 +135,8 @@ enum Answer: string
             self::CueFirst => 'cue and lighten first',
             self::StepDownAtOnce => 'step down at once',
             self::RestAndGoOn => 'rest and go on (safety rules stand)',
+            self::ActivationAdvised => 'advised',
+            self::ClosedUntilActivated => 'closed until done',
             self::AsFinisher => 'finisher',
             self::AsPrimer => 'primer',
             self::OnOwnDay => 'own day',

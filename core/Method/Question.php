@@ -16,6 +16,7 @@ enum Question: string
     case CountingReps = 'counting-reps';
     case LeavingARung = 'leaving-a-rung';
     case LowBackFeeling = 'low-back-feeling';
+    case ActivationBefore = 'activation-before';
     case Placement = 'placement';
     case Frequency = 'frequency';
     case Effort = 'effort';
@@ -57,6 +58,7 @@ enum Question: string
             self::Order => 'The order a session from the board begins with; the composer shows every order beside it.',
             self::CountingReps => 'How repetitions with two sides are written and read; the clock stays the same.',
             self::LowBackFeeling => 'What an exercise that is felt in the wrong place leads to. Pain acts as ever.',
+            self::ActivationBefore => 'Whether the tension of activation only is advised before the rungs that stand on it, or opens them: draw-in or brace before the leg slides, the deep back before the prone ladder. It is done once the person stands above it on the activation ladder.',
             self::Effort => 'The effort a climb may have asked for, 7 or 9 of 10; how much of a timed hold training takes; a cue. Where a limit or an age asks for less, that wins and says so.',
             self::TrunkTechnique => "A cue on the sheet and the floor. The cue is: {$method->braceInWords()}.",
             self::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",

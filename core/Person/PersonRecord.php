@@ -86,7 +86,24 @@ final class PersonRecord
         $born = $this->profile->birthYear;
         $byAge = $born === null ? [] : array_map(static fn(State $state): Limit => $state->limit(Side::Both, "born in {$born}"), State::ofAge($born, $this->today->year()));
 
-        return new Circumstances([...$limits, ...$byAge], $kit, $this->method, $this->safety->allowances);
+        return new Circumstances([...$limits, ...$byAge], $kit, $this->method, $this->safety->allowances, $this->unprepared(...));
+    }
+
+    /** The activation rung that should come before a rung and that the person has neither left below them nor shown in a test. */
+    private function unprepared(Rung $rung, Method $method): ?Rung
+    {
+        $before = array_values(array_filter(
+            array_map(fn(string $slug): ?Rung => $this->library->has($slug) ? $this->library->rung($slug) : null, $rung->preparedBy),
+            static fn(?Rung $one): bool => $one !== null && ($one->offeredWith === null || $one->offeredWith->include($method)),
+        ));
+        foreach ($before as $one) {
+            $left = array_filter($this->on($one->ladder), static fn(Position $here): bool => $here->rung->height->above($one->height) > 0);
+            if ($left !== [] || ($one->slug === Starts::BRACE && $this->history->braceHeld === true)) {
+                return null;
+            }
+        }
+
+        return $before[0] ?? null;
     }
 
     /** A clearance holds today. */
@@ -260,7 +277,7 @@ final class PersonRecord
     public function starts(): array
     {
         return array_values(array_filter(
-            Starts::propose($this->library, $this->circumstances(), $this->history->holds(), $this->history->climbs()),
+            Starts::propose($this->library, $this->circumstances(), $this->history->holds(), $this->history->climbs(), $this->history->brace()),
             function (Start $start): bool {
                 $placed = array_map(static fn(Position $here): int => $here->side->meets($start->side) ? $here->sequence : -1, $this->on($start->rung->ladder));
 

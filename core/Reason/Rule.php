@@ -32,6 +32,7 @@ enum Rule: string
     case Allowed = 'screening.allowed';
     case LeftOut = 'session.left-out';
     case MethodPutsAway = 'method.put-away';
+    case ActivationBefore = 'ladder.activation-before';
     case PracticeHides = 'library.hidden';
     case Substitution = 'ladder.substitution';
     case DangerSign = 'screening.danger-sign';
@@ -121,6 +122,7 @@ enum Rule: string
             self::Allowed => 'The trainer may allow a person a rung that a limit or missing kit rules out, with a written reason that is kept, not where a clinician’s word is asked for; what is noted later closes it again.',
             self::LeftOut => 'What a limit or missing kit rules out may stand in a draft, and reaches no week, sheet or player: the rung is left out, or only the side that is sore where the other can work.',
             self::MethodPutsAway => 'The method puts away rungs its school does not use.',
+            self::ActivationBefore => 'Activation comes before what stands on it: the draw-in or brace before the leg slides, the deep back muscle before the prone ladder. Until the person stands above it on the activation ladder, or has held the brace for a minute, those rungs are open with a note, or closed where the method says so.',
             self::PracticeHides => 'A rung the practice has hidden is not offered.',
             self::Substitution => 'A rung that is ruled out is replaced by one of the same demand that is open, with the smallest difference of height and not above the person, of the same kind, with the least kit, from the same ladder first.',
             self::DangerSign => 'While a danger sign stands there is no plan, no session and no coaching until a licensed clinician’s clearance is recorded; a new sign voids an earlier clearance. Training opens only when each sign was asked for. A mistaken yes is taken back by whoever wrote it, on the same day, with a reason that is kept; the questions are then asked again.',
@@ -193,7 +195,7 @@ enum Rule: string
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::SidesTogether, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::Felt,
-            self::LimitRulesOut, self::LimitCaution, self::Allowed, self::LeftOut, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway => Basis::CommonPractice,
+            self::LimitRulesOut, self::LimitCaution, self::Allowed, self::LeftOut, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway, self::ActivationBefore => Basis::CommonPractice,
             default => Basis::OurChoice,
         };
     }

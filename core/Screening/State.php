@@ -150,15 +150,15 @@ enum State: string
             self::Osteoporosis => new Caution(
                 'osteoporosis',
                 'No head-lift, no loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
-                asksClinician: true,
                 highest: [Load::Neck->value => 0, Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
+                asksClinician: true,
             ),
             self::RaisedPressure => new Caution(
                 'raised pressure, heart, glaucoma or retina trouble',
                 'Breathe all the time; no hold over 10 s at effort 7 or more; at 160/100 and above a clinician’s word first.',
-                asksClinician: true,
                 highest: [Load::LongStrain->value => 0, Load::HeadDown->value => 0],
                 caps: [DoseCap::onHolds(10, 'at effort 7 or more')],
+                asksClinician: true,
             ),
             self::Pregnancy => new Caution(
                 'pregnancy from 20 weeks',
@@ -177,8 +177,8 @@ enum State: string
                 'hernia',
                 'Doming or bulging ends the set; loaded carries and lifts wait for a clinician’s clearance.',
                 clearable: true,
-                asksClinician: true,
                 watchesDoming: true,
+                asksClinician: true,
             ),
             self::PelvicFloor => new Caution(
                 'pelvic-floor leak or heaviness',

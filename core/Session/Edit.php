@@ -11,7 +11,7 @@ use EvenRungs\Ladder\Rung;
 final readonly class Edit
 {
     /** @param list<string> $items the exercise meant; for an order all of them, in their new order */
-    private function __construct(public EditKind $kind, public array $items, public ?Rung $rung = null, public ?Dose $dose = null, public ?int $seconds = null) {}
+    private function __construct(public EditKind $kind, public array $items, public ?Rung $rung = null, public ?Dose $dose = null, public ?int $seconds = null, public ?Part $part = null) {}
 
     public static function swap(string $item, Rung $rung, Dose $dose): self
     {
@@ -39,9 +39,9 @@ final readonly class Edit
         return new self(EditKind::Remove, [$item]);
     }
 
-    public static function add(Rung $rung, Dose $dose): self
+    public static function add(Rung $rung, Dose $dose, Part $part = Part::Main): self
     {
-        return new self(EditKind::Add, [], $rung, $dose);
+        return new self(EditKind::Add, [], $rung, $dose, part: $part);
     }
 
     /**
@@ -54,7 +54,10 @@ final readonly class Edit
     public function appliedTo(Session $session, string $id = 'added'): ?Session
     {
         if ($this->kind === EditKind::Add && $this->rung !== null && $this->dose !== null) {
-            return new Session([...$session->of(Part::Primer), ...$session->of(Part::Main), new StraightSets(new Item($id, $this->rung, $this->dose)), ...$session->of(Part::Finisher)]);
+            $blocks = [...$session->blocks, new StraightSets(new Item($id, $this->rung, $this->dose), $this->part ?? Part::Main)];
+            usort($blocks, static fn(Block $a, Block $b): int => $a->part()->place() <=> $b->part()->place());
+
+            return new Session($blocks);
         }
         if ($this->kind === EditKind::Order) {
             return $this->ordered($session);

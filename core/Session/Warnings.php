@@ -19,6 +19,7 @@ use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Objection;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
+use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -108,7 +109,7 @@ final readonly class Warnings
     /** @return list<Warning> about the session as a whole */
     public function aboutAll(Session $session): array
     {
-        $warnings = [...$this->aboutPositions($session), ...self::aboutPrimer($session)];
+        $warnings = [...$this->aboutPositions($session), ...self::aboutPrimer($session), ...$this->aboutActivation($session)];
         foreach ($session->blocks as $block) {
             if ($block instanceof Circuit) {
                 $warnings = [...$warnings, ...self::shortGaps($block), ...$this->competing($block)];
@@ -277,6 +278,32 @@ final readonly class Warnings
                     ['written rest' => "{$gap} s", 'change-over' => "{$change->seconds} s"],
                     "A gap of {$change->seconds} s, or stations in the same position.",
                 ), Repair::by("Make the gap {$change->seconds} s", Edit::gapAfter($here->id, $change->seconds)));
+            }
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Warning> activation that is advised before something of the session, is not done yet and not in it either */
+    private function aboutActivation(Session $session): array
+    {
+        $advised = $names = [];
+        foreach ($session->items() as $item) {
+            $before = $this->circumstances->rule($item->rung)->advisedBefore;
+            if ($before !== null) {
+                $advised[$before->slug] = $before;
+                $names[$before->slug][] = "“{$item->rung->name}”";
+            }
+        }
+        $warnings = [];
+        foreach ($advised as $slug => $before) {
+            if (array_filter($session->items(), static fn(Item $item): bool => $item->rung->slug === $slug) === []) {
+                $warnings[] = new Warning(Reason::because(
+                    Rule::ActivationBefore,
+                    "“{$before->name}” is advised before ".implode(' and ', $names[$slug]).', and is not done yet.',
+                    ['activation before' => $this->circumstances->method->said(Question::ActivationBefore)],
+                    'Activation in the primer, or a place above it on the activation ladder.',
+                ), Repair::by("{$before->name} first", Edit::add($before, $before->defaultDose($this->circumstances->method), Part::Primer)));
             }
         }
 

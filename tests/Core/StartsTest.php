@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use EvenRungs\Assessment\BraceCheck;
+use EvenRungs\Assessment\Braced;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\Hold;
 use EvenRungs\Assessment\HoldEnd;
@@ -150,6 +152,41 @@ final class StartsTest extends TestCase
                 self::assertTrue($circumstances->rule($start->rung)->openOn($start->side), "{$state->value}: {$start->rung->slug}");
             }
         }
+    }
+
+    public function test_the_brace_timed_without_a_cuff_counts_as_one_with_it(): void
+    {
+        $plank = [self::hold(HoldKind::FrontPlank, Side::Both, 20)];
+        $held = Starts::propose(ShippedLibrary::get(), $this->able(), $plank, [], new Braced(BraceCheck::timed(60), 2));
+        self::assertSame('activation/deep-back-supine', $this->on('activation', $held)->rung->slug, 'held for its minute: on to what stands on it');
+        self::assertSame('front-plank/forearms-toes', $this->on('front-plank', $held)->rung->slug);
+
+        $tired = Starts::propose(ShippedLibrary::get(), $this->able(), $plank, [], new Braced(BraceCheck::timed(40), 2));
+        self::assertSame('activation/brace-all-round', $this->on('activation', $tired)->rung->slug);
+        $front = $this->on('front-plank', $tired);
+        self::assertSame('front-plank/forearms-bench', $front->rung->slug, 'tiring before the minute is foundation work');
+        self::assertStringContainsString('40 of 60 s', $front->reasons[1]->sentence);
+        self::assertSame([2, false, true], [$this->on('activation', $tired)->testedAt, $this->on('activation', $tired)->hasLapsed(1), $this->on('activation', $tired)->hasLapsed(3)]);
+    }
+
+    public function test_a_climb_test_watches_the_breath_itself_and_stands_against_a_tired_brace(): void
+    {
+        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/foot-lift'), Side::Both, 'Clean up to the foot lift.', 1);
+        $starts = Starts::propose(ShippedLibrary::get(), $this->able(), [], [$climbed], new Braced(BraceCheck::timed(20), 2));
+
+        self::assertSame('front-plank/foot-lift', $this->on('front-plank', $starts)->rung->slug);
+    }
+
+    public function test_the_brace_alone_starts_activation_and_guesses_nothing_else(): void
+    {
+        $starts = Starts::propose(ShippedLibrary::get(), $this->able(), [], [], new Braced(BraceCheck::timed(60), 2));
+
+        self::assertSame(['activation/deep-back-supine'], array_map(static fn(Start $start): string => $start->rung->slug, $starts));
+    }
+
+    private function able(): Circumstances
+    {
+        return new Circumstances([], [Kit::Mat, Kit::Wall, Kit::Bench, Kit::Step, Kit::Band], Method::default());
     }
 
     private static function hold(HoldKind $kind, Side $side, int $seconds): Hold

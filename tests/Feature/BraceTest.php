@@ -66,4 +66,19 @@ final class BraceTest extends ApiTestCase
         $this->getJson("/api/people/{$person}/checks")->assertJsonPath('braces.0.found.held', false)
             ->assertJsonPath('braces.0.found.reason.sentence', 'Braced and breathing quietly for 45 of 60 s, timed by hand. Stopped before the minute: foundation work first.');
     }
+
+    public function test_a_brace_timed_by_hand_counts_in_the_starts_and_opens_what_stands_on_it(): void
+    {
+        $this->putJson('/api/method', ['version' => 1, 'answer' => 'activation-before/closed'])->assertOk();
+        $person = $this->person();
+        $slide = ['blocks' => self::blocks(['leg-slide/flat-slide' => '2x6/side'])];
+        $refused = $this->postJson("/api/people/{$person}/placements", ['id' => self::id(), 'rung' => 'leg-slide/flat-slide', 'side' => 'both', 'reason' => '', 'far' => true])->assertUnprocessable();
+        self::assertStringContainsString('opens once “All-round brace, breathing on” is done', (string) $refused->json('fields.rung.0'));
+
+        $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [], 'seconds' => 60])->assertCreated();
+        self::assertSame('activation/deep-back-supine', $this->getJson("/api/people/{$person}/checks")->assertOk()->json('starts.0.rung'));
+        $this->place($person, 'leg-slide/flat-slide');
+        $preview = $this->postJson("/api/people/{$person}/sessions/preview", $slide)->assertOk();
+        self::assertSame([], $preview->json('blocks.0.items.0.warnings'), 'planning knows that the brace held');
+    }
 }

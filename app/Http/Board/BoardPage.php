@@ -18,6 +18,9 @@ use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Ruling;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
+use EvenRungs\Method\Question;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 
 /** A person as the board shows them: what the library itself says of the rungs is LibraryPage. */
 final class BoardPage
@@ -91,6 +94,21 @@ final class BoardPage
         ));
     }
 
+    /** @return list<AdvisedView> */
+    private function advised(Ladder $ladder): array
+    {
+        $rungs = $reasons = [];
+        foreach ($ladder->rungs as $rung) {
+            $before = $this->rulings[$rung->slug]->advisedBefore;
+            if ($before !== null) {
+                $rungs[$before->slug][] = $rung->slug;
+                $reasons[$before->slug] ??= Reason::because(Rule::ActivationBefore, "“{$before->name}” is advised before it, and is not done yet.", ['activation before' => $this->file->record->method->said(Question::ActivationBefore)], 'A place above it on the activation ladder.');
+            }
+        }
+
+        return array_map(static fn(string $before): AdvisedView => new AdvisedView(before: $before, rungs: $rungs[$before], reason: ReasonView::of($reasons[$before])), array_keys($rungs));
+    }
+
     private function ladder(Ladder $ladder, ?Height $personHeight): LadderView
     {
         $closed = [];
@@ -117,6 +135,7 @@ final class BoardPage
             slug: $ladder->slug,
             closed: $closed,
             allowed: $this->allowed($ladder->slug),
+            advised: $this->advised($ladder),
             stands: array_map(fn(Position $stand): PositionView => new PositionView(
                 placement: $stand->placing,
                 side: $stand->side,

@@ -73,6 +73,7 @@ final readonly class BraceController
         $check = $input->check();
         BraceTest::query()->firstOrCreate(['id' => $input->text('id')], [
             'seconds' => $input->input('seconds'),
+            'held' => $check->held,
             'samples' => array_map(static fn(BraceSample $sample): array => [$sample->ms, (int) round(10 * $sample->mmHg)], $input->samples()),
             ...Tested::now($person, $file->clock, $input->by()),
         ]);

@@ -10,8 +10,6 @@ use App\Models\BraceTest;
 use App\Models\Climb;
 use App\Models\TimedHold;
 use App\Records\PersonFile;
-use EvenRungs\Assessment\BraceCheck;
-use EvenRungs\Assessment\BraceSample;
 use EvenRungs\Assessment\ClimbTest;
 use EvenRungs\Assessment\HoldComparison;
 use EvenRungs\Assessment\HoldEnd;
@@ -55,9 +53,7 @@ final readonly class ChecksPage
 
     private static function brace(BraceTest $row): BraceRowView
     {
-        $samples = array_map(static fn(array $sample): BraceSample => new BraceSample($sample[0], $sample[1] / 10), $row->samples);
-
-        return new BraceRowView(id: $row->id, found: BraceView::of($row->seconds === null ? BraceCheck::of($samples) : BraceCheck::timed($row->seconds)), testedOn: $row->tested_on);
+        return new BraceRowView(id: $row->id, found: BraceView::of($row->check()), testedOn: $row->tested_on);
     }
 
     private function hold(HoldKind $kind, HoldReport $report): HoldTestView

@@ -6,7 +6,6 @@ namespace App\Http\Method;
 
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
-use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Question;
 use EvenRungs\Person\SessionStart;
@@ -43,7 +42,7 @@ final readonly class MethodTrialPage
 
         return new QuestionTrialView(question: $question->value, choices: array_map(function (Answer $answer) use ($session, $now, $heights): ChoiceTrialView {
             $method = $now->method->with($answer);
-            $trial = MethodTrial::of($session, $now, new Circumstances($now->limits, $now->kit, $method), $this->file->record->library, $heights);
+            $trial = MethodTrial::of($session, $now, $now->under($method), $this->file->record->library, $heights);
 
             return new ChoiceTrialView(
                 choice: $answer,

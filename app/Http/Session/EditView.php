@@ -8,6 +8,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Method\Counting;
 use EvenRungs\Session\Edit;
 use EvenRungs\Session\EditKind;
+use EvenRungs\Session\Part;
 
 /** One change to a session, by the ids of its exercises. */
 final readonly class EditView
@@ -19,10 +20,11 @@ final readonly class EditView
         public ?string $rung,
         public ?string $dose,
         public ?int $seconds,
+        public ?Part $part,
     ) {}
 
     public static function of(Edit $edit, Counting $counting): self
     {
-        return new self(kind: $edit->kind, items: $edit->items, rung: $edit->rung?->slug, dose: $edit->dose === null ? null : DoseLine::print($edit->dose, $counting), seconds: $edit->seconds);
+        return new self(kind: $edit->kind, items: $edit->items, rung: $edit->rung?->slug, dose: $edit->dose === null ? null : DoseLine::print($edit->dose, $counting), seconds: $edit->seconds, part: $edit->part);
     }
 }

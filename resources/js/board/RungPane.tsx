@@ -75,6 +75,18 @@ export function RungPane({
       </div>
 
       <ClosedBecause person={person} rung={rung} onGo={onGo} />
+      {ladder.advised
+        .filter((one) => one.rungs.includes(rung.slug))
+        .map((one) => (
+          <div key={one.before} className="grid justify-items-start gap-1 border-l-4 border-slate bg-paper p-3">
+            <Why title="Before it" reasons={one.reason}>
+              {one.reason.sentence}
+            </Why>
+            <Button look="quiet" className="-ml-1.5 min-h-6 py-0 text-sm" onClick={() => onGo(one.before)}>
+              go to it
+            </Button>
+          </div>
+        ))}
       <Allowed person={person} rung={rung} allowed={ladder.allowed.find((one) => one.rung === rung.slug)} />
 
       {rung.leverText && (

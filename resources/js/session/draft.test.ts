@@ -100,7 +100,7 @@ describe('writing a session', () => {
   });
 
   it('applies a repair in one step', () => {
-    const none = { rung: null, dose: null, seconds: null };
+    const none = { rung: null, dose: null, seconds: null, part: null };
     const edits = (...list: Parameters<typeof compose>[1][]) => from(five, ...list).now;
     expect(edits({ do: 'edits', edits: [{ ...none, kind: 'gap', items: ['b'], seconds: 30 }] }).blocks[2]?.gapSeconds).toEqual([
       30, 20,
@@ -112,6 +112,8 @@ describe('writing a session', () => {
     expect(order(edits({ do: 'edits', edits: [{ ...none, kind: 'remove', items: ['a'] }] }))).toBe('p b+c+d e f');
     const added = edits({ do: 'edits', edits: [{ ...none, kind: 'add', items: [], rung: 'r/x', dose: '2x8' }] });
     expect(added.blocks.at(-2)?.items[0]?.rung).toBe('r/x');
+    const first = edits({ do: 'edits', edits: [{ ...none, kind: 'add', items: [], rung: 'r/x', dose: '2x8', part: 'primer' }] });
+    expect(first.blocks[1]).toMatchObject({ part: 'primer', items: [{ rung: 'r/x' }] });
     const two = from(five, {
       do: 'edits',
       edits: [

@@ -181,7 +181,7 @@ function edited(blocks: Block[], edit: Edit): Block[] {
     case 'remove':
       return tidy(blocks.map((block) => without(block, (item) => item.id === id)));
     case 'add':
-      return tidy([...blocks, straight({ id: newId(), rung: edit.rung ?? '', dose: edit.dose ?? '' }, 'main')]);
+      return tidy([...blocks, straight({ id: newId(), rung: edit.rung ?? '', dose: edit.dose ?? '' }, edit.part ?? 'main')]);
     case 'order': {
       const named = (block: Block) => block.items.every((item) => edit.items.includes(item.id));
       const inside = blocks.map((block) =>
