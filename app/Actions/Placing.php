@@ -9,6 +9,7 @@ use App\Models\Placement;
 use App\Models\User;
 use App\Records\PersonFile;
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Rung;
 
 /** Writes a move on a ladder as a new row; nothing earlier is touched. */
@@ -16,7 +17,7 @@ final readonly class Placing
 {
     public function __construct(private PracticeLibrary $ladders) {}
 
-    public function record(PersonFile $file, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null): Placement
+    public function record(PersonFile $file, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null, ?Range $range = null): Placement
     {
         return Placement::query()->create([
             'id' => $id,
@@ -24,6 +25,7 @@ final readonly class Placing
             'ladder' => $rung->ladder,
             'side' => $side->value,
             'rung' => $rung->slug,
+            'range' => $rung->range === null ? null : ($range ?? $rung->range->smallest())->print(),
             'rung_snapshot' => $this->ladders->snapshot($rung->slug),
             'library_version' => $file->record->library->version,
             'stopped' => $stopped,

@@ -50,7 +50,7 @@ final readonly class RecordLog
             $item = $items[$set->item] ?? null;
             if ($set->rung !== null && $set->dose !== null) {
                 $rung = $file->record->library->rung($set->rung);
-                $item = new WrittenItem($set->item, $rung->slug, DoseLine::print(DoseLine::parse($set->dose, $rung->sidedness)));
+                $item = new WrittenItem($set->item, $rung->slug, DoseLine::print($rung->ranged(DoseLine::parse($set->dose, $rung->sidedness), $set->rung)));
                 $snapshots[$rung->slug] = $session->rung_snapshots[$rung->slug] ?? $this->ladders->snapshot($rung->slug);
             }
             if ($item === null) {

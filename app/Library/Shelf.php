@@ -39,7 +39,7 @@ final class Shelf
         $data = $this->documents[$ladder] ?? throw UnknownRung::named($slug);
         /** @var array<string, mixed> $rung */
         foreach (is_array($data['rungs'] ?? null) ? $data['rungs'] : [] as $rung) {
-            if (($rung['slug'] ?? null) === $name) {
+            if (LadderReader::isNamed($rung, $name)) {
                 return [...(is_array($data['defaults'] ?? null) ? $data['defaults'] : []), ...$rung];
             }
         }

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $ladder
  * @property string               $side
  * @property string               $rung
+ * @property string|null          $range         as a dose line writes it, on rungs that have one
  * @property array<string, mixed> $rung_snapshot
  * @property string               $library_version
  * @property bool                 $stopped

@@ -65,7 +65,7 @@ final readonly class OpenPerson
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
         'rungAllowances' => [RungAllowance::class, 'rung_allowances', ['sequence', 'id', 'rung', 'against', 'reason', 'allowed_on'], 'taken_back_at IS NULL'],
         'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL AND withdrawn_at IS NULL'],
-        'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped'], 'undone_at IS NULL'],
+        'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped', 'range'], 'undone_at IS NULL'],
         'decisions' => [DecisionRow::class, 'decisions', ['sequence', 'id', 'ladder', 'side', 'rung', 'choice', 'session_log_id', 'taken_back_at'], "choice = 'refer'"],
     ];
 
@@ -181,7 +181,7 @@ final readonly class OpenPerson
         $tested = [...$person->holds->pluck('tested_on')->all(), ...$person->climbs->pluck('tested_on')->all()];
 
         return History::of(
-            placings: array_values($person->placements->map(static fn(Placement $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null))->all()),
+            placings: array_values($person->placements->map(static fn(Placement $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null, $row->range))->all()),
             decisions: self::decided($person),
             logs: array_values($person->logs->map(self::logged(...))->all()),
             holds: array_values($person->holds->map(static fn(TimedHold $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence))->all()),
@@ -222,9 +222,9 @@ final readonly class OpenPerson
     {
         $newest = [];
         foreach ($rows as $row) {
-            /** @var array{int, string, string, string, string, int} $row sequence, id, ladder, side, rung, stopped */
+            /** @var array{int, string, string, string, string, int, string|null} $row sequence, id, ladder, side, rung, stopped, range */
             unset($newest["{$row[2]} {$row[3]}"]);
-            $newest["{$row[2]} {$row[3]}"] = new Placing($row[1], $row[2], Side::from($row[3]), $row[4], (bool) $row[5], $row[0]);
+            $newest["{$row[2]} {$row[3]}"] = new Placing($row[1], $row[2], Side::from($row[3]), $row[4], (bool) $row[5], $row[0], range: $row[6]);
         }
 
         return array_values($newest);

@@ -6,6 +6,7 @@ namespace EvenRungs\Balance;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Rung;
 
 /** Where a person stands on a ladder: one working rung, for one side or for both, and the placing it rests on. */
@@ -13,7 +14,9 @@ final readonly class Position
 {
     /**
      * @param bool     $stopped  the ladder was stopped after pain
-     * @param int      $sequence order in time of the placing
+     * @param int      $sequence order in time of the placing on this rung, over whatever range
+     * @param Range|null $range  decided last, where the rung has some; the height of the rung is that of it
+     * @param int      $placedAt order in time of the newest placing
      * @param Day|null $since    date of the placing; null where nobody asks for it
      * @param string   $placing  its identifier
      * @param string   $reason   why the person was placed there
@@ -26,5 +29,7 @@ final readonly class Position
         public ?Day $since = null,
         public string $placing = '',
         public string $reason = '',
+        public ?Range $range = null,
+        public int $placedAt = 0,
     ) {}
 }

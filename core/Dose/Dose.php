@@ -19,6 +19,7 @@ final readonly class Dose
     /**
      * @param non-empty-list<SetBody> $bodies    one for each set, extra ones left out
      * @param Side|null               $only      left or right; null where both work
+     * @param Range|null              $range     how far each repetition goes, on rungs that have a range
      * @param Side|null               $extraSide left or right; null where there are no extra sets
      */
     private function __construct(
@@ -31,6 +32,7 @@ final readonly class Dose
         public ?Side $only = null,
         public int $extraSets = 0,
         public ?Side $extraSide = null,
+        public ?Range $range = null,
     ) {}
 
     /** @throws InvalidDose */
@@ -167,6 +169,11 @@ final readonly class Dose
         return $this->changed(['loadGrams' => $grams]);
     }
 
+    public function withRange(?Range $range): self
+    {
+        return $this->changed(['range' => $range]);
+    }
+
     public function eachSide(bool $perSide): self
     {
         return $this->changed(['perSide' => $perSide]);
@@ -201,7 +208,7 @@ final readonly class Dose
      */
     private function changed(array $parts): self
     {
-        /** @var array{bodies: non-empty-list<SetBody>, perSide: bool, tempo: Tempo|null, restSeconds: int|null, loadGrams: int|null, optionalSets: int, only: Side|null, extraSets: int, extraSide: Side|null} $all */
+        /** @var array{bodies: non-empty-list<SetBody>, perSide: bool, tempo: Tempo|null, restSeconds: int|null, loadGrams: int|null, optionalSets: int, only: Side|null, extraSets: int, extraSide: Side|null, range: Range|null} $all */
         $all = [...get_object_vars($this), ...$parts];
 
         return self::checked(new self(...$all));

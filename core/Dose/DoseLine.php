@@ -11,12 +11,12 @@ use EvenRungs\Method\Counting;
 /**
  * The typed dose line and its mirror image, the printer.
  *
- *     SETSxBODY [+EXTRA left|right] [+OPTIONAL] [TEMPO] [rREST] [@LOADkg]
+ *     SETSxBODY [+EXTRA left|right] [+OPTIONAL] [RANGE] [TEMPO] [rREST] [@LOADkg]
  *
  * BODY is `N`, `Ns`, `Nm`, `(NxNs/GAP)`, falling `(6-5-4xNs/GAP)`, gathered `(120s by 45s/30)`,
  * each with an optional `/side`, or `/left` or `/right` where only one side works; timed `Ns on`; open `max~EST` with an optional `<=CAP`.
  * Repetitions may also be counted in `pairs` or `moves`; `+1` is one more set if the last was clean, `+1 left` one
- * more set of the left side alone.
+ * more set of the left side alone; RANGE is `45cm`, or `third`, `half` or `whole`, on rungs that have one.
  * Spaces and × are accepted; the printer writes one form, and parse(print(dose)) is the same dose,
  * whichever way repetitions are counted.
  */
@@ -33,6 +33,8 @@ final class DoseLine
     private int $extra = 0;
 
     private ?Side $extraSide = null;
+
+    private ?Range $range = null;
 
     private function __construct(private readonly string $line, private readonly bool $twoSides, private readonly Counting $counting) {}
 
@@ -51,7 +53,7 @@ final class DoseLine
             throw InvalidDoseLine::at(120, 'A dose line has at most 120 characters.');
         }
         $reader = new self(str_replace(['×', '–', '≤'], ['x', '-', '<='], $line), $sidedness->countsEachSide(), $counting);
-        $dose = $reader->read();
+        $dose = $reader->read()->withRange($reader->range);
         $aside = $reader->only ?? $reader->extraSide;
         if ($sidedness === Sidedness::Both && $aside !== null) {
             throw InvalidDoseLine::at($reader->sidesAt(), 'Both sides work at once here: leave out “'.($reader->only === null ? "+{$reader->extra} {$aside->value}" : "/{$aside->value}").'”.');
@@ -96,6 +98,7 @@ final class DoseLine
         };
         $line .= $dose->extraSide === null ? '' : " +{$dose->extraSets} {$dose->extraSide->value}";
         $line .= $dose->optionalSets === 0 ? '' : " +{$dose->optionalSets}";
+        $line .= $dose->range === null ? '' : " {$dose->range->print()}";
         $line .= $dose->tempo === null ? '' : ' '.$dose->tempo->print();
         $line .= $dose->restSeconds === null ? '' : " r{$dose->restSeconds}";
         $line .= $dose->loadGrams === null ? '' : ' @'.self::kilograms($dose->loadGrams).'kg';
@@ -227,6 +230,10 @@ final class DoseLine
                 $this->extraSide = Side::from(strtolower($found[2] ?? ''));
             } elseif ($optional === 0 && ($found = $this->take('\+\s*([1-9]\d*)(?![\d.,a-z])')) !== null) {
                 $optional = self::whole($found[1] ?? '');
+            } elseif ($this->range === null && ($found = $this->take('(\d+)\s*cm(?![a-z])')) !== null) {
+                $this->range = Range::ofCentimetres(self::whole($found[1] ?? ''));
+            } elseif ($this->range === null && ($found = $this->take('(third|half|whole)(?![a-z])')) !== null) {
+                $this->range = Range::part(RangePart::from(strtolower($found[1] ?? '')));
             } elseif ($tempo === null && $rest === null && ($found = $this->take('([^\s@-]*(?:-[^\s@-]*)+)')) !== null) {
                 $tempo = Tempo::parse($found[1] ?? '');
             } elseif ($rest === null && ($found = $this->take('r\s*(\d+)(?![\d.,a-z])')) !== null) {
@@ -254,7 +261,7 @@ final class DoseLine
             preg_match('/^(?:left|right)\b/', $left) === 1 => 'for one side only write /left or /right behind the set, for an extra set of it +1 left.',
             preg_match('/^(?:reps?|repetitions)\b/', $left) === 1 => 'leave the word out; a plain number is repetitions.',
             preg_match('/^(?:kg|lbs?|pounds)/', $left) === 1 => 'a load is written @12kg, in kilograms.',
-            default => 'after the set come /side (or /left, /right), +1 for an optional set, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.',
+            default => 'after the set come /side (or /left, /right), +1 for an optional set, a range such as 45cm where the exercise has one, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.',
         };
     }
 

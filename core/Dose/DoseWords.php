@@ -26,6 +26,8 @@ final class DoseWords
             default => ", up to {$dose->optionalSets} more while clean",
         };
 
+        $words .= $dose->range === null ? '' : ", {$dose->range->inWords()}";
+
         return $words.($dose->loadGrams === null ? '' : ', '.DoseLine::kilograms($dose->loadGrams).' kg');
     }
 

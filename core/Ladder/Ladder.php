@@ -41,7 +41,7 @@ final readonly class Ladder
     public function find(string $slug): ?Rung
     {
         foreach ($this->rungs as $rung) {
-            if ($rung->slug === $slug) {
+            if ($rung->slug === $slug || isset($rung->range->formerly[$slug])) {
                 return $rung;
             }
         }

@@ -14,6 +14,7 @@ use EvenRungs\Body\Position;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Band;
 use EvenRungs\Dose\DoseKind;
+use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Tempo;
 use EvenRungs\Figure\Figure;
 use EvenRungs\Figure\Joint;
@@ -102,12 +103,24 @@ final readonly class LadderReader
     {
         $file = self::ladder($data, $poses);
         foreach ($file->list('rungs') as $index => $entry) {
-            if (is_array($entry) && ($entry['slug'] ?? null) === $name) {
+            if (is_array($entry) && self::isNamed($entry, $name)) {
                 return $file->entry($entry, $index);
             }
         }
 
         return null;
+    }
+
+    /**
+     * Whether a rung has this name, or had it before it became one with others.
+     *
+     * @param array<array-key, mixed> $entry
+     */
+    public static function isNamed(array $entry, string $name): bool
+    {
+        $range = is_array($entry['range'] ?? null) ? $entry['range'] : [];
+
+        return ($entry['slug'] ?? null) === $name || (is_array($range['formerly'] ?? null) && array_key_exists($name, $range['formerly']));
     }
 
     /** @param array<array-key, mixed> $data */
@@ -165,11 +178,28 @@ final readonly class LadderReader
                 trunkWith: $this->choices('trunk_with'),
                 after: ($after = $this->optional('after')) === null ? null : $ladder.'/'.$after,
                 hidden: ($this->data['hidden'] ?? false) === true,
+                range: $this->range($ladder),
                 preparedBy: array_key_exists('prepared_by', $this->data) ? $this->texts('prepared_by') : [],
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");
         }
+    }
+
+    /** @throws \InvalidArgumentException */
+    private function range(string $ladder): ?RungRange
+    {
+        $range = $this->map('range');
+        if ($range === null) {
+            return null;
+        }
+        $formerly = [];
+        foreach (is_array($range->data['formerly'] ?? null) ? $range->data['formerly'] : [] as $name => $was) {
+            $formerly["{$ladder}/{$name}"] = (is_string($was) ? Range::parse($was) : null) ?? throw InvalidLadder::because("{$this->place}: “formerly” names no range for {$name}.");
+        }
+        [$lowest, $widest] = [Height::ofTenths($this->whole('height')), Height::ofTenths($range->whole('top'))];
+
+        return isset($range->data['from']) ? RungRange::ofCentimetres($range->whole('from'), $range->whole('to'), $range->whole('step'), $lowest, $widest, $formerly) : RungRange::ofParts($lowest, $widest, $formerly);
     }
 
     private function coaching(string $ladder): Coaching

@@ -17,6 +17,7 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\DoseTable;
 use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Tempo;
 use EvenRungs\Dose\TempoPart;
 use EvenRungs\Dose\Unit;
@@ -40,6 +41,7 @@ final readonly class Rung
      * @param bool         $hidden      put away by the practice itself
      * @param int|null     $mark        of a set, where the trainer wrote another leaving mark for this person
      * @param list<string> $preparedBy  slugs of activation rungs that come before it: any one that the method offers
+     * @param RungRange|null $range     the ranges it is done over, where it has some
      * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
      */
     public function __construct(
@@ -71,17 +73,39 @@ final readonly class Rung
         public bool $hidden = false,
         public ?int $mark = null,
         public array $preparedBy = [],
+        public ?RungRange $range = null,
     ) {}
 
     /** The same rung with a leaving mark of its own. */
     public function withMark(int $target): self
+    {
+        return $this->copy($this->height, $target);
+    }
+
+    /** The same rung over one of its ranges: as high as that is. */
+    public function at(?Range $range): self
+    {
+        return $this->range === null || $range === null || ! $this->range->holds($range) ? $this : $this->copy($this->range->heightAt($range), $this->mark);
+    }
+
+    /**
+     * A dose with the range it is done over: the one written, else that of the rung it once was, else the smallest.
+     *
+     * @param string $written slug under which the dose was written
+     */
+    public function ranged(Dose $dose, string $written = ''): Dose
+    {
+        return $this->range === null || $dose->range !== null ? $dose : $dose->withRange($this->range->formerly[$written] ?? $this->range->smallest());
+    }
+
+    private function copy(Height $height, ?int $mark): self
     {
         return new self(
             $this->slug,
             $this->ladder,
             $this->name,
             $this->shortName,
-            $this->height,
+            $height,
             $this->position,
             $this->dynamic,
             $this->sidedness,
@@ -103,8 +127,9 @@ final readonly class Rung
             $this->trunkWith,
             $this->after,
             $this->hidden,
-            $target,
+            $mark,
             $this->preparedBy,
+            $this->range,
         );
     }
 
@@ -141,7 +166,7 @@ final readonly class Rung
 
     public function defaultDose(Method $method): Dose
     {
-        return DoseTable::default($this->isHeldLikeASide() ? DoseKind::SideHold : $this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method);
+        return $this->ranged(DoseTable::default($this->isHeldLikeASide() ? DoseKind::SideHold : $this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method));
     }
 
     /** The tempo repetitions are done at: the dose's own, else the rung's, else 2-0-2-0 (our own choice). */

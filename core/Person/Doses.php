@@ -55,7 +55,7 @@ final readonly class Doses
      */
     private function after(Rung $rung, array $standing): ?NextDose
     {
-        $courses = array_map(fn(Position $here): array => [$here->side, $here->sequence, $this->course($here)], $standing);
+        $courses = array_map(fn(Position $here): array => [$here->side, $here, $this->course($here)], $standing);
         $ruling = $this->record->circumstances()->rule($rung);
         $last = $this->lastDose($rung);
         $bySide = [];
@@ -63,9 +63,9 @@ final readonly class Doses
             if ($side !== Side::Both && $ruling->onlySide() === $side->other()) {
                 continue;
             }
-            [, $since, $course] = array_values(array_filter($courses, static fn(array $here): bool => $here[0]->meets($side)))[0] ?? [$side, 0, Course::Open];
+            [, $here, $course] = array_values(array_filter($courses, static fn(array $one): bool => $one[0]->meets($side)))[0] ?? [$side, null, Course::Open];
             // Extra sets of one side are the trainer's: they come on top of whatever both do.
-            $bySide[] = [$side, NextDose::after($rung, $this->record->rungSessions($side), $this->record->method, $this->record->today, $course, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $since)?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
+            $bySide[] = [$side, NextDose::after($rung, $this->record->rungSessions($side), $this->record->method, $this->record->today, $course, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $here->sequence ?? 0, $here?->range, $here->placedAt ?? 0)?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
         }
         $bySide = array_values(array_filter($bySide, static fn(array $one): bool => $one[1] !== null));
         /** @var list<array{Side, NextDose}> $bySide */

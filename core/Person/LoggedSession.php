@@ -65,7 +65,7 @@ final readonly class LoggedSession
     private function exercise(array $sets, Library $library, Side $side): ?RungSession
     {
         $rung = $library->rung($sets[0]->rung);
-        $planned = DoseLine::parse($sets[0]->dose, $rung->sidedness);
+        $planned = $rung->ranged(DoseLine::parse($sets[0]->dose, $rung->sidedness), $sets[0]->rung);
         $seen = $side === Side::Both ? $planned : $planned->asSeenFrom($side);
         if ($seen === null) {
             return null;

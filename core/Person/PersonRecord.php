@@ -17,6 +17,7 @@ use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Reach;
@@ -565,6 +566,28 @@ final class PersonRecord
 
     private function position(Placing $placing, Side $side): Position
     {
-        return new Position($this->library->rung($placing->rung), $side, $placing->stopped, $placing->sequence, $placing->on, $placing->id, $placing->reason);
+        $rung = $this->library->rung($placing->rung);
+        $written = $placing->range === null ? null : Range::parse($placing->range);
+        $range = $rung->range === null ? null : $written ?? $rung->range->formerly[$placing->rung] ?? $rung->range->smallest();
+
+        return new Position($rung->at($range), $side, $placing->stopped, $this->stoodSince($placing, $side), $placing->on, $placing->id, $placing->reason, $range, $placing->sequence);
+    }
+
+    /** Since when the person stands on this rung: another range of it is no other rung. */
+    private function stoodSince(Placing $placing, Side $side): int
+    {
+        $rung = $this->library->rung($placing->rung);
+        $since = $placing->sequence;
+        foreach ($rung->range === null ? [] : array_reverse($this->history->placings) as $other) {
+            if ($other->sequence > $placing->sequence || $other->ladder !== $placing->ladder || ! $other->side->meets($side)) {
+                continue;
+            }
+            if ($other->stopped || ! $this->library->has($other->rung) || $this->library->rung($other->rung)->slug !== $rung->slug) {
+                break;
+            }
+            $since = $other->sequence;
+        }
+
+        return $since;
     }
 }

@@ -14,6 +14,7 @@ final readonly class Placing
      * @param string   $rung    slug
      * @param int      $sequence order in time
      * @param Day|null $on      null where only what holds now is asked for
+     * @param string|null $range as a dose line writes it; null where the rung has none, or nobody said
      * @param bool     $decided it came from a decision, not by hand
      */
     public function __construct(
@@ -26,5 +27,6 @@ final readonly class Placing
         public ?Day $on = null,
         public string $reason = '',
         public bool $decided = false,
+        public ?string $range = null,
     ) {}
 }

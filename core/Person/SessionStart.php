@@ -136,7 +136,7 @@ final readonly class SessionStart
         }
 
         return match (true) {
-            $dose->first() instanceof Timed => $dose,
+            $dose->first() instanceof Timed => $dose->onlyOn(Side::Both)->withRange(null),
             $block->isCircuit && ! $default->isFalling() => $default->withSets($dose->sets()),
             default => $default,
         };

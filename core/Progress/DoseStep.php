@@ -38,8 +38,11 @@ final readonly class DoseStep
 
     private const SLOWEST_SECONDS = 6;
 
-    /** @param string $words such as “5 s longer” */
-    private function __construct(public Dose $dose, public string $words) {}
+    /**
+     * @param string $words such as “5 s longer”
+     * @param bool   $isWider the range grows, which waits until the top of the band was clean twice
+     */
+    private function __construct(public Dose $dose, public string $words, public bool $isWider = false) {}
 
     /** Null at the mark, and where the dose has no steps. */
     public static function up(Rung $rung, Dose $dose, Method $method): ?self
@@ -67,7 +70,29 @@ final readonly class DoseStep
             }
         }
 
-        return $dose->sets() < $mark->sets ? self::withOneMoreSet($dose) : null;
+        $wider = self::wider($rung, $dose);
+
+        return $wider ?? ($dose->sets() < $mark->sets ? self::withOneMoreSet($dose) : null);
+    }
+
+    /** The next range out, from the low end of the band; null at the widest, and where the rung has none. */
+    public static function wider(Rung $rung, Dose $dose): ?self
+    {
+        $range = $dose->range === null ? null : $rung->range?->wider($dose->range);
+        if ($range === null) {
+            return null;
+        }
+        $body = $dose->first();
+
+        return new self($dose->withRange($range)->withBody($body instanceof Reps ? Reps::of(min($body->count, $rung->band->low ?? $body->count)) : $body), "on to {$range->inWords()}, from the low end of the band", true);
+    }
+
+    /** The next range in; null at the smallest, and where the rung has none. */
+    public static function narrower(Rung $rung, Dose $dose): ?self
+    {
+        $range = $dose->range === null ? null : $rung->range?->narrower($dose->range);
+
+        return $range === null ? null : new self($dose->withRange($range), "a smaller range, {$range->inWords()}");
     }
 
     /** Beyond the mark: a set more, up to four, then a slower tempo; null where there is neither. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Progress;
 
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
@@ -19,7 +20,7 @@ final readonly class FeltAnswer
 {
     private const STEPS = 4;
 
-    private function __construct(private Felt $felt, private int $running, public bool $stepsDown, public bool $isLighter, private bool $rests) {}
+    private function __construct(private Felt $felt, private int $running, public bool $stepsDown, public bool $isLighter, private bool $rests, public bool $asksForSupport) {}
 
     /**
      * Null when the last session was not felt in a wrong place.
@@ -47,10 +48,11 @@ final readonly class FeltAnswer
         $rests = $method->says(Answer::RestAndGoOn);
         $step = $method->says(Answer::StepDownAtOnce) ? self::STEPS : $running;
 
-        return new self($felt, $running, ! $rests && $step >= self::STEPS, ! $rests && $step === 2, $rests);
+        return new self($felt, $running, ! $rests && $step >= self::STEPS, ! $rests && $step === 2, $rests, ! $rests && $step === 3);
     }
 
-    public function reason(Rung $rung): Reason
+    /** @param Range|null $smaller the range that is taken where the answer is one */
+    public function reason(Rung $rung, ?Range $smaller = null): Reason
     {
         $where = "Felt {$this->felt->inWords()}";
         $support = lcfirst(rtrim($rung->coaching()->fallback, '.'));
@@ -63,6 +65,7 @@ final readonly class FeltAnswer
                 $this->stepsDown => "{$where} at {$this->running} sessions running, after the cue, a lighter dose and more support: a rung down.",
                 $this->running === 1 => "{$where}: say the cue for it first, same dose.",
                 $this->isLighter => "{$where} again after the cue: lighter.",
+                $smaller !== null => "{$where} after the cue and a lighter dose: a smaller range, {$smaller->inWords()}.",
                 default => "{$where} after the cue and a lighter dose: more support, {$support}.",
             },
             ['felt' => $this->felt->inWords(), 'sessions running' => $this->running],

@@ -14,6 +14,7 @@ use EvenRungs\Dose\InvalidDose;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\RungRange;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\HoldStrategy;
 use EvenRungs\Method\Method;
@@ -53,6 +54,7 @@ final readonly class LeavingMark
      * @param int      $sets   least sets
      * @param bool     $once   one set at the mark is enough, the others at their own target
      * @param int|null $bouts  most bouts a gathered hold may take
+     * @param RungRange|null $range of the rung: the mark is at its widest
      * @param int      $pause  least seconds of the pause in each repetition
      */
     private function __construct(
@@ -63,6 +65,7 @@ final readonly class LeavingMark
         public bool $once = false,
         public ?int $bouts = null,
         public int $pause = 0,
+        public ?RungRange $range = null,
     ) {}
 
     /** @param Dose|null $dose as it is done: work by the clock has a mark of its own */
@@ -76,8 +79,9 @@ final readonly class LeavingMark
         }
 
         $mark = self::ofTable($rung, $method, $level, $table, $sets);
+        $mark = $rung->mark === null ? $mark : $mark->writtenAs($rung->mark);
 
-        return $rung->mark === null ? $mark : $mark->writtenAs($rung->mark);
+        return $rung->range === null ? $mark : new self($mark->unit, $mark->target, $mark->bout, $mark->sets, $mark->once, $mark->bouts, $mark->pause, $rung->range);
     }
 
     private static function ofTable(Rung $rung, Method $method, int $level, Dose $table, int $sets): self
@@ -146,7 +150,7 @@ final readonly class LeavingMark
     {
         $body = $dose->first();
 
-        return $dose->unit() === $this->unit && $dose->sets() >= $this->sets && match (true) {
+        return $dose->unit() === $this->unit && $dose->sets() >= $this->sets && ($this->range === null || $this->range->widest()->is($dose->range)) && match (true) {
             $body instanceof Holds => ($body->seconds >= $this->bout || ($this->once && $body->count === 1)) && ($dose->isFalling() ? $body->target() >= $this->target && $dose->body($dose->sets())->target() >= $this->target - ($dose->sets() - 1) * $body->seconds : true),
             $body instanceof AccumulatedHold => $this->bouts === null ? $body->boutSeconds >= $this->bout : count($body->bouts()) <= $this->bouts,
             default => $rung->tempoOf($dose)->pauseHigh->seconds >= $this->pause,
@@ -165,7 +169,14 @@ final readonly class LeavingMark
         $bout = $body instanceof Holds && $this->bout > 0 ? min(100, intdiv(100 * $body->seconds, $this->bout)) : 100;
         $pause = $this->pause === 0 ? 100 : min(100, intdiv(100 * $session->rung->tempoOf($session->dose)->pauseHigh->seconds, $this->pause));
 
-        return intdiv(min(100, intdiv(100 * $done, $this->target)) * min($bout, $pause), 100);
+        $there = intdiv(min(100, intdiv(100 * $done, $this->target)) * min($bout, $pause), 100);
+        if ($this->range === null || $session->dose->range === null) {
+            return $there;
+        }
+        // Each range is a part of the way, and the repetitions in it a part of that.
+        $steps = count($this->range->steps);
+
+        return min(intdiv($there + ($steps - 1) * $this->range->percent($session->dose->range), $steps), $this->range->widest()->is($session->dose->range) ? 100 : 99);
     }
 
     /** How far it is, such as “30 of 60 s in a set”. */
@@ -178,6 +189,9 @@ final readonly class LeavingMark
 
         return match (true) {
             $session->dose->unit() !== $this->unit => "the mark is {$this->inWords()}",
+            $this->range !== null && $session->dose->range !== null && ! $this->range->widest()->is($session->dose->range) => $session->dose->range->centimetres === null
+                ? "{$session->dose->range->inWords()}; the mark is {$this->range->widest()->inWords()}"
+                : "{$session->dose->range->centimetres} of {$this->range->widest()->inWords()}",
             $done < $this->target && ! $session->dose->isFalling() => "{$done} of {$this->target}".$this->unit->suffix().($this->once ? ' in the longest set' : ' in the weakest set'),
             $body instanceof Holds && $body->seconds < $this->bout && ($body->count > 1 || ! $this->once) => "holds of {$body->seconds} of {$this->bout} s",
             $body instanceof AccumulatedHold => "bouts of {$body->boutSeconds} s; the mark is {$this->inWords()}",
@@ -197,6 +211,8 @@ final readonly class LeavingMark
             $this->unit === Unit::Reps => "{$this->target} repetitions",
             default => "{$this->target}".$this->unit->suffix(),
         };
+
+        $body .= $this->range === null ? '' : " over {$this->range->widest()->inWords()}";
 
         return match (true) {
             $this->once => "{$body} in one set",

@@ -8,6 +8,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
@@ -37,9 +38,11 @@ final readonly class NextDose
      * @param list<RungSession> $log     in any order, of any rung
      * @param int               $since   order in time of the placing: what was done on the rung before it begins anew
      * @param list<int>|null    $owned   grams of the weights there are; null when nobody has said
+     * @param Range|null        $decided the range the person was placed at last, where the rung has some
+     * @param int               $decidedAt order in time of that
      * @param int               $highestEffort of 10 that still lets the dose rise
      */
-    public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0): ?self
+    public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0, ?Range $decided = null, int $decidedAt = 0): ?self
     {
         $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug));
         usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
@@ -50,6 +53,13 @@ final readonly class NextDose
         $said = ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
         $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", DoseLine::print($dose) === DoseLine::print($last->dose) ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && DoseLine::print($dose) !== DoseLine::print($last->dose));
 
+        if ($decided !== null && $last->sequence <= $decidedAt && ! $decided->is($last->dose->range)) {
+            $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $decided->is($session->dose->range) && $session->isClean()));
+            $body = $last->dose->first();
+            $dose = $clean === [] ? $last->dose->withRange($decided)->withBody($body instanceof Reps ? Reps::of(min($body->count, $rung->band->low ?? $body->count)) : $body) : $clean[count($clean) - 1]->dose;
+
+            return new self($dose, ($rung->range?->percent($decided) ?? 0) > ($last->dose->range === null ? 0 : $rung->range?->percent($last->dose->range) ?? 0), Reason::because(Rule::NextDose, "{$rung->name}: over {$decided->inWords()} from now on, as it was decided.", [...$said, 'next' => DoseLine::print($dose)], 'Another decision.'));
+        }
         if ($last->sequence < $since) {
             $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));
             $dose = $clean === [] ? FirstDose::half($rung, $method)->dose : $clean[count($clean) - 1]->dose;
@@ -72,8 +82,10 @@ final readonly class NextDose
         $felt = FeltAnswer::to($here, $method);
         if ($felt !== null && ! $felt->stepsDown) {
             [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
+            $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
+            $said = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range)->sentence, '.'));
 
-            return $say($felt->isLighter ? $lighter : $last->dose, false, lcfirst(rtrim($felt->reason($rung)->sentence, '.')).($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
+            return $say($felt->isLighter ? $lighter : $smaller->dose ?? $last->dose, false, $said.($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
         }
         if (($last->effort() ?? 0) > $highestEffort) {
             [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
@@ -90,7 +102,9 @@ final readonly class NextDose
             return $say($last->dose, false, "the same dose again, {$stays}.", "A clean session at the target, pain 0, effort at most {$highestEffort}.");
         }
 
-        return self::load($rung, $last, $here[count($here) - 2] ?? null, $owned, $said) ?? self::rise($rung, $last, $method, $course, $said, $highestEffort);
+        $before = $here[count($here) - 2] ?? null;
+
+        return self::load($rung, $last, $before, $owned, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
     }
 
     /** Nothing was logged on the rung yet. */
@@ -118,11 +132,14 @@ final readonly class NextDose
     }
 
     /** @param array<string, string> $said */
-    private static function rise(Rung $rung, RungSession $last, Method $method, Course $course, array $said, int $highestEffort): self
+    private static function rise(Rung $rung, RungSession $last, ?RungSession $before, Method $method, Course $course, array $said, int $highestEffort): self
     {
         $mark = LeavingMark::of($rung, $method, $last->dose);
         $goesOn = $course === Course::TrainerStays || $course === Course::Top;
         $step = DoseStep::up($rung, $last->dose, $method) ?? ($goesOn && ! self::isAbove($rung, $last->dose) ? DoseStep::beyond($rung, $last->dose) : null);
+        if ($step?->isWider === true && ! self::wasCleanThere($before, $last)) {
+            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose once more; clean twice running at the top of the band the range grows to {$step->dose->range?->inWords()}.", [...$said, 'leaving mark' => $mark->inWords()], 'A second clean session at this dose.'));
+        }
         if ($step === null) {
             $why = match (true) {
                 self::isAbove($rung, $last->dose) => 'it is above the band: no more repetitions, but load, range, a slower tempo or the gate.',
@@ -144,6 +161,12 @@ final readonly class NextDose
             [...$said, 'next' => DoseLine::print($step->dose), 'leaving mark' => $mark->inWords()],
             "A fault, a wrong place, pain or effort above {$highestEffort} keeps the dose.",
         ));
+    }
+
+    /** Whether the session before was clean too, over the same range and at as many repetitions. */
+    private static function wasCleanThere(?RungSession $before, RungSession $last): bool
+    {
+        return $before !== null && $last->dose->range?->is($before->dose->range) === true && $before->dose->first()->target() >= $last->dose->first()->target() && $before->isClean();
     }
 
     private static function whyStay(RungSession $last, Course $course): ?string

@@ -214,8 +214,14 @@ final readonly class ProgressionRule
         return [Reason::because(Rule::ClimbTestOffer, "The leaving mark was reached clean at effort {$effort} of 10: a climb test can be taken at once.", ['effort' => "{$effort} of 10"], 'An effort of 5 or more: then the gate waits for its sessions and days.')];
     }
 
+    /** A smaller range of the same rung comes before a lower rung, but not after pain, nor after a wrong place that it did not mend. */
     private function down(Gate $gate, Reason $reason): Proposal
     {
+        $latest = $this->latestOnLadder();
+        $narrower = in_array($reason->rule, [Rule::PainMiddle, Rule::StepDownFelt], true) || $latest === null || $latest->rung->slug !== $this->working->slug ? null : DoseStep::narrower($this->working, $latest->dose);
+        if ($narrower !== null) {
+            return new Proposal(Decision::StepDown, $this->working, [$reason->adding("A smaller range first: {$narrower->dose->range?->inWords()}.")], $gate, $narrower->dose->range);
+        }
         $lower = $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
         $reasons = [$reason];
         if ($lower === null) {

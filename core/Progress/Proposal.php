@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Progress;
 
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -14,6 +15,7 @@ final readonly class Proposal
 {
     /**
      * @param Rung|null    $to      the rung after a climb or a step down; null when the rung stays
+     * @param Range|null   $toRange over which, where the step is one of range
      * @param list<Reason> $reasons the deciding one first
      */
     public function __construct(
@@ -21,6 +23,7 @@ final readonly class Proposal
         public ?Rung $to,
         public array $reasons,
         public Gate $gate,
+        public ?Range $toRange = null,
     ) {}
 
     /** The same gate, waiting for the other side: the stronger stays at most one rung above the weaker. */

@@ -19,15 +19,18 @@ use EvenRungs\Ladder\Rung;
 /** One exercise in a session: a rung with its dose. */
 final readonly class Item
 {
+    /** With the range it is done over, where the rung has one. */
+    public Dose $dose;
+
     /**
      * @param Side $firstSide which side begins where the sides are done apart; the weaker one when they differ
      *
-     * @throws InvalidSession when the dose does not go with the rung's sides
+     * @throws InvalidSession when the dose does not go with the rung's sides or ranges
      */
     public function __construct(
         public string $id,
         public Rung $rung,
-        public Dose $dose,
+        Dose $dose,
         public Side $firstSide = Side::Left,
     ) {
         $timed = $dose->first() instanceof Timed;
@@ -39,6 +42,12 @@ final readonly class Item
         if (! $rung->sidedness->countsEachSide() && ($dose->only !== null || $dose->extraSide !== null)) {
             throw InvalidSession::because("In “{$rung->name}” both sides work at once: no side has a dose of its own.");
         }
+        if ($dose->range !== null && $rung->range?->holds($dose->range) !== true) {
+            throw InvalidSession::because($rung->range === null
+                ? "“{$rung->name}” has no range of its own: leave out “{$dose->range->print()}”."
+                : "“{$rung->name}” goes over {$rung->range->inWords()}: “{$dose->range->print()}” is none of it.");
+        }
+        $this->dose = $rung->ranged($dose);
     }
 
     public function restSeconds(): int

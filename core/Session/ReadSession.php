@@ -39,7 +39,7 @@ final readonly class ReadSession
                 try {
                     // Stations by the clock share their line: it is read once.
                     $dose = $doses[$rung->sidedness->value][$text->dose] ??= DoseLine::parse($text->dose, $rung->sidedness, $counting);
-                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, $dose, $firstSide($rung->ladder)), null);
+                    $here[] = new ReadItem($text, $rung, new Item($text->id, $rung, $rung->ranged($dose, $text->rung), $firstSide($rung->ladder)), null);
                 } catch (Refusal $problem) {
                     $here[] = new ReadItem($text, $rung, null, $problem);
                 }

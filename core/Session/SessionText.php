@@ -8,6 +8,8 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Dose\Range;
+use EvenRungs\Dose\RangePart;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\NameIndex;
 use EvenRungs\Ladder\Rung;
@@ -211,7 +213,12 @@ final class SessionText
             return;
         }
         [$name, $dose] = $this->split($piece);
-        $match = $this->names->find($name, $this->working);
+        [$plain, $range] = self::rangeIn($name);
+        $match = $this->names->find($plain, $this->working);
+        if (($match->choices[0] ?? null)?->range === null) {
+            // The number belongs to the name of something that has no range.
+            [$match, $range] = [$this->names->find($name, $this->working), null];
+        }
         $rung = $match->choices[0] ?? null;
         if ($rung === null) {
             $this->lines[] = new TextLine($number, $piece, dose: $dose, problem: "No exercise is called anything like “{$name}”.", position: 0);
@@ -219,7 +226,7 @@ final class SessionText
             return;
         }
         $this->exercises++;
-        [$line, $gap, $problem, $position] = $this->dose($dose, $rung);
+        [$line, $gap, $problem, $position] = $this->dose($dose, $rung, $range);
         $this->lines[] = new TextLine($number, $piece, $rung, $match->sure ? [] : $match->choices, $dose, $problem, $position === null ? null : mb_strlen($piece) - mb_strlen($dose) + $position, $line);
         $item = new WrittenItem("line-{$number}-{$this->exercises}", $rung->slug, $line);
         if ($this->circuit === null) {
@@ -239,7 +246,7 @@ final class SessionText
      *
      * @return array{string, int|null, string|null, int|null}
      */
-    private function dose(string $typed, Rung $rung): array
+    private function dose(string $typed, Rung $rung, ?Range $range): array
     {
         $circuit = $this->circuit;
         if ($circuit !== null && preg_match('/^(\d+)\s*s?\s*\/\s*(\d+)\s*s?$/i', $typed, $found) === 1) {
@@ -253,18 +260,35 @@ final class SessionText
                 default => $default->isFalling() ? $default : $default->withSets($circuit['rounds']),
             };
 
-            return [DoseLine::print($dose), null, null, null];
+            return [DoseLine::print($range === null || $rung->range?->holds($range) !== true ? $dose : $dose->withRange($range)), null, null, null];
         }
         $hasSets = preg_match('/^\d+\s*[x×]|^\(\s*\d+\s*-/iu', $typed) === 1;
         $before = $circuit === null || $hasSets ? '' : "{$circuit['rounds']}x";
         try {
             $dose = DoseLine::parse($before.$typed, $rung->sidedness, $this->method->counting());
-            new Item('read', $rung, $dose);
+            $dose = (new Item('read', $rung, $dose->range === null ? $dose->withRange($range) : $dose))->dose;
         } catch (Refusal $problem) {
             return [$before.$typed, null, $problem->getMessage(), $problem instanceof InvalidDoseLine ? max(0, $problem->position - mb_strlen($before)) : null];
         }
 
         return $circuit === null ? [DoseLine::print($dose), null, null, null] : [DoseLine::print($dose->withRest(null)), $dose->restSeconds, null, null];
+    }
+
+    /**
+     * A range that stands in the name, such as “wheel, 45 cm range”.
+     *
+     * @return array{string, Range|null} the name without it
+     */
+    private static function rangeIn(string $name): array
+    {
+        if (preg_match('/,?\s*\b(\d{1,3})\s*cm\b(?:\s+range)?/iu', $name, $found) === 1 && (int) $found[1] >= 5 && (int) $found[1] <= 300) {
+            return [str_replace($found[0], '', $name), Range::ofCentimetres((int) $found[1])];
+        }
+        if (preg_match('/,?\s*\b(third|half|whole|full)(?:\s+(?:the\s+)?(?:range|way))\b/iu', $name, $found) === 1) {
+            return [str_replace($found[0], '', $name), Range::part(RangePart::tryFrom(strtolower($found[1])) ?? RangePart::Whole)];
+        }
+
+        return [$name, null];
     }
 
     /**

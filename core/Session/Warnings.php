@@ -134,7 +134,7 @@ final readonly class Warnings
     {
         $default = $rung->defaultDose($this->circumstances->method);
         $dose = match (true) {
-            $item->dose->first() instanceof Timed => $item->dose->onlyOn(Side::Both),
+            $item->dose->first() instanceof Timed => $item->dose->onlyOn(Side::Both)->withRange(null),
             $inCircuit && ! $default->isFalling() => $default->withSets($item->dose->sets()),
             default => $default,
         };

@@ -32,7 +32,7 @@ final class SessionTextTest extends TestCase
         yield ['side plank knees', 'side-bridge/knees-bent'];
         yield ['sude bridge knees bent', 'side-bridge/knees-bent'];
         yield ['all fours leg lift', 'all-fours/leg-lift'];
-        yield ['wheel 30', 'rollout/wheel-30'];
+        yield ['kneeling wheel rollout', 'rollout/wheel-30'];
         yield ['box squat', 'squat/box'];
         yield ['hang knee raise', 'trunk-flexion/hanging-knee-raise'];
         yield 'the ladder means where the person stands' => ['front plank', 'front-plank/forearms-knees'];
@@ -73,7 +73,9 @@ final class SessionTextTest extends TestCase
     public function test_a_line_is_a_name_and_a_dose_or_a_name_alone(): void
     {
         self::assertSame([['side-bridge/knees-bent', '3x(2x10s/5)/side r45']], self::exercises('side plank knees 3x(2x10s/5)/side r45'));
-        self::assertSame([['rollout/wheel-30', '3x6']], self::exercises('Kneeling wheel, 30 cm range'), 'the default dose; the number is of the name');
+        self::assertSame([['rollout/wheel-30', '3x6 30cm']], self::exercises('Kneeling wheel rollout, 30 cm range'), 'the default dose; the number is the range');
+        self::assertSame([['rollout/wheel-30', '2x8 45cm r60']], self::exercises('kneeling wheel rollout 45 cm 2x8 r60'));
+        self::assertSame([['dead-bug/opposite-short', '2x8/side whole']], self::exercises('dead-bug opposite arm and leg, full range 2x8'));
         self::assertSame([['bridge/touch', '2x10']], self::exercises('Bridge, 3 up – 3 down, light touch 2x10'));
         self::assertSame([['dead-bug/ninety-hold', '3x10s']], self::exercises('Both legs at 90/90, hold: 3 x 10s'));
     }

@@ -55,6 +55,46 @@ final class MigrationTest extends ApiTestCase
         self::assertTrue(Felt::from('elsewhere')->isWrong());
     }
 
+    public function test_rungs_that_were_one_exercise_at_several_distances_are_one_with_a_range(): void
+    {
+        $person = $this->person(['places' => [['name' => 'here', 'kit' => ['mat', 'wheel'], 'weights' => '']]]);
+        $this->place($person, 'rollout/wheel-30');
+        $session = $this->writtenSession($person, ['rollout/wheel-30' => '2x8']);
+        $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [self::set('rollout/wheel-30', 1, 8, ['both' => 8, 'left' => null, 'right' => null])]])->assertCreated();
+        DB::table('placements')->update(['rung' => 'rollout/wheel-45', 'range' => null]);
+        DB::table('set_logs')->update(['rung' => 'rollout/wheel-45', 'dose' => '2x8 r60']);
+        DB::table('training_sessions')->update(['blocks' => json_encode([['kind' => 'straight', 'items' => [['id' => 'rollout-wheel-30', 'rung' => 'rollout/wheel-full', 'dose' => '3x6'], ['id' => 'b', 'rung' => 'press-out/standing', 'dose' => '2x8/side']], 'gapSeconds' => [], 'roundRestSeconds' => 0, 'part' => 'main']])]);
+        $before = $this->getJson("/api/people/{$person}/board")->assertOk()->json('spreadText');
+
+        $this->moveRanges();
+
+        self::assertSame(['rollout/wheel-30', '45cm'], array_values((array) DB::table('placements')->first(['rung', 'range'])));
+        self::assertSame(['rollout/wheel-30', '2x8 r60 45cm'], array_values((array) DB::table('set_logs')->first(['rung', 'dose'])));
+        $items = json_decode((string) DB::table('training_sessions')->value('blocks'), true)[0]['items'];
+        self::assertSame([['rollout/wheel-30', '3x6 90cm'], ['press-out/standing', '2x8/side']], array_map(static fn(array $item): array => [$item['rung'], $item['dose']], $items));
+        $this->getJson("/api/people/{$person}/board")->assertOk()->assertJsonPath('spreadText', $before);
+        self::assertSame('2x8 45cm r60', $this->getJson("/api/people/{$person}/sessions/next-doses")->assertOk()->json('doses.0.dose'), 'four weeks away or not, the range is that of the log');
+    }
+
+    public function test_a_practice_with_a_version_of_the_ladder_of_its_own_keeps_its_rungs(): void
+    {
+        $person = $this->person(['places' => [['name' => 'here', 'kit' => ['mat', 'wheel'], 'weights' => '']]]);
+        $this->place($person, 'rollout/wheel-30');
+        DB::table('placements')->update(['rung' => 'rollout/wheel-45', 'range' => null]);
+        DB::table('practice_ladders')->insert(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'slug' => 'rollout', 'version' => 1, 'user_id' => $this->trainer->id, 'document' => '{}']);
+
+        $this->moveRanges();
+
+        self::assertSame(['rollout/wheel-45', null], array_values((array) DB::table('placements')->first(['rung', 'range'])));
+    }
+
+    private function moveRanges(): void
+    {
+        $migration = require database_path('migrations/2026_01_01_002400_let_rungs_have_a_range.php');
+        self::assertTrue(is_object($migration) && method_exists($migration, 'move'));
+        $migration->move();
+    }
+
     private function migrate(string $name): void
     {
         $migration = require database_path("migrations/{$name}.php");

@@ -27,7 +27,9 @@ use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\InvalidDose;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Objection;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\LeavingMark;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -90,6 +92,7 @@ final readonly class BoardController
             if ($side !== Side::Both && $rung->sidedness === Sidedness::Both) {
                 throw Problem::field('side', "“{$rung->name}” is done with both sides at once: there is no {$side->value} side to place.");
             }
+            $range = self::range($rung, $input->text('range'));
             $ruling = $file->record->circumstances()->rule($rung);
             if (! $ruling->openOn($side)) {
                 throw Problem::field('rung', $ruling->reasons[0]->sentence);
@@ -97,14 +100,31 @@ final readonly class BoardController
             if ($file->record->isStopped($rung->ladder) && $input->text('reason') === '') {
                 throw Problem::field('reason', 'This ladder was stopped: say why it is reopened.');
             }
-            $far = $input->boolean('far') ? null : $file->record->reach($rung->ladder)?->against($rung);
+            $far = $input->boolean('far') ? null : $file->record->reach($rung->ladder)?->against($rung->at($range));
             if ($far !== null) {
                 throw Problem::conflict('big-jump', $far->sentence);
             }
-            $known = $placing->record($file, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'));
+            $known = $placing->record($file, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'), range: $range);
         }
 
         return new JsonResponse(new PlacedView(placement: $known->id, sentence: "{$person->name} stands on “{$rung->name}”".($side === Side::Both ? '.' : ", {$side->value} side.")), 201);
+    }
+
+    private static function range(Rung $rung, string $written): ?Range
+    {
+        if ($written === '') {
+            return $rung->range?->smallest();
+        }
+        try {
+            $range = Range::parse($written);
+        } catch (InvalidDose $problem) {
+            throw Problem::field('range', $problem->getMessage());
+        }
+        if ($range === null || $rung->range?->holds($range) !== true) {
+            throw Problem::field('range', $rung->range === null ? "“{$rung->name}” has no range of its own." : "“{$rung->name}” goes over {$rung->range->inWords()}: “{$written}” is none of it.");
+        }
+
+        return $range;
     }
 
     /** Writes how the person sets up a rung; an empty text takes it away. */

@@ -12,6 +12,7 @@ use Illuminate\Validation\Rule;
  * @body string $id
  * @body string $rung
  * @body 'left'|'right'|'both' $side
+ * @body string|null $range such as 45cm, on rungs that have one; the smallest when left out
  * @body string $reason
  * @body bool|null $far said yes to a big jump
  */
@@ -24,6 +25,7 @@ final class PlacementRequest extends ApiRequest
             'id' => ['required', 'string', self::ULID],
             'rung' => ['required', 'string', 'max:130'],
             'side' => ['required', Rule::enum(Side::class)],
+            'range' => ['nullable', 'string', 'max:8'],
             'far' => ['nullable', 'boolean'],
             'reason' => ['present', 'nullable', 'string', 'max:300'],
         ];

@@ -7,6 +7,7 @@ namespace App\Http\Library;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\NameIndex;
@@ -74,6 +75,8 @@ final readonly class LibraryPage
             tempo: CuePhase::of($rung, $dose),
             secondary: array_map(static fn(Demand $demand): string => $demand->shortName(), $rung->secondary),
             branch: ! $rung->inTrunk($method),
+            ranges: array_map(static fn(Range $range): string => $range->print(), $rung->range->steps ?? []),
+            rangesText: $rung->range?->inWords() ?? '',
             figure: $rung->figure(),
         );
     }

@@ -21,6 +21,8 @@ final readonly class RungView
      * @param array<string, int>|\stdClass     $loads
      * @param list<CuePhase>              $tempo     of one repetition at the default dose; none for a hold
      * @param list<string>                     $secondary short names of secondary demands
+     * @param list<string>                     $ranges    it is done over, as a dose line writes them, smallest first; empty where there are none
+     * @param string                           $rangesText the same in words
      * @param bool                             $branch    stands beside the trunk of the ladder: climbing passes it by
      */
     public function __construct(
@@ -53,6 +55,8 @@ final readonly class RungView
         public array $tempo,
         public array $secondary,
         public bool $branch,
+        public array $ranges,
+        public string $rangesText,
         public Figure $figure,
     ) {}
 }

@@ -14,6 +14,7 @@ final readonly class ItemView
      * @param bool              $sided    the sides are counted apart
      * @param string            $dose     the dose in its one written form, or as typed when it cannot be read
      * @param string            $doseText in plain words, such as 3 × 10 each side
+     * @param list<string>      $ranges   of the rung, as a dose line writes them; empty where it has none
      * @param Side|null         $leftOut  what of it a limit or missing kit keeps from sheet and player; both for all of it
      * @param bool              $mayBeAllowed the trainer may allow it for this person, with a reason
      * @param list<string>      $completions what could stand next in the line, as whole lines
@@ -34,6 +35,7 @@ final readonly class ItemView
         public ?int $problemPosition,
         public string $restText,
         public string $tempoText,
+        public array $ranges,
         public ?Side $leftOut,
         public bool $mayBeAllowed,
         public array $completions,

@@ -15,6 +15,7 @@ use EvenRungs\Dose\DoseFields;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
+use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Method\Counting;
 use EvenRungs\Reason\Reason;
@@ -171,6 +172,7 @@ final readonly class SessionPage
             problemPosition: $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             restText: $item === null ? '' : "{$item->restSeconds()} s rest",
             tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
+            ranges: array_map(static fn(Range $range): string => $range->print(), $read->rung->range->steps ?? []),
             leftOut: $item === null ? null : Permitted::leftOutOf($item, $this->file->record->circumstances()),
             mayBeAllowed: $this->file->record->circumstances()->rule($read->rung)->mayBeAllowed(),
             completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide()),

@@ -1881,6 +1881,8 @@ export interface components {
              * @enum {string|null}
              */
             extraSide: "left" | "right" | null;
+            /** @description as it is written, such as 45cm or half */
+            range: string | null;
         };
         /** @description A session made from the person's working rungs, not saved yet. */
         DraftView: {
@@ -2089,6 +2091,8 @@ export interface components {
             problemPosition: number | null;
             restText: string;
             tempoText: string;
+            /** @description of the rung, as a dose line writes them; empty where it has none */
+            ranges: string[];
             /**
              * @description what of it a limit or missing kit keeps from sheet and player; both for all of it
              * @enum {string|null}
@@ -2614,6 +2618,8 @@ export interface components {
             rung: string;
             /** @enum {string} */
             side: "left" | "right" | "both";
+            /** @description such as 45cm, on rungs that have one; the smallest when left out */
+            range: string | null;
             reason: string;
             /** @description said yes to a big jump */
             far: boolean | null;
@@ -2652,6 +2658,13 @@ export interface components {
             /** @enum {string} */
             side: "left" | "right" | "both";
             rung: string;
+            /** @description tenths, over the range decided last */
+            height: number;
+            heightText: string;
+            /** @description decided last, as a dose line writes it; null where the rung has none */
+            range: string | null;
+            /** @description empty where the rung has none */
+            rangeText: string;
             placedOn: string;
             reason: string;
             stopped: boolean;
@@ -2973,6 +2986,10 @@ export interface components {
             secondary: string[];
             /** @description stands beside the trunk of the ladder: climbing passes it by */
             branch: boolean;
+            /** @description it is done over, as a dose line writes them, smallest first; empty where there are none */
+            ranges: string[];
+            /** @description the same in words */
+            rangesText: string;
             figure: components["schemas"]["Figure"];
         };
         /** @description What saving a session comes to; what it computes to is known from its preview. */

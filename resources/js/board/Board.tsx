@@ -49,13 +49,13 @@ export function Board() {
   const { folded, opened } = useOpen(demands, active?.demand.value ?? '', activeSlug, at.foldedByHand, room.width);
 
   // What is past can be looked at, not changed.
-  const place = (slug: string, side: Side) => {
-    if (!replay.on) void placing.place(slug, side);
+  const place = (slug: string, side: Side, range: string | null = null) => {
+    if (!replay.on) void placing.place(slug, side, '', false, range);
   };
   // On a rung that is ruled out the keyboard goes to the reason, and to what fits instead.
-  const placeHere = (side: Side) => {
+  const placeHere = (side: Side, range: string | null = null) => {
     if (rung && isClosed(rung)) document.querySelector<HTMLElement>('[data-closed] .underline, [data-closed]')?.focus();
-    else if (rung) place(rung.slug, side);
+    else if (rung) place(rung.slug, side, range);
   };
   const foldHere = () => active && fold(active.demand.value);
   const toggleReplay = () => {
@@ -161,12 +161,12 @@ export function Board() {
       <ReopenDialog
         open={reopening !== null}
         onClose={placing.leaveShut}
-        onReopen={(reason) => reopening && void placing.place(reopening.rung, reopening.side, reason)}
+        onReopen={(reason) => reopening && void placing.place(reopening.rung, reopening.side, reason, false, reopening.range)}
       />
       <JumpDialog
         jump={jump}
         onClose={placing.leaveJump}
-        onPlace={() => jump && void placing.place(jump.rung, jump.side, jump.reason, true)}
+        onPlace={() => jump && void placing.place(jump.rung, jump.side, jump.reason, true, jump.range)}
       />
     </>
   );
@@ -280,7 +280,7 @@ function BoardPane({
   active: OnBoard | undefined;
   person: Schemas['PersonView'];
   board: Schemas['BoardView'];
-  placeHere: (side: Side) => void;
+  placeHere: (side: Side, range: string | null) => void;
   go: (slug: string) => void;
 }) {
   return (

@@ -29,7 +29,7 @@ export function RungPane({
   demand: string;
   ladder: BoardLadder;
   rung: BoardRung;
-  onPlace: (side: 'left' | 'right' | 'both') => void;
+  onPlace: (side: 'left' | 'right' | 'both', range: string | null) => void;
   /** Brings the focus to another rung of the board. */
   onGo: (slug: string) => void;
 }) {
@@ -136,7 +136,7 @@ export function RungPane({
         </p>
       ))}
 
-      <PlaceBar stand={stand} standsHere={standsHere} ladder={ladder} open={open} onPlace={onPlace} rung={rung} />
+      <PlaceBar key={rung.slug} stand={stand} standsHere={standsHere} ladder={ladder} open={open} onPlace={onPlace} rung={rung} />
     </div>
   );
 }
@@ -203,9 +203,10 @@ function PlaceBar({
   standsHere: boolean;
   ladder: BoardLadder;
   open: { both: boolean; left: boolean; right: boolean };
-  onPlace: (side: 'left' | 'right' | 'both') => void;
+  onPlace: (side: 'left' | 'right' | 'both', range: string | null) => void;
   rung: BoardRung;
 }) {
+  const [range, setRange] = useState<string | null>((standsHere ? stand?.range : null) ?? rung.ranges[0] ?? null);
   return (
     <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
       {stand?.stopped && (
@@ -213,19 +214,38 @@ function PlaceBar({
           This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.
         </p>
       )}
-      {standsHere && ladder.stands.length === 1 && !stand?.stopped ? (
-        <p className="text-ink2">Stands here since {day(stand?.placedOn ?? '')}.</p>
+      {rung.ranges.length > 0 && (
+        <label className="flex items-center justify-between gap-3 text-sm">
+          How far
+          <select
+            value={range ?? ''}
+            onChange={(event) => setRange(event.target.value)}
+            className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 font-mono"
+          >
+            {rung.ranges.map((one) => (
+              <option key={one} value={one}>
+                {one.replace(/cm$/, ' cm')}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {standsHere && ladder.stands.length === 1 && !stand?.stopped && range === stand?.range ? (
+        <p className="text-ink2">
+          Stands here since {day(stand?.placedOn ?? '')}
+          {stand?.rangeText && `, over ${stand.rangeText}`}.
+        </p>
       ) : (
-        <Button look="next" hotkey="Enter" disabled={!open.both} onClick={() => onPlace('both')}>
-          Place on “{rung.shortName}”
+        <Button look="next" hotkey="Enter" disabled={!open.both} onClick={() => onPlace('both', range)}>
+          Place on “{rung.shortName}”{range !== null && `, ${range.replace(/cm$/, ' cm')}`}
         </Button>
       )}
       {rung.sidedness !== 'both' && (
         <div className="grid grid-cols-2 gap-2">
-          <Button hotkey="L" className="justify-between" disabled={!open.left} onClick={() => onPlace('left')}>
+          <Button hotkey="L" className="justify-between" disabled={!open.left} onClick={() => onPlace('left', range)}>
             Left
           </Button>
-          <Button hotkey="R" className="justify-between" disabled={!open.right} onClick={() => onPlace('right')}>
+          <Button hotkey="R" className="justify-between" disabled={!open.right} onClick={() => onPlace('right', range)}>
             Right
           </Button>
         </div>

@@ -10,6 +10,7 @@ export type Side = 'both' | 'left' | 'right';
 export interface Jump {
   rung: string;
   side: Side;
+  range: string | null;
   reason: string;
   sentence: string;
 }
@@ -19,30 +20,35 @@ export type OnBoard = { demand: BoardDemand; ladder: BoardLadder };
 export function usePlacing(person: string, ladders: OnBoard[], go: (slug: string) => void) {
   const refresh = useRefresh();
   const sending = useRef(new Set<string>());
-  const [reopening, setReopening] = useState<{ rung: string; side: Side } | null>(null);
+  const [reopening, setReopening] = useState<{ rung: string; side: Side; range: string | null } | null>(null);
   const [jump, setJump] = useState<Jump | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const undo = useRef<(() => void) | null>(null);
 
-  const place = async (slug: string, side: Side, reason = '', far = false) => {
+  const place = async (slug: string, side: Side, reason = '', far = false, range: string | null = null) => {
     const entry = ladders.find((one) => one.ladder.rungs.some((other) => other.slug === slug));
     const target = entry?.ladder.rungs.find((other) => other.slug === slug);
     if (!entry || !target) return;
     const open = side === 'both' ? target.openLeft && target.openRight : side === 'left' ? target.openLeft : target.openRight;
     if (!open || (side !== 'both' && target.sidedness === 'both')) return;
-    if (entry.ladder.stands.some((stand) => stand.stopped) && reason === '') return setReopening({ rung: slug, side });
-    if (entry.ladder.stands.some((stand) => stand.rung === slug && stand.side === side && !stand.stopped)) return;
+    if (entry.ladder.stands.some((stand) => stand.stopped) && reason === '') return setReopening({ rung: slug, side, range });
+    if (
+      entry.ladder.stands.some(
+        (stand) => stand.rung === slug && stand.side === side && !stand.stopped && (range === null || range === stand.range),
+      )
+    )
+      return;
     // The same move twice is one; another move need not wait for it.
-    const move = `${slug} ${side}`;
+    const move = `${slug} ${side} ${range ?? ''}`;
     if (sending.current.has(move)) return;
     sending.current.add(move);
     const path = { person };
     const { data, error } = await http.POST('/api/people/{person}/placements', {
       params: { path },
-      body: { id: newId(), rung: slug, side, reason, far },
+      body: { id: newId(), rung: slug, side, range, reason, far },
     });
     sending.current.delete(move);
-    if (error?.code === 'big-jump') return setJump({ rung: slug, side, reason, sentence: error.sentence });
+    if (error?.code === 'big-jump') return setJump({ rung: slug, side, range, reason, sentence: error.sentence });
     if (!data) return setProblem(sentenceOf(error));
     setProblem(null);
     setReopening(null);

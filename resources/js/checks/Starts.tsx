@@ -42,6 +42,7 @@ export function Starts({
           id,
           rung: start.rung,
           side: start.side,
+          range: null,
           // A test says so: there is nothing more to ask about.
           far: true,
           reason: (start.reasons[0]?.sentence ?? 'From the tests.').slice(0, 300),

@@ -26,7 +26,18 @@ export function joined(board: Schemas['BoardView'], library: Library, withPutAwa
         const texts = library.ladders.get(ladder.slug);
         if (!texts) return [];
         const states = new Map(closed.map((rung) => [rung.slug, rung]));
-        const rungs = texts.rungs.map((rung) => ({ ...OPEN, ...states.get(rung.slug), ...rung }));
+        // A rung with a range is as high as the range decided last.
+        const rungs = texts.rungs
+          .map((rung) => {
+            const here = ladder.stands.filter((stand) => stand.rung === rung.slug).sort((a, b) => a.height - b.height)[0];
+            return {
+              ...OPEN,
+              ...states.get(rung.slug),
+              ...rung,
+              ...(here && rung.ranges.length > 0 ? { height: here.height, heightText: here.heightText } : {}),
+            };
+          })
+          .sort((a, b) => a.height - b.height);
         const stoodOn = new Set(ladder.stands.map((stand) => stand.rung));
         return [
           {
@@ -76,6 +87,10 @@ export function replayed(demands: BoardDemand[], move: Schemas['MoveView']): Boa
             reason: '',
             stopped: false,
             next: null,
+            height: 0,
+            heightText: '',
+            range: null,
+            rangeText: '',
             mark: NO_MARK,
             gate: NO_GATE,
           })),

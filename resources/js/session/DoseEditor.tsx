@@ -112,7 +112,7 @@ export function DoseEditor({
               aria-label={`Fields of the dose of ${item.name}`}
               className="z-30 w-72 rounded-lg border border-rail bg-sheet p-4 text-ink"
             >
-              {start && <FieldsOf start={start} line={item.dose} onChange={onFields} />}
+              {start && <FieldsOf start={start} line={item.dose} ranges={item.ranges} onChange={onFields} />}
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
@@ -158,7 +158,18 @@ export function DoseEditor({
 }
 
 /** Starts from the dose as read; from then on the fields lead, and the server writes the line of each change. */
-function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onChange: (fields: Fields) => void }) {
+function FieldsOf({
+  start,
+  line,
+  ranges,
+  onChange,
+}: {
+  start: Fields;
+  line: string;
+  /** of the rung, smallest first */
+  ranges: string[];
+  onChange: (fields: Fields) => void;
+}) {
   const [fields, setFields] = useState(start);
   const alone = fields.works === 'both' ? '' : `, ${fields.works} side`;
   const eachSide = { '/side': ' each side', ' pairs': ', pairs', ' moves': ', movements of both sides' }[fields.suffix];
@@ -223,6 +234,14 @@ function FieldsOf({ start, line, onChange }: { start: Fields; line: string; onCh
       {(fields.kind === 'reps' || fields.kind === 'timed') && text('Tempo', 'tempo', 'default')}
       {number('Rest between sets', 'restSeconds', 's')}
       {text('Load, kg', 'kilograms', 'none')}
+      {ranges.length > 0 && (
+        <Pick
+          label="Range"
+          value={fields.range ?? ranges[0] ?? ''}
+          options={Object.fromEntries(ranges.map((range) => [range, range.replace(/cm$/, ' cm')]))}
+          onChange={(range) => change({ range })}
+        />
+      )}
       {number('More sets if clean', 'optionalSets')}
       {sided && (
         <Pick
