@@ -178,8 +178,8 @@ final readonly class LadderReader
                 trunkWith: $this->choices('trunk_with'),
                 after: ($after = $this->optional('after')) === null ? null : $ladder.'/'.$after,
                 hidden: ($this->data['hidden'] ?? false) === true,
-                range: $this->range($ladder),
                 preparedBy: array_key_exists('prepared_by', $this->data) ? $this->texts('prepared_by') : [],
+                range: $this->range($ladder),
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");
