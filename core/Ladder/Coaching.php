@@ -17,6 +17,7 @@ final readonly class Coaching
      * @param string       $notFelt      where it should not
      * @param string       $fallback     easier at once, within the set
      * @param string|null  $fallbackRung slug of the rung that is, where it is one
+     * @param array<string, array{means: string, cue: string}> $wrongPlaces by place of feeling
      */
     public function __construct(
         public string $purpose,
@@ -30,7 +31,20 @@ final readonly class Coaching
         public ?string $fallbackRung,
         public string $wayOut,
         public string $relief,
+        private array $wrongPlaces = [],
     ) {}
+
+    /** What a wrong place of feeling means here; null where the rung does not say. */
+    public function meaningOf(string $place): ?string
+    {
+        return $this->wrongPlaces[$place]['means'] ?? null;
+    }
+
+    /** The cue for a wrong place; null where the rung has none of its own. */
+    public function cueFor(string $place): ?string
+    {
+        return $this->wrongPlaces[$place]['cue'] ?? null;
+    }
 
     /** @return list<string> */
     public function cues(Method $method): array

@@ -208,7 +208,7 @@ final readonly class LadderReader
 
         return new Coaching(
             $this->text('purpose'),
-            $this->texts('cues'),
+            $this->cues(),
             $this->text('check'),
             $this->faults(),
             $this->text('breathing'),
@@ -218,7 +218,29 @@ final readonly class LadderReader
             $fallback === null || str_contains($fallback, '/') ? $fallback : $ladder.'/'.$fallback,
             $this->text('way_out'),
             $this->text('relief'),
+            $this->wrongPlaces(),
         );
+    }
+
+    /** @return list<string> a cue may name the topic it is about */
+    private function cues(): array
+    {
+        return array_map(
+            fn(mixed $cue): string => is_array($cue) ? (new self($cue, "{$this->place}, cues", $this->poses))->text('say') : (is_string($cue) ? $cue : throw InvalidLadder::because("{$this->place}: “cues” holds something that is not text.")),
+            $this->list('cues'),
+        );
+    }
+
+    /** @return array<string, array{means: string, cue: string}> */
+    private function wrongPlaces(): array
+    {
+        $places = [];
+        foreach ($this->map('wrong_places')->data ?? [] as $place => $says) {
+            $read = new self(is_array($says) ? $says : [], "{$this->place}, wrong_places", $this->poses);
+            $places[(string) $place] = ['means' => $read->text('means'), 'cue' => $read->text('cue')];
+        }
+
+        return $places;
     }
 
     private function figure(): Figure

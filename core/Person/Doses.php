@@ -10,6 +10,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
@@ -104,11 +105,26 @@ final readonly class Doses
             $ofLadder = $version !== null && $this->record->library->has($version) ? $this->record->library->rung($version) : null;
             $tested = $ofLadder?->ladder === $rung->ladder ? $ofLadder : $tested;
         }
+        $range = $this->rangeOn($rung);
         $fromTest = $best === [] ? null : FirstDose::tested($rung, min($best), $this->record->method, $this->record->circumstances()->asksForLessEffort());
         // A test doses only the version tested: an easier one is to be timed itself.
         $isEasier = $tested !== null && $rung->doseKind->isHold() && $rung->height->above($tested->height) < 0;
 
-        return $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->record->method) : FirstDose::half($rung, $this->record->method, $this->leftFor($rung)));
+        $first = $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->record->method) : FirstDose::half($rung, $this->record->method, $this->leftFor($rung)));
+
+        return $range === null ? $first : $first->over($range);
+    }
+
+    /** The range decided last on this rung; null where the person does not stand on it, or it has none. */
+    private function rangeOn(Rung $rung): ?Range
+    {
+        foreach ($rung->range === null ? [] : $this->record->on($rung->ladder) as $here) {
+            if ($here->rung->slug === $rung->slug) {
+                return $here->range;
+            }
+        }
+
+        return null;
     }
 
     /** The rung of this ladder the person stood on before; null when they were placed here first. */

@@ -41,6 +41,22 @@ enum Felt: string
         };
     }
 
+    /** What is said where the rung has no cue of its own for this place. */
+    public function cue(): string
+    {
+        return match ($this) {
+            self::Right => '',
+            self::LowBack => 'Breathe out, ribs and pelvis towards each other, and go less far.',
+            self::Neck => 'Chin in and the back of the neck long.',
+            self::BackOfThigh => 'Heels nearer, and squeeze the seat first.',
+            self::FrontOfHip => 'Let the thigh be light and go less far.',
+            self::Shoulder => 'Push the floor away and make the neck long.',
+            self::Wrist => 'Spread the fingers and grip the floor, or take the fists.',
+            self::Knee => 'Knee over the middle of the foot, and a pad where it kneels.',
+            self::Elsewhere => 'Show the set-up once more and begin slowly.',
+        };
+    }
+
     /** Of several sets of one exercise: a wrong place before right, right before not asked. */
     public static function of(?self ...$told): ?self
     {

@@ -55,6 +55,8 @@ final readonly class FeltAnswer
     public function reason(Rung $rung, ?Range $smaller = null): Reason
     {
         $where = "Felt {$this->felt->inWords()}";
+        $cue = rtrim($rung->coaching()->cueFor($this->felt->value) ?? $this->felt->cue(), '.');
+        $means = $rung->coaching()->meaningOf($this->felt->value);
         $support = lcfirst(rtrim($rung->coaching()->fallback, '.'));
 
         return Reason::because(
@@ -63,12 +65,12 @@ final readonly class FeltAnswer
                 $this->rests => "{$where}: rest and go on, same dose; such a session is never clean.",
                 $this->stepsDown && $this->running < self::STEPS => "{$where}: this method steps down at once.",
                 $this->stepsDown => "{$where} at {$this->running} sessions running, after the cue, a lighter dose and more support: a rung down.",
-                $this->running === 1 => "{$where}: say the cue for it first, same dose.",
+                $this->running === 1 => "{$where}: say the cue for it first, same dose: “{$cue}”.",
                 $this->isLighter => "{$where} again after the cue: lighter.",
                 $smaller !== null => "{$where} after the cue and a lighter dose: a smaller range, {$smaller->inWords()}.",
                 default => "{$where} after the cue and a lighter dose: more support, {$support}.",
             },
-            ['felt' => $this->felt->inWords(), 'sessions running' => $this->running],
+            ['felt' => $this->felt->inWords(), 'sessions running' => $this->running, 'cue' => $cue, ...($means === null ? [] : ['what it means here' => $means])],
             'Felt where the rung asks for it: then the count begins anew.',
         );
     }

@@ -10,6 +10,7 @@ use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\SetBody;
 use EvenRungs\Dose\Unit;
@@ -116,6 +117,12 @@ final readonly class FirstDose
             ['leaving mark' => $mark->inWords()],
             'A timed hold of this version.',
         ));
+    }
+
+    /** The same over another range. */
+    public function over(Range $range): self
+    {
+        return new self($this->dose->withRange($range), $this->reason);
     }
 
     private static function share(Rung $rung, Method $method, LeavingMark $mark, int $part): Dose

@@ -42,6 +42,7 @@ final readonly class Gate
         $allowed = $painBaseline === null ? 0 : min(2, $painBaseline);
         $clean = 0;
         $before = null;
+        $sessions = Neutral::leftOut($sessions, $method, $highestEffort);
         foreach ($sessions as $session) {
             $isRunning = $before === null || $before->date->daysUntil($session->date) <= self::RUN_ENDS_AFTER_DAYS;
             $clean = $isRunning ? $clean : 0;

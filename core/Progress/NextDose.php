@@ -46,8 +46,10 @@ final readonly class NextDose
     {
         $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug));
         usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
+        $newest = $here[count($here) - 1] ?? null;
+        $here = Neutral::leftOut($here, $method, $highestEffort);
         $last = $here[count($here) - 1] ?? null;
-        if ($last === null) {
+        if ($newest === null || $last === null) {
             return null;
         }
         $said = ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
@@ -66,7 +68,7 @@ final readonly class NextDose
 
             return $say($dose, false, $clean === [] ? 'back on this rung, at half its leaving mark.' : 'back on this rung, with the last dose that was clean here.', 'A clean session.');
         }
-        $away = $last->date->daysUntil($today);
+        $away = $newest->date->daysUntil($today);
         if ($away >= self::AWAY_TOO_LONG) {
             return $say(FirstDose::half($rung, $method)->dose, false, "{$away} days away: a climb test comes first; until then half the leaving mark.", 'A climb test of this ladder.');
         }

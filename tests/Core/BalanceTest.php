@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\Evenness;
+use EvenRungs\Balance\Kind;
+use EvenRungs\Balance\KindMix;
 use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
 use EvenRungs\Balance\WorkShares;
@@ -88,5 +90,17 @@ final class BalanceTest extends TestCase
             ShippedLibrary::get(),
             new Circumstances([], $kit, Method::default()),
         );
+    }
+
+    public function test_29_the_kind_mix_of_a_strength_sport_week(): void
+    {
+        $target = KindMix::target(Aim::Strength);
+        self::assertNotNull($target);
+        $mix = static fn(int $bracing, int $integrated, int $isolated): ?int => KindMix::of([Kind::Bracing->value => $bracing, Kind::Integrated->value => $integrated, Kind::Isolated->value => $isolated])->agreementPerMille($target);
+
+        self::assertSame(1000, $mix(30, 21, 9));
+        self::assertSame(817, $mix(40, 10, 10), '18.3 points off');
+        self::assertNull($mix(0, 0, 0));
+        self::assertNull(KindMix::target(Aim::Even), 'only some aims have a second target');
     }
 }

@@ -161,7 +161,7 @@ final readonly class SessionPage
             id: $read->text->id,
             rung: $read->rung->slug,
             name: $read->rung->name,
-            heightText: $read->rung->height->label(),
+            heightText: $read->rung->at($item?->dose->range)->height->label(),
             demand: $read->rung->demand->value,
             sided: $read->rung->sidedness->countsEachSide(),
             dose: $item === null ? $read->text->dose : DoseLine::print($item->dose, $this->counting),
