@@ -60,6 +60,16 @@ abstract class BrowserTestCase extends TestCase
         return '/people/'.(is_string($id) ? $id : '').'/'.$step;
     }
 
+    /** No problem of reach in either theme. */
+    protected function isAccessible(string $what): void
+    {
+        foreach (['light', 'dark'] as $theme) {
+            $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
+        }
+        $this->browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
+    }
+
     protected function noComplaints(): void
     {
         self::assertSame([], $this->browser->complaints());

@@ -292,12 +292,4 @@ final class DeskStoryTest extends BrowserTestCase
         }
         $this->browser->find(self::CLEAN);
     }
-
-    private function isAccessible(string $what): void
-    {
-        foreach (['light', 'dark'] as $theme) {
-            $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
-        }
-    }
 }

@@ -277,15 +277,6 @@ final class StoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
-    private function isAccessible(string $what): void
-    {
-        foreach (['light', 'dark'] as $theme) {
-            $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
-        }
-        $this->browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
-    }
-
     /** To a rail by keyboard: Tab into the board, then from rail to rail. */
     private function walkToRail(string $ladder): void
     {

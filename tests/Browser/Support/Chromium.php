@@ -147,10 +147,27 @@ final class Chromium
             if (mb_strlen($key) === 1 && ctype_graph($key)) {
                 $this->driver->executeAsyncScript('const done = arguments[0]; document.activeElement.matches("input, textarea, select") ? done() : requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))');
             }
-            $this->driver->getKeyboard()->sendKeys($key);
+            $this->type($key);
         }
 
         return $this;
+    }
+
+    /** The view may be drawn anew between asking what has the focus and the key: then nothing was sent, and it is sent again. */
+    private function type(string $key): void
+    {
+        for ($try = 0; ; $try++) {
+            try {
+                $this->driver->getKeyboard()->sendKeys($key);
+
+                return;
+            } catch (StaleElementReferenceException $gone) {
+                if ($try === 20) {
+                    throw $gone;
+                }
+                usleep(50_000);
+            }
+        }
     }
 
     /** A key with Ctrl held, as a keyboard sends it: the driver's own way puts the focus back where it was before. */
