@@ -40,6 +40,12 @@ final class WeekAtHand
         return $this->contents[$session->id] ??= SlotContent::of($session->title, $this->record->permitted($session->blocks)?->session, $this->record->doses()->isTooMuchForPrimer(...));
     }
 
+    /** @return list<Reason> what of a session a limit or missing kit keeps from the person */
+    public function leftOut(WrittenSession $session): array
+    {
+        return $this->record->permitted($session->blocks)->leftOut ?? [];
+    }
+
     /** What happens in every week. */
     public function pattern(): CoreWeek
     {

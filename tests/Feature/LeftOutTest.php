@@ -57,6 +57,7 @@ final class LeftOutTest extends ApiTestCase
         $front = array_values(array_filter((array) $week->json('demands'), static fn(array $demand): bool => $demand['demand'] === 'anti-extension'))[0];
 
         self::assertSame(0, $front['sets']);
+        self::assertStringContainsString('Left out: “Front plank', (string) $week->json('sessions.0.leftOut.0.sentence'), 'and says so');
     }
 
     public function test_a_log_tells_nothing_of_a_side_that_rests(): void

@@ -137,6 +137,7 @@ final readonly class WeekPage
             id: $session->id,
             title: $session->title,
             clock: Totals::clock($this->hand->content($session)->seconds),
+            leftOut: ReasonView::all($this->hand->leftOut($session)),
             fits: $fits === null ? null : new CoreSlotView(id: 'new', session: $session->id, day: $fits->cell->day, part: $fits->cell->part, placement: $fits->placement, effort: $fits->effort),
         );
     }

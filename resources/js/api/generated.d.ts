@@ -3379,6 +3379,8 @@ export interface components {
             id: string;
             title: string;
             clock: string;
+            /** @description what of it a limit or missing kit keeps from the person */
+            leftOut: components["schemas"]["ReasonView"][];
             fits: components["schemas"]["CoreSlotView"] | null;
         };
         /** @description A week of core sessions among other training. */

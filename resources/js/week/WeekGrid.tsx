@@ -9,6 +9,7 @@ import { beside, parts, type Part, type Slot, type Where } from './plan';
 export type Placed = Slot & {
   title: string;
   clock: string;
+  leftOut: Schemas['ReasonView'][];
   state: Schemas['PlacedSlotView']['state'];
   moved: boolean;
   doneOn: string | null;
@@ -335,6 +336,11 @@ export function SessionToPlace({ session, onPress }: { session: View['sessions']
       <span>
         <span className="font-semibold">{session.title}</span> <span className="font-mono text-sm">{session.clock}</span>
       </span>
+      {session.leftOut.length > 0 && (
+        <span className="text-sm text-ochre">
+          {session.leftOut.length === 1 ? 'one thing' : `${session.leftOut.length} things`} left out
+        </span>
+      )}
       {session.fits && (
         <span className="text-sm text-ink2">
           fits {inWords(session.fits)}

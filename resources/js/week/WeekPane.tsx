@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { LeftOut } from '@/frame/LeftOut';
 import { Why } from '@/frame/reason';
 import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
@@ -34,6 +35,7 @@ export function ChosenSlot({
       <p className="text-sm text-ink2">
         {inWords(slot)}, <span className="font-mono">{slot.clock}</span>
       </p>
+      <LeftOut leftOut={slot.leftOut} />
       <div className="grid grid-cols-2 gap-2">
         <RoleFields placement={slot.placement} effort={slot.effort} hardFrom={hardFrom} onChange={onChange} />
       </div>

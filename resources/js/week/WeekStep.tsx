@@ -302,6 +302,7 @@ function placedIn(plan: Plan, view: View): Placed[] {
         ...at,
         title: session?.title ?? known?.title ?? 'Session',
         clock: session?.clock ?? known?.clock ?? '',
+        leftOut: session?.leftOut ?? [],
         moved: plan.moves.some((move) => move.slot === slot.id && move.monday === view.monday && move.day !== null),
         state: state === 'left-out' && here ? 'planned' : state,
         doneOn: known?.doneOn ?? null,
