@@ -33,6 +33,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Allowance;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Method\Method;
+use EvenRungs\Method\MethodLevel;
 use EvenRungs\Person\Decided;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
@@ -114,7 +115,7 @@ final readonly class OpenPerson
 
             return $rows;
         };
-        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE, ['own_methods' => true, 'program_ends' => true, 'brace_held' => true]));
+        $found = (new Person)->newFromBuilder(array_diff_key($row, self::PLANNED, self::PRACTICE, ['own_methods' => true, 'brace_held' => true]));
         foreach (self::PLANNED as $name => [$model, , $columns]) {
             // Most people have no sign and no limit: a model that is not needed is not even loaded.
             $rows = $model === null ? [] : $list($name);
@@ -130,9 +131,9 @@ final readonly class OpenPerson
         $method = (array) json_decode($text('practice_method') === '' ? '[]' : $text('practice_method'), true);
         $library = $row['practice_library_version'] === 0 ? $this->ladders->shippedOnly() : $this->ladders->library();
         $clock = PracticeClock::knowing($by, $text('practice_time_zone'), Practice::methodOf($method));
-        /** @var list<array{string, string, string}> $own owner, level, answers as they are kept */
+        /** @var list<array{string, string, string, string|null}> $own owner, level, answers as they are kept, last day of the program */
         $own = $list('own_methods');
-        $methods = MethodsAtHand::knowing($found, $clock->method(), $clock->today(), array_map(static fn(array $row): array => [$row[0], $row[1], (array) json_decode($row[2], true)], $own), $text('program_ends') === '' ? null : $text('program_ends'));
+        $methods = MethodsAtHand::knowing($found, $clock->method(), $clock->today(), array_map(static fn(array $row): array => [$row[0], $row[1], (array) json_decode($row[2], true)], $own), array_column($own, 3, 1)[MethodLevel::Program->value] ?? null);
 
         return new PersonFile($found, self::record($found, $library, $methods->for($found), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found), isset($row['brace_held']) ? (bool) $row['brace_held'] : null)), $clock);
     }
@@ -237,8 +238,9 @@ final readonly class OpenPerson
         foreach (self::PRACTICE as $name => $column) {
             $columns[] = "pr.{$column} AS {$name}";
         }
-        $columns[] = '(SELECT JSON_ARRAYAGG(JSON_ARRAY(owner_id, level, answers)) FROM own_methods WHERE owner_id IN (p.id, p.trainer_id) AND practice_id = p.practice_id) AS own_methods';
-        $columns[] = '(SELECT ends_on FROM programs WHERE person_id = p.id AND practice_id = p.practice_id AND taken_back_at IS NULL ORDER BY sequence DESC LIMIT 1) AS program_ends';
+        // Until when the program holds is asked only where it has answers of its own.
+        $ends = "IF(level = 'program', (SELECT ends_on FROM programs WHERE person_id = p.id AND practice_id = p.practice_id AND taken_back_at IS NULL ORDER BY sequence DESC LIMIT 1), NULL)";
+        $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY(owner_id, level, answers, {$ends})) FROM own_methods WHERE owner_id IN (p.id, p.trainer_id) AND practice_id = p.practice_id) AS own_methods";
         $columns[] = '(SELECT held FROM brace_checks WHERE person_id = p.id AND practice_id = p.practice_id AND undone_at IS NULL ORDER BY sequence DESC LIMIT 1) AS brace_held';
         foreach (self::PLANNED as $name => [, $table, $wanted, $condition]) {
             $list = '`'.implode('`, `', $wanted).'`';

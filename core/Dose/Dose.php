@@ -127,13 +127,13 @@ final readonly class Dose
         Bounds::within($sets, 1, 20, 'Sets');
         $bodies = $this->isFalling() ? array_slice($this->bodies, 1, max(0, $sets - 1)) : array_fill(0, max(0, $sets - 1), $this->first());
 
-        return $this->changed(['bodies' => [$this->first(), ...$bodies]]);
+        return $this->over([$this->first(), ...$bodies]);
     }
 
     /** @throws InvalidDose */
     public function withBody(SetBody $body): self
     {
-        return $this->changed(['bodies' => array_fill(0, max(1, $this->sets()), $body)]);
+        return $this->over(array_fill(0, max(1, $this->sets()), $body));
     }
 
     /**
@@ -199,6 +199,18 @@ final readonly class Dose
     public function withExtra(int $sets, Side $side): self
     {
         return $this->changed(['extraSets' => $sets, 'extraSide' => $sets === 0 ? null : $side]);
+    }
+
+    /**
+     * With other sets and all else alike: written out, since planning does it thousands of times.
+     *
+     * @param non-empty-list<SetBody> $bodies
+     *
+     * @throws InvalidDose
+     */
+    private function over(array $bodies): self
+    {
+        return self::checked(new self($bodies, $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets, $this->only, $this->extraSets, $this->extraSide, $this->range));
     }
 
     /**
