@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Errors;
+use App\Http\Middleware\BoundBody;
 use App\Http\Middleware\SecureHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,6 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
         $middleware->append(SecureHeaders::class);
+        $middleware->prepend(BoundBody::class);
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/');
         // The composer sends whole sessions at every change; their lines are read by the core, spaces and all.

@@ -53,6 +53,16 @@ final class Problem extends \RuntimeException implements ShouldntReport
         }
     }
 
+    public static function tooLong(): self
+    {
+        return new self(413, 'too-long', 'This is more than can be taken at once: at most two megabytes.');
+    }
+
+    public static function unreadable(): self
+    {
+        return new self(422, 'unreadable', 'What was sent cannot be read: nothing was stored.');
+    }
+
     public static function emptySession(): self
     {
         return self::conflict('empty-session', 'This session has no exercise that can be read.');

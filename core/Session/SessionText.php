@@ -43,6 +43,9 @@ final class SessionText
     /** Blank ones left out; no session has more, and each name is looked for in the whole library. */
     private const MOST_LINES = 120;
 
+    /** A name and a dose; every word of a line is looked at as the place where the dose may begin. */
+    private const MOST_IN_A_LINE = 240;
+
     /** Gap and rest between rounds where nothing is written (our own choice). */
     private const GAP_SECONDS = 20;
 
@@ -143,6 +146,11 @@ final class SessionText
 
     private function piece(int $number, string $piece): void
     {
+        if (mb_strlen($piece) > self::MOST_IN_A_LINE) {
+            $this->lines[] = new TextLine($number, mb_substr($piece, 0, self::MOST_IN_A_LINE), problem: 'A line has at most '.self::MOST_IN_A_LINE.' characters: a name and its dose.');
+
+            return;
+        }
         if (preg_match('/^#\s*(.+)$/u', $piece, $found) === 1) {
             $this->title = mb_substr(trim($found[1]), 0, 120);
             $this->lines[] = new TextLine($number, $piece);

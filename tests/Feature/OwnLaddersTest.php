@@ -98,7 +98,8 @@ final class OwnLaddersTest extends ApiTestCase
 
     public function test_a_file_of_ten_megabytes_is_refused_before_it_is_read(): void
     {
-        $this->postJson('/api/ladders/read', ['text' => str_repeat('# much ado about nothing', 450_000)])->assertUnprocessable()->assertJsonPath('fields.text.0', 'This file is larger than a ladder can be (400 000 characters).');
+        $this->postJson('/api/ladders/read', ['text' => str_repeat('# much ado about nothing', 450_000)])->assertStatus(413)->assertJsonPath('code', 'too-long');
+        $this->postJson('/api/ladders/read', ['text' => str_repeat('# much ado about nothing', 45_000)])->assertUnprocessable()->assertJsonPath('fields.text.0', 'This file is larger than a ladder can be (400 000 characters).');
     }
 
     public function test_everything_wrong_with_a_ladder_is_said_at_once_and_nothing_is_kept(): void

@@ -18,7 +18,7 @@ final class MarkRequest extends ApiRequest
     {
         return [
             'rung' => ['required', 'string', 'max:130'],
-            'target' => ['present', 'nullable', 'integer', 'between:0,99999'],
+            'target' => ['present', 'nullable', 'integer:strict', 'between:0,99999'],
             'reason' => ['present', 'nullable', 'string', 'max:200', 'required_with:target'],
         ];
     }

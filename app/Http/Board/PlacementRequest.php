@@ -26,7 +26,7 @@ final class PlacementRequest extends ApiRequest
             'rung' => ['required', 'string', 'max:130'],
             'side' => ['required', Rule::enum(Side::class)],
             'range' => ['nullable', 'string', 'max:8'],
-            'far' => ['nullable', 'boolean'],
+            'far' => ['nullable', 'boolean:strict'],
             'reason' => ['present', 'nullable', 'string', 'max:300'],
         ];
     }

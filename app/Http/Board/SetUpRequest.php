@@ -19,7 +19,7 @@ final class SetUpRequest extends ApiRequest
         return [
             'rung' => ['required', 'string', 'max:130'],
             'text' => ['present', 'nullable', 'string', 'max:300'],
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0'],
         ];
     }
 }

@@ -23,8 +23,8 @@ final class BraceRequest extends ApiRequest
         return [
             'id' => ['required', 'string', self::ULID],
             'samples' => ['required_without:seconds', 'list', $this->input('seconds') === null ? 'min:2' : 'max:0', 'max:2000'],
-            'seconds' => ['nullable', 'integer', 'between:1,'.BraceCheck::SECONDS],
-            'samples.*.ms' => ['required', 'integer', 'between:0,600000'],
+            'seconds' => ['nullable', 'integer:strict', 'between:1,'.BraceCheck::SECONDS],
+            'samples.*.ms' => ['required', 'integer:strict', 'between:0,600000'],
             'samples.*.mmHg' => ['required', 'numeric', 'between:0,300'],
         ];
     }

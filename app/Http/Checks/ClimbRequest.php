@@ -32,7 +32,7 @@ final class ClimbRequest extends ApiRequest
             'trials.*.rung' => ['required', 'string', 'max:130', 'distinct'],
             'trials.*.faults' => ['present', 'list', 'max:12'],
             'trials.*.faults.*' => [Rule::enum(FormQuestion::class)],
-            'trials.*.pain' => ['required', 'integer', 'between:0,10'],
+            'trials.*.pain' => ['required', 'integer:strict', 'between:0,10'],
         ];
     }
 

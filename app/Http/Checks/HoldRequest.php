@@ -28,7 +28,7 @@ final class HoldRequest extends ApiRequest
             'kind' => ['required', Rule::enum(HoldKind::class)],
             'side' => ['required', Rule::enum(Side::class)],
             // How long a hold can be is the core's to say.
-            'seconds' => ['required', 'integer', 'between:-86400,864000'],
+            'seconds' => ['required', 'integer:strict', 'between:-86400,864000'],
             'end' => ['required', Rule::enum(HoldEnd::class)],
             'note' => ['present', 'nullable', 'string', 'max:500'],
         ];

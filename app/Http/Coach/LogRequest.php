@@ -27,32 +27,32 @@ final class LogRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $number = ['present', 'nullable', 'integer', 'between:0,2000'];
-        $scale = ['present', 'nullable', 'integer', 'between:0,10'];
+        $number = ['present', 'nullable', 'integer:strict', 'between:0,2000'];
+        $scale = ['present', 'nullable', 'integer:strict', 'between:0,10'];
 
         return [
             'id' => ['required', 'string', self::ULID],
             'session' => ['required', 'string', self::ULID],
-            'seconds' => ['present', 'nullable', 'integer', 'between:0,86400'],
+            'seconds' => ['present', 'nullable', 'integer:strict', 'between:0,86400'],
             'moments' => ['nullable', 'list', 'max:20000'],
-            'moments.*' => ['integer', 'between:0,604800'],
+            'moments.*' => ['integer:strict', 'between:0,604800'],
             'painBefore' => ['nullable', 'list', 'max:8'],
             'painBefore.*.place' => ['required', Rule::enum(PainPlace::class)],
             'painBefore.*.side' => ['nullable', Rule::in([Side::Left->value, Side::Right->value])],
-            'painBefore.*.pain' => ['required', 'integer', 'between:1,10'],
+            'painBefore.*.pain' => ['required', 'integer:strict', 'between:1,10'],
             'sets' => ['required', 'list', 'min:1', 'max:400'],
             'sets.*.item' => ['required', 'string', 'max:40'],
-            'sets.*.set' => ['required', 'integer', 'between:1,25'],
+            'sets.*.set' => ['required', 'integer:strict', 'between:1,25'],
             'sets.*.both' => $number,
             'sets.*.left' => $number,
             'sets.*.right' => $number,
             'sets.*.form' => ['present', 'array:'.implode(',', array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()))],
-            'sets.*.form.*' => ['boolean'],
+            'sets.*.form.*' => ['boolean:strict'],
             'sets.*.pain' => $scale,
             'sets.*.effort' => $scale,
-            'sets.*.travellingPain' => ['required', 'boolean'],
+            'sets.*.travellingPain' => ['required', 'boolean:strict'],
             'sets.*.felt' => ['nullable', Rule::enum(Felt::class)],
-            'sets.*.feltWrong' => ['sometimes', 'boolean'],
+            'sets.*.feltWrong' => ['sometimes', 'boolean:strict'],
             'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
             'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
             'sets.*.painSide' => ['nullable', Rule::enum(Side::class)],

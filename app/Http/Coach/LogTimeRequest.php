@@ -12,6 +12,6 @@ final class LogTimeRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['seconds' => ['required', 'integer', 'between:1,86400']];
+        return ['seconds' => ['required', 'integer:strict', 'between:1,86400']];
     }
 }

@@ -22,8 +22,8 @@ final class MorningRequest extends ApiRequest
             'id' => ['required', 'string', self::ULID],
             'log' => ['required', 'string', self::ULID],
             'ladder' => ['required', 'string', 'max:60'],
-            'pain' => ['required', 'integer', 'between:0,10'],
-            'worse' => ['required', 'boolean'],
+            'pain' => ['required', 'integer:strict', 'between:0,10'],
+            'worse' => ['required', 'boolean:strict'],
         ];
     }
 }

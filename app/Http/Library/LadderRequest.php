@@ -16,7 +16,7 @@ final class LadderRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0'],
             'document' => ['required', 'array'],
         ];
     }

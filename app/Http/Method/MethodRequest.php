@@ -22,7 +22,7 @@ final class MethodRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0'],
             'question' => ['nullable', Rule::enum(Question::class), 'required_without:answer'],
             'answer' => ['nullable', Rule::enum(Answer::class)],
         ];

@@ -22,8 +22,12 @@ final class ClearanceRequest extends ApiRequest
             'id' => ['required', 'string', self::ULID],
             'clinician' => ['required', 'string', 'max:160'],
             'scope' => ['required', 'string', 'max:500'],
-            'from' => ['required', 'date_format:Y-m-d'],
-            'until' => ['required', 'date_format:Y-m-d', 'after_or_equal:from'],
+            'from' => ['required', ...self::DAY],
+            'until' => ['required', ...self::DAY, function (string $attribute, mixed $value, \Closure $fail): void {
+                if (is_string($value) && is_string($this->input('from')) && $value < $this->input('from')) {
+                    $fail('The clearance cannot end before it begins.');
+                }
+            }],
         ];
     }
 
@@ -34,7 +38,6 @@ final class ClearanceRequest extends ApiRequest
             ...parent::messages(),
             'clinician.required' => 'Say who cleared it.',
             'scope.required' => 'Say what is cleared.',
-            'until.after_or_equal' => 'The clearance cannot end before it begins.',
         ];
     }
 }

@@ -49,40 +49,40 @@ final class PersonRequest extends ApiRequest
 
         return [
             'id' => ['required', 'string', self::ULID],
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0'],
             'name' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
             'about' => ['present', 'nullable', 'string', 'max:160'],
             'trainer' => ['nullable', 'string', self::ULID, Rule::exists('users', 'id')->where('practice_id', $this->by()->practice_id)],
             'aim' => ['required', Rule::enum(Aim::class)],
             'trainingDays' => ['required', 'list', 'min:1', 'max:7'],
-            'trainingDays.*' => ['integer', 'between:1,7', 'distinct'],
-            'minutes' => ['required', 'integer', 'between:3,180'],
-            'birthYear' => ['present', 'nullable', 'integer', "between:{$oldest},{$youngest}"],
+            'trainingDays.*' => ['integer:strict', 'between:1,7', 'distinct'],
+            'minutes' => ['required', 'integer:strict', 'between:3,180'],
+            'birthYear' => ['present', 'nullable', 'integer:strict', "between:{$oldest},{$youngest}"],
             'sex' => ['present', 'nullable', Rule::enum(Sex::class)],
             'hand' => ['present', 'nullable', Rule::enum(Side::class)],
             'injuredSide' => ['present', 'nullable', Rule::enum(Side::class)],
             'shares' => ['present', 'nullable', 'array:'.implode(',', array_map(static fn(Demand $demand): string => $demand->value, Demand::withShare()))],
-            'shares.*' => ['integer', 'between:0,100'],
+            'shares.*' => ['integer:strict', 'between:0,100'],
             'places' => ['required', 'list', 'min:1', 'max:6'],
-            'places.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
+            'places.*.name' => ['required', 'string', 'max:60', $this->onlyOnce(...)],
             'places.*.kit' => ['present', 'list', 'max:40'],
             'places.*.kit.*' => ['string', Rule::enum(Kit::class)],
             'places.*.weights' => ['present', 'nullable', 'string', 'max:120', 'regex:/^(?:\s*(?:0\.5|[1-9]\d{0,2}(?:\.\d{1,2})?)\s*(?:kg)?\s*(?:[,;]|$))*$/'],
-            'place' => ['required', 'integer', 'min:0', 'max:'.max(0, count($this->entries('places')) - 1)],
+            'place' => ['required', 'integer:strict', 'min:0', 'max:'.max(0, count($this->entries('places')) - 1)],
             'week' => ['present', 'list', 'max:42'],
             'week.*.what' => ['required', Rule::enum(TrainingKind::class)],
-            'week.*.heavy' => ['required', 'boolean'],
-            'week.*.day' => ['required', 'integer', 'between:1,7'],
+            'week.*.heavy' => ['required', 'boolean:strict'],
+            'week.*.day' => ['required', 'integer:strict', 'between:1,7'],
             'week.*.part' => ['required', Rule::enum(DayPart::class)],
-            'week.*.every' => ['integer', 'between:1,4'],
-            'week.*.from' => ['nullable', 'date_format:Y-m-d'],
+            'week.*.every' => ['integer:strict', 'between:1,4'],
+            'week.*.from' => ['nullable', ...self::DAY],
             'notes' => ['present', 'nullable', 'string', 'max:2000'],
-            'consentedOn' => ['present', 'nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'consentedOn' => ['present', 'nullable', ...self::DAY, "before_or_equal:{$today}"],
             'limits' => ['present', 'list', 'max:20'],
             'limits.*.state' => ['required', Rule::enum(State::class)->except(array_filter(State::cases(), static fn(State $state): bool => $state->isByAge()))],
             'limits.*.side' => ['required', Rule::enum(Side::class)],
-            'limits.*.cleared' => ['boolean'],
-            'limits.*.since' => ['nullable', 'date_format:Y-m-d', "before_or_equal:{$today}"],
+            'limits.*.cleared' => ['boolean:strict'],
+            'limits.*.since' => ['nullable', ...self::DAY, "before_or_equal:{$today}"],
             'limits.*.note' => ['present', 'nullable', 'string', 'max:500'],
         ];
     }
@@ -93,6 +93,8 @@ final class PersonRequest extends ApiRequest
         return [
             ...parent::messages(),
             'name.required' => 'A person needs a name.',
+            'consentedOn.before_or_equal' => 'This cannot be in the future.',
+            'limits.*.since.before_or_equal' => 'This cannot be in the future.',
             'trainer.exists' => 'This practice has no such trainer.',
             'name.max' => 'A name has at most 120 characters.',
             'name.regex' => 'A name is one line of text.',
@@ -105,9 +107,17 @@ final class PersonRequest extends ApiRequest
             'places.min' => 'Name at least one place to train.',
             'places.*.name.required' => 'A place needs a name, such as “home”.',
             'places.*.weights.regex' => 'Write the weights in kilograms with commas between, such as 4, 8, 12.5.',
-            'places.*.name.distinct' => 'Two places have this name.',
             'place.max' => 'There is no such place.',
         ];
+    }
+
+    /** Two places are told apart by their names, whatever the letters' size. */
+    private function onlyOnce(string $attribute, mixed $value, \Closure $fail): void
+    {
+        $names = array_filter(array_map(static fn(mixed $place): mixed => data_get($place, 'name'), $this->entries('places')), is_string(...));
+        if (is_string($value) && count(array_keys(array_map(mb_strtolower(...), $names), mb_strtolower($value), true)) > 1) {
+            $fail('Two places have this name.');
+        }
     }
 
     /** @return array<string, mixed> the columns of the person */

@@ -14,7 +14,7 @@ abstract class BlocksRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['blocks' => ['present', 'list', 'max:40'], 'minutes' => ['nullable', 'integer', 'between:1,180']];
+        return ['blocks' => ['present', 'list', 'max:40'], 'minutes' => ['nullable', 'integer:strict', 'between:1,180']];
     }
 
     /**

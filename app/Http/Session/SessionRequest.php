@@ -20,7 +20,7 @@ final class SessionRequest extends BlocksRequest
         return [
             ...parent::rules(),
             'id' => ['required', 'string', self::ULID],
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0'],
             'title' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
             'origin' => ['nullable', 'string', 'max:160'],
             'blocks' => ['required', 'list', 'min:1', 'max:40'],

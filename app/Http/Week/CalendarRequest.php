@@ -22,7 +22,7 @@ final class CalendarRequest extends ApiRequest
     {
         $time = ['required', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'];
 
-        return ['version' => ['required', 'integer', 'min:0'], 'morning' => $time, 'midday' => $time, 'evening' => $time, 'alarmMinutes' => ['present', 'nullable', 'integer', 'between:0,1440']];
+        return ['version' => ['required', 'integer:strict', 'min:0'], 'morning' => $time, 'midday' => $time, 'evening' => $time, 'alarmMinutes' => ['present', 'nullable', 'integer:strict', 'between:0,1440']];
     }
 
     /** @return array<string, string|array<string, string>> */

@@ -21,24 +21,24 @@ final class PlanRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'version' => ['required', 'integer', 'min:0'],
+            'version' => ['required', 'integer:strict', 'min:0'],
             'slots' => ['present', 'list', 'max:21'],
             'slots.*.id' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/', 'distinct'],
             'slots.*.session' => ['required', 'string', self::ULID],
-            'slots.*.day' => ['required', 'integer', 'between:1,7'],
+            'slots.*.day' => ['required', 'integer:strict', 'between:1,7'],
             'slots.*.part' => ['required', Rule::enum(DayPart::class)],
             'slots.*.placement' => ['required', Rule::enum(SessionRole::class)],
-            'slots.*.effort' => ['required', 'integer', 'between:0,10'],
-            'slots.*.only' => ['nullable', 'date_format:Y-m-d'],
+            'slots.*.effort' => ['required', 'integer:strict', 'between:0,10'],
+            'slots.*.only' => ['nullable', ...self::PLANNED_DAY],
             'moves' => ['present', 'list', 'max:400'],
             'moves.*.slot' => ['required', 'string', 'max:40'],
-            'moves.*.monday' => ['required', 'date_format:Y-m-d'],
-            'moves.*.day' => ['present', 'nullable', 'integer', 'between:1,7'],
+            'moves.*.monday' => ['required', ...self::PLANNED_DAY],
+            'moves.*.day' => ['present', 'nullable', 'integer:strict', 'between:1,7'],
             'moves.*.part' => ['present', 'nullable', Rule::enum(DayPart::class)],
             'moves.*.placement' => ['present', 'nullable', Rule::enum(SessionRole::class)],
-            'moves.*.effort' => ['present', 'nullable', 'integer', 'between:0,10'],
+            'moves.*.effort' => ['present', 'nullable', 'integer:strict', 'between:0,10'],
             'away' => ['present', 'list', 'max:200'],
-            'away.*' => ['date_format:Y-m-d', 'distinct'],
+            'away.*' => [...self::PLANNED_DAY, 'distinct'],
         ];
     }
 

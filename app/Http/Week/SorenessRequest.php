@@ -15,6 +15,6 @@ final class SorenessRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'string', self::ULID], 'ofTen' => ['required', 'integer', 'between:0,10']];
+        return ['id' => ['required', 'string', self::ULID], 'ofTen' => ['required', 'integer:strict', 'between:0,10']];
     }
 }

@@ -21,7 +21,7 @@ final class TakeProgramRequest extends ProposeProgramRequest
             'id' => ['required', 'string', self::ULID],
             'replaces' => ['present', 'nullable', 'string', self::ULID],
             'mondays' => ['present', 'nullable', 'list', 'min:1', 'max:60'],
-            'mondays.*' => ['date_format:Y-m-d', 'distinct'],
+            'mondays.*' => [...self::PLANNED_DAY, 'distinct'],
             'why' => ['present', 'nullable', 'string', 'max:200'],
         ];
     }
