@@ -55,8 +55,9 @@ use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Support\Collection as Several;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Str;
 
 /** Reads a person, or all of a practice, into the terms of the core. */
 final readonly class OpenPerson
@@ -83,15 +84,34 @@ final readonly class OpenPerson
         return $this->file($person->load(self::RECORDS), $clock, MethodsAtHand::of([$person], $clock->method(), $clock->today()));
     }
 
-    /** @return Several<int, PersonFile> everyone of the practice, or those that are not archived */
-    public function all(User $by, bool $archived = false): Several
+    /**
+     * Everyone of the practice, or those that are not archived, each by themselves: what was kept of one and cannot be
+     * read any more takes nobody else down.
+     *
+     * @template T
+     *
+     * @param \Closure(PersonFile): T     $line
+     * @param \Closure(Person, string): T $otherwise with a number to quote
+     *
+     * @return list<T>
+     */
+    public function each(User $by, bool $archived, \Closure $line, \Closure $otherwise): array
     {
         $clock = PracticeClock::of($by);
         $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions', 'plan'])->get();
-
         $methods = MethodsAtHand::of($people, $clock->method(), $clock->today());
 
-        return $people->map(fn(Person $person): PersonFile => $this->file($person, $clock, $methods))->values()->toBase();
+        return array_values($people->map(function (Person $person) use ($clock, $methods, $line, $otherwise): mixed {
+            try {
+                return $line($this->file($person, $clock, $methods));
+            } catch (\Throwable $error) {
+                $number = strtolower((string) Str::ulid());
+                // Where it happened, and nothing of what was kept.
+                Log::error("[{$number}] ".$error::class." at {$error->getFile()}:{$error->getLine()}");
+
+                return $otherwise($person, $number);
+            }
+        })->all());
     }
 
     /**

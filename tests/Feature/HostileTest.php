@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Routing\Middleware\ThrottleRequests;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -58,6 +59,20 @@ final class HostileTest extends ApiTestCase
         $send('{"name": "a\\u0000b"}')->assertUnprocessable()->assertJsonPath('code', 'unreadable');
         $send("{\"name\": \"\xc3\x28\"}")->assertUnprocessable()->assertJsonPath('code', 'unreadable');
         $send('{"name": ')->assertUnprocessable()->assertJsonPath('code', 'unreadable');
+    }
+
+    public function test_one_persons_bad_row_takes_neither_the_bench_nor_the_list_down(): void
+    {
+        $sound = $this->person();
+        $bad = $this->person(['name' => 'Ilse Torvane']);
+        DB::table('people')->where('id', $bad)->update(['aim' => 'what no version ever knew']);
+
+        $lines = array_column((array) $this->getJson('/api/bench')->assertOk()->json('lines'), null, 'id');
+        self::assertStringContainsString('cannot be read just now. Nothing is lost; quote ', (string) $lines[$bad]['sentence']);
+        self::assertStringNotContainsString('cannot be read', (string) $lines[$sound]['sentence']);
+        $people = array_column((array) $this->getJson('/api/people')->assertOk()->json('people'), 'about', 'id');
+        self::assertStringContainsString('quote ', (string) $people[$bad]);
+        self::assertSame('canal lock keeper', $people[$sound]);
     }
 
     /** Seeded; `bin/fuzz` runs as many as one likes. */

@@ -17,7 +17,7 @@ final class BenchController
     #[Reads('/api/bench', 'bench', BenchView::class)]
     public function show(#[CurrentUser] User $user, OpenPerson $open): JsonResponse
     {
-        return new JsonResponse(new BenchView(today: PracticeClock::of($user)->today()->iso(), lines: BenchPage::lines(array_values($open->all($user)->all()))));
+        return new JsonResponse(new BenchView(today: PracticeClock::of($user)->today()->iso(), lines: BenchPage::lines($open, $user)));
     }
 
     /** A bare answer in the same middleware group: what bin/bench compares the preview with. */

@@ -4,31 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Models\Person;
+use App\Models\User;
+use App\Records\OpenPerson;
 use App\Records\PersonFile;
 use EvenRungs\Body\Height;
 use EvenRungs\Person\Attention;
+use EvenRungs\Person\Step;
 
 /** What needs the trainer today, most urgent first. */
 final class BenchPage
 {
-    /**
-     * @param list<PersonFile> $files
-     *
-     * @return list<BenchLineView>
-     */
-    public static function lines(array $files): array
+    /** @return list<BenchLineView> */
+    public static function lines(OpenPerson $open, User $user): array
     {
-        $lines = array_map(static fn(PersonFile $file): array => [Attention::of($file->record, $file->sessionAtHand()?->title), $file], $files);
-        usort($lines, static fn(array $a, array $b): int => [$a[0]->urgency, $a[1]->person->name] <=> [$b[0]->urgency, $b[1]->person->name]);
+        $lines = $open->each($user, false, self::line(...), self::unreadable(...));
+        usort($lines, static fn(array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
 
-        return array_map(static fn(array $line): BenchLineView => self::line(...$line), $lines);
+        return array_column($lines, 1);
     }
 
-    private static function line(Attention $attention, PersonFile $file): BenchLineView
+    /** @return array{int, BenchLineView} urgency, and the line */
+    private static function line(PersonFile $file): array
     {
+        $attention = Attention::of($file->record, $file->sessionAtHand()?->title);
         $evenness = $file->record->evenness();
 
-        return new BenchLineView(
+        return [$attention->urgency, new BenchLineView(
             id: $file->person->id,
             name: $file->person->name,
             about: $file->person->about,
@@ -39,6 +41,23 @@ final class BenchPage
             spread: $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
             weakest: $evenness->weakest?->shortName(),
             lastDone: $file->record->lastLog()?->on->iso(),
-        );
+        )];
+    }
+
+    /** @return array{int, BenchLineView} what was kept of this person cannot be read: seen first, with a number to quote */
+    private static function unreadable(Person $person, string $number): array
+    {
+        return [0, new BenchLineView(
+            id: $person->id,
+            name: $person->name,
+            about: $person->about,
+            sentence: "What was kept of this person cannot be read just now. Nothing is lost; quote {$number}.",
+            action: 'Open the person',
+            step: Step::Person,
+            status: 'watch',
+            spread: null,
+            weakest: null,
+            lastDone: null,
+        )];
     }
 }

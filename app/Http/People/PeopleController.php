@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Api\Reads;
+use App\Models\Person;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Records\PersonFile;
@@ -20,10 +21,16 @@ final readonly class PeopleController
     #[Reads('/api/people', 'people', PeopleView::class)]
     public function index(#[CurrentUser] User $user, OpenPerson $open): JsonResponse
     {
-        $lines = $open->all($user, archived: true)->map(self::line(...))->all();
+        $lines = $open->each($user, true, self::line(...), self::unreadable(...));
         usort($lines, static fn(PersonLineView $a, PersonLineView $b): int => [$a->archivedOn !== null, mb_strtolower($a->name)] <=> [$b->archivedOn !== null, mb_strtolower($b->name)]);
 
         return new JsonResponse(new PeopleView($lines));
+    }
+
+    /** What was kept of this person cannot be read: the line says so, with a number to quote. */
+    private static function unreadable(Person $person, string $number): PersonLineView
+    {
+        return new PersonLineView(id: $person->id, name: $person->name, about: "cannot be read just now; quote {$number}", aimText: '', flags: [], spread: null, weakest: null, lastDone: null, archivedOn: $person->archived_at?->format('Y-m-d'));
     }
 
     private static function line(PersonFile $file): PersonLineView
