@@ -38,7 +38,7 @@ final class Neutral
     {
         return $session->rung->slug === $before->rung->slug
             && $session->dose->unit() === $before->dose->unit()
-            && ($session->dose->range === null ? $before->dose->range === null : $session->dose->range->is($before->dose->range))
+            && ($session->dose->range?->is($before->dose->range) ?? $before->dose->range === null)
             && ($session->dose->loadGrams ?? 0) <= ($before->dose->loadGrams ?? 0)
             && DoseStep::total($session->rung, $session->dose, $method) < DoseStep::total($before->rung, $before->dose, $method)
             && $before->date->daysUntil($session->date) < self::AWAY_FROM_DAYS
