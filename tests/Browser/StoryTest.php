@@ -59,7 +59,7 @@ final class StoryTest extends BrowserTestCase
         $browser = $this->signIn();
         $session = $this->addressOf('Corvin Strake', 'session');
         $browser->visit($session)->see('Lock-house floor')->press('Hand it over')->see('Easier today')->see('Tuesday, Friday');
-        $browser->press('Coach it')->see('morning after')->press('Save the morning')->see('Start');
+        $browser->press('Coach it')->see('morning after')->press('Nothing anywhere')->see('Start');
 
         $browser->press('Start')->see('kept on this device')->press('Pause');
         $sets = 9;

@@ -6,23 +6,35 @@ import { Scale } from '@/ui/Scale';
 
 type Question = Schemas['MorningQuestionView'];
 
-/** Asks, ladder by ladder, how it was the morning after the last session. */
+interface Answer {
+  /** null until it is told: not asked is not none */
+  pain: number | null;
+  worse: boolean;
+}
+const UNTOLD: Answer = { pain: null, worse: false };
+
+/** Asks, ladder by ladder, how it was the morning after the last session; what is not told is not kept. */
 export function Mornings({ person, questions, onDone }: { person: string; questions: Question[]; onDone: () => void }) {
-  const [answers, setAnswers] = useState<Record<string, { pain: number; worse: boolean }>>(() =>
-    Object.fromEntries(questions.map((question) => [question.ladder, { pain: 0, worse: false }])),
-  );
+  const [answers, setAnswers] = useState<Record<string, Answer>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [ids] = useState(() => Object.fromEntries(questions.map((question) => [question.ladder, newId()])));
 
-  const save = async () => {
+  const of = (question: Question): Answer => answers[question.ladder] ?? UNTOLD;
+  const told = questions.filter((question) => of(question).pain !== null);
+  const save = async (answerTo: (question: Question) => Answer) => {
+    const half = questions.find((question) => answerTo(question).worse && answerTo(question).pain === null);
+    if (half) return setProblem(`${half.name} is worse than before: say how much, from 0 to 10.`);
     for (const question of questions) {
+      const { pain, worse } = answerTo(question);
+      if (pain === null) continue;
       const { error } = await http.POST('/api/people/{person}/mornings', {
         params: { path: { person } },
         body: {
           id: ids[question.ladder] ?? newId(),
           log: question.log,
           ladder: question.ladder,
-          ...(answers[question.ladder] ?? { pain: 0, worse: false }),
+          pain,
+          worse,
         },
       });
       if (error) return setProblem(error.sentence);
@@ -34,7 +46,7 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
     <section className="grid gap-3 rounded-lg border border-rail bg-sheet p-4">
       <h1 className="text-xl">How was the morning after {day(questions[0]?.doneOn ?? '')}?</h1>
       {questions.map((question) => {
-        const answer = answers[question.ladder] ?? { pain: 0, worse: false };
+        const answer = of(question);
         const change = (next: Partial<typeof answer>) => setAnswers({ ...answers, [question.ladder]: { ...answer, ...next } });
         return (
           <fieldset key={question.ladder} className="grid gap-1">
@@ -61,9 +73,18 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
         </p>
       )}
       <div className="flex flex-wrap gap-3">
-        <Button look="next" onClick={() => void save()}>
-          Save the morning
+        <Button
+          look={Object.keys(answers).length === 0 ? 'next' : 'floor'}
+          onClick={() => void save(() => ({ pain: 0, worse: false }))}
+          disabled={questions.some((question) => (of(question).pain ?? 0) > 0 || of(question).worse)}
+        >
+          Nothing anywhere
         </Button>
+        {Object.keys(answers).length > 0 && (
+          <Button look="next" onClick={() => void save(of)}>
+            Save the morning{told.length < questions.length && `, ${told.length} of ${questions.length}`}
+          </Button>
+        )}
         <Button look="quiet" onClick={onDone}>
           not asked today
         </Button>
