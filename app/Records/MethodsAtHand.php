@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\MethodChange;
 use App\Models\OwnMethod;
 use App\Models\Person;
 use App\Models\Program;
+use App\Models\Scopes\PracticeScope;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\MethodLevel;
+use EvenRungs\Method\Question;
 
 /** The method of each person: the practice's, the trainer's, the person's own and their program's, the nearest answer winning. */
 final readonly class MethodsAtHand
@@ -17,8 +20,9 @@ final readonly class MethodsAtHand
     /**
      * @param array<string, array<string, array<array-key, mixed>>> $answers by owner and level
      * @param array<string, string|null>                            $ends    last day of the program that holds, by person
+     * @param array<string, array<string, array<string, string>>>   $changes day of the newest change, by owner, level and question
      */
-    private function __construct(private Method $practice, private Day $today, private array $answers, private array $ends) {}
+    private function __construct(private Method $practice, private Day $today, private array $answers, private array $ends, private array $changes = []) {}
 
     /** @param iterable<Person> $people */
     public static function of(iterable $people, Method $practice, Day $today): self
@@ -38,7 +42,12 @@ final readonly class MethodsAtHand
             $ends[$row->person_id] = $row->ends_on;
         }
 
-        return new self($practice, $today, $answers, $ends);
+        $changes = [];
+        foreach (MethodChange::query()->whereIn('owner_id', array_unique([...$owners, ...array_filter([PracticeScope::practiceId()])]))->orderBy('sequence')->get() as $row) {
+            $changes[$row->owner_id][$row->level][$row->question] = $row->changed_on;
+        }
+
+        return new self($practice, $today, $answers, $ends, $changes);
     }
 
     /**
@@ -68,6 +77,28 @@ final readonly class MethodsAtHand
             if ($level === $until) {
                 break;
             }
+        }
+
+        return $this->withChanges($method, $person);
+    }
+
+    /** When the answers that hold changed: at their own level, or by one nearer that was taken back. */
+    private function withChanges(Method $method, Person $person): Method
+    {
+        foreach ($this->changes === [] ? [] : Question::cases() as $question) {
+            $newest = null;
+            foreach (array_reverse(MethodLevel::cases()) as $level) {
+                $owner = match ($level) {
+                    MethodLevel::Practice => $person->practice_id,
+                    MethodLevel::Trainer => $person->trainer_id ?? '',
+                    default => $person->id,
+                };
+                $newest = max($newest, $this->changes[$owner][$level->value][$question->value] ?? null);
+                if ($level === ($method->levelOf($question) ?? MethodLevel::Practice)) {
+                    break;
+                }
+            }
+            $method = $newest === null ? $method : $method->changedOn($question, Day::parse($newest));
         }
 
         return $method;

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
+use EvenRungs\Calendar\Day;
+
 /** The school a person is trained by: one answer to each question, and whose it is. */
 final readonly class Method
 {
     /**
      * @param array<string, Answer>      $given by question; the default when absent
      * @param array<string, MethodLevel> $whose by question
+     * @param array<string, Day>         $changed when the answer that holds last changed, by question
      */
-    private function __construct(private array $given, private array $whose) {}
+    private function __construct(private array $given, private array $whose, private array $changed = []) {}
 
     public static function default(): self
     {
@@ -23,7 +26,21 @@ final readonly class Method
     {
         $question = $answer->question()->value;
 
-        return new self([...$this->given, $question => $answer], [...$this->whose, $question => $of]);
+        return new self([...$this->given, $question => $answer], [...$this->whose, $question => $of], $this->changed);
+    }
+
+    /** The same, knowing when the answer to a question changed. */
+    public function changedOn(Question $question, Day $day): self
+    {
+        return new self($this->given, $this->whose, [...$this->changed, $question->value => $day]);
+    }
+
+    /** That the answer changed on a day or after it, in a sentence; empty where it did not. Sessions are judged by today's answers. */
+    public function saysChangeSince(Question $question, ?Day $day): string
+    {
+        $changed = $this->changed[$question->value] ?? null;
+
+        return $changed === null || $day === null || $changed->isBefore($day) ? '' : " The method changed on {$changed->inWords()}: {$question->label()} is now {$this->said($question)}.";
     }
 
     /** Whose answer holds; null for the default. */

@@ -95,6 +95,27 @@ final class MethodLevelsTest extends ApiTestCase
         self::assertSame('2x10 pairs', $preview->json('blocks.0.items.0.dose'));
     }
 
+    public function test_a_method_that_changed_since_the_sessions_it_judges_says_so(): void
+    {
+        $person = $this->person();
+        $this->place($person, 'press-out/standing');
+        $session = $this->writtenSession($person, ['press-out/standing' => '1x10/side']);
+        $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [self::set('press-out/standing', 1, 10)]])->assertCreated();
+        self::assertStringNotContainsString('changed', $this->sessionsOf($person));
+
+        $this->travelTo('2026-06-03 09:00:00');
+        $this->answer("/api/people/{$person}/method/own", 0, 'leaving-a-rung/as-soon-as-clean');
+        self::assertStringContainsString('The method changed on Wednesday 3 June: leaving a rung is now “as soon as clean”, the person’s.', $this->sessionsOf($person));
+
+        // A change farther away says nothing where a nearer answer holds; taking the nearer one back is a change too.
+        $this->travelTo('2026-06-04 09:00:00');
+        $this->answer('/api/method', 1, 'leaving-a-rung/one-to-two-weeks');
+        self::assertStringContainsString('changed on Wednesday 3 June', $this->sessionsOf($person));
+        $this->travelTo('2026-06-05 09:00:00');
+        $this->putJson("/api/people/{$person}/method/own", ['version' => 1, 'question' => self::LEAVING, 'answer' => null])->assertOk();
+        self::assertStringContainsString('changed on Friday 5 June: leaving a rung is now “one to two weeks’ practice, then try”, the practice’s', $this->sessionsOf($person));
+    }
+
     public function test_two_who_answer_at_once_see_each_others_answer_and_nonsense_is_refused(): void
     {
         $this->answer('/api/method/mine', 0, 'effort/near-the-limit');
@@ -115,6 +136,20 @@ final class MethodLevelsTest extends ApiTestCase
     private function question(string $url): array
     {
         return array_values(array_filter((array) $this->getJson($url)->assertOk()->json('questions'), static fn(array $question): bool => $question['question'] === self::LEAVING))[0];
+    }
+
+    /** What the gate of the press-out says of its sessions. */
+    private function sessionsOf(string $person): string
+    {
+        foreach ((array) $this->getJson("/api/people/{$person}/board")->assertOk()->json('demands') as $demand) {
+            foreach ($demand['ladders'] as $ladder) {
+                if ($ladder['slug'] === 'press-out') {
+                    return (string) $ladder['stands'][0]['gate']['conditions'][4]['reason']['sentence'];
+                }
+            }
+        }
+
+        return '';
     }
 
     /** @return array<string, string> what the gate of the press-out asks for in days, and whose answer that is */

@@ -7,6 +7,7 @@ namespace App\Http\Method;
 use App\Api\Changes;
 use App\Api\Reads;
 use App\Http\Problem;
+use App\Models\MethodChange;
 use App\Models\OwnMethod;
 use App\Models\Person;
 use App\Models\Practice;
@@ -47,6 +48,8 @@ final readonly class MethodController
         if ($changed !== 1) {
             throw Problem::changedMeanwhile('The method', $this->ofPractice($input->by())->view());
         }
+
+        self::tell($input, MethodLevel::Practice, $practice->id);
 
         return $this->page($this->ofPractice($input->by()));
     }
@@ -111,6 +114,8 @@ final readonly class MethodController
                 }
                 $row ??= new OwnMethod(['owner_id' => $owner, 'level' => $level->value]);
 
+                self::tell($input, $level, $owner);
+
                 return $row->fill(['answers' => $input->onto($row->answers ?? []), 'version' => $input->integer('version') + 1])->save();
             });
         } catch (UniqueConstraintViolationException) {
@@ -121,6 +126,17 @@ final readonly class MethodController
         }
 
         return $this->page($page());
+    }
+
+    /** Each change is kept: what was trained before it is judged by it, and says so. */
+    private static function tell(MethodRequest $input, MethodLevel $level, string $owner): void
+    {
+        $clock = PracticeClock::of($input->by());
+        $answer = Answer::tryFrom($input->text('answer'));
+        MethodChange::query()->create([
+            'level' => $level->value, 'owner_id' => $owner, 'question' => $answer?->question()->value ?? $input->text('question'), 'answer' => $answer?->value,
+            'changed_on' => $clock->today()->iso(), 'time_zone' => $clock->timeZone(), 'user_id' => $input->by()->id, 'sequence' => $clock->sequence(),
+        ]);
     }
 
     private function page(MethodPage $page): JsonResponse
