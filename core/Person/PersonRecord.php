@@ -17,7 +17,6 @@ use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
-use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Reach;
@@ -43,14 +42,7 @@ use EvenRungs\Session\WrittenBlock;
 /** The record of a person on a day: where they stand, what is open to them, what waits to be decided and what comes next. */
 final class PersonRecord
 {
-    /** @var list<Position>|null */
-    private ?array $positions = null;
-
-    /** @var array<string, list<Position>> by ladder */
-    private array $on = [];
-
-    /** @var array<string, array<string, Placing>>|null by ladder and side */
-    private ?array $placed = null;
+    private readonly Standings $standings;
 
     private ?Circumstances $circumstances = null;
 
@@ -64,7 +56,9 @@ final class PersonRecord
         public readonly Profile $profile,
         public readonly Safety $safety,
         public readonly History $history,
-    ) {}
+    ) {
+        $this->standings = new Standings($library, $history->placings);
+    }
 
     // What is open to the person
 
@@ -140,7 +134,7 @@ final class PersonRecord
     /** @return list<Position> in the order of the library; a stopped ladder among them */
     public function positions(): array
     {
-        return $this->positions ??= $this->positionsFrom(static fn(): bool => true);
+        return $this->standings->all();
     }
 
     /**
@@ -150,7 +144,7 @@ final class PersonRecord
      */
     public function positionsOn(Day $day): array
     {
-        return $this->positionsFrom(static fn(Placing $placing): bool => $placing->on !== null && ! $day->isBefore($placing->on));
+        return $this->standings->onDay($day);
     }
 
     /**
@@ -160,20 +154,19 @@ final class PersonRecord
      */
     public function positionsAfter(int $sequence): array
     {
-        return $this->positionsFrom(static fn(Placing $placing): bool => $placing->sequence <= $sequence);
+        return $this->standings->after($sequence);
     }
 
     /** @return list<Position> none, one, or left and right */
     public function on(string $ladder): array
     {
-        // Only what stands on this ladder is read: a preview asks for the few ladders of its session.
-        return $this->on[$ladder] ??= $this->standing($this->placed()[$ladder] ?? []);
+        return $this->standings->on($ladder);
     }
 
     /** @return list<string> slugs of the ladders the person stands on, stopped ones among them */
     public function placedLadders(): array
     {
-        return array_values(array_filter($this->library->slugs(), fn(string $ladder): bool => isset($this->placed()[$ladder])));
+        return $this->standings->ladders();
     }
 
     public function isStopped(string $ladder): bool
@@ -502,92 +495,5 @@ final class PersonRecord
     private static function worsenedAfter(Decided $decided, LoggedSession $log): bool
     {
         return array_filter($log->mornings, static fn(MorningAnswer $answer): bool => $answer->ladder === $decided->ladder && $answer->sequence > $decided->sequence && $answer->morning->isBad()) !== [];
-    }
-
-    /**
-     * @param \Closure(Placing): bool $counts
-     *
-     * @return list<Position>
-     */
-    private function positionsFrom(\Closure $counts): array
-    {
-        $newest = $this->newest($counts);
-        $positions = [];
-        foreach ($this->library->slugs() as $ladder) {
-            array_push($positions, ...$this->standing($newest[$ladder] ?? []));
-        }
-
-        return $positions;
-    }
-
-    /** @return array<string, array<string, Placing>> the placings that hold now, by ladder and side */
-    private function placed(): array
-    {
-        return $this->placed ??= $this->newest(static fn(): bool => true);
-    }
-
-    /**
-     * @param \Closure(Placing): bool $counts
-     *
-     * @return array<string, array<string, Placing>> by ladder and side
-     */
-    private function newest(\Closure $counts): array
-    {
-        $newest = [];
-        foreach ($this->history->placings as $placing) {
-            if ($counts($placing)) {
-                foreach ($placing->side === Side::Both ? [Side::Left, Side::Right] : [$placing->side] as $side) {
-                    $newest[$placing->ladder][$side->value] = $placing;
-                }
-            }
-        }
-
-        return $newest;
-    }
-
-    /**
-     * @param array<string, Placing> $newest on one ladder, by side
-     *
-     * @return list<Position> none, one, or left and right
-     */
-    private function standing(array $newest): array
-    {
-        $left = $newest[Side::Left->value] ?? null;
-        $right = $newest[Side::Right->value] ?? null;
-        if ($left !== null && $left === $right) {
-            return [$this->position($left, Side::Both)];
-        }
-
-        return array_values(array_filter([
-            $left === null ? null : $this->position($left, Side::Left),
-            $right === null ? null : $this->position($right, Side::Right),
-        ]));
-    }
-
-    private function position(Placing $placing, Side $side): Position
-    {
-        $rung = $this->library->rung($placing->rung);
-        $written = $placing->range === null ? null : Range::parse($placing->range);
-        $range = $rung->range === null ? null : $written ?? $rung->range->formerly[$placing->rung] ?? $rung->range->smallest();
-
-        return new Position($rung->at($range), $side, $placing->stopped, $this->stoodSince($placing, $side), $placing->on, $placing->id, $placing->reason, $range, $placing->sequence);
-    }
-
-    /** Since when the person stands on this rung: another range of it is no other rung. */
-    private function stoodSince(Placing $placing, Side $side): int
-    {
-        $rung = $this->library->rung($placing->rung);
-        $since = $placing->sequence;
-        foreach ($rung->range === null ? [] : array_reverse($this->history->placings) as $other) {
-            if ($other->sequence > $placing->sequence || $other->ladder !== $placing->ladder || ! $other->side->meets($side)) {
-                continue;
-            }
-            if ($other->stopped || ! $this->library->has($other->rung) || $this->library->rung($other->rung)->slug !== $rung->slug) {
-                break;
-            }
-            $since = $other->sequence;
-        }
-
-        return $since;
     }
 }

@@ -18,6 +18,6 @@ final readonly class StartPain
     /** Whether pain told of a set is the same, and no more than it was. */
     public function accountsFor(PainPlace $place, ?Side $side, int $pain): bool
     {
-        return $place === $this->place && $pain <= $this->pain && ($side === null || $this->side === null || $side->meets($this->side));
+        return $place === $this->place && $pain <= $this->pain && (! $place->isSided() || $side === null || $this->side === null || $side->meets($this->side));
     }
 }

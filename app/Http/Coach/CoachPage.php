@@ -63,7 +63,7 @@ final readonly class CoachPage
             cautions: CautionLines::of($this->file->record),
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
-            painPlaces: array_map(static fn(PainPlace $place): ChoiceView => new ChoiceView(value: $place->value, label: $place->label()), PainPlace::cases()),
+            painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
         );

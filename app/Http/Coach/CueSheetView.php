@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
-use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Session\Cue;
@@ -18,7 +17,7 @@ final readonly class CueSheetView
      * @param list<string>              $cautions
      * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
      * @param list<MorningQuestionView> $mornings
-     * @param list<ChoiceView>          $painPlaces where it can hurt
+     * @param list<PainPlaceView>       $painPlaces where it can hurt
      * @param int $painStopsAbove pain above this stops the exercise
      * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
      */

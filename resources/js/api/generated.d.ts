@@ -1782,7 +1782,7 @@ export interface components {
             leftOut: components["schemas"]["ReasonView"][];
             mornings: components["schemas"]["MorningQuestionView"][];
             /** @description where it can hurt */
-            painPlaces: components["schemas"]["ChoiceView"][];
+            painPlaces: components["schemas"]["PainPlaceView"][];
             /** @description why only activation is done today: a sore trunk */
             activationOnly: components["schemas"]["ReasonView"] | null;
             /** @description pain above this stops the exercise */
@@ -2436,6 +2436,13 @@ export interface components {
             every: number;
             /** @description a date in a week in which it happens, where it is not every week */
             from: string | null;
+        };
+        /** @description A place where it can hurt. */
+        PainPlaceView: {
+            value: string;
+            label: string;
+            /** @description whether left and right can differ */
+            sided: boolean;
         };
         /** @description A person's way over the board. */
         PathView: {

@@ -57,7 +57,7 @@ function open() {
       set={1}
       start={null}
       painStopsAbove={5}
-      painPlaces={[{ value: 'shoulder', label: 'shoulder' }]}
+      painPlaces={[{ value: 'shoulder', label: 'shoulder', sided: true }]}
       painBefore={[{ place: 'shoulder', side: 'left', pain: 2 }]}
       onAnswer={onAnswer}
       onSave={onSave}

@@ -23,7 +23,7 @@ export function FormCheck({
   /** what was answered before: in part, or a set that is taken up again */
   start: SetLog | null;
   painStopsAbove: number;
-  painPlaces: Schemas['ChoiceView'][];
+  painPlaces: Schemas['PainPlaceView'][];
   /** pain that was there before the first set */
   painBefore: Schemas['StartPain'][] | null;
   /** told of each answer, so that none is lost before the set is saved */
@@ -215,7 +215,7 @@ function PainQuestions({
   log: SetLog;
   setLog: (value: SetLog) => void;
   painStopsAbove: number;
-  places: Schemas['ChoiceView'][];
+  places: Schemas['PainPlaceView'][];
   before: Schemas['StartPain'][];
 }) {
   return (

@@ -3,8 +3,8 @@ import { describe, expect, it, vi } from 'vitest';
 import { PainBefore } from './PainBefore';
 
 const places = [
-  { value: 'low-back', label: 'low back' },
-  { value: 'shoulder', label: 'shoulder' },
+  { value: 'low-back', label: 'low back', sided: false },
+  { value: 'shoulder', label: 'shoulder', sided: true },
 ];
 
 describe('pain before the first set', () => {

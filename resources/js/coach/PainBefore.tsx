@@ -6,16 +6,13 @@ import { Scale } from '@/ui/Scale';
 
 type Start = Schemas['StartPain'];
 
-/** Where the body has one of a place only, no side is asked for. */
-const MIDDLE = ['low-back', 'neck'];
-
 /** Asked once, before the first set: pain that is there already, with its place and number. Not answered is not none. */
 export function PainBefore({
   places,
   told,
   onTell,
 }: {
-  places: Schemas['ChoiceView'][];
+  places: Schemas['PainPlaceView'][];
   told: Start[] | null;
   onTell: (pain: Start[] | null) => void;
 }) {
@@ -70,7 +67,7 @@ export function PainBefore({
               </Choice>
             ))}
           </div>
-          {place !== null && !MIDDLE.includes(place) && (
+          {places.some((choice) => choice.value === place && choice.sided) && (
             <div role="group" aria-label="Side of the pain before" className="flex gap-1">
               {(['left', 'right'] as const).map((one) => (
                 <Choice key={one} pressed={side === one} onPress={() => setSide(side === one ? null : one)}>
