@@ -21,6 +21,8 @@ final class LeftOutTest extends ApiTestCase
 
         self::assertSame(['both', 'left', null], array_map(static fn(array $block): ?string => $block['items'][0]['leftOut'], (array) $blocks));
         self::assertSame([true, true, false], array_map(static fn(array $block): bool => $block['items'][0]['mayBeAllowed'], (array) $blocks));
+        self::assertSame([1, 1, 0], array_map(static fn(array $block): int => count($block['items'][0]['reasons']), (array) $blocks), 'an allowance says what it is given against');
+        self::assertStringContainsString('on the left side by', $blocks[1]['items'][0]['reasons'][0]['sentence']);
     }
 
     public function test_sheet_and_player_have_the_side_that_may_work_and_say_what_was_left_out(): void

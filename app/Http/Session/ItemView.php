@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use App\Http\Shared\ReasonView;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseFields;
 
@@ -16,6 +17,7 @@ final readonly class ItemView
      * @param string            $doseText in plain words, such as 3 × 10 each side
      * @param list<string>      $ranges   of the rung, as a dose line writes them; empty where it has none
      * @param Side|null         $leftOut  what of it a limit or missing kit keeps from sheet and player; both for all of it
+     * @param list<ReasonView>  $reasons  why it is left out; empty where nothing is
      * @param bool              $mayBeAllowed the trainer may allow it for this person, with a reason
      * @param list<string>      $completions what could stand next in the line, as whole lines
      * @param list<WarningView> $warnings
@@ -37,6 +39,7 @@ final readonly class ItemView
         public string $tempoText,
         public array $ranges,
         public ?Side $leftOut,
+        public array $reasons,
         public bool $mayBeAllowed,
         public array $completions,
         public array $warnings,

@@ -156,6 +156,9 @@ final readonly class SessionPage
     private function item(ReadItem $read, array $own, WrittenBlock $block): ItemView
     {
         $item = $read->item;
+        $circumstances = $this->file->record->circumstances();
+        $ruling = $circumstances->rule($read->rung);
+        $leftOut = $item === null ? null : Permitted::leftOutOf($item, $circumstances);
 
         return new ItemView(
             id: $read->text->id,
@@ -173,8 +176,9 @@ final readonly class SessionPage
             restText: $item === null ? '' : "{$item->restSeconds()} s rest",
             tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
             ranges: array_map(static fn(Range $range): string => $range->print(), $read->rung->range->steps ?? []),
-            leftOut: $item === null ? null : Permitted::leftOutOf($item, $this->file->record->circumstances()),
-            mayBeAllowed: $this->file->record->circumstances()->rule($read->rung)->mayBeAllowed(),
+            leftOut: $leftOut,
+            reasons: $leftOut === null ? [] : array_map(ReasonView::of(...), $ruling->reasons),
+            mayBeAllowed: $ruling->mayBeAllowed(),
             completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide()),
             warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
         );

@@ -2098,6 +2098,8 @@ export interface components {
              * @enum {string|null}
              */
             leftOut: "left" | "right" | "both" | null;
+            /** @description why it is left out; empty where nothing is */
+            reasons: components["schemas"]["ReasonView"][];
             /** @description the trainer may allow it for this person, with a reason */
             mayBeAllowed: boolean;
             /** @description what could stand next in the line, as whole lines */

@@ -40,6 +40,7 @@ const item: Schemas['ItemView'] = {
   completions: [],
   ranges: [],
   leftOut: null,
+  reasons: [],
   mayBeAllowed: false,
   warnings: [],
 };

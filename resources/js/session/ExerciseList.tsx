@@ -64,9 +64,6 @@ export function ExerciseList() {
   );
 }
 
-/** Rules whose sentences say what is allowed. */
-const REFUSING = ['screening.limit-rules-out', 'ladder.kit-missing'];
-
 function Exercise({ block, item }: { block: Block; item: Block['items'][number] }) {
   const {
     order,
@@ -123,12 +120,7 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
       allow={
         view?.leftOut &&
         view.mayBeAllowed && (
-          <AllowRung
-            person={person.id}
-            rung={{ slug: item.rung, name: view.name }}
-            reasons={view.warnings.map((warning) => warning.reason).filter((reason) => REFUSING.includes(reason.rule))}
-            onChanged={again}
-          />
+          <AllowRung person={person.id} rung={{ slug: item.rung, name: view.name }} reasons={view.reasons} onChanged={again} />
         )
       }
       editing={{
