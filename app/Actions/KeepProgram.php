@@ -33,6 +33,7 @@ final readonly class KeepProgram
             'rung_names' => $names,
             'library_version' => $hand->record->library->version,
             'why' => $why,
+            'begins_on' => $weeks === [] ? null : min(array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), $weeks)),
             'ends_on' => $weeks === [] ? null : max(array_map(static fn(WrittenWeek $week): string => $week->monday->plusDays(6)->iso(), $weeks)),
             'made_on' => $hand->today()->iso(),
             'time_zone' => $file->clock->timeZone(),

@@ -9,6 +9,7 @@ use App\Models\SessionLog;
 use App\Models\SetEntry;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Records\LoggedSessions;
 use App\Records\PersonFile;
 use App\Records\ReportedSet;
 use EvenRungs\Body\Side;
@@ -102,6 +103,7 @@ final readonly class RecordLog
                     'pain_note' => $set->painNote === '' ? null : $set->painNote,
                 ]);
             }
+            LoggedSessions::keepBrief($log->id);
 
             return $log;
         });

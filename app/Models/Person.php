@@ -44,16 +44,13 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Clearance>       $clearances
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Placement>       $placements
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TrainingSession> $trainingSessions
- * @property-read \Illuminate\Database\Eloquent\Collection<int, SessionLog>      $logs
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Decision>        $decisions
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TimedHold>        $holds
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Climb>           $climbs
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SetUp>           $setUps
  * @property-read Plan|null $plan
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Program> $programs every version, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, RungMark> $rungMarks every mark that was written, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, RungAllowance> $rungAllowances those not taken back, oldest first
- * @property-read \Illuminate\Database\Eloquent\Collection<int, WeekWriting> $weekWritings weeks written from the program and not taken back, oldest first
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AlignmentCheck>  $alignments newest first
  * @property-read BraceTest|null $latestBrace
  * @property-read \Illuminate\Database\Eloquent\Collection<int, BraceTest>       $braceTests newest first
@@ -110,16 +107,6 @@ final class Person extends Model
         return $rows;
     }
 
-    /** @return HasMany<SessionLog, $this> */
-    public function logs(): HasMany
-    {
-        $rows = $this->hasMany(SessionLog::class);
-        $rows->orderBy('done_on');
-        $rows->orderBy('sequence');
-
-        return $rows;
-    }
-
     /** @return HasMany<Decision, $this> */
     public function decisions(): HasMany
     {
@@ -155,15 +142,6 @@ final class Person extends Model
         return $this->hasOne(Plan::class);
     }
 
-    /** @return HasMany<Program, $this> */
-    public function programs(): HasMany
-    {
-        $rows = $this->hasMany(Program::class);
-        $rows->orderBy('sequence');
-
-        return $rows;
-    }
-
     /** @return HasMany<RungMark, $this> every mark that was written, oldest first */
     public function rungMarks(): HasMany
     {
@@ -178,16 +156,6 @@ final class Person extends Model
     {
         $rows = $this->hasMany(RungAllowance::class);
         $rows->whereNull('taken_back_at')->orderBy('sequence');
-
-        return $rows;
-    }
-
-    /** @return HasMany<WeekWriting, $this> those not taken back, oldest first */
-    public function weekWritings(): HasMany
-    {
-        $rows = $this->hasMany(WeekWriting::class);
-        $rows->whereNull('taken_back_at');
-        $rows->orderBy('sequence');
 
         return $rows;
     }

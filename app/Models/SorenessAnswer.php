@@ -35,6 +35,13 @@ final class SorenessAnswer extends Model
     /** The last answer of a day, 0 to 10; null when nobody asked. */
     public static function toldOn(string $person, Day $day): ?int
     {
-        return self::query()->where('person_id', $person)->where('day', $day->iso())->orderByDesc('sequence')->first()?->of_ten;
+        return self::toldIn($person, $day, $day)[$day->iso()] ?? null;
+    }
+
+    /** @return array<string, int> the last answer of each day on which somebody asked, 0 to 10, by date */
+    public static function toldIn(string $person, Day $from, Day $until): array
+    {
+        return self::query()->where('person_id', $person)->whereBetween('day', [$from->iso(), $until->iso()])->orderBy('sequence')->get(['day', 'of_ten'])
+            ->mapWithKeys(static fn(self $row): array => [$row->day => $row->of_ten])->all();
     }
 }

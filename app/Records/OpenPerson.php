@@ -7,15 +7,13 @@ namespace App\Records;
 use App\Library\PracticeLibrary;
 use App\Models\Climb;
 use App\Models\Decision as DecisionRow;
-use App\Models\Morning as MorningRow;
 use App\Models\Person;
 use App\Models\PersonLimit;
 use App\Models\Placement;
 use App\Models\Practice;
+use App\Models\Program;
 use App\Models\RungAllowance;
 use App\Models\Screening;
-use App\Models\SessionLog;
-use App\Models\SetEntry;
 use App\Models\TimedHold;
 use App\Models\User;
 use App\Time\PracticeClock;
@@ -37,18 +35,13 @@ use EvenRungs\Method\MethodLevel;
 use EvenRungs\Person\Decided;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
-use EvenRungs\Person\LoggedSet;
-use EvenRungs\Person\MorningAnswer;
 use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
+use EvenRungs\Person\Window;
 use EvenRungs\Progress\Decision;
-use EvenRungs\Progress\Felt;
-use EvenRungs\Progress\Morning;
-use EvenRungs\Progress\PainPlace;
-use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\State;
@@ -73,15 +66,16 @@ final readonly class OpenPerson
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
-    private const RECORDS = ['limits', 'screenings', 'clearances', 'placements', 'decisions', 'logs.sets', 'logs.mornings', 'holds', 'climbs', 'setUps', 'rungMarks', 'rungAllowances', 'latestBrace'];
+    private const RECORDS = ['limits', 'screenings', 'clearances', 'rungMarks', 'rungAllowances', 'latestBrace'];
 
     public function __construct(private PracticeLibrary $ladders) {}
 
-    public function of(Person $person, User $by): PersonFile
+    /** @param Day|null $since from when on what was done is wanted in brief, where that is earlier than the rules ask for */
+    public function of(Person $person, User $by, ?Day $since = null): PersonFile
     {
         $clock = PracticeClock::of($by);
 
-        return $this->file($person->load(self::RECORDS), $clock, MethodsAtHand::of([$person], $clock->method(), $clock->today()));
+        return $this->file($person->load(self::RECORDS), $clock, MethodsAtHand::of([$person], $clock->method(), $clock->today()), $since);
     }
 
     /**
@@ -98,7 +92,7 @@ final readonly class OpenPerson
     public function each(User $by, bool $archived, \Closure $line, \Closure $otherwise): array
     {
         $clock = PracticeClock::of($by);
-        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'trainingSessions', 'plan'])->get();
+        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'plan'])->get();
         $methods = MethodsAtHand::of($people, $clock->method(), $clock->today());
 
         return array_values($people->map(function (Person $person) use ($clock, $methods, $line, $otherwise): mixed {
@@ -158,13 +152,13 @@ final readonly class OpenPerson
         return new PersonFile($found, self::record($found, $library, $methods->for($found), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found), isset($row['brace_held']) ? (bool) $row['brace_held'] : null)), $clock);
     }
 
-    private function file(Person $person, PracticeClock $clock, MethodsAtHand $methods): PersonFile
+    private function file(Person $person, PracticeClock $clock, MethodsAtHand $methods, ?Day $since = null): PersonFile
     {
         // The newest mark of a rung holds; one without a target was taken back.
         $marks = array_filter($person->rungMarks->pluck('target', 'rung')->all(), is_int(...));
         $library = $this->ladders->library()->withMarks($marks);
 
-        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library)), $clock);
+        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library, $clock->today(), $since)), $clock);
     }
 
     private static function record(Person $person, Library $library, Method $method, PracticeClock $clock, History $history): PersonRecord
@@ -197,39 +191,66 @@ final readonly class OpenPerson
         );
     }
 
-    private static function history(Person $person, Library $library): History
+    private static function history(Person $person, Library $library, Day $today, ?Day $since): History
     {
-        $tested = [...$person->holds->pluck('tested_on')->all(), ...$person->climbs->pluck('tested_on')->all()];
+        $logs = LoggedSessions::inWindow($person->id);
+        // What was done is asked for by week as far back as the program that holds.
+        $begins = Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->orderByDesc('sequence')->orderByDesc('id')->value('begins_on');
+        $briefly = array_filter([Window::briefSince($today), is_string($begins) ? Day::parse($begins)->plusDays(-7) : null, $since]);
+        usort($briefly, static fn(Day $a, Day $b): int => $a->iso() <=> $b->iso());
+        $holds = array_values(TimedHold::query()->where('person_id', $person->id)->whereNull('undone_at')->orderBy('sequence')->toBase()->get(['kind', 'side', 'seconds', 'end', 'tested_on', 'sequence'])->all());
+        $climbs = array_values(Climb::query()->where('person_id', $person->id)->whereNull('undone_at')->orderByDesc('sequence')->toBase()->get(['ladder', 'side', 'working_rung', 'sentence', 'tested_on', 'sequence'])->all());
+        /** @var list<object{kind: string, side: string, seconds: int, end: string, tested_on: string, sequence: int}> $holds */
+        /** @var list<object{ladder: string, side: string, working_rung: string|null, sentence: string, tested_on: string, sequence: int}> $climbs */
+        $tested = array_map(static fn(object $row): string => $row->tested_on, [...$holds, ...$climbs]);
 
         return History::of(
-            placings: array_values($person->placements->map(static fn(Placement $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null, $row->range))->all()),
-            decisions: self::decided($person),
-            logs: array_values($person->logs->map(self::logged(...))->all()),
-            holds: array_values($person->holds->map(static fn(TimedHold $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence))->all()),
-            climbs: array_values($person->climbs->reverse()->map(static fn(Climb $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, $row->sequence))->all()),
-            lastTest: $tested === [] ? null : Day::parse((string) max($tested)),
+            placings: self::placings($person->id),
+            decisions: self::decisions($person->id, array_map(static fn(LoggedSession $log): string => $log->id, $logs)),
+            logs: $logs,
+            holds: array_map(static fn(object $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence), $holds),
+            climbs: array_map(static fn(object $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, $row->sequence), $climbs),
+            lastTest: $tested === [] ? null : Day::parse(max($tested)),
             brace: $person->latestBrace === null ? null : new Braced($person->latestBrace->check(), $person->latestBrace->sequence),
+            done: LoggedSessions::inBrief($person->id, $briefly[0]),
+            doneSince: $briefly[0],
         );
     }
 
-    /** @return list<Decided> */
+    /** @return list<Placing> every move, in order of time: read as rows, since a model for each costs more than the rules */
+    private static function placings(string $person): array
+    {
+        $rows = Placement::query()->where('person_id', $person)->whereNull('undone_at')->orderBy('sequence')->toBase()->get(['id', 'ladder', 'side', 'rung', 'stopped', 'sequence', 'placed_on', 'reason', 'decision_id', 'range']);
+
+        /** @var list<object{id: string, ladder: string, side: string, rung: string, stopped: int, sequence: int, placed_on: string, reason: string, decision_id: string|null, range: string|null}> $moves */
+        $moves = array_values($rows->all());
+
+        return array_map(static fn(object $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, (bool) $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null, $row->range), $moves);
+    }
+
+    /**
+     * Decisions that stand about the logs at hand, and every referral: that one closes training.
+     *
+     * @param list<string> $logs
+     *
+     * @return list<Decided>
+     */
+    private static function decisions(string $person, array $logs): array
+    {
+        $columns = ['ladder', 'side', 'rung', 'choice', 'session_log_id', 'sequence'];
+        $about = static fn(): \Illuminate\Database\Query\Builder => DecisionRow::query()->where('person_id', $person)->whereNull('taken_back_at')->toBase()->select($columns);
+        $rows = $about()->where('choice', Decision::Refer->value)->union($about()->whereIn('session_log_id', $logs))->orderBy('sequence')->get();
+
+        /** @var list<object{ladder: string, side: string, rung: string, choice: string, session_log_id: string, sequence: int}> $decisions */
+        $decisions = array_values($rows->all());
+
+        return array_map(static fn(object $row): Decided => new Decided($row->ladder, Side::from($row->side), $row->rung, Decision::from($row->choice), $row->session_log_id, $row->sequence), $decisions);
+    }
+
+    /** @return list<Decided> of the rows that planning reads */
     private static function decided(Person $person): array
     {
         return array_values($person->decisions->where('taken_back_at', null)->map(static fn(DecisionRow $row): Decided => new Decided($row->ladder, Side::from($row->side), $row->rung, Decision::from($row->choice), $row->session_log_id, $row->sequence))->all());
-    }
-
-    private static function logged(SessionLog $log): LoggedSession
-    {
-        return new LoggedSession(
-            $log->id,
-            $log->training_session_id,
-            Day::parse($log->done_on),
-            $log->sequence,
-            $log->seconds,
-            array_values($log->sets->map(static fn(SetEntry $set): LoggedSet => new LoggedSet($set->item, $set->rung, $set->dose, $set->done_both, $set->done_left, $set->done_right, $set->form, $set->pain, $set->effort, $set->travelling_pain, Felt::tryFrom($set->felt ?? ''), Side::tryFrom($set->pain_side ?? ''), $set->set_number, PainPlace::tryFrom($set->pain_place ?? '')))->all()),
-            array_values($log->mornings->map(static fn(MorningRow $row): MorningAnswer => new MorningAnswer($row->ladder, new Morning($row->pain, $row->worse), $row->sequence))->all()),
-            array_map(static fn(array $pain): StartPain => new StartPain(PainPlace::from($pain['place']), Side::tryFrom($pain['side'] ?? ''), $pain['pain']), $log->pain_before ?? []),
-        );
     }
 
     /**

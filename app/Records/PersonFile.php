@@ -9,19 +9,29 @@ use App\Models\Program;
 use App\Models\RungMark;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
+use App\Models\WeekWriting;
 use App\Time\PracticeClock;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\WeekAtHand;
-use EvenRungs\Program\KeptProgram;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
 
-/** A person's row beside their record in the terms of the core. */
-final readonly class PersonFile
+/** A person's row beside their record in the terms of the core. Written sessions, weeks and program are read when they are asked for. */
+final class PersonFile
 {
-    public function __construct(public Person $person, public PersonRecord $record, public PracticeClock $clock) {}
+    /** Written sessions beside those placed and those of the program at hand: the newest. */
+    private const SESSIONS = 40;
+
+    private ?Plan $plan = null;
+
+    /** @var array<string, array<string, WrittenSession>> by Monday of the week looked at, and id */
+    private array $sessions = [];
+
+    private ?ProgramAtHand $program = null;
+
+    public function __construct(public readonly Person $person, public readonly PersonRecord $record, public readonly PracticeClock $clock) {}
 
     /** How the person sets up a rung for themselves; empty when nothing was written. */
     public function setUp(string $rung): string
@@ -37,23 +47,41 @@ final readonly class PersonFile
 
     public function plan(): Plan
     {
-        return $this->person->plan?->inCore() ?? new Plan;
+        return $this->plan ??= $this->person->plan?->inCore() ?? new Plan;
     }
 
-    /** @return array<string, WrittenSession> newest first, by id */
-    public function sessions(): array
+    /**
+     * Those placed in every week, those of this week and of the weeks of the program, and the newest others.
+     *
+     * @return array<string, WrittenSession> newest first, by id
+     */
+    private function sessions(Day $monday): array
     {
-        return $this->person->trainingSessions->mapWithKeys(static fn(TrainingSession $row): array => [$row->id => $row->inCore()])->all();
+        $begins = Program::present($this->person->id)?->begins_on;
+        $placed = array_filter($this->person->plan->slots ?? [], static fn(array $slot): bool => $slot['only'] === null || $slot['only'] === $monday->iso() || ($begins !== null && $slot['only'] >= $begins));
+        $newest = TrainingSession::query()->where('person_id', $this->person->id)->whereNull('program_slot')->orderByDesc('id')->limit(self::SESSIONS)->pluck('id')->all();
+        $ofProgram = $begins === null ? [] : TrainingSession::query()->where('person_id', $this->person->id)->where('program_monday', '>=', $begins)->pluck('id')->all();
+        $rows = TrainingSession::query()->whereKey([...array_column($placed, 'session'), ...$newest, ...$ofProgram])->where('person_id', $this->person->id)->orderByDesc('id')->get();
+
+        return $rows->mapWithKeys(static fn(TrainingSession $row): array => [$row->id => $row->inCore()])->all();
     }
 
     public function week(Day $day): WeekAtHand
     {
-        return new WeekAtHand($this->record, $this->plan(), $this->sessions(), $day->monday());
+        return new WeekAtHand($this->record, $this->plan(), $this->sessions[$day->monday()->iso()] ??= $this->sessions($day->monday()), $day->monday());
     }
 
     public function program(): ProgramAtHand
     {
-        return new ProgramAtHand($this->record, $this->plan(), array_values($this->person->programs->map(static fn(Program $row): KeptProgram => $row->inCore())->all()), $this->sessions(), array_values($this->person->weekWritings->pluck('monday')->all()));
+        return $this->program ??= new ProgramAtHand($this->record, $this->plan(), Program::present($this->person->id)?->inCore(), $this->week($this->record->today)->sessions, $this->writings());
+    }
+
+    /** @return list<string> Mondays of weeks that were written from the program, past ones left out */
+    private function writings(): array
+    {
+        $rows = WeekWriting::query()->where('person_id', $this->person->id)->whereNull('taken_back_at')->where('monday', '>=', $this->record->today->monday()->iso())->orderBy('sequence')->get(['monday']);
+
+        return array_values($rows->map(static fn(WeekWriting $row): string => $row->monday)->all());
     }
 
     /** The session at hand: the one planned today and not done yet, else the next one planned, else the newest. */
@@ -64,10 +92,10 @@ final readonly class PersonFile
 
     public static function sessionOf(Person $person, Day $today): ?TrainingSession
     {
-        // Where the logs are at hand they are not asked for again: the bench looks at everybody.
-        $logs = $person->relationLoaded('logs') ? $person->logs->where('done_on', $today->iso()) : SessionLog::query()->where('person_id', $person->id)->where('done_on', $today->iso())->get();
-        $next = $person->plan?->inCore()->next($today, ...$logs->map(static fn(SessionLog $log): string => $log->training_session_id)->all());
+        $done = array_values(SessionLog::query()->where('person_id', $person->id)->where('done_on', $today->iso())->get(['training_session_id'])->map(static fn(SessionLog $log): string => $log->training_session_id)->all());
+        $next = $person->plan?->inCore()->next($today, ...$done);
 
-        return $person->trainingSessions->firstWhere('id', $next) ?? $person->trainingSessions->first();
+        return ($next === null ? null : TrainingSession::query()->where('person_id', $person->id)->find($next))
+            ?? TrainingSession::query()->where('person_id', $person->id)->orderByDesc('id')->first();
     }
 }

@@ -22,6 +22,16 @@ final readonly class SessionLoad
     {
         $told = array_values(array_filter($efforts, is_int(...)));
 
-        return new self($day, $told === [] || $seconds === null ? null : array_sum($told) / count($told) * $seconds / 60);
+        return self::summed($day, array_sum($told), count($told), $seconds);
+    }
+
+    /**
+     * @param int      $sum     of the efforts told
+     * @param int      $told    how many were
+     * @param int|null $seconds that were really spent
+     */
+    public static function summed(Day $day, int $sum, int $told, ?int $seconds): self
+    {
+        return new self($day, $told === 0 || $seconds === null ? null : $sum / $told * $seconds / 60);
     }
 }

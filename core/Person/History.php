@@ -18,13 +18,15 @@ final readonly class History
     /**
      * @param list<Placing>            $placings
      * @param list<Decided>            $decisions
-     * @param list<LoggedSession>|null $logs
+     * @param list<LoggedSession>|null $logs      inside the window of the rules, by date
+     * @param list<DoneSession>|null   $done      by date
+     * @param Day|null                 $doneSince from when on; null for ever
      * @param list<Hold>|null          $holds
-     * @param list<Climbed>|null       $climbs   the newest first
-     * @param Braced|null              $brace    the newest brace check
+     * @param list<Climbed>|null       $climbs    the newest first
+     * @param Braced|null              $brace     the newest brace check
      * @param bool|null                $braceHeld whether that held its minute; null where none was taken
      */
-    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null) {}
+    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null) {}
 
     /**
      * @param list<Placing> $placings
@@ -32,25 +34,46 @@ final readonly class History
      */
     public static function forPlanning(array $placings, array $decisions, ?bool $braceHeld = null): self
     {
-        return new self($placings, $decisions, null, null, null, null, null, $braceHeld);
+        return new self($placings, $decisions, null, null, null, null, null, null, null, $braceHeld);
     }
 
     /**
-     * @param list<Placing>       $placings
-     * @param list<Decided>       $decisions
-     * @param list<LoggedSession> $logs
-     * @param list<Hold>          $holds
-     * @param list<Climbed>       $climbs    the newest first
+     * Of everything that was logged, or of what the window of the rules leaves of it.
+     *
+     * @param list<Placing>          $placings
+     * @param list<Decided>          $decisions
+     * @param list<LoggedSession>    $logs
+     * @param list<Hold>             $holds
+     * @param list<Climbed>          $climbs    the newest first
+     * @param list<DoneSession>|null $done      in brief; from the logs where null
+     * @param Day|null               $doneSince from when on those are known; null for ever
      */
-    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null): self
+    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null): self
     {
-        return new self($placings, $decisions, $logs, $holds, $climbs, $lastTest, $brace, $brace?->check->held);
+        $done ??= array_map(DoneSession::of(...), $logs);
+        usort($done, static fn(DoneSession $a, DoneSession $b): int => [$a->on->iso(), $a->sequence] <=> [$b->on->iso(), $b->sequence]);
+
+        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held);
     }
 
-    /** @return list<LoggedSession> */
+    /** @return list<LoggedSession> inside the window of the rules, by date */
     public function logs(): array
     {
         return $this->logs ?? throw new \LogicException('The logs were not read for planning.');
+    }
+
+    /**
+     * What was done from a day on, in brief; without one, as far back as it was read.
+     *
+     * @return list<DoneSession> by date
+     */
+    public function done(?Day $since = null): array
+    {
+        if ($this->done === null || ($since !== null && $this->doneSince !== null && $since->isBefore($this->doneSince))) {
+            throw new \LogicException('What was done was not read, or not so far back.');
+        }
+
+        return $since === null ? $this->done : array_values(array_filter($this->done, static fn(DoneSession $one): bool => ! $one->on->isBefore($since)));
     }
 
     /** @return list<Hold> */

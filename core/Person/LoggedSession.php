@@ -9,6 +9,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Load\SessionLoad;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\SetLog;
 use EvenRungs\Progress\StartPain;
@@ -41,9 +42,22 @@ final readonly class LoggedSession
         return array_values(array_unique(array_map(static fn(LoggedSet $set): string => $set->ladder(), $this->sets)));
     }
 
+    /** Whether pain of this session, or of the morning after it, may have stopped something: what was there before it is none. */
+    public function stopsSomething(): bool
+    {
+        return array_filter($this->sets, static fn(LoggedSet $set): bool => Pain::stops($set->pain ?? 0) || $set->travellingPain) !== []
+            || array_filter($this->mornings, static fn(MorningAnswer $answer): bool => $answer->morning->isBad()) !== [];
+    }
+
     public function load(): SessionLoad
     {
-        return SessionLoad::of($this->on, array_map(static fn(LoggedSet $set): ?int => $set->effort, $this->sets), $this->seconds);
+        return SessionLoad::of($this->on, $this->efforts(), $this->seconds);
+    }
+
+    /** @return list<int> those that were told, 0–10 */
+    public function efforts(): array
+    {
+        return array_values(array_filter(array_map(static fn(LoggedSet $set): ?int => $set->effort, $this->sets), is_int(...)));
     }
 
     /**

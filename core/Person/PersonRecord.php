@@ -373,10 +373,10 @@ final class PersonRecord
         );
     }
 
-    /** @return list<SessionLoad> of every logged session */
+    /** @return list<SessionLoad> of the sessions logged in the weeks that load is compared over */
     public function loads(): array
     {
-        return array_map(static fn(LoggedSession $log): SessionLoad => $log->load(), $this->history->logs());
+        return array_map(static fn(DoneSession $done): SessionLoad => $done->load, $this->history->done(Window::briefSince($this->today)));
     }
 
     /** What comes next and what comes first on each rung. */
@@ -442,7 +442,7 @@ final class PersonRecord
     }
 
     /**
-     * Everything logged, each exercise of a session once, with what was done on the given side.
+     * What was logged inside the window of the rules, each exercise of a session once, with what was done on the given side.
      *
      * @return list<RungSession>
      */

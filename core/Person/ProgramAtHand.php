@@ -50,24 +50,27 @@ final class ProgramAtHand
 {
     private const WEEKS = 6;
 
+    /** Weeks behind today that a new version takes over from the one before it; older ones stay in the versions they were planned in. */
+    private const WEEKS_BEHIND = 26;
+
     /** How far ahead gates are looked for when nothing is being planned. */
     private const WEEKS_AHEAD = 12;
 
     private ?StartingPoint $start = null;
 
-    /**
-     * @param list<KeptProgram>             $versions oldest first
-     * @param array<string, WrittenSession> $sessions of the person, newest first, by id
-     * @param list<string>                  $writings Mondays of weeks that were written from the program
-     */
-    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $versions, private readonly array $sessions, private readonly array $writings = []) {}
+    /** @var array<string, true>|null Mondays of weeks in which anything was done */
+    private ?array $trained = null;
 
-    /** The version that holds: the newest that was not taken back. */
+    /**
+     * @param KeptProgram|null              $present  the version that holds: the newest that was not taken back
+     * @param array<string, WrittenSession> $sessions of the person, newest first, by id: those placed, and those of the weeks at hand
+     * @param list<string>                  $writings Mondays of weeks that were written from the program, past ones left out
+     */
+    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, private readonly ?KeptProgram $present, private readonly array $sessions, private readonly array $writings = []) {}
+
     public function present(): ?KeptProgram
     {
-        $standing = array_values(array_filter($this->versions, static fn(KeptProgram $version): bool => ! $version->takenBack));
-
-        return $standing === [] ? null : $standing[count($standing) - 1];
+        return $this->present;
     }
 
     /** Whether what was written into a week can be taken out again: while the week is not past. */
@@ -87,17 +90,6 @@ final class ProgramAtHand
         foreach ($this->weeks() as $week) {
             if ($week->monday->equals($monday)) {
                 return $week;
-            }
-        }
-
-        return null;
-    }
-
-    public function version(string $id): ?KeptProgram
-    {
-        foreach ($this->versions as $version) {
-            if ($version->id === $id) {
-                return $version;
             }
         }
 
@@ -353,12 +345,20 @@ final class ProgramAtHand
     /** Whether anything was done in a week of the program: one that was missed is not behind the person. */
     public function trained(WrittenWeek $week): bool
     {
-        return $week->kind !== WeekKind::Away && array_filter($this->record->history->logs(), static fn(LoggedSession $log): bool => $log->on->monday()->equals($week->monday)) !== [];
+        if ($this->trained === null) {
+            $this->trained = [];
+            $first = $this->weeks()[0]->monday ?? $this->today();
+            foreach ($this->record->history->done($first) as $done) {
+                $this->trained[$done->on->monday()->iso()] = true;
+            }
+        }
+
+        return $week->kind !== WeekKind::Away && isset($this->trained[$week->monday->iso()]);
     }
 
     /**
-     * Weeks of a new program put into the one that holds: those accepted. What is past stays, and so do weeks before
-     * the new one begins.
+     * Weeks of a new program put into the one that holds: those accepted. What is past stays, as far as it is looked
+     * back at, and so do weeks before the new one begins.
      *
      * @param list<WrittenWeek>   $made
      * @param list<string>|null   $mondays accepted; all when null
@@ -369,8 +369,9 @@ final class ProgramAtHand
     {
         $begins = $made[0]->monday ?? $this->today()->monday();
         $weeks = [];
+        $oldest = $this->today()->monday()->plusDays(-7 * self::WEEKS_BEHIND);
         foreach ($this->weeks() as $week) {
-            if ($week->monday->isBefore($begins) || $mondays !== null) {
+            if (! $week->monday->isBefore($oldest) && ($week->monday->isBefore($begins) || $mondays !== null)) {
                 $weeks[$week->monday->iso()] = $week;
             }
         }
@@ -440,12 +441,12 @@ final class ProgramAtHand
         };
     }
 
-    /** The first day on which a written session was done; null when it was not. */
-    public function doneOn(WrittenSession $session): ?Day
+    /** The first day on which a session written for a week was done, at most a week before it; null when it was not. */
+    public function doneOn(WrittenSession $session, Day $monday): ?Day
     {
-        foreach ($this->record->history->logs() as $log) {
-            if ($log->session === $session->id) {
-                return $log->on;
+        foreach ($this->record->history->done($monday->plusDays(-7)) as $done) {
+            if ($done->session === $session->id) {
+                return $done->on;
             }
         }
 

@@ -42,7 +42,7 @@ enum StepState: string
                 Step::Checks => $record->retest() !== null ? self::Attention : self::done($record->history->lastTest !== null),
                 Step::Session, Step::Sheet => self::done($written),
                 Step::Week => self::done($program->plan->slots !== []),
-                Step::Weeks => $program->against() !== [] ? self::Attention : self::done($program->versions !== []),
+                Step::Weeks => $program->against() !== [] ? self::Attention : self::done($program->present() !== null),
                 Step::Coach => self::done($record->lastLog() !== null),
                 Step::Review => $record->pending() !== [] ? self::Attention : self::done($record->lastLog() !== null),
             },

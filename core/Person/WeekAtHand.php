@@ -127,7 +127,7 @@ final class WeekAtHand
             }
         }
 
-        return $this->kept = Adherence::match($planned, array_map(static fn(LoggedSession $log): array => [$log->session, $log->on], $this->logs()));
+        return $this->kept = Adherence::match($planned, array_map(static fn(DoneSession $done): array => [$done->session, $done->on], $this->done()));
     }
 
     /**
@@ -150,10 +150,10 @@ final class WeekAtHand
         };
     }
 
-    /** @return list<LoggedSession> of this week */
-    private function logs(): array
+    /** @return list<DoneSession> of this week */
+    private function done(): array
     {
-        return array_values(array_filter($this->record->history->logs(), fn(LoggedSession $log): bool => $log->on->monday()->equals($this->monday)));
+        return array_values(array_filter($this->record->history->done($this->monday), fn(DoneSession $done): bool => $done->on->monday()->equals($this->monday)));
     }
 
     public function frequency(): Frequency

@@ -261,7 +261,7 @@ final class DemoSeeder
     /** A program from this week on, three sessions a week. */
     private function program(Person $person, int $weeks, string $why): void
     {
-        $file = $this->open->of($person->unsetRelations()->load(['trainingSessions', 'plan', 'programs']), $this->trainer);
+        $file = $this->open->of($person->unsetRelations()->load('plan'), $this->trainer);
         $hand = $file->program();
         $place = static fn(string $id, int $day, DayPart $part): ProgramSlot => new ProgramSlot($id, new Cell($day, $part), WeekPlacement::OwnDay, 25, 6);
         $wish = new WrittenRequest($hand->today()->monday(), $weeks, 1, null, [$place('tue', 2, DayPart::Midday), $place('thu', 4, DayPart::Midday), $place('sat', 6, DayPart::Morning)]);

@@ -16,6 +16,7 @@ use App\Models\Person;
 use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Records\LoggedSessions;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
 use EvenRungs\Load\ActiveTime;
@@ -84,6 +85,7 @@ final readonly class CoachController
             'user_id' => $input->by()->id,
             'sequence' => $clock->sequence(),
         ]);
+        LoggedSessions::keepBrief($log->id);
 
         return new JsonResponse(new SavedView($morning->id), 201);
     }

@@ -11,6 +11,7 @@ use App\Models\MethodChange;
 use App\Models\OwnMethod;
 use App\Models\Person;
 use App\Models\Practice;
+use App\Models\Program;
 use App\Models\User;
 use App\Records\MethodsAtHand;
 use App\Records\OpenPerson;
@@ -87,7 +88,7 @@ final readonly class MethodController
     #[Changes('/api/people/{person}/method/program', 'changeMethodOfProgram', MethodView::class, MethodRequest::class)]
     public function changeOfProgram(Person $person, MethodRequest $input): JsonResponse
     {
-        if ($person->programs()->whereNull('taken_back_at')->where('ends_on', '>=', PracticeClock::of($input->by())->today()->iso())->doesntExist()) {
+        if (Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->where('ends_on', '>=', PracticeClock::of($input->by())->today()->iso())->doesntExist()) {
             throw Problem::conflict('no-program', 'There is no program that holds, so it cannot have a method of its own.');
         }
 

@@ -154,7 +154,7 @@ final readonly class PersonController
 
     private function answer(Person $person, User $by, int $status = 200): JsonResponse
     {
-        return new JsonResponse((new PersonPage($this->open->of($person->load('trainingSessions'), $by)))->view(), $status);
+        return new JsonResponse((new PersonPage($this->open->of($person, $by)))->view(), $status);
     }
 
     /** Limits that are no longer named are lifted today, new ones begin when they say; none is deleted. */

@@ -136,7 +136,7 @@ final readonly class PersonPage
     private function steps(): array
     {
         $waiting = count($this->file->record->pending());
-        $states = StepState::all($this->file->record, $this->file->program(), $this->file->person->trainingSessions->isNotEmpty());
+        $states = StepState::all($this->file->record, $this->file->program(), $this->file->person->trainingSessions()->exists());
 
         return array_map(static fn(Step $step): StepView => new StepView(key: $step, state: $states[$step->value], count: $step === Step::Review ? $waiting : 0), Step::cases());
     }

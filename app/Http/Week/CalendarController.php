@@ -12,6 +12,7 @@ use App\Exchange\Calendar\CalendarFile;
 use App\Http\Problem;
 use App\Models\Person;
 use App\Models\PlanCalendar;
+use App\Models\Program;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
 use App\Records\OpenPerson;
@@ -111,14 +112,14 @@ final readonly class CalendarController
             $file->person->id,
             new \DateTimeZone($file->clock->timeZone()),
             Carbon::now('UTC')->toDateTimeImmutable(),
-            $program->plan->version + count($program->versions) + ($row->version ?? 0),
+            $program->plan->version + Program::query()->where('person_id', $file->person->id)->count() + ($row->version ?? 0),
             $row === null ? self::ALARM : $row->alarm_minutes,
         ), 200, ['Content-Type' => CalendarFile::MEDIA, 'Cache-Control' => 'no-store, private', 'X-Robots-Tag' => 'noindex']);
     }
 
     private function opened(Person $person, User $by): PersonFile
     {
-        return $this->open->of($person->load(['trainingSessions', 'plan', 'programs', 'weekWritings']), $by);
+        return $this->open->of($person, $by);
     }
 
     private static function of(Person $person): ?PlanCalendar

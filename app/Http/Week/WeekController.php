@@ -90,7 +90,7 @@ final readonly class WeekController
         } catch (\InvalidArgumentException $problem) {
             throw Problem::field('date', $problem->getMessage());
         }
-        $file = $this->open->of($person->load(['trainingSessions', 'plan', 'programs', 'weekWritings']), $by);
+        $file = $this->open->of($person, $by, $day->monday());
         Problem::whenClosed($file->record->admission());
 
         return (new WeekPage($file, $file->week($day)))->view();

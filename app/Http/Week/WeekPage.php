@@ -69,9 +69,10 @@ final readonly class WeekPage
     {
         $week = $this->hand->week();
         $recovering = $week->recovering();
+        $told = SorenessAnswer::toldIn($this->file->person->id, $this->hand->date(1), $this->hand->date(7));
 
-        return array_map(function (int $day) use ($week, $recovering): WeekDayView {
-            $sore = SorenessAnswer::toldOn($this->file->person->id, $this->hand->date($day));
+        return array_map(function (int $day) use ($week, $recovering, $told): WeekDayView {
+            $sore = $told[$this->hand->date($day)->iso()] ?? null;
             $activation = $sore === null ? null : Soreness::against($sore);
             $roles = [];
             foreach (DayPart::cases() as $part) {

@@ -12,6 +12,7 @@ use App\Http\Problem;
 use App\Models\Person;
 use App\Models\Program;
 use App\Models\User;
+use App\Models\WeekWriting;
 use App\Records\OpenPerson;
 use App\Records\PersonFile;
 use EvenRungs\Calendar\Day;
@@ -28,7 +29,7 @@ final readonly class ProgramController
     #[Reads('/api/people/{person}/program', 'program', ProgramPageView::class)]
     public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse((new ProgramPage($this->opened($person, $user)->program()))->view());
+        return new JsonResponse((new ProgramPage($this->opened($person, $user)->program(), $person->id))->view());
     }
 
     #[Writes('/api/people/{person}/program/proposal', 'proposeProgram', ProgramView::class, ProposeProgramRequest::class)]
@@ -37,7 +38,7 @@ final readonly class ProgramController
         $hand = $this->opened($person, $input->by())->program();
         $wish = $input->wish();
 
-        return new JsonResponse((new ProgramPage($hand))->proposal($hand->make($wish), $wish));
+        return new JsonResponse((new ProgramPage($hand, $person->id))->proposal($hand->make($wish), $wish));
     }
 
     #[Writes('/api/people/{person}/programs', 'takeProgram', ProgramPageView::class, TakeProgramRequest::class, 201)]
@@ -45,7 +46,7 @@ final readonly class ProgramController
     {
         $file = $this->opened($person, $input->by());
         $hand = $file->program();
-        $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
+        $this->unlessChanged($person, $hand, $input->text('id'), $input->input('replaces'));
         $wish = $input->wish();
         $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
         $this->keep->keep($file, $hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
@@ -58,9 +59,9 @@ final readonly class ProgramController
     public function version(Person $person, Program $program, #[CurrentUser] User $user): JsonResponse
     {
         abort_unless($program->person_id === $person->id, 404);
-        $hand = $this->opened($person, $user)->program();
+        $hand = $this->opened($person, $user, $program->begins_on === null ? null : Day::parse($program->begins_on)->plusDays(-7))->program();
 
-        return new JsonResponse((new ProgramPage($hand))->version($hand->version($program->id) ?? abort(404)));
+        return new JsonResponse((new ProgramPage($hand, $person->id))->version($program->inCore()));
     }
 
     /** An earlier version holds again: its weeks from today on; what is past stays. */
@@ -70,7 +71,7 @@ final readonly class ProgramController
         abort_unless($program->person_id === $person->id, 404);
         $file = $this->opened($person, $input->by());
         $hand = $file->program();
-        $this->unlessChanged($hand, $input->text('id'), $input->input('replaces'));
+        $this->unlessChanged($person, $hand, $input->text('id'), $input->input('replaces'));
         $version = $program->inCore();
         if ($hand->ahead($version) === []) {
             throw Problem::conflict('program-past', 'All weeks of that version are past: there is nothing of it to take again.');
@@ -101,7 +102,7 @@ final readonly class ProgramController
     public function takeOut(Person $person, string $date, WriteProgramWeek $writing, #[CurrentUser] User $user): JsonResponse
     {
         $hand = $this->opened($person, $user)->program();
-        $written = $person->weekWritings->where('monday', $date)->last();
+        $written = WeekWriting::query()->where('person_id', $person->id)->where('monday', $date)->whereNull('taken_back_at')->orderByDesc('sequence')->orderByDesc('id')->first();
         if ($written === null || ! $hand->canTakeOut(Day::parse($written->monday))) {
             throw Problem::conflict('nothing-to-take-out', 'Nothing that was written into this week can be taken out of it: it is past, or it was taken out before.');
         }
@@ -122,28 +123,28 @@ final readonly class ProgramController
             $program->update(['taken_back_at' => now(), 'taken_back_by' => $user->id]);
         }
 
-        return new JsonResponse((new ProgramPage($this->opened($person->unsetRelations(), $user)->program()))->view());
+        return new JsonResponse((new ProgramPage($this->opened($person->unsetRelations(), $user)->program(), $person->id))->view());
     }
 
     private function kept(Person $person, User $by): JsonResponse
     {
-        return new JsonResponse((new ProgramPage($this->opened($person->unsetRelations(), $by)->program()))->view(), 201);
+        return new JsonResponse((new ProgramPage($this->opened($person->unsetRelations(), $by)->program(), $person->id))->view(), 201);
     }
 
-    private function opened(Person $person, User $by): PersonFile
+    private function opened(Person $person, User $by, ?Day $since = null): PersonFile
     {
-        $file = $this->open->of($person->load(['trainingSessions', 'plan', 'programs', 'weekWritings']), $by);
+        $file = $this->open->of($person, $by, $since);
         Problem::whenClosed($file->record->admission());
 
         return $file;
     }
 
     /** A second sending of the same is no conflict. */
-    private function unlessChanged(ProgramAtHand $hand, string $id, mixed $replaces): void
+    private function unlessChanged(Person $person, ProgramAtHand $hand, string $id, mixed $replaces): void
     {
         $present = $hand->present();
         if ($present?->id !== $id && $present?->id !== $replaces) {
-            throw Problem::changedMeanwhile('This program', (new ProgramPage($hand))->view());
+            throw Problem::changedMeanwhile('This program', (new ProgramPage($hand, $person->id))->view());
         }
     }
 }

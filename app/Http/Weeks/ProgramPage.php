@@ -12,7 +12,6 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\UnknownRung;
-use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\GateForecast;
 use EvenRungs\Program\KeptProgram;
@@ -33,7 +32,7 @@ use EvenRungs\Week\WeekPlacing;
 /** A program as a score: weeks across, ladders down, what is planned and what was done. */
 final readonly class ProgramPage
 {
-    /** @var array<string, list<LoggedSet>> sets done, by Monday and ladder */
+    /** @var array<string, array{int, list<string>}> sets done and the rungs they were of, by Monday and ladder */
     private array $done;
 
     /** @var array<string, int> sessions done, by Monday */
@@ -42,19 +41,18 @@ final readonly class ProgramPage
     /** @var array<string, float> load done, by Monday */
     private array $loads;
 
-    public function __construct(private ProgramAtHand $hand)
+    /** @param string $person whose it is */
+    public function __construct(private ProgramAtHand $hand, private string $person)
     {
         $done = $loads = $sessions = [];
-        foreach ($hand->record->history->logs() as $log) {
-            $monday = $log->on->monday()->iso();
+        foreach ($hand->record->history->done() as $session) {
+            $monday = $session->on->monday()->iso();
             $sessions[$monday] = ($sessions[$monday] ?? 0) + 1;
-            foreach ($log->sets as $set) {
-                $done["{$monday} {$set->ladder()}"][] = $set;
+            $loads[$monday] = ($loads[$monday] ?? 0.0) + ($session->load->load ?? 0.0);
+            foreach ($session->sets as $ladder => $sets) {
+                $before = $done["{$monday} {$ladder}"] ?? [0, []];
+                $done["{$monday} {$ladder}"] = [$before[0] + $sets, array_values(array_unique([...$before[1], ...$session->rungs[$ladder]]))];
             }
-        }
-        foreach ($hand->record->loads() as $load) {
-            $monday = $load->day->monday()->iso();
-            $loads[$monday] = ($loads[$monday] ?? 0.0) + ($load->load ?? 0.0);
         }
         $this->done = $done;
         $this->sessionsDone = $sessions;
@@ -70,7 +68,7 @@ final readonly class ProgramPage
             program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->numbersToCome()),
             wish: ProgramRequestView::of($this->hand->nextWish()),
             rate: ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
-            versions: array_reverse(array_map(static fn(KeptProgram $version): ProgramVersionView => new ProgramVersionView(id: $version->id, madeOn: $version->madeOn, why: $version->why, weeks: $version->weekCount(), holds: $version === $present, takenBack: $version->takenBack), $this->hand->versions)),
+            versions: array_map(static fn(Program $row): ProgramVersionView => new ProgramVersionView(id: $row->id, madeOn: $row->made_on, why: $row->why, weeks: $row->week_count, holds: $row->id === $present?->id, takenBack: $row->taken_back_at !== null), Program::newest($this->person)),
             against: ReasonView::all($this->hand->against()),
             hardFrom: CoreSlot::HARD,
         );
@@ -195,9 +193,8 @@ final readonly class ProgramPage
     private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?KeptProgram $kept, int $number): ProgramCellView
     {
         $rung = $this->rung($cell->rung);
-        $done = $this->done["{$week->monday->iso()} {$ladder}"] ?? [];
+        [$setsDone, $on] = $this->done["{$week->monday->iso()} {$ladder}"] ?? [0, []];
         $begun = ! $this->hand->today()->isBefore($week->monday);
-        $on = array_values(array_unique(array_map(static fn(LoggedSet $set): string => $set->rung, $done)));
         try {
             $dose = $rung === null ? null : DoseLine::parse($cell->dose, $rung->sidedness);
         } catch (Refusal) {
@@ -218,7 +215,7 @@ final readonly class ProgramPage
             locked: $cell->locked,
             climbs: $climbs,
             change: $change->cells[$ladder] ?? '',
-            setsDone: $begun ? count($done) : null,
+            setsDone: $begun ? $setsDone : null,
             doneOn: $on === [] || $on === [$cell->rung] ? null : implode(', ', array_map($this->name(...), array_diff($on, [$cell->rung]))),
             reason: $cell->reason === null ? null : ReasonView::of($cell->reason),
             whySets: $cell->whySets === null ? null : ReasonView::of($cell->whySets),
@@ -247,7 +244,7 @@ final readonly class ProgramPage
                 lines: array_map(fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $this->hand->record->method->counting()), $session?->items() ?? []),
                 session: $written?->id,
                 state: $this->hand->state($week, $slot),
-                doneOn: $written === null ? null : $this->hand->doneOn($written)?->iso(),
+                doneOn: $written === null ? null : $this->hand->doneOn($written, $week->monday)?->iso(),
             );
         }
         $thisMonday = $this->hand->today()->monday();
