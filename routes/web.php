@@ -11,6 +11,7 @@ use App\Http\Coach\CoachController;
 use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
 use App\Http\Method\MethodController;
+use App\Http\Middleware\OneWritingAtATime;
 use App\Http\People\PeopleController;
 use App\Http\Person\PersonController;
 use App\Http\Practice\CatalogueController;
@@ -29,7 +30,8 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in')->name('signIn');
 
-    Route::middleware(['auth', 'throttle:work'])->group(function (): void {
+    // Whatever is written about a person is written one after the other; what only asks by POST is let out below.
+    Route::middleware(['auth', 'throttle:work', OneWritingAtATime::class])->group(function (): void {
         Route::controller(SignInController::class)->group(function (): void {
             Route::post('/sign-out', 'destroy')->name('signOut');
             Route::get('/me', 'show')->name('me');
@@ -84,13 +86,13 @@ Route::prefix('api')->group(function (): void {
             Route::get('/people/{person}/checks', 'show')->name('checks');
             Route::post('/people/{person}/holds', 'hold')->name('keepHold');
             Route::delete('/people/{person}/holds/{hold}', 'takeHoldBack')->name('takeHoldBack');
-            Route::post('/people/{person}/climbs/next', 'next')->name('nextTrial');
+            Route::post('/people/{person}/climbs/next', 'next')->name('nextTrial')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/climbs', 'climb')->name('keepClimb');
             Route::delete('/people/{person}/climbs/{climb}', 'takeClimbBack')->name('takeClimbBack');
         });
         Route::controller(BraceController::class)->group(function (): void {
             Route::get('/people/{person}/brace/readings', 'readings')->name('cuffReadings');
-            Route::post('/people/{person}/brace/preview', 'preview')->name('previewBrace');
+            Route::post('/people/{person}/brace/preview', 'preview')->name('previewBrace')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/brace', 'store')->name('keepBrace');
             Route::delete('/people/{person}/brace/{brace}', 'takeBack')->name('takeBraceBack');
         });
@@ -98,14 +100,14 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/photos', 'store')->name('keepPhoto');
             Route::get('/people/{person}/photos/{photo}', 'show')->name('photo');
             Route::delete('/people/{person}/photos/{photo}', 'destroy')->name('removePhoto');
-            Route::post('/people/{person}/alignments/preview', 'preview')->name('previewAlignment');
+            Route::post('/people/{person}/alignments/preview', 'preview')->name('previewAlignment')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/alignments', 'align')->name('keepAlignment');
             Route::delete('/people/{person}/alignments/{alignment}', 'takeBack')->name('takeAlignmentBack');
         });
         Route::controller(BoardController::class)->group(function (): void {
             Route::get('/people/{person}/board', 'show')->name('board');
             Route::get('/people/{person}/path', 'path')->name('path');
-            Route::post('/people/{person}/board/preview', 'preview')->name('previewBoard');
+            Route::post('/people/{person}/board/preview', 'preview')->name('previewBoard')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/placements', 'store')->name('place');
             Route::put('/people/{person}/set-ups', 'setUp')->name('setUp');
             Route::put('/people/{person}/marks', 'mark')->name('writeMark');
@@ -114,17 +116,17 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/people/{person}/placements/{placement}', 'destroy')->name('takePlacingBack');
         });
         Route::controller(ComposerController::class)->group(function (): void {
-            Route::post('/people/{person}/sessions/start', 'start')->name('startSession');
+            Route::post('/people/{person}/sessions/start', 'start')->name('startSession')->withoutMiddleware(OneWritingAtATime::class);
             Route::get('/people/{person}/sessions/templates', 'templates')->name('sessionTemplates');
             Route::get('/people/{person}/sessions/next-doses', 'nextDoses')->name('nextDoses');
-            Route::post('/people/{person}/sessions/text', 'text')->name('readSessionText');
-            Route::post('/people/{person}/sessions/sums', 'sums')->name('sumSession');
-            Route::post('/people/{person}/sessions/orders', 'orders')->name('orderSession');
-            Route::post('/people/{person}/sessions/fit', 'fit')->name('fitSession');
+            Route::post('/people/{person}/sessions/text', 'text')->name('readSessionText')->withoutMiddleware(OneWritingAtATime::class);
+            Route::post('/people/{person}/sessions/sums', 'sums')->name('sumSession')->withoutMiddleware(OneWritingAtATime::class);
+            Route::post('/people/{person}/sessions/orders', 'orders')->name('orderSession')->withoutMiddleware(OneWritingAtATime::class);
+            Route::post('/people/{person}/sessions/fit', 'fit')->name('fitSession')->withoutMiddleware(OneWritingAtATime::class);
         });
         Route::controller(SessionController::class)->group(function (): void {
             Route::get('/people/{person}/sessions', 'index')->name('sessions');
-            Route::post('/people/{person}/sessions/preview', 'preview')->name('previewSession');
+            Route::post('/people/{person}/sessions/preview', 'preview')->name('previewSession')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/sessions', 'store')->name('writeSession');
             Route::get('/people/{person}/sessions/{session}', 'show')->name('session');
             Route::put('/people/{person}/sessions/{session}', 'update')->name('changeSession');
@@ -154,7 +156,7 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(ProgramController::class)->group(function (): void {
             Route::get('/people/{person}/program', 'show')->name('program');
-            Route::post('/people/{person}/program/proposal', 'propose')->name('proposeProgram');
+            Route::post('/people/{person}/program/proposal', 'propose')->name('proposeProgram')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/program/weeks/{date}', 'write')->name('writeProgramWeek');
             Route::post('/people/{person}/program/weeks/{date}/take-out', 'takeOut')->name('takeOutProgramWeek');
             Route::post('/people/{person}/programs', 'store')->name('takeProgram');
@@ -164,6 +166,7 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(ReviewController::class)->group(function (): void {
             Route::get('/people/{person}/review', 'show')->name('review');
+            Route::get('/people/{person}/decisions', 'index')->name('decisions');
             Route::post('/people/{person}/decisions', 'store')->name('decide');
             Route::post('/people/{person}/decisions/{decision}/take-back', 'takeBack')->name('takeDecisionBack');
         });

@@ -13,11 +13,12 @@ trait Endpoint
      * @param string|null $takes   class of the request's body
      * @param string|null $media   type of an answer that is no JSON
      * @param string|null $uploads name of the file that is sent, beside an id
+     * @param list<string> $queries names of what may follow the question mark
      */
-    public function __construct(string $path, string $id, ?string $answers = null, ?string $takes = null, int $status = 200, ?string $media = null, ?string $uploads = null)
+    public function __construct(string $path, string $id, ?string $answers = null, ?string $takes = null, int $status = 200, ?string $media = null, ?string $uploads = null, array $queries = [])
     {
         $body = $uploads === null ? Path::body($takes) : Path::upload($uploads);
-        $parameters = Path::parameters($path);
+        $parameters = [...Path::parameters($path), ...Path::queries($queries)];
         parent::__construct(
             path: $path,
             operationId: $id,

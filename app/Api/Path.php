@@ -17,6 +17,16 @@ final class Path
         return array_map(static fn(string $name): OA\Parameter => new OA\Parameter(name: $name, in: 'path', required: true, schema: new OA\Schema(type: 'string')), $found[1]);
     }
 
+    /**
+     * @param list<string> $names
+     *
+     * @return list<OA\Parameter>
+     */
+    public static function queries(array $names): array
+    {
+        return array_map(static fn(string $name): OA\Parameter => new OA\Parameter(name: $name, in: 'query', required: false, schema: new OA\Schema(type: 'string')), $names);
+    }
+
     /** @return list<OA\Response> */
     public static function responses(?string $answers, int $status, ?string $media = null): array
     {

@@ -81,15 +81,49 @@ final class LibraryFiles
         return $steps === [] ? 'the file' : implode(' › ', array_map(strval(...), $steps));
     }
 
-    /** @return array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} */
+    /** What ladders and rules are known by: another one after every change of either. */
+    public function made(): string
+    {
+        $kept = $this->kept();
+
+        return "{$kept['version']} {$kept['rules']}";
+    }
+
+    /** Reads everything anew where the rules are others than those it was kept with, which only this looks at. */
+    public function compile(): void
+    {
+        if ($this->kept()['rules'] !== self::rules()) {
+            unlink($this->cacheFile);
+            $this->shelf = null;
+        }
+        $this->shelf();
+    }
+
+    /** What the rules are known by: the contents of core. */
+    private static function rules(): string
+    {
+        $hash = hash_init('xxh64');
+        $files = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $files[] = (string) $file;
+        }
+        sort($files);
+        foreach ($files as $file) {
+            hash_update_file($hash, $file);
+        }
+
+        return hash_final($hash);
+    }
+
+    /** @return array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} */
     private function kept(): array
     {
         $files = glob($this->directory.'/*.yaml') ?: [];
         $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, $this->schemaFile(), $this->posesFile()])));
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
-            if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint) {
-                /** @var array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} $kept */
+            if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint && isset($kept['rules'])) {
+                /** @var array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} $kept */
                 return $kept;
             }
         }
@@ -100,7 +134,7 @@ final class LibraryFiles
     /**
      * @param list<string> $files
      *
-     * @return array{version: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>}
+     * @return array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>}
      */
     private function readAndKeep(array $files, string $fingerprint): array
     {
@@ -122,7 +156,7 @@ final class LibraryFiles
             /** @var array<string, mixed> $data */
             $contents[$ladder->slug] = $data;
         }
-        $data = ['version' => substr(sha1(serialize([$contents, $namedPoses])), 0, 12), 'ladders' => $contents, 'poses' => $namedPoses];
+        $data = ['version' => substr(sha1(serialize([$contents, $namedPoses])), 0, 12), 'rules' => self::rules(), 'ladders' => $contents, 'poses' => $namedPoses];
         Library::of($ladders, $data['version']);
         // Written beside and renamed, so that a reader never sees half a file.
         $temporary = $this->cacheFile.'.'.bin2hex(random_bytes(4));

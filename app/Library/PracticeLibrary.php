@@ -43,6 +43,12 @@ final class PracticeLibrary
         return $this->library();
     }
 
+    /** What the shipped ladders and the rules are known by: another one after every change of either. */
+    public function made(): string
+    {
+        return $this->files->made();
+    }
+
     /** @return array<string, mixed> */
     public function snapshot(string $rung): array
     {

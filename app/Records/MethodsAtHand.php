@@ -104,6 +104,12 @@ final readonly class MethodsAtHand
         return $method;
     }
 
+    /** The last day the method holds, where the program has answers of its own; null where it goes on. */
+    public function holdsUntil(Person $person): ?Day
+    {
+        return $this->hasProgram($person) ? Day::parse((string) $this->ends[$person->id]) : null;
+    }
+
     private function hasProgram(Person $person): bool
     {
         $ends = $this->ends[$person->id] ?? null;

@@ -49,10 +49,8 @@ use EvenRungs\Screening\Urgency;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Log;
-use Illuminate\Support\Str;
 
-/** Reads a person, or all of a practice, into the terms of the core. */
+/** Reads a person into the terms of the core. */
 final readonly class OpenPerson
 {
     /** What planning looks at: model, table, columns and condition, by relation of the person. Placings need no model. */
@@ -76,36 +74,6 @@ final readonly class OpenPerson
         $clock = PracticeClock::of($by);
 
         return $this->file($person->load(self::RECORDS), $clock, MethodsAtHand::of([$person], $clock->method(), $clock->today()), $since);
-    }
-
-    /**
-     * Everyone of the practice, or those that are not archived, each by themselves: what was kept of one and cannot be
-     * read any more takes nobody else down.
-     *
-     * @template T
-     *
-     * @param \Closure(PersonFile): T     $line
-     * @param \Closure(Person, string): T $otherwise with a number to quote
-     *
-     * @return list<T>
-     */
-    public function each(User $by, bool $archived, \Closure $line, \Closure $otherwise): array
-    {
-        $clock = PracticeClock::of($by);
-        $people = Person::query()->when(! $archived, static fn($rows) => $rows->where('archived_at', null))->with([...self::RECORDS, 'plan'])->get();
-        $methods = MethodsAtHand::of($people, $clock->method(), $clock->today());
-
-        return array_values($people->map(function (Person $person) use ($clock, $methods, $line, $otherwise): mixed {
-            try {
-                return $line($this->file($person, $clock, $methods));
-            } catch (\Throwable $error) {
-                $number = strtolower((string) Str::ulid());
-                // Where it happened, and nothing of what was kept.
-                Log::error("[{$number}] ".$error::class." at {$error->getFile()}:{$error->getLine()}");
-
-                return $otherwise($person, $number);
-            }
-        })->all());
     }
 
     /**
@@ -158,7 +126,7 @@ final readonly class OpenPerson
         $marks = array_filter($person->rungMarks->pluck('target', 'rung')->all(), is_int(...));
         $library = $this->ladders->library()->withMarks($marks);
 
-        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library, $clock->today(), $since)), $clock);
+        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library, $clock->today(), $since)), $clock, $methods->holdsUntil($person));
     }
 
     private static function record(Person $person, Library $library, Method $method, PracticeClock $clock, History $history): PersonRecord

@@ -7,7 +7,6 @@ namespace App\Records;
 use App\Models\Person;
 use App\Models\Program;
 use App\Models\RungMark;
-use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\WeekWriting;
 use App\Time\PracticeClock;
@@ -22,7 +21,10 @@ use EvenRungs\Week\Plan;
 final class PersonFile
 {
     /** Written sessions beside those placed and those of the program at hand: the newest. */
-    private const SESSIONS = 40;
+    private const SESSIONS = 12;
+
+    /** So many where older ones are asked for. */
+    private const OLDER = 120;
 
     private ?Plan $plan = null;
 
@@ -31,7 +33,7 @@ final class PersonFile
 
     private ?ProgramAtHand $program = null;
 
-    public function __construct(public readonly Person $person, public readonly PersonRecord $record, public readonly PracticeClock $clock) {}
+    public function __construct(public readonly Person $person, public readonly PersonRecord $record, public readonly PracticeClock $clock, public readonly ?Day $methodHoldsUntil = null) {}
 
     /** How the person sets up a rung for themselves; empty when nothing was written. */
     public function setUp(string $rung): string
@@ -55,20 +57,21 @@ final class PersonFile
      *
      * @return array<string, WrittenSession> newest first, by id
      */
-    private function sessions(Day $monday): array
+    private function sessions(Day $monday, bool $older): array
     {
         $begins = Program::present($this->person->id)?->begins_on;
         $placed = array_filter($this->person->plan->slots ?? [], static fn(array $slot): bool => $slot['only'] === null || $slot['only'] === $monday->iso() || ($begins !== null && $slot['only'] >= $begins));
-        $newest = TrainingSession::query()->where('person_id', $this->person->id)->whereNull('program_slot')->orderByDesc('id')->limit(self::SESSIONS)->pluck('id')->all();
+        $newest = TrainingSession::query()->where('person_id', $this->person->id)->whereNull('program_slot')->orderByDesc('id')->limit($older ? self::OLDER : self::SESSIONS)->pluck('id')->all();
         $ofProgram = $begins === null ? [] : TrainingSession::query()->where('person_id', $this->person->id)->where('program_monday', '>=', $begins)->pluck('id')->all();
         $rows = TrainingSession::query()->whereKey([...array_column($placed, 'session'), ...$newest, ...$ofProgram])->where('person_id', $this->person->id)->orderByDesc('id')->get();
 
         return $rows->mapWithKeys(static fn(TrainingSession $row): array => [$row->id => $row->inCore()])->all();
     }
 
-    public function week(Day $day): WeekAtHand
+    /** @param bool $older with older sessions to place, too */
+    public function week(Day $day, bool $older = false): WeekAtHand
     {
-        return new WeekAtHand($this->record, $this->plan(), $this->sessions[$day->monday()->iso()] ??= $this->sessions($day->monday()), $day->monday());
+        return new WeekAtHand($this->record, $this->plan(), $this->sessions[$day->monday()->iso().($older ? ' older' : '')] ??= $this->sessions($day->monday(), $older), $day->monday());
     }
 
     public function program(): ProgramAtHand
@@ -82,20 +85,5 @@ final class PersonFile
         $rows = WeekWriting::query()->where('person_id', $this->person->id)->whereNull('taken_back_at')->where('monday', '>=', $this->record->today->monday()->iso())->orderBy('sequence')->get(['monday']);
 
         return array_values($rows->map(static fn(WeekWriting $row): string => $row->monday)->all());
-    }
-
-    /** The session at hand: the one planned today and not done yet, else the next one planned, else the newest. */
-    public function sessionAtHand(): ?TrainingSession
-    {
-        return self::sessionOf($this->person, $this->record->today);
-    }
-
-    public static function sessionOf(Person $person, Day $today): ?TrainingSession
-    {
-        $done = array_values(SessionLog::query()->where('person_id', $person->id)->where('done_on', $today->iso())->get(['training_session_id'])->map(static fn(SessionLog $log): string => $log->training_session_id)->all());
-        $next = $person->plan?->inCore()->next($today, ...$done);
-
-        return ($next === null ? null : TrainingSession::query()->where('person_id', $person->id)->find($next))
-            ?? TrainingSession::query()->where('person_id', $person->id)->orderByDesc('id')->first();
     }
 }

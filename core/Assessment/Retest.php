@@ -32,4 +32,17 @@ final readonly class Retest
             'A timed hold or a climb test today.',
         ));
     }
+
+    /** The next day on which it comes due, is overdue, or is said with another number of weeks; null where nothing was tested. */
+    public static function saysOtherwiseOn(Day $today, ?Day $lastTest): ?Day
+    {
+        $days = max(0, $lastTest?->daysUntil($today) ?? 0);
+        $next = 7 * (intdiv($days, 7) + 1);
+
+        return $lastTest?->plusDays(match (true) {
+            $days < self::FROM_DAYS => self::FROM_DAYS,
+            $days <= self::OVERDUE_DAYS => min($next, self::OVERDUE_DAYS + 1),
+            default => $next,
+        });
+    }
 }

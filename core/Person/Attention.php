@@ -4,37 +4,75 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
+use EvenRungs\Assessment\Retest;
 use EvenRungs\Body\Demand;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Screening\Clearance;
+use EvenRungs\Screening\Rescreen;
 
-/** What a person needs of the trainer today, with the single next action. */
+/** What a person needs of the trainer, with the single next action; it holds until the day on which it has to be asked anew. */
 final readonly class Attention
 {
     /**
-     * @param int                                  $urgency lower is sooner
-     * @param 'stop'|'watch'|'ready'|'information' $status
+     * @param int                                         $urgency  lower is sooner
+     * @param 'stop'|'watch'|'ready'|'information'        $status
+     * @param string                                      $sentence what follows the session at hand, where the person is ready to coach
+     * @param list<'stop'|'decide'|'due'|'uneven'>        $flags    what lists are filtered by
+     * @param Day|null                                    $until    the last day it holds; null while nothing happens
      */
-    private function __construct(public int $urgency, public string $status, public string $sentence, public string $action, public Step $step) {}
+    public function __construct(
+        public int $urgency,
+        public string $status,
+        public string $sentence,
+        public string $action,
+        public Step $step,
+        public array $flags,
+        public ?int $spreadTenths,
+        public ?Demand $weakest,
+        public ?Day $lastDone,
+        public ?Day $until,
+    ) {}
 
-    /** @param string|null $session title of the session at hand; null when none is written */
-    public static function of(PersonRecord $record, ?string $session): self
+    /** @param bool $written whether any session is */
+    public static function of(PersonRecord $record, bool $written): self
+    {
+        [$urgency, $status, $sentence, $action, $step] = self::line($record, $written);
+        $evenness = $record->evenness();
+
+        return new self($urgency, $status, $sentence, $action, $step, self::flags($record), $evenness->spreadTenths, $evenness->weakest, $record->lastLog()?->on, self::until($record));
+    }
+
+    /**
+     * The whole sentence: which session is at hand changes by the day, and is put in where it is shown.
+     *
+     * @param string|null $session title of the session at hand
+     */
+    public static function said(Step $step, string $sentence, ?string $session): string
+    {
+        return $step === Step::Coach ? 'Ready to coach: '.($session ?? 'the session').".{$sentence}" : $sentence;
+    }
+
+    /** @return array{int, 'stop'|'watch'|'ready'|'information', string, string, Step} */
+    private static function line(PersonRecord $record, bool $written): array
     {
         $admission = $record->admission();
         $pending = count($record->pending());
         $retest = $record->retest();
 
         return match (true) {
-            ! $admission->open => new self(0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person),
-            $pending > 0 => new self(1, 'watch', $pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.", 'Decide', Step::Review),
-            $record->rescreen() !== null => new self(2, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person),
-            $record->positions() === [] && $record->history->lastTest === null => new self(3, 'information', 'Nothing tested and not placed yet.', 'Test and place', Step::Checks),
-            $record->positions() === [] => new self(3, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', Step::Checks),
-            $retest?->overdue === true => new self(3, 'watch', $retest->reason->sentence, 'Test again', Step::Checks),
-            $session === null => new self(4, 'information', 'Placed; no session written yet.', 'Write the session', Step::Session),
-            default => self::readyFor($session, $record),
+            ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
+            $pending > 0 => [1, 'watch', $pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.", 'Decide', Step::Review],
+            $record->rescreen() !== null => [2, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person],
+            $record->positions() === [] && $record->history->lastTest === null => [3, 'information', 'Nothing tested and not placed yet.', 'Test and place', Step::Checks],
+            $record->positions() === [] => [3, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', Step::Checks],
+            $retest?->overdue === true => [3, 'watch', $retest->reason->sentence, 'Test again', Step::Checks],
+            ! $written => [4, 'information', 'Placed; no session written yet.', 'Write the session', Step::Session],
+            default => self::ready($record),
         };
     }
 
-    private static function readyFor(string $session, PersonRecord $record): self
+    /** @return array{int, 'ready', string, string, Step} */
+    private static function ready(PersonRecord $record): array
     {
         $evenness = $record->evenness();
         $open = array_filter(Demand::everyWeek(), static fn(Demand $demand): bool => ! isset($evenness->heights[$demand->value]));
@@ -45,11 +83,11 @@ final readonly class Attention
             default => [6, ''],
         };
 
-        return new self($urgency, 'ready', "Ready to coach: {$session}.{$note}", 'Coach', Step::Coach);
+        return [$urgency, 'ready', $note, 'Coach', Step::Coach];
     }
 
-    /** @return list<'stop'|'decide'|'due'|'uneven'> what lists are filtered by */
-    public static function flags(PersonRecord $record): array
+    /** @return list<'stop'|'decide'|'due'|'uneven'> */
+    private static function flags(PersonRecord $record): array
     {
         return array_keys(array_filter([
             'stop' => ! $record->admission()->open,
@@ -57,5 +95,23 @@ final readonly class Attention
             'due' => $record->rescreen() !== null || $record->retest() !== null,
             'uneven' => $record->evenness()->isUneven() || $record->holdReport()->flagged,
         ]));
+    }
+
+    /** The last day before something comes due, runs out or is said otherwise, though nobody does anything. */
+    private static function until(PersonRecord $record): ?Day
+    {
+        $today = $record->today;
+        $changes = array_filter([
+            Rescreen::saysOtherwiseOn($today, $record->safety->lastAsked),
+            Retest::saysOtherwiseOn($today, $record->history->lastTest),
+            // The morning after the last session is asked for from the next day on.
+            $record->lastLog()?->on->plusDays(1),
+            // Age speaks by the year.
+            $record->profile->birthYear === null ? null : Day::parse(($today->year() + 1).'-01-01'),
+            ...array_merge(...array_map(static fn(Clearance $clearance): array => [$clearance->from, $clearance->until->plusDays(1)], $record->safety->clearances)),
+        ], static fn(?Day $day): bool => $day !== null && $today->isBefore($day));
+        usort($changes, static fn(Day $a, Day $b): int => $a->iso() <=> $b->iso());
+
+        return $changes === [] ? null : $changes[0]->plusDays(-1);
     }
 }

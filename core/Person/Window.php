@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Progress\Gate;
 
 /**
  * How far back the rules look, so that years of records are never read whole (our own choice): the newest sessions of
@@ -14,7 +15,7 @@ use EvenRungs\Calendar\Day;
 final class Window
 {
     /** So many sessions of each ladder, and so many in which pain stopped something. */
-    public const SESSIONS = 24;
+    public const SESSIONS = Gate::LOOKS_BACK;
 
     /** Days behind today for which what was done is known in brief: the weeks of the load report. */
     public const BRIEF_DAYS = 56;

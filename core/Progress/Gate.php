@@ -14,6 +14,9 @@ use EvenRungs\Reason\Rule;
 /** The conditions for leaving a rung upward, and how far they are met. */
 final readonly class Gate
 {
+    /** So many sessions of a ladder are looked at, the newest (our own choice); no run is as long, and years of records weigh no more than months. */
+    public const LOOKS_BACK = 24;
+
     /** Sessions further apart than this do not run on from one another. */
     private const RUN_ENDS_AFTER_DAYS = 21;
 
@@ -35,8 +38,9 @@ final readonly class Gate
      * @param list<RungSession> $sessions on the rung, by date, since the person was placed on it
      * @param int|null          $painBaseline recorded baseline under a clinician's written scope
      * @param int               $highestEffort of 10 that a clean session may have asked for
+     * @param bool              $isCut    there may have been earlier ones
      */
-    public static function of(Rung $working, array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7): self
+    public static function of(Rung $working, array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7, bool $isCut = false): self
     {
         $needed = $method->cleanSessionsToClimb();
         $allowed = $painBaseline === null ? 0 : min(2, $painBaseline);
@@ -67,7 +71,7 @@ final readonly class Gate
             new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.".$method->saysChangeSince(Question::LeavingARung, $since), ['clean sessions running' => $clean, 'asked for' => $needed, 'leaving a rung' => $method->said(Question::LeavingARung)], 'One more clean session.')),
             new Condition($sessions === [] ? null : $days >= $method->daysOnRungToClimb(), Reason::because(
                 Rule::GateDays,
-                $free === null ? "{$method->daysOnRungToClimb()} days on this rung." : ($days >= $method->daysOnRungToClimb() ? "{$days} days on this rung." : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
+                $free === null ? "{$method->daysOnRungToClimb()} days on this rung." : ($days >= $method->daysOnRungToClimb() ? ($isCut ? "{$days} days or more on this rung." : "{$days} days on this rung.") : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
                 ['days since the first session on the rung' => $days, 'asked for' => $method->daysOnRungToClimb(), 'leaving a rung' => $method->said(Question::LeavingARung)],
                 'Time, or another choice under “leaving a rung” in the method.',
             )),

@@ -56,7 +56,7 @@ final readonly class ProgressionRule
     ): Proposal {
         usort($log, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
         $judge = new self($ladder, $working, $since, $log, $circumstances, $method);
-        $gate = Gate::of($working, $judge->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort());
+        $gate = Gate::of($working, $judge->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort(), $judge->isCut());
 
         return $judge->afterPain($gate) ?? $judge->stepDown($gate) ?? $judge->climb($gate) ?? $judge->stay($gate);
     }
@@ -260,6 +260,12 @@ final readonly class ProgressionRule
         }
 
         return array_values($byDate);
+    }
+
+    /** Whether there may be more on the ladder than the rules look at. */
+    private function isCut(): bool
+    {
+        return count(array_filter($this->log, fn(RungSession $session): bool => $session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since)) >= Gate::LOOKS_BACK;
     }
 
     private static function worse(RungSession $one, RungSession $other): RungSession

@@ -28,4 +28,10 @@ final class Rescreen
             'Asking them today.',
         );
     }
+
+    /** The next day on which it comes due, or is said with another number of weeks; null where they were never asked for. */
+    public static function saysOtherwiseOn(Day $today, ?Day $lastAsked): ?Day
+    {
+        return $lastAsked?->plusDays(max(self::DAYS, 7 * (intdiv(max(0, $lastAsked->daysUntil($today)), 7) + 1)));
+    }
 }

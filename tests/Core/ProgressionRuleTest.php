@@ -68,6 +68,15 @@ final class ProgressionRuleTest extends TestCase
         self::assertSame($choice, $this->propose([$this->session(0, $first), $this->session($day, $second)], $day)->choice);
     }
 
+    public function test_who_stood_on_a_rung_longer_than_is_looked_at_stood_there_so_many_days_or_more(): void
+    {
+        $sessions = array_map(fn(int $day): RungSession => $this->session($day, [self::set(12), self::set(12)], sequence: $day + 1), range(0, 23));
+        $days = static fn(Proposal $proposal): string => $proposal->gate->conditions[5]->reason->sentence;
+
+        self::assertSame('22 days on this rung.', $days($this->propose(array_slice($sessions, 0, 23), 22)));
+        self::assertSame('23 days or more on this rung.', $days($this->propose($sessions, 23)));
+    }
+
     public function test_a_climb_goes_to_the_next_rung_and_gives_each_condition(): void
     {
         $clean = [self::set(12), self::set(12)];

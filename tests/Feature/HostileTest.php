@@ -66,6 +66,7 @@ final class HostileTest extends ApiTestCase
         $sound = $this->person();
         $bad = $this->person(['name' => 'Ilse Torvane']);
         DB::table('people')->where('id', $bad)->update(['aim' => 'what no version ever knew']);
+        DB::table('person_lines')->delete();
 
         $lines = array_column((array) $this->getJson('/api/bench')->assertOk()->json('lines'), null, 'id');
         self::assertStringContainsString('cannot be read just now. Nothing is lost; quote ', (string) $lines[$bad]['sentence']);

@@ -118,7 +118,8 @@ final class PersonTest extends ApiTestCase
         $this->place($id, 'press-out/standing');
         $this->postJson("/api/people/{$id}/archive")->assertOk()->assertJsonPath('archivedOn', '2026-06-01');
         $this->getJson('/api/bench')->assertJsonPath('lines', []);
-        $this->getJson('/api/people')->assertJsonPath('people.0.archivedOn', '2026-06-01');
+        $this->getJson('/api/people')->assertJsonPath('people', [])->assertJsonPath('counts.putAway', 1);
+        $this->getJson('/api/people?show=put-away')->assertJsonPath('people.0.archivedOn', '2026-06-01');
 
         $this->deleteJson("/api/people/{$id}/archive")->assertOk()->assertJsonPath('archivedOn', null);
         $this->getJson('/api/bench')->assertJsonPath('lines.0.id', $id);

@@ -19,7 +19,7 @@ final class StrangerTest extends ApiTestCase
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'logSession', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
-        'review', 'decide', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack',
+        'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void

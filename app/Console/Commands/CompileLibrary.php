@@ -15,6 +15,7 @@ final class CompileLibrary extends Command
 
     public function handle(LibraryFiles $files): int
     {
+        $files->compile();
         $this->info(count($files->shelf()->library()->slugs()).' ladders, version '.$files->shelf()->version.'.');
 
         return self::SUCCESS;

@@ -6,18 +6,17 @@ namespace App\Http\Bench;
 
 use App\Api\Reads;
 use App\Api\Writes;
-use App\Models\User;
-use App\Records\OpenPerson;
-use App\Time\PracticeClock;
-use Illuminate\Container\Attributes\CurrentUser;
+use App\Http\Shared\PageRequest;
+use App\Records\PersonLines;
 use Illuminate\Http\JsonResponse;
 
 final class BenchController
 {
-    #[Reads('/api/bench', 'bench', BenchView::class)]
-    public function show(#[CurrentUser] User $user, OpenPerson $open): JsonResponse
+    /** What needs the trainer today, most urgent first; page by page. */
+    #[Reads('/api/bench', 'bench', BenchView::class, queries: ['after'])]
+    public function show(PageRequest $input, PersonLines $lines): JsonResponse
     {
-        return new JsonResponse(new BenchView(today: PracticeClock::of($user)->today()->iso(), lines: BenchPage::lines($open, $user)));
+        return new JsonResponse((new BenchPage($input->by()))->view($lines, $input->page()));
     }
 
     /** A bare answer in the same middleware group: what bin/bench compares the preview with. */

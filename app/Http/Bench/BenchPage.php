@@ -4,60 +4,54 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
-use App\Models\Person;
+use App\Http\Shared\PageRequest;
+use App\Models\PersonLine;
 use App\Models\User;
-use App\Records\OpenPerson;
-use App\Records\PersonFile;
+use App\Records\PersonLines;
+use App\Records\SessionsAtHand;
+use App\Time\PracticeClock;
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Person\Attention;
 use EvenRungs\Person\Step;
 
 /** What needs the trainer today, most urgent first. */
-final class BenchPage
+final readonly class BenchPage
 {
-    /** @return list<BenchLineView> */
-    public static function lines(OpenPerson $open, User $user): array
-    {
-        $lines = $open->each($user, false, self::line(...), self::unreadable(...));
-        usort($lines, static fn(array $a, array $b): int => [$a[0], $a[1]->name] <=> [$b[0], $b[1]->name]);
+    public function __construct(private User $by) {}
 
-        return array_column($lines, 1);
+    public function view(PersonLines $lines, ?string $after): BenchView
+    {
+        $old = $lines->freshen($this->by, PersonLines::FRESHEN_MS);
+        $page = PersonLine::query()->where('archived', false)->orderBy('urgency')->orderBy('name')->orderBy('person_id')->cursorPaginate(PageRequest::LINES, ['*'], 'after', $after);
+        $rows = array_values($page->items());
+        $today = PracticeClock::of($this->by)->today();
+        $titles = SessionsAtHand::titles(array_values(array_map(static fn(PersonLine $row): string => $row->person_id, array_filter($rows, static fn(PersonLine $row): bool => $row->said['status'] === 'ready'))), $today);
+
+        return new BenchView(
+            today: $today->iso(),
+            lines: array_map(static fn(PersonLine $row): BenchLineView => self::line($row, $titles[$row->person_id] ?? null), $rows),
+            next: $page->nextCursor()?->encode(),
+            people: PersonLine::query()->where('archived', false)->count(),
+            old: $old,
+        );
     }
 
-    /** @return array{int, BenchLineView} urgency, and the line */
-    private static function line(PersonFile $file): array
+    private static function line(PersonLine $row, ?string $session): BenchLineView
     {
-        $attention = Attention::of($file->record, $file->sessionAtHand()?->title);
-        $evenness = $file->record->evenness();
+        $step = Step::from($row->said['step']);
 
-        return [$attention->urgency, new BenchLineView(
-            id: $file->person->id,
-            name: $file->person->name,
-            about: $file->person->about,
-            sentence: $attention->sentence,
-            action: $attention->action,
-            step: $attention->step,
-            status: $attention->status,
-            spread: $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
-            weakest: $evenness->weakest?->shortName(),
-            lastDone: $file->record->lastLog()?->on->iso(),
-        )];
-    }
-
-    /** @return array{int, BenchLineView} what was kept of this person cannot be read: seen first, with a number to quote */
-    private static function unreadable(Person $person, string $number): array
-    {
-        return [0, new BenchLineView(
-            id: $person->id,
-            name: $person->name,
-            about: $person->about,
-            sentence: "What was kept of this person cannot be read just now. Nothing is lost; quote {$number}.",
-            action: 'Open the person',
-            step: Step::Person,
-            status: 'watch',
-            spread: null,
-            weakest: null,
-            lastDone: null,
-        )];
+        return new BenchLineView(
+            id: $row->person_id,
+            name: $row->name,
+            about: $row->about,
+            sentence: Attention::said($step, $row->said['sentence'], $session),
+            action: $row->said['action'],
+            step: $step,
+            status: $row->said['status'],
+            spread: $row->spread === null ? null : Height::tenthsLabel($row->spread),
+            weakest: $row->weakest === null ? null : Demand::from($row->weakest)->shortName(),
+            lastDone: $row->last_done,
+        );
     }
 }

@@ -11,6 +11,7 @@ use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Problem;
 use App\Http\Shared\LimitInput;
+use App\Http\Shared\PageRequest;
 use App\Http\Shared\ReasonView;
 use App\Models\Person;
 use App\Models\Placement;
@@ -45,10 +46,10 @@ final readonly class BoardController
         return new JsonResponse((new BoardPage($this->open->of($person, $user)))->view());
     }
 
-    #[Reads('/api/people/{person}/path', 'path', PathView::class)]
-    public function path(Person $person, #[CurrentUser] User $user): JsonResponse
+    #[Reads('/api/people/{person}/path', 'path', PathView::class, queries: ['after'])]
+    public function path(Person $person, PageRequest $input): JsonResponse
     {
-        return new JsonResponse((new PathPage($this->open->of($person, $user)))->view());
+        return new JsonResponse((new PathPage($this->open->of($person, $input->by())))->view($input->page()));
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

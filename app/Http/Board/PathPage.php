@@ -16,15 +16,25 @@ use EvenRungs\Progress\Decision as ProgressDecision;
 /** Every move of a person, those taken back among them. */
 final readonly class PathPage
 {
+    /** Moves of a page. */
+    private const MOVES = 30;
+
     public function __construct(private PersonFile $file) {}
 
-    public function view(): PathView
+    /** @param string|null $after where the page before ended */
+    public function view(?string $after): PathView
     {
-        $moves = Placement::query()->where('person_id', $this->file->person->id)->get()->sortBy('sequence');
+        $page = Placement::query()->where('person_id', $this->file->person->id)->orderByDesc('sequence')->orderByDesc('id')->cursorPaginate(self::MOVES, ['*'], 'after', $after);
+        $moves = array_reverse(array_values($page->items()));
         $names = User::query()->where('practice_id', $this->file->person->practice_id)->pluck('name', 'id');
-        $choices = $this->file->person->decisions->mapWithKeys(static fn(Decision $decision): array => [$decision->id => $decision->choice]);
-        /** @var array<string, int> $before height by ladder and side */
+        $choices = Decision::query()->whereKey(array_filter(array_map(static fn(Placement $move): ?string => $move->decision_id, $moves)))->pluck('choice', 'id');
+        /** @var array<string, int> $before height by ladder and side, where the page begins */
         $before = [];
+        foreach ($moves === [] ? [] : $this->file->record->positionsAfter($moves[0]->sequence - 1) as $here) {
+            foreach ($here->side === Side::Both ? [Side::Left, Side::Right] : [$here->side] as $side) {
+                $before[$here->rung->ladder.$side->value] = $here->rung->height->tenths;
+            }
+        }
         $views = [];
         foreach ($moves as $move) {
             $name = $names->get($move->user_id);
@@ -32,7 +42,7 @@ final readonly class PathPage
             $views[] = $this->move($move, is_string($name) ? $name : '', is_string($choice) ? $choice : null, $before);
         }
 
-        return new PathView($views);
+        return new PathView($views, $page->nextCursor()?->encode());
     }
 
     /** @param array<string, int> $before */

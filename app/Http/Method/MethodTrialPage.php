@@ -28,6 +28,7 @@ final readonly class MethodTrialPage
         $title = $row->title ?? 'The session from the board';
 
         return new MethodTrialView(
+            name: $this->file->person->name,
             title: $title,
             totalText: $session === null ? '' : Totals::clock($session->timeline()->totals()->total()),
             text: $session === null ? '' : SessionText::print($session, $this->file->record->method),

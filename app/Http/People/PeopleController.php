@@ -5,48 +5,78 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Api\Reads;
-use App\Models\Person;
-use App\Models\User;
-use App\Records\OpenPerson;
-use App\Records\PersonFile;
+use App\Http\Shared\PageRequest;
+use App\Models\PersonLine;
+use App\Records\PersonLines;
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
-use EvenRungs\Person\Attention;
-use Illuminate\Container\Attributes\CurrentUser;
+use EvenRungs\Person\Step;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 
 /** Everyone of the practice. */
 final readonly class PeopleController
 {
-    /** Everyone, archived people among them, with what there is to filter by. */
-    #[Reads('/api/people', 'people', PeopleView::class)]
-    public function index(#[CurrentUser] User $user, OpenPerson $open): JsonResponse
+    /** Those looked for by beginnings of words of name, work, hobby or aim, and by what wants attention; by name, page by page. */
+    #[Reads('/api/people', 'people', PeopleView::class, queries: ['q', 'show', 'after'])]
+    public function index(PageRequest $input, PersonLines $lines): JsonResponse
     {
-        $lines = $open->each($user, true, self::line(...), self::unreadable(...));
-        usort($lines, static fn(PersonLineView $a, PersonLineView $b): int => [$a->archivedOn !== null, mb_strtolower($a->name)] <=> [$b->archivedOn !== null, mb_strtolower($b->name)]);
+        $lines->freshen($input->by(), PersonLines::FRESHEN_MS);
+        $show = $input->text('show');
+        $rows = PersonLine::query()->where('archived', $show === 'put-away')
+            ->when(in_array($show, ['stop', 'decide', 'due', 'uneven'], true), static fn(Builder $query) => $query->where($show, true));
+        foreach ($input->words() as $word) {
+            $rows->where(self::begins($word));
+        }
+        $page = $rows->orderBy('name')->orderBy('person_id')->cursorPaginate(PageRequest::LINES, ['*'], 'after', $input->page());
 
-        return new JsonResponse(new PeopleView($lines));
+        return new JsonResponse(new PeopleView(
+            people: array_map(self::line(...), array_values($page->items())),
+            next: $page->nextCursor()?->encode(),
+            counts: self::counts(),
+        ));
     }
 
-    /** What was kept of this person cannot be read: the line says so, with a number to quote. */
-    private static function unreadable(Person $person, string $number): PersonLineView
+    /** @return \Closure(Builder<PersonLine>): mixed a word of name, about or aim begins so; letters with and without their marks are the same */
+    private static function begins(string $word): \Closure
     {
-        return new PersonLineView(id: $person->id, name: $person->name, about: "cannot be read just now; quote {$number}", aimText: '', flags: [], spread: null, weakest: null, lastDone: null, archivedOn: $person->archived_at?->format('Y-m-d'));
+        $aims = array_values(array_map(static fn(Aim $aim): string => $aim->value, array_filter(Aim::cases(), static fn(Aim $aim): bool => preg_match('/(?:^|[^\p{L}\p{N}])'.preg_quote($word, '/').'/iu', $aim->label()) === 1)));
+        $like = addcslashes($word, '%_\\').'%';
+
+        return static function (Builder $query) use ($like, $aims): void {
+            foreach (['name', 'about'] as $column) {
+                // A word begins where the text does, or after what is neither letter nor digit.
+                $query->orWhere($column, 'like', $like);
+                foreach ([' ', '-', '(', '“', '"', "'", '/', ','] as $before) {
+                    $query->orWhere($column, 'like', "%{$before}{$like}");
+                }
+            }
+            $query->orWhereIn('aim', $aims);
+        };
     }
 
-    private static function line(PersonFile $file): PersonLineView
+    private static function counts(): PeopleCountsView
     {
-        $evenness = $file->record->evenness();
+        $here = PersonLine::query()->where('archived', false)->toBase()->selectRaw('COUNT(*) AS everyone, COALESCE(SUM(stop), 0) AS stop, COALESCE(SUM(decide), 0) AS decide, COALESCE(SUM(due), 0) AS due, COALESCE(SUM(uneven), 0) AS uneven')->first();
+        $count = static fn(string $of): int => is_numeric($here->{$of} ?? null) ? (int) $here->{$of} : 0;
 
+        return new PeopleCountsView(everyone: $count('everyone'), stop: $count('stop'), decide: $count('decide'), due: $count('due'), uneven: $count('uneven'), putAway: PersonLine::query()->where('archived', true)->count());
+    }
+
+    private static function line(PersonLine $row): PersonLineView
+    {
         return new PersonLineView(
-            id: $file->person->id,
-            name: $file->person->name,
-            about: $file->person->about,
-            aimText: $file->record->profile->aim->label(),
-            flags: Attention::flags($file->record),
-            spread: $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
-            weakest: $evenness->weakest?->shortName(),
-            lastDone: $file->record->lastLog()?->on->iso(),
-            archivedOn: $file->person->archived_at?->format('Y-m-d'),
+            id: $row->person_id,
+            name: $row->name,
+            about: $row->isUnreadable() ? $row->said['sentence'] : $row->about,
+            aimText: Aim::tryFrom($row->aim)?->label() ?? '',
+            flags: $row->flags(),
+            step: Step::from($row->said['step']),
+            spread: $row->spread === null ? null : Height::tenthsLabel($row->spread),
+            weakest: $row->weakest === null ? null : Demand::from($row->weakest)->shortName(),
+            lastDone: $row->last_done,
+            archivedOn: $row->archived_on,
         );
     }
 }

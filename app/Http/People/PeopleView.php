@@ -6,8 +6,13 @@ namespace App\Http\People;
 
 final readonly class PeopleView
 {
-    /** @param list<PersonLineView> $people by name, archived ones last */
+    /**
+     * @param list<PersonLineView> $people of this page, by name
+     * @param string|null          $next   what to ask for after these lines; null when there are no more
+     */
     public function __construct(
         public array $people,
+        public ?string $next,
+        public PeopleCountsView $counts,
     ) {}
 }

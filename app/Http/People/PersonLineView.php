@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use EvenRungs\Person\Step;
+
 /** A person in the list, with what it filters by. */
 final readonly class PersonLineView
 {
@@ -17,6 +19,7 @@ final readonly class PersonLineView
         public string $about,
         public string $aimText,
         public array $flags,
+        public Step $step,
         public ?string $spread,
         public ?string $weakest,
         public ?string $lastDone,

@@ -16,6 +16,7 @@ use App\Models\PersonLimit;
 use App\Models\Screening;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\PersonLines;
 use App\Time\PracticeClock;
 use Carbon\CarbonInterface;
 use EvenRungs\Calendar\Day;
@@ -29,7 +30,7 @@ use Illuminate\Support\Str;
 /** Taking in a person: who, what for, limits, danger signs, clearance. */
 final readonly class PersonController
 {
-    public function __construct(private OpenPerson $open) {}
+    public function __construct(private OpenPerson $open, private PersonLines $lines) {}
 
     #[Writes('/api/people', 'addPerson', PersonView::class, PersonRequest::class, 201)]
     public function store(PersonRequest $input): JsonResponse
@@ -39,6 +40,7 @@ final readonly class PersonController
             $person = DB::transaction(function () use ($input): Person {
                 $person = Person::query()->create(['id' => $input->text('id'), 'version' => 1, 'trainer_id' => $input->by()->id, ...$input->columns()]);
                 $this->keepLimits($person, $input);
+                $this->lines->keep($person, $input->by());
 
                 return $person;
             });

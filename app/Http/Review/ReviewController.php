@@ -8,6 +8,7 @@ use App\Actions\DecideRung;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
+use App\Http\Shared\PageRequest;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Models\User;
@@ -26,6 +27,13 @@ final readonly class ReviewController
     public function show(Person $person, #[CurrentUser] User $user): JsonResponse
     {
         return new JsonResponse((new ReviewPage($this->open->of($person, $user)))->view());
+    }
+
+    /** What was decided before, page by page. */
+    #[Reads('/api/people/{person}/decisions', 'decisions', DecisionsView::class, queries: ['after'])]
+    public function index(Person $person, PageRequest $input): JsonResponse
+    {
+        return new JsonResponse((new ReviewPage($this->open->of($person, $input->by())))->decisions($input->page()));
     }
 
     #[Writes('/api/people/{person}/decisions', 'decide', DecisionView::class, DecisionRequest::class, 201)]

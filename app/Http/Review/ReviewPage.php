@@ -25,16 +25,30 @@ use EvenRungs\Screening\Answers;
 /** The decision queue and what was decided before. */
 final readonly class ReviewPage
 {
+    /** Decisions of a page. */
+    private const DECISIONS = 30;
+
     public function __construct(private PersonFile $file) {}
 
     public function view(): ReviewView
     {
+        $newest = $this->decisions(null);
+
         return new ReviewView(
             pending: array_map($this->pending(...), $this->mostSeriousFirst()),
-            decisions: array_values($this->file->person->decisions->reverse()->map(fn(Decision $row): DecisionView => $this->decision($row))->all()),
+            decisions: $newest->decisions,
+            older: $newest->older,
             mornings: MorningQuestionView::all($this->file),
             load: $this->load(),
         );
+    }
+
+    /** @param string|null $after where the page before ended */
+    public function decisions(?string $after): DecisionsView
+    {
+        $page = Decision::query()->where('person_id', $this->file->person->id)->orderByDesc('sequence')->orderByDesc('id')->cursorPaginate(self::DECISIONS, ['*'], 'after', $after);
+
+        return new DecisionsView(array_map(fn(Decision $row): DecisionView => $this->decision($row), array_values($page->items())), $page->nextCursor()?->encode());
     }
 
     private function load(): LoadView

@@ -22,10 +22,14 @@ use EvenRungs\Session\SessionText;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenSession;
 
 /** What the composer offers beside the writing itself. */
 final readonly class ComposerPage
 {
+    /** Earlier sessions of the practice that one may start from. */
+    private const EARLIER = 60;
+
     private SessionPage $page;
 
     private int $minutes;
@@ -56,10 +60,10 @@ final readonly class ComposerPage
                 notes: array_map(static fn(Reason $note): string => $note->sentence, $start->notes),
             );
         }
-        $names = Person::query()->where('archived_at', null)->get()->pluck('name', 'id');
+        $newest = TrainingSession::query()->orderByDesc('updated_at')->limit(self::EARLIER)->get(['id', 'person_id', 'title', 'updated_at']);
+        $names = Person::query()->where('archived_at', null)->whereKey($newest->pluck('person_id')->unique()->all())->pluck('name', 'id');
 
-        return new TemplatesView(templates: $views, sessions: array_values(TrainingSession::query()->get(['id', 'person_id', 'title', 'updated_at'])
-            ->filter(static fn(TrainingSession $row): bool => isset($names[$row->person_id]))->sortByDesc('updated_at')->take(60)
+        return new TemplatesView(templates: $views, sessions: array_values($newest->filter(static fn(TrainingSession $row): bool => isset($names[$row->person_id]))
             ->map(fn(TrainingSession $row): EarlierSessionView => new EarlierSessionView(id: $row->id, title: $row->title, person: self::name($names[$row->person_id] ?? ''), own: $row->person_id === $this->file->person->id, changedAt: (string) $row->updated_at?->toIso8601ZuluString()))->all()));
     }
 
@@ -132,18 +136,19 @@ final readonly class ComposerPage
     }
 
     /**
-     * Seconds of work by demand in the other sessions of this week; in all others where no week is laid out.
+     * Seconds of work by demand in the other sessions of this week; in the newest others where no week is laid out.
      *
      * @return array<string, int>
      */
     private function elsewhere(string $own): array
     {
-        $placed = $this->file->week($this->file->record->today)->placedSessions();
-        $others = $this->file->person->trainingSessions()->get()->filter(static fn(TrainingSession $row): bool => $row->id !== $own && ($placed === [] || in_array($row->id, $placed, true)));
+        $week = $this->file->week($this->file->record->today);
+        $placed = $week->placedSessions();
+        $others = array_filter($week->sessions, static fn(WrittenSession $one): bool => $one->id !== $own && ($placed === [] || in_array($one->id, $placed, true)));
 
         return TimeFit::workIn(array_values(array_filter(array_map(
-            fn(TrainingSession $row): ?Session => $this->page->read(array_map(WrittenBlock::read(...), $row->blocks))->session,
-            $others->values()->all(),
+            fn(WrittenSession $one): ?Session => $this->page->read($one->blocks)->session,
+            array_values($others),
         ))));
     }
 

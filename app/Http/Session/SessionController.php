@@ -9,6 +9,7 @@ use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Problem;
+use App\Http\Shared\PageRequest;
 use App\Library\PracticeLibrary;
 use App\Models\Person;
 use App\Models\Plan;
@@ -17,12 +18,14 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Records\PersonFile;
+use App\Records\SessionsAtHand;
 use App\Time\PracticeClock;
 use EvenRungs\Session\ReadItem;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -32,26 +35,41 @@ final readonly class SessionController
 {
     public function __construct(private OpenPerson $open, private PracticeLibrary $ladders) {}
 
-    #[Reads('/api/people/{person}/sessions', 'sessions', SessionListView::class)]
-    public function index(Person $person, #[CurrentUser] User $user): JsonResponse
+    /** Newest first, page by page; the session at hand and the one that is asked for stand in the first page in any case. */
+    #[Reads('/api/people/{person}/sessions', 'sessions', SessionListView::class, queries: ['after', 'with'])]
+    public function index(Person $person, PageRequest $input): JsonResponse
     {
-        $clock = PracticeClock::of($user);
+        $clock = PracticeClock::of($input->by());
         $zone = $clock->timeZone();
-        $last = SessionLog::query()->where('person_id', $person->id)->orderBy('sequence')->pluck('done_on', 'training_session_id');
+        $columns = ['id', 'title', 'created_at', 'updated_at', 'total_seconds', 'origin'];
+        $own = static fn(): Builder => TrainingSession::query()->where('person_id', $person->id)->select($columns)->orderByDesc('id');
+        $page = $own()->cursorPaginate(PageRequest::LINES, $columns, 'after', $input->page());
+        $rows = array_values($page->items());
+        $next = SessionsAtHand::of($person->id, $clock->today())?->id;
+        if ($input->page() === null) {
+            $known = array_map(static fn(TrainingSession $row): string => $row->id, $rows);
+            array_push($rows, ...array_values($own()->whereKey(array_diff(array_filter([$next, $input->text('with')]), $known))->get()->all()));
+        }
+        $last = SessionLog::query()->where('person_id', $person->id)->whereIn('training_session_id', array_map(static fn(TrainingSession $row): string => $row->id, $rows))->groupBy('training_session_id')->selectRaw('training_session_id, MAX(done_on) AS done_on')->pluck('done_on', 'training_session_id');
 
-        return new JsonResponse(new SessionListView(sessions: array_values($person->trainingSessions->map(static function (TrainingSession $row) use ($last, $zone): SessionLineView {
-            $done = $last[$row->id] ?? null;
+        return new JsonResponse(new SessionListView(
+            sessions: array_map(static function (TrainingSession $row) use ($last, $zone): SessionLineView {
+                $done = $last[$row->id] ?? null;
 
-            return new SessionLineView(
-                id: $row->id,
-                title: $row->title,
-                madeOn: (string) $row->created_at?->setTimezone($zone)->format('Y-m-d'),
-                length: $row->total_seconds === null ? null : Totals::clock($row->total_seconds),
-                origin: $row->origin,
-                changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
-                lastDone: is_string($done) ? $done : null,
-            );
-        })->all()), deleted: self::deleted($person, $zone), next: PersonFile::sessionOf($person, $clock->today())?->id));
+                return new SessionLineView(
+                    id: $row->id,
+                    title: $row->title,
+                    madeOn: (string) $row->created_at?->setTimezone($zone)->format('Y-m-d'),
+                    length: $row->total_seconds === null ? null : Totals::clock($row->total_seconds),
+                    origin: $row->origin,
+                    changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
+                    lastDone: is_string($done) ? $done : null,
+                );
+            }, $rows),
+            older: $page->nextCursor()?->encode(),
+            deleted: self::deleted($person, $zone),
+            next: $next,
+        ));
     }
 
     /** Lets go of a session; it can be brought back for 30 days, and what was done in it stays. */

@@ -8,6 +8,7 @@ use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
+use App\Http\Shared\PageRequest;
 use App\Http\Shared\SavedView;
 use App\Models\Person;
 use App\Models\Plan;
@@ -17,7 +18,6 @@ use App\Models\User;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
 use EvenRungs\Calendar\Day;
-use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -28,10 +28,10 @@ final readonly class WeekController
     public function __construct(private OpenPerson $open) {}
 
     /** The week in which a date lies. */
-    #[Reads('/api/people/{person}/weeks/{date}', 'week', WeekView::class)]
-    public function show(Person $person, string $date, #[CurrentUser] User $user): JsonResponse
+    #[Reads('/api/people/{person}/weeks/{date}', 'week', WeekView::class, queries: ['older'])]
+    public function show(Person $person, string $date, PageRequest $input): JsonResponse
     {
-        return new JsonResponse($this->view($person, $date, $user));
+        return new JsonResponse($this->view($person, $date, $input->by(), $input->text('older') === 'yes'));
     }
 
     #[Changes('/api/people/{person}/weeks/{date}', 'layOutWeek', WeekView::class, PlanRequest::class)]
@@ -83,7 +83,7 @@ final readonly class WeekController
         return new JsonResponse(new SavedView($answer->id), 201);
     }
 
-    private function view(Person $person, string $date, User $by): WeekView
+    private function view(Person $person, string $date, User $by, bool $older = false): WeekView
     {
         try {
             $day = Day::parse($date);
@@ -93,6 +93,6 @@ final readonly class WeekController
         $file = $this->open->of($person, $by, $day->monday());
         Problem::whenClosed($file->record->admission());
 
-        return (new WeekPage($file, $file->week($day)))->view();
+        return (new WeekPage($file, $file->week($day, $older)))->view();
     }
 }

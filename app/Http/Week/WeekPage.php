@@ -7,6 +7,7 @@ namespace App\Http\Week;
 use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
 use App\Models\SorenessAnswer;
+use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Body\Demand;
 use EvenRungs\Person\WeekAtHand;
@@ -52,6 +53,7 @@ final readonly class WeekPage
             clashes: array_map(static fn(Clash $clash): ClashView => ClashView::of($clash, $week), Clashes::in($week)),
             demands: array_map($this->demand(...), array_values(array_filter(Demand::withShare(), fn(Demand $demand): bool => $this->hand->record->targets()->part($demand) > 0))),
             sessions: array_values(array_map(fn(WrittenSession $session): WeekSessionView => $this->session($session, $pattern), $own)),
+            written: TrainingSession::query()->where('person_id', $this->file->person->id)->whereNull('program_slot')->count(),
             coreDays: count($week->coreDays()),
             lowDays: $frequency->low,
             highDays: $frequency->high,

@@ -21,7 +21,8 @@ final readonly class WeekView
      * @param list<OtherTrainingView> $other        in this week
      * @param list<ClashView>         $clashes      most serious first
      * @param list<WeekDemandView>    $demands
-     * @param list<WeekSessionView>   $sessions     newest first
+     * @param list<WeekSessionView>   $sessions     that can be placed, the newest first
+     * @param int                     $written      so many there are in all
      * @param int                     $coreDays     days with core work this week
      * @param bool                    $daysOff      more or fewer of them than the method asks for
      * @param int                     $hardFrom     planned effort from which a session is hard
@@ -39,6 +40,7 @@ final readonly class WeekView
         public array $clashes,
         public array $demands,
         public array $sessions,
+        public int $written,
         public int $coreDays,
         public int $lowDays,
         public int $highDays,

@@ -11,6 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** What needs the trainer today, most urgent first; page by page. */
         get: operations["bench"];
         put?: never;
         post?: never;
@@ -670,7 +671,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everyone, archived people among them, with what there is to filter by. */
+        /** Those looked for by beginnings of words of name, work, hobby or aim, and by what wants attention; by name, page by page. */
         get: operations["people"];
         put?: never;
         post: operations["addPerson"];
@@ -866,7 +867,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What was decided before, page by page. */
+        get: operations["decisions"];
         put?: never;
         post: operations["decide"];
         delete?: never;
@@ -1027,6 +1029,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Newest first, page by page; the session at hand and the one that is asked for stand in the first page in any case. */
         get: operations["sessions"];
         put?: never;
         post: operations["writeSession"];
@@ -1420,7 +1423,14 @@ export interface components {
         /** @description What needs the trainer today, most urgent first. */
         BenchView: {
             today: string;
+            /** @description of this page */
             lines: components["schemas"]["BenchLineView"][];
+            /** @description what to ask for after these lines; null when there are no more */
+            next: string | null;
+            /** @description on the bench in all */
+            people: number;
+            /** @description so many lines are still of an earlier day: they come with the next asking */
+            old: number;
         };
         BlockInput: {
             /** @enum {string} */
@@ -1825,6 +1835,13 @@ export interface components {
             canTakeBack: boolean;
             /** @description later moves on the ladder that stay as they are, once it is taken back */
             stays: string[];
+        };
+        /** @description What was decided, a page of it. */
+        DecisionsView: {
+            /** @description newest first */
+            decisions: components["schemas"]["DecisionView"][];
+            /** @description what to ask for after these; null when there are no more */
+            older: string | null;
         };
         /** @description A session that was let go of and can still be brought back. */
         DeletedSessionView: {
@@ -2331,6 +2348,8 @@ export interface components {
         };
         /** @description A real session under every choice of the method. */
         MethodTrialView: {
+            /** @description of the person */
+            name: string;
             title: string;
             totalText: string;
             /** @description the session as it is now, as lines of text */
@@ -2448,8 +2467,10 @@ export interface components {
         };
         /** @description A person's way over the board. */
         PathView: {
-            /** @description oldest first */
+            /** @description the newest, oldest of them first */
             moves: components["schemas"]["MoveView"][];
+            /** @description what to ask for before these; null when there are no more */
+            older: string | null;
         };
         /** @description A decision that waits for the trainer. */
         PendingView: {
@@ -2478,9 +2499,21 @@ export interface components {
             /** @description next open rung down, if any */
             down: string | null;
         };
+        /** @description How many there are of everybody, whatever is looked for. */
+        PeopleCountsView: {
+            everyone: number;
+            stop: number;
+            decide: number;
+            due: number;
+            uneven: number;
+            putAway: number;
+        };
         PeopleView: {
-            /** @description by name, archived ones last */
+            /** @description of this page, by name */
             people: components["schemas"]["PersonLineView"][];
+            /** @description what to ask for after these lines; null when there are no more */
+            next: string | null;
+            counts: components["schemas"]["PeopleCountsView"];
         };
         /** @description A person in the list, with what it filters by. */
         PersonLineView: {
@@ -2489,6 +2522,8 @@ export interface components {
             about: string;
             aimText: string;
             flags: ("stop" | "decide" | "due" | "uneven")[];
+            /** @enum {string} */
+            step: "person" | "checks" | "board" | "session" | "week" | "weeks" | "sheet" | "coach" | "review";
             /** @description spread of the board, such as 1.6; null when there is none */
             spread: string | null;
             weakest: string | null;
@@ -2929,8 +2964,10 @@ export interface components {
         };
         ReviewView: {
             pending: components["schemas"]["PendingView"][];
-            /** @description newest first */
+            /** @description the newest */
             decisions: components["schemas"]["DecisionView"][];
+            /** @description what to ask for after these; null when there are no more */
+            older: string | null;
             mornings: components["schemas"]["MorningQuestionView"][];
             load: components["schemas"]["LoadView"];
         };
@@ -3061,6 +3098,8 @@ export interface components {
         SessionListView: {
             /** @description newest first */
             sessions: components["schemas"]["SessionLineView"][];
+            /** @description what to ask for after these; null when there are no more */
+            older: string | null;
             /** @description newest first */
             deleted: components["schemas"]["DeletedSessionView"][];
             /** @description the session at hand: planned today, else next, else the newest */
@@ -3412,8 +3451,10 @@ export interface components {
             /** @description most serious first */
             clashes: components["schemas"]["ClashView"][];
             demands: components["schemas"]["WeekDemandView"][];
-            /** @description newest first */
+            /** @description that can be placed, the newest first */
             sessions: components["schemas"]["WeekSessionView"][];
+            /** @description so many there are in all */
+            written: number;
             /** @description days with core work this week */
             coreDays: number;
             lowDays: number;
@@ -3467,7 +3508,9 @@ export type $defs = Record<string, never>;
 export interface operations {
     bench: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3532,7 +3575,9 @@ export interface operations {
     };
     path: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: string;
+            };
             header?: never;
             path: {
                 person: string;
@@ -4621,7 +4666,11 @@ export interface operations {
     };
     people: {
         parameters: {
-            query?: never;
+            query?: {
+                q?: string;
+                show?: string;
+                after?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4976,6 +5025,31 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    decisions: {
+        parameters: {
+            query?: {
+                after?: string;
+            };
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecisionsView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
     decide: {
         parameters: {
             query?: never;
@@ -5231,7 +5305,10 @@ export interface operations {
     };
     sessions: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: string;
+                with?: string;
+            };
             header?: never;
             path: {
                 person: string;
@@ -5549,7 +5626,9 @@ export interface operations {
     };
     week: {
         parameters: {
-            query?: never;
+            query?: {
+                older?: string;
+            };
             header?: never;
             path: {
                 person: string;

@@ -1,5 +1,7 @@
 import { Link } from 'react-router';
-import { api } from '@/api/client';
+import { api, http } from '@/api/client';
+import { MoreLines } from '@/frame/MoreLines';
+import { useMore } from '@/frame/useMore';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
@@ -7,9 +9,18 @@ import { Status } from '@/ui/Status';
 
 /** What needs the trainer today, in order of urgency, each line with its single next action. */
 export function Bench() {
-  const bench = api.useQuery('get', '/api/bench');
-  if (!bench.data) return <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />;
-  const { lines, today } = bench.data;
+  // While lines of an earlier day are made anew, which the first visit of a day begins, they are asked for again.
+  const bench = api.useQuery('get', '/api/bench', {}, { refetchInterval: ({ state }) => (state.data?.old ? 1500 : false) });
+  const { lines, more, busy } = useMore(
+    bench.data && { lines: bench.data.lines, next: bench.data.next },
+    bench.data,
+    async (after) => {
+      const { data, error } = await http.GET('/api/bench', { params: { query: { after } } });
+      return { page: data && { lines: data.lines, next: data.next }, error };
+    },
+  );
+  if (!bench.data || !lines) return <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />;
+  const { today, people, old } = bench.data;
 
   return (
     <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
@@ -17,6 +28,12 @@ export function Bench() {
         <div>
           <h1 className="text-3xl">Bench</h1>
           <p className="text-ink2">{longDay(today)}</p>
+          {old > 0 && (
+            <p role="status" className="text-sm text-ink2">
+              {old === 1 ? 'One line is' : `${old} lines are`} still of an earlier day; what has come due since is being looked
+              up.
+            </p>
+          )}
         </div>
         <div className="flex gap-2">
           <Link to="/people" className="look look-plain">
@@ -85,6 +102,7 @@ export function Bench() {
           ))}
         </ol>
       )}
+      <MoreLines more={more} busy={busy} shown={lines.length} all={people} />
     </main>
   );
 }

@@ -1,10 +1,11 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, type Schemas } from '@/api/client';
+import { api, http, type Schemas } from '@/api/client';
 import { isClosed, joined, replayed, type BoardDemand, type BoardRung } from '@/frame/boardModel';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { useLibrary } from '@/frame/useLibrary';
+import { useMore } from '@/frame/useMore';
 import { usePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -194,7 +195,26 @@ function useOpen(demands: BoardDemand[], demand: string, ladder: string, byHand:
 function useReplay(person: string) {
   const [replay, setReplay] = useState<{ at: number; playing: boolean } | null>(null);
   const path = api.useQuery('get', '/api/people/{person}/path', { params: { path: { person } } }, { enabled: replay !== null });
-  const moves = path.data?.moves;
+  const earlier = useMore(
+    path.data && { lines: path.data.moves, next: path.data.older },
+    path.data,
+    async (after) => {
+      const { data, error } = await http.GET('/api/people/{person}/path', { params: { path: { person }, query: { after } } });
+      return { page: data && { lines: data.moves, next: data.older }, error };
+    },
+    'before',
+  );
+  const moves = earlier.lines;
+  // Earlier moves come before those that were there: the one that is shown stays.
+  const show = earlier.more;
+  const more =
+    show === null
+      ? null
+      : async () => {
+          const had = moves?.length ?? 0;
+          const got = await show();
+          setReplay((replayed) => replayed && { ...replayed, at: Math.min(replayed.at, Math.max(0, had - 1)) + got });
+        };
   // A move that was taken back left no board of its own: the one before it stays.
   const moveAt = replay && moves ? moves.findLastIndex((one, index) => index <= replay.at && !one.takenBack) : -1;
   const move: Schemas['MoveView'] | undefined = moves?.[moveAt];
@@ -207,6 +227,8 @@ function useReplay(person: string) {
     move,
     at: Math.max(0, moveAt),
     playing: replay?.playing ?? false,
+    more,
+    reading: earlier.busy,
     error: path.error,
     again: () => void path.refetch(),
     go,
@@ -291,6 +313,8 @@ function BoardPane({
             moves={replay.moves}
             at={replay.at}
             playing={replay.playing}
+            more={replay.more}
+            reading={replay.reading}
             onGo={replay.go}
             onPlay={replay.play}
             onClose={replay.close}

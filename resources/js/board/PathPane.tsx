@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '@/api/client';
+import { MoreLines } from '@/frame/MoreLines';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
@@ -21,6 +22,8 @@ export function PathPane({
   moves,
   at,
   playing,
+  more,
+  reading,
   onGo,
   onPlay,
   onClose,
@@ -29,6 +32,9 @@ export function PathPane({
   /** Index of the move shown on the board. */
   at: number;
   playing: boolean;
+  /** Reads moves before these; null when there are none. */
+  more: (() => Promise<unknown>) | null;
+  reading: boolean;
   onGo: (at: number) => void;
   onPlay: (playing: boolean) => void;
   onClose: () => void;
@@ -77,6 +83,7 @@ export function PathPane({
               className="min-w-0 flex-1 accent-rowan"
             />
           </div>
+          <MoreLines more={more} busy={reading} shown={moves.length} label="Show earlier moves" />
           <ol ref={list} className="grid content-start gap-px lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
             {moves.map((move, index) => (
               <li key={move.placement}>

@@ -1,4 +1,5 @@
 import { Command } from 'cmdk';
+import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type Schemas } from '@/api/client';
@@ -6,6 +7,7 @@ import { SearchDialog } from '@/ui/SearchDialog';
 import { Key } from '@/ui/Key';
 import { useActions, type Shortcut } from './keys';
 import { stepNames } from './steps';
+import { useSettled } from './useSettled';
 import { beginsWords } from './words';
 
 const places = [
@@ -24,7 +26,17 @@ const group =
 
 /** Goes to a person, a step, a session or a place, or does what the view can do, by the beginnings of words. */
 export function Palette({ person, onClose }: { person: Schemas['PersonView'] | undefined; onClose: () => void }) {
-  const bench = api.useQuery('get', '/api/bench');
+  const [typed, setTyped] = useState('');
+  // Those most in need of the trainer stand first; what is typed is looked for among everybody.
+  const bench = api.useQuery('get', '/api/bench', {});
+  const q = useSettled(typed.trim(), 120);
+  const found = api.useQuery(
+    'get',
+    '/api/people',
+    { params: { query: { q } } },
+    { enabled: q !== '', placeholderData: keepPreviousData },
+  );
+  const people = (q === '' ? bench.data?.lines : found.data?.people) ?? [];
   const sessions = api.useQuery(
     'get',
     '/api/people/{person}/sessions',
@@ -51,13 +63,15 @@ export function Palette({ person, onClose }: { person: Schemas['PersonView'] | u
       filter={(value, typed) => (beginsWords(value, typed) ? 1 : 0)}
     >
       <Command.Input
+        value={typed}
+        onValueChange={setTyped}
         placeholder="Name, work, step, session, action"
         className="w-full border-b border-hairline bg-transparent px-4 py-3 outline-none"
       />
       <Command.List className="max-h-[60vh] overflow-y-auto p-2">
         <Command.Empty className="px-3 py-4 text-ink3">Nothing begins like that. Write “add” to add a person.</Command.Empty>
         <Command.Group heading="People" className={group}>
-          {bench.data?.lines.map((line) => (
+          {people.map((line) => (
             <Command.Item
               key={line.id}
               value={`${line.name} ${line.about}`}

@@ -28,5 +28,7 @@ describe('what an address shows is asked for beside its code', () => {
     const { queries } = await asked('/people/p/session');
     const view = api.queryOptions('get', '/api/people/{person}/sessions', { params: { path: { person: 'p' } } });
     expect(queries.getQueryData(view.queryKey)).toEqual({ sessions: ['kept'] });
+    const bench = api.queryOptions('get', '/api/bench', {});
+    expect((await asked('/')).queries.getQueryData(bench.queryKey)).toEqual({ sessions: ['kept'] });
   });
 });

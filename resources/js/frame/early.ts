@@ -10,7 +10,7 @@ export function askEarly(queries: QueryClient, path: string): void {
   const [area, id, step] = path.split('/').slice(1);
   if (area === 'sign-in') return;
   void queries.prefetchQuery(api.queryOptions('get', '/api/me', {}, { retry: false }));
-  if (path === '/') void queries.prefetchQuery(api.queryOptions('get', '/api/bench'));
+  if (path === '/') void queries.prefetchQuery(api.queryOptions('get', '/api/bench', {}));
   if (area !== 'people' || !id || id === 'new') return;
   const of = { params: { path: { person: id } } };
   const reads: Partial<Record<Step, () => Promise<void>>> = {

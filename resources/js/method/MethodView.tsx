@@ -1,8 +1,9 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, type Schemas } from '@/api/client';
 import { savedNow } from '@/frame/saving';
+import { useSettled } from '@/frame/useSettled';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { marked } from './lines';
@@ -24,8 +25,16 @@ const HOLDS: Record<Level, string> = {
 export function MethodView() {
   const client = useQueryClient();
   const [search, setSearch] = useSearchParams();
-  const people = api.useQuery('get', '/api/people');
-  const open = people.data?.people.filter((line) => line.archivedOn === null && !line.flags.includes('stop')) ?? [];
+  const [sought, setSought] = useState('');
+  const q = useSettled(sought.trim(), 150);
+  const people = api.useQuery(
+    'get',
+    '/api/people',
+    { params: { query: q === '' ? {} : { q } } },
+    { placeholderData: keepPreviousData },
+  );
+  const open = people.data?.people.filter((line) => !line.flags.includes('stop')) ?? [];
+  const isLong = (people.data?.counts.everyone ?? 0) > (people.data?.people.length ?? 0) || q !== '';
   const person = search.get('person') ?? (open.find((line) => line.lastDone !== null) ?? open[0])?.id ?? '';
   const level = LEVELS.find((one) => one === search.get('level')) ?? 'practice';
   const { method, change } = useMethod(level, person);
@@ -100,6 +109,8 @@ export function MethodView() {
         person={person}
         onPerson={(next) => go({ person: next })}
         open={open}
+        sought={isLong ? sought : null}
+        onSeek={setSought}
         trial={trial}
         shown={looking ? trialOf(looking.value) : undefined}
         looking={looking}
@@ -242,6 +253,8 @@ function TrialPane({
   person,
   onPerson,
   open,
+  sought,
+  onSeek,
   trial,
   shown,
   looking,
@@ -249,6 +262,9 @@ function TrialPane({
   person: string;
   onPerson: (person: string) => void;
   open: Schemas['PersonLineView'][];
+  /** What is looked for among the people; null where all of them are there. */
+  sought: string | null;
+  onSeek: (text: string) => void;
   trial: { data: Schemas['MethodTrialView'] | undefined; error: { sentence: string } | null };
   shown: Schemas['ChoiceTrialView'] | undefined;
   looking: Looking | null;
@@ -258,6 +274,18 @@ function TrialPane({
       aria-label="A real session before and after"
       className="border-hairline bg-sheet p-5 max-lg:border-t lg:w-96 lg:shrink-0 lg:overflow-y-auto lg:border-l"
     >
+      {sought !== null && (
+        <label className="mb-2 grid gap-1 text-sm text-ink2">
+          Find a person
+          <input
+            type="search"
+            value={sought}
+            placeholder="Name, work, hobby or aim"
+            onChange={(event) => onSeek(event.target.value)}
+            className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
+          />
+        </label>
+      )}
       <label className="grid gap-1 text-sm text-ink2">
         Tried on a session of
         <select
@@ -265,6 +293,7 @@ function TrialPane({
           onChange={(event) => onPerson(event.target.value)}
           className="min-h-9 rounded-md border border-rung-edge bg-paper px-2 text-ink"
         >
+          {!open.some((line) => line.id === person) && <option value={person}>{trial.data?.name ?? 'the person at hand'}</option>}
           {open.map((line) => (
             <option key={line.id} value={line.id}>
               {line.name}

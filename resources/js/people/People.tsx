@@ -1,11 +1,14 @@
-import { useMemo, useState } from 'react';
+import { keepPreviousData } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, type Schemas } from '@/api/client';
+import { api, http, type Schemas } from '@/api/client';
+import { MoreLines } from '@/frame/MoreLines';
 import { usePutAway } from '@/frame/PutAway';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
-import { beginsWords } from '@/frame/words';
+import { useMore } from '@/frame/useMore';
+import { useSettled } from '@/frame/useSettled';
 import { Loading } from '@/ui/Loading';
 import { Status, type StatusKind } from '@/ui/Status';
 
@@ -18,25 +21,37 @@ const flags: Record<Flag, { word: string; kind: StatusKind }> = {
   due: { word: 'due', kind: 'information' },
   uneven: { word: 'uneven', kind: 'watch' },
 };
-const filters = ['here', 'stop', 'decide', 'due', 'uneven', 'put away'] as const;
-type Filter = (typeof filters)[number];
+type Counts = Schemas['PeopleView']['counts'];
+const filters: { show: string; word: string; count: keyof Counts }[] = [
+  { show: '', word: 'everyone', count: 'everyone' },
+  { show: 'stop', word: 'stop', count: 'stop' },
+  { show: 'decide', word: 'decide', count: 'decide' },
+  { show: 'due', word: 'due', count: 'due' },
+  { show: 'uneven', word: 'uneven', count: 'uneven' },
+  { show: 'put-away', word: 'put away', count: 'putAway' },
+];
 
-const passes = (line: Line, filter: Filter): boolean =>
-  filter === 'put away'
-    ? line.archivedOn !== null
-    : line.archivedOn === null && (filter === 'here' || line.flags.includes(filter));
+/** Typing is waited for so long before the list is asked for anew. */
+const PAUSE_MS = 150;
 
 /** Everyone of the practice: typed for by name, filtered by what wants attention. */
 export function People() {
-  const people = api.useQuery('get', '/api/people');
   const [text, setText] = useState('');
-  const [filter, setFilter] = useState<Filter>('here');
+  const [show, setShow] = useState('');
+  const q = useSettled(text.trim(), PAUSE_MS);
+  const asked = { ...(q && { q }), ...(show && { show }) };
+  const people = api.useQuery('get', '/api/people', { params: { query: asked } }, { placeholderData: keepPreviousData });
+  const { lines, more, busy } = useMore(
+    people.data && { lines: people.data.people, next: people.data.next },
+    people.data,
+    async (after) => {
+      const { data, error } = await http.GET('/api/people', { params: { query: { ...asked, after } } });
+      return { page: data && { lines: data.people, next: data.next }, error };
+    },
+  );
   const putAway = usePutAway();
-  const lines = people.data?.people;
-  const shown = useMemo(() => {
-    return lines?.filter((line) => passes(line, filter) && beginsWords(`${line.name} ${line.about} ${line.aimText}`, text));
-  }, [lines, text, filter]);
-  if (!lines || !shown) return <Loading what="Reading the list" error={people.error} again={() => void people.refetch()} />;
+  if (!people.data || !lines) return <Loading what="Reading the list" error={people.error} again={() => void people.refetch()} />;
+  const { counts } = people.data;
 
   return (
     <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
@@ -64,30 +79,29 @@ export function People() {
         <div role="group" aria-label="Show" className="flex flex-wrap gap-1.5">
           {filters.map((one) => (
             <button
-              key={one}
+              key={one.show}
               type="button"
-              aria-pressed={one === filter}
-              onClick={() => setFilter(one)}
+              aria-pressed={one.show === show}
+              onClick={() => setShow(one.show)}
               className={cx(
                 'min-h-9 rounded-md border px-2.5',
-                one === filter ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink',
+                one.show === show ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink',
               )}
             >
-              {one === 'here' ? 'everyone' : one}{' '}
-              <span className="font-mono">{lines.filter((line) => passes(line, one)).length}</span>
+              {one.word} <span className="font-mono">{counts[one.count]}</span>
             </button>
           ))}
         </div>
       </div>
-      {shown.length === 0 ? (
+      {lines.length === 0 ? (
         <p className="rounded-lg border border-hairline bg-sheet p-5">
           {text === '' ? 'Nobody here.' : `Nobody found by “${text}”.`}{' '}
-          {(text !== '' || filter !== 'here') && (
+          {(text !== '' || show !== '') && (
             <Button
               look="quiet"
               onClick={() => {
                 setText('');
-                setFilter('here');
+                setShow('');
               }}
             >
               show everyone
@@ -96,7 +110,7 @@ export function People() {
         </p>
       ) : (
         <ul className="grid gap-1">
-          {shown.map((line) => (
+          {lines.map((line) => (
             <li
               key={line.id}
               className="grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet px-4 py-2 md:grid-cols-[1fr_15rem_9rem_5.5rem]"
@@ -135,6 +149,7 @@ export function People() {
           ))}
         </ul>
       )}
+      <MoreLines more={more} busy={busy} shown={lines.length} />
     </main>
   );
 }

@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { api, http, newId, sentenceOf } from '@/api/client';
+import { api, http, newId, sentenceOf, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { afterDrawn, useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
+import { MoreLines } from '@/frame/MoreLines';
 import { savedNow } from '@/frame/saving';
+import { useMore } from '@/frame/useMore';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -19,6 +21,12 @@ export function Review() {
   const person = usePerson();
   const review = api.useQuery('get', '/api/people/{person}/review', { params: { path: { person: person.id } } });
   const refresh = useRefresh();
+  const before = useMore(review.data && { lines: review.data.decisions, next: review.data.older }, review.data, async (after) => {
+    const { data, error } = await http.GET('/api/people/{person}/decisions', {
+      params: { path: { person: person.id }, query: { after } },
+    });
+    return { page: data && { lines: data.decisions, next: data.older }, error };
+  });
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const walk = (by: number) => {
@@ -32,7 +40,8 @@ export function Review() {
   ]);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
-  const { pending, decisions, mornings, load } = review.data;
+  const { pending, mornings, load } = review.data;
+  const decisions = before.lines ?? [];
 
   const send = async (one: Parameters<Decide>[0], choice: Parameters<Decide>[1], reason: string) => {
     const { data, error } = await http.POST('/api/people/{person}/decisions', {
@@ -139,33 +148,47 @@ export function Review() {
         )}
         {(load.weeks.length > 0 || load.ahead.length > 0) && <LoadChart load={load} />}
       </main>
-      <Pane label="Decided before">
-        <h2 className="mb-3 text-xl">Decided before</h2>
-        {decisions.length === 0 && <p className="text-ink3">Nothing yet.</p>}
-        <ol className="grid gap-3">
-          {decisions.map((decision) => (
-            <li key={decision.id} className={cx('border-t border-hairline pt-2', decision.takenBack && 'text-ink3 line-through')}>
-              <p className="text-sm text-ink2">
-                {day(decision.decidedOn)} · {decision.ladderName}
-                {decision.side !== 'both' && `, ${decision.side}`}
-              </p>
-              <p>
-                <strong className="inline-block first-letter:uppercase">{decision.choiceText}</strong>
-                {decision.toName ? ` to “${decision.toName}”` : ` on “${decision.rungName}”`}
-              </p>
-              {decision.choice !== decision.proposed && (
-                <p className="text-sm">Otherwise than proposed: {decision.choiceReason}</p>
-              )}
-              {decision.reasons[0] && <p className="text-sm text-ink2">{decision.reasons[0]}</p>}
-              {decision.canTakeBack && (
-                <Button look="quiet" onClick={() => void takeBack([decision.id])}>
-                  take back
-                </Button>
-              )}
-            </li>
-          ))}
-        </ol>
-      </Pane>
+      <DecidedBefore before={before} decisions={decisions} onTakeBack={(id) => void takeBack([id])} />
     </>
+  );
+}
+
+/** What was decided, newest first, each with the way back. */
+function DecidedBefore({
+  before,
+  decisions,
+  onTakeBack,
+}: {
+  before: { more: (() => Promise<unknown>) | null; busy: boolean };
+  decisions: Schemas['DecisionView'][];
+  onTakeBack: (id: string) => void;
+}) {
+  return (
+    <Pane label="Decided before">
+      <h2 className="mb-3 text-xl">Decided before</h2>
+      {decisions.length === 0 && <p className="text-ink3">Nothing yet.</p>}
+      <ol className="grid gap-3">
+        {decisions.map((decision) => (
+          <li key={decision.id} className={cx('border-t border-hairline pt-2', decision.takenBack && 'text-ink3 line-through')}>
+            <p className="text-sm text-ink2">
+              {day(decision.decidedOn)} · {decision.ladderName}
+              {decision.side !== 'both' && `, ${decision.side}`}
+            </p>
+            <p>
+              <strong className="inline-block first-letter:uppercase">{decision.choiceText}</strong>
+              {decision.toName ? ` to “${decision.toName}”` : ` on “${decision.rungName}”`}
+            </p>
+            {decision.choice !== decision.proposed && <p className="text-sm">Otherwise than proposed: {decision.choiceReason}</p>}
+            {decision.reasons[0] && <p className="text-sm text-ink2">{decision.reasons[0]}</p>}
+            {decision.canTakeBack && (
+              <Button look="quiet" onClick={() => onTakeBack(decision.id)}>
+                take back
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+      <MoreLines more={before.more} busy={before.busy} shown={decisions.length} label="Show earlier ones" />
+    </Pane>
   );
 }

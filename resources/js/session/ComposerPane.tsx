@@ -66,7 +66,7 @@ export function ComposerPane() {
 
 /** The other sessions, told apart by date, length and where they come from; and those that were let go of. */
 function Sessions() {
-  const { id, person, draft, version, sessions, gone, onOpen, setOpen } = useComposing();
+  const { id, person, draft, version, sessions, more, gone, onOpen, setOpen } = useComposing();
   const letGo = useLettingGo(person.id, onOpen);
   const bringBack = useBringBack(person.id, onOpen);
   const here = sessions.find((line) => line.id === id);
@@ -76,7 +76,11 @@ function Sessions() {
         Sessions
         <select
           value={here ? id : 'new'}
-          onChange={(event) => (event.target.value === 'new' ? setOpen('start') : onOpen(event.target.value))}
+          onChange={({ target }) => {
+            if (target.value === 'new') setOpen('start');
+            else if (target.value === 'older') void more?.();
+            else onOpen(target.value);
+          }}
           className="min-h-9 w-full min-w-0 rounded-md border border-rung-edge bg-paper px-2 text-ink"
         >
           {sessions.map((line) => (
@@ -86,6 +90,7 @@ function Sessions() {
                 .join(' · ')}
             </option>
           ))}
+          {more && <option value="older">Read older ones …</option>}
           <option value="new">New …</option>
         </select>
       </label>

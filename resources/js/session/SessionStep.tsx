@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, newId, type Schemas } from '@/api/client';
+import { api, http, newId, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
+import { useMore } from '@/frame/useMore';
 import { usePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
@@ -17,20 +18,31 @@ type Lines = Schemas['SessionLineView'][];
 export function SessionStep() {
   const person = usePerson();
   const [search, setSearch] = useSearchParams();
-  const list = api.useQuery(
+  const path = { person: person.id };
+  const list = api.useQuery('get', '/api/people/{person}/sessions', { params: { path } }, { enabled: person.standing.open });
+  const { lines, more } = useMore(list.data && { lines: list.data.sessions, next: list.data.older }, list.data, async (after) => {
+    const { data, error } = await http.GET('/api/people/{person}/sessions', { params: { path, query: { after } } });
+    return { page: data && { lines: data.sessions, next: data.older }, error };
+  });
+  // An address may name a session older than those that were read.
+  const named = search.has('from') ? null : search.get('s');
+  const isElsewhere = lines !== undefined && named !== null && !lines.some((line) => line.id === named);
+  const one = api.useQuery(
     'get',
     '/api/people/{person}/sessions',
-    { params: { path: { person: person.id } } },
-    { enabled: person.standing.open },
+    { params: { path, query: { with: named ?? '' } } },
+    { enabled: isElsewhere },
   );
   if (!person.standing.open) return <Closed person={person} />;
-  if (!list.data) return <Loading what="Opening the session" error={list.error} again={() => void list.refetch()} />;
+  if (!list.data || !lines || (isElsewhere && one.isPending))
+    return <Loading what="Opening the session" error={list.error} again={() => void list.refetch()} />;
   return (
     <AtHand
       key={`${person.id} ${search.toString()}`}
       person={person.id}
       search={search}
-      sessions={list.data.sessions}
+      sessions={isElsewhere ? [...lines, ...(one.data?.sessions.filter((line) => line.id === named) ?? [])] : lines}
+      more={more}
       gone={list.data.deleted}
       onOpen={(id) => setSearch({ s: id })}
       onStart={(start) => setSearch({ s: newId(), ...start })}
@@ -52,6 +64,7 @@ function AtHand({
   person,
   search,
   sessions,
+  more,
   gone,
   onOpen,
   onStart,
@@ -59,6 +72,8 @@ function AtHand({
   person: string;
   search: URLSearchParams;
   sessions: Lines;
+  /** Reads older ones; null when there are none. */
+  more: (() => Promise<unknown>) | null;
   gone: Schemas['DeletedSessionView'][];
   onOpen: (id: string) => void;
   onStart: (start: Start) => void;
@@ -85,7 +100,7 @@ function AtHand({
     { params: { path: { person } }, body: { from: from.from, template: from.template ?? null, session: from.session ?? null } },
     { enabled: fresh && !unknown, ...once },
   );
-  const common = { id, sessions, gone, kept, begun, onOpen, onStart };
+  const common = { id, sessions, more, gone, kept, begun, onOpen, onStart };
   if (unknown) return <NoSuchSession gone={gone.find((line) => line.id === id)} person={person} onOpen={onOpen} />;
 
   if (start.data)

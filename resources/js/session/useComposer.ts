@@ -32,6 +32,8 @@ export interface ComposerProps {
   /** Where a new session comes from; null for one that is there. */
   origin: string | null;
   sessions: Schemas['SessionLineView'][];
+  /** Reads older ones; null when there are none. */
+  more: (() => Promise<unknown>) | null;
   /** Let go of, and still to be brought back. */
   gone: Schemas['DeletedSessionView'][];
   onOpen: (id: string) => void;

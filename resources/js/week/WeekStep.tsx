@@ -47,7 +47,7 @@ export function WeekStep() {
 
 function Week({ person }: { person: Schemas['PersonView'] }) {
   const { monday, go, note } = useMonday();
-  const { week, plan, waits, problem, theirs, ...doing } = usePlan(person.id, monday);
+  const { week, showOlder, plan, waits, problem, theirs, ...doing } = usePlan(person.id, monday);
   const [scope, setScope] = useState<Scope>('every');
   const [chosen, setChosen] = useState<string | null>(null);
   const refresh = useRefresh();
@@ -168,6 +168,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             person={person.id}
             view={view}
             empty={plan.slots.length === 0}
+            onOlder={showOlder}
             onPlace={(session) => place(session, null)}
           />
         </WeekGrid>
@@ -240,11 +241,13 @@ function SessionsToPlace({
   person,
   view,
   empty,
+  onOlder,
   onPlace,
 }: {
   person: string;
   view: View;
   empty: boolean;
+  onOlder: () => void;
   onPlace: (session: string) => void;
 }) {
   const [all, setAll] = useState(false);
@@ -270,6 +273,11 @@ function SessionsToPlace({
       {view.sessions.length > 3 && (
         <Button look="quiet" onClick={() => setAll(!all)}>
           {all ? 'fewer' : `${view.sessions.length - 3} more`}
+        </Button>
+      )}
+      {all && view.written > view.sessions.length && (
+        <Button look="quiet" onClick={onOlder}>
+          older ones
         </Button>
       )}
     </section>

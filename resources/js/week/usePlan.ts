@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { useHistory } from '@/editor/history';
 import { useSaving } from '@/editor/saving';
@@ -11,7 +12,14 @@ const planOf = (view: View): Plan => ({ slots: view.slots, moves: view.moves, aw
 /** The plan of a person in the week at hand: shown as edited, saved at once, undone and redone as a whole. */
 export function usePlan(person: string, monday: string) {
   const path = { person, date: monday };
-  const week = api.useQuery('get', '/api/people/{person}/weeks/{date}', { params: { path } });
+  // The newest sessions are there to be placed; older ones once they are asked for.
+  const [older, setOlder] = useState(false);
+  const week = api.useQuery(
+    'get',
+    '/api/people/{person}/weeks/{date}',
+    { params: { path, ...(older && { query: { older: 'yes' } }) } },
+    { placeholderData: (before, query) => (query?.queryKey[2]?.params.path.date === monday ? before : undefined) },
+  );
   const refresh = useRefresh();
   const steps = useHistory<Plan | null>(null);
   const saved = week.data ? planOf(week.data) : null;
@@ -37,6 +45,7 @@ export function usePlan(person: string, monday: string) {
 
   return {
     week,
+    showOlder: () => setOlder(true),
     plan,
     waits: saving.waits,
     problem: saving.refusal && sentenceOf(saving.refusal),

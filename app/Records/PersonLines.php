@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Library\PracticeLibrary;
+use App\Models\OwnMethod;
+use App\Models\Person;
+use App\Models\PersonLine;
+use App\Models\Practice;
+use App\Models\TrainingSession;
+use App\Models\User;
+use App\Time\PracticeClock;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Method\MethodLevel;
+use EvenRungs\Person\Attention;
+use EvenRungs\Person\Step;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Str;
+
+/**
+ * Keeps what lists show of each person, so that nobody's records are read to show a list. A line is made in the
+ * transaction that writes about the person; it grows old by the day it names, or by other rules, library or method.
+ */
+final readonly class PersonLines
+{
+    /** What grew old is made anew before a list is shown, so long at most; the rest comes with the next asking. */
+    public const FRESHEN_MS = 700;
+
+    /** Nothing that is kept holds longer: a line without an end. */
+    private const NEVER = '9999-12-31';
+
+    public function __construct(private OpenPerson $open, private PracticeLibrary $ladders) {}
+
+    public function keep(Person $person, User $by): void
+    {
+        $row = Person::query()->findOrFail($person->id);
+        $columns = $this->columns($row, $by);
+        PersonLine::query()->upsert([$columns], ['person_id'], array_keys($columns));
+    }
+
+    /**
+     * Makes lines anew that have grown old, those that came due first before all others, until the time is up.
+     *
+     * @return int how many are left
+     */
+    public function freshen(User $by, int $milliseconds): int
+    {
+        $until = hrtime(true) + $milliseconds * 1_000_000;
+        $old = $this->old($by);
+        foreach ($old as $done => $id) {
+            if ($done > 0 && hrtime(true) > $until) {
+                return count($old) - $done;
+            }
+            $person = Person::query()->find($id);
+            if ($person !== null) {
+                $this->keep($person, $by);
+            }
+        }
+
+        return 0;
+    }
+
+    /** @return list<string> people of the practice whose line has grown old or is missing */
+    private function old(User $by): array
+    {
+        $ids = static fn(array $found): array => array_values(array_filter($found, is_string(...)));
+        $today = PracticeClock::of($by)->today()->iso();
+        $due = PersonLine::query()->where('until', '<', $today)->orderBy('until')->pluck('person_id')->all();
+        $other = array_diff(PersonLine::query()->distinct()->pluck('stamp')->all(), $this->stamps($by));
+        $stamped = $other === [] ? [] : PersonLine::query()->whereIn('stamp', $other)->pluck('person_id')->all();
+        // Each person has one line: where the numbers agree none is missing, and nobody has to be looked for.
+        $missing = Person::query()->toBase()->count() === PersonLine::query()->toBase()->count() ? [] : Person::query()->whereNotIn('id', PersonLine::query()->select('person_id'))->pluck('id')->all();
+
+        return array_values(array_unique([...$ids($due), ...$ids($stamped), ...$ids($missing)]));
+    }
+
+    /** @return list<string> people whose kept line is not what their records say: none, unless something went wrong */
+    public function wrong(User $by): array
+    {
+        $wrong = [];
+        foreach (Person::query()->orderBy('id')->cursor() as $person) {
+            $kept = PersonLine::query()->find($person->id);
+            $columns = $this->columns($person, $by);
+            // The same words are encrypted otherwise each time.
+            $is = static fn(array $row): array => array_diff_key([...$row, 'said' => null], ['number' => true]);
+            if ($kept === null || $kept->said !== PersonLine::decrypted($columns['said']) || array_map(strval(...), $is(array_intersect_key($kept->getAttributes(), $columns))) !== array_map(strval(...), $is($columns))) {
+                $wrong[] = $person->id;
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, said: string, until: string, records: int, stamp: string} */
+    private function columns(Person $person, User $by): array
+    {
+        try {
+            $file = $this->open->of($person, $by);
+            $attention = Attention::of($file->record, TrainingSession::query()->where('person_id', $person->id)->exists());
+            $until = min($attention->until?->iso() ?? self::NEVER, $file->methodHoldsUntil?->iso() ?? self::NEVER);
+        } catch (\Throwable $error) {
+            // What was kept of one and cannot be read any more takes nobody else down; it is tried anew each time.
+            [$attention, $until] = [self::unreadable($error), PersonLine::UNREADABLE_UNTIL];
+        }
+
+        return [
+            'person_id' => $person->id,
+            'practice_id' => $person->practice_id,
+            'archived' => (int) ($person->archived_at !== null),
+            'archived_on' => $person->archived_at?->format('Y-m-d'),
+            'name' => $person->name,
+            'about' => $person->about,
+            'aim' => $person->aim,
+            'urgency' => $attention->urgency,
+            'stop' => (int) in_array('stop', $attention->flags, true),
+            'decide' => (int) in_array('decide', $attention->flags, true),
+            'due' => (int) in_array('due', $attention->flags, true),
+            'uneven' => (int) in_array('uneven', $attention->flags, true),
+            'spread' => $attention->spreadTenths,
+            'weakest' => $attention->weakest?->value,
+            'last_done' => $attention->lastDone?->iso(),
+            'said' => PersonLine::encrypted(['status' => $attention->status, 'sentence' => $attention->sentence, 'action' => $attention->action, 'step' => $attention->step->value]),
+            'until' => $until,
+            'records' => $person->records,
+            'stamp' => $this->stamps($by)[$person->trainer_id ?? ''] ?? '',
+        ];
+    }
+
+    private static function unreadable(\Throwable $error): Attention
+    {
+        $number = strtolower((string) Str::ulid());
+        // Where it happened, and nothing of what was kept.
+        Log::error("[{$number}] ".$error::class." at {$error->getFile()}:{$error->getLine()}");
+
+        return new Attention(0, 'watch', "What was kept of this person cannot be read just now. Nothing is lost; quote {$number}.", 'Open the person', Step::Person, [], null, null, null, null);
+    }
+
+    /**
+     * What lines are made with beside the records of a person: rules, library, method, and the zone that says which day it is.
+     *
+     * @return array<string, string> by trainer; under nothing for those without one
+     */
+    private function stamps(User $by): array
+    {
+        $practice = Practice::query()->findOrFail($by->practice_id);
+        $ofPractice = [$this->ladders->made(), $practice->library_version, $practice->method_version, $practice->time_zone];
+        $versions = OwnMethod::query()->where('level', MethodLevel::Trainer->value)->pluck('version', 'owner_id');
+        $stamps = [];
+        // Each trainer's differs, so that one who answers otherwise makes old the lines of their own people only.
+        foreach (['', ...User::query()->where('practice_id', $by->practice_id)->pluck('id')->all()] as $trainer) {
+            $stamps[$trainer] = md5((string) json_encode([...$ofPractice, $trainer, $versions->get($trainer)]));
+        }
+
+        return $stamps;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Plan;
+use App\Models\SessionLog;
+use App\Models\TrainingSession;
+use EvenRungs\Calendar\Day;
+
+/** The session at hand of each of some people: the one planned today and not done yet, else the next one planned, else the newest. */
+final class SessionsAtHand
+{
+    public static function of(string $person, Day $today): ?TrainingSession
+    {
+        return TrainingSession::query()->whereKey(self::ids([$person], $today)[$person] ?? '')->first();
+    }
+
+    /**
+     * @param list<string> $people
+     *
+     * @return array<string, string> by person; those without any session are left out
+     */
+    public static function titles(array $people, Day $today): array
+    {
+        $ids = self::ids($people, $today);
+
+        return TrainingSession::query()->whereKey(array_values($ids))->get(['person_id', 'title'])->mapWithKeys(static fn(TrainingSession $row): array => [$row->person_id => $row->title])->all();
+    }
+
+    /**
+     * @param list<string> $people
+     *
+     * @return array<string, string> by person
+     */
+    private static function ids(array $people, Day $today): array
+    {
+        $done = [];
+        foreach (SessionLog::query()->whereIn('person_id', $people)->where('done_on', $today->iso())->get(['person_id', 'training_session_id']) as $log) {
+            $done[$log->person_id][] = $log->training_session_id;
+        }
+        $planned = [];
+        foreach (Plan::query()->whereIn('person_id', $people)->get() as $plan) {
+            $next = $plan->inCore()->next($today, ...$done[$plan->person_id] ?? []);
+            $planned += $next === null ? [] : [$plan->person_id => $next];
+        }
+        // What was planned may have been let go of since.
+        $there = TrainingSession::query()->whereKey(array_values($planned))->pluck('id', 'person_id')->all();
+        $newest = TrainingSession::query()->whereIn('person_id', array_diff($people, array_keys($there)))->groupBy('person_id')->selectRaw('person_id, MAX(id) AS id')->pluck('id', 'person_id')->all();
+
+        return array_filter([...$newest, ...$there], is_string(...));
+    }
+}

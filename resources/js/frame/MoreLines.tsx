@@ -1,0 +1,26 @@
+import { Button } from '@/ui/Button';
+
+/** Goes on with a list that is read page by page; says how much of it is shown. */
+export function MoreLines({
+  more,
+  busy,
+  shown,
+  all,
+  label = 'Show more',
+}: {
+  more: (() => Promise<unknown>) | null;
+  busy: boolean;
+  shown: number;
+  all?: number;
+  label?: string;
+}) {
+  if (more === null) return null;
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-3 text-ink2">
+      <Button disabled={busy} onClick={() => void more()}>
+        {busy ? 'Reading …' : label}
+      </Button>
+      <span>{all === undefined ? `${shown} shown` : `${shown} of ${all} shown`}</span>
+    </p>
+  );
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Assessment\Hold;
+use EvenRungs\Assessment\HoldEnd;
+use EvenRungs\Assessment\HoldKind;
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Method\Method;
+use EvenRungs\Person\Attention;
+use EvenRungs\Person\History;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\MorningAnswer;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Placing;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Person\Step;
+use EvenRungs\Progress\Morning;
+use EvenRungs\Screening\Clearance;
+use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\Urgency;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a person needs of the trainer, and how long that holds though nobody does anything. */
+final class AttentionTest extends TestCase
+{
+    private const FIRST = '2026-06-01';
+
+    /** @return iterable<string, array{\Closure(Day): PersonRecord, list<int>}> days from the first on which the line says something else */
+    public static function people(): iterable
+    {
+        // Tested on the first day: a re-test is due after 28 days, overdue from the 43rd; asked for danger signs: due after 84.
+        yield 'tested, asked, placed, never coached' => [static fn(Day $today): PersonRecord => self::record($today), [28, 43, 49, 56, 63, 70, 77, 84, 91, 98, 105, 112, 119]];
+        yield 'never asked for danger signs' => [static fn(Day $today): PersonRecord => self::record($today, asked: false), []];
+        yield 'a session yesterday whose next morning nobody asked for' => [static fn(Day $today): PersonRecord => self::record($today, log: true), [1, 28, 43, 49, 56, 63, 70, 77, 84, 91, 98, 105, 112, 119]];
+        yield 'cleared from the tenth to the twentieth day after a sign' => [static fn(Day $today): PersonRecord => self::record($today, sign: true), [10, 20, 28]];
+    }
+
+    /**
+     * @param \Closure(Day): PersonRecord $of
+     * @param list<int>                   $days
+     */
+    #[DataProvider('people')]
+    public function test_a_line_holds_to_its_day_and_no_longer_than_it_may(\Closure $of, array $days): void
+    {
+        $said = static fn(Attention $attention): array => array_diff_key(get_object_vars($attention), ['until' => true]);
+        $first = Day::parse(self::FIRST);
+        $line = null;
+        $changed = [];
+        for ($n = 0; $n < 120; $n++) {
+            $today = $first->plusDays($n);
+            $now = Attention::of($of($today), true);
+            if ($line !== null && $said($now) != $said($line)) {
+                $changed[] = $n;
+                self::assertTrue($line->until?->isBefore($today), "the line before day {$n} did not say that it ends");
+            }
+            if ($line === null || $line->until?->isBefore($today) === true) {
+                $line = $now;
+            }
+        }
+
+        self::assertSame($days, $changed);
+    }
+
+    public function test_which_session_is_at_hand_is_put_in_where_the_line_is_shown(): void
+    {
+        $line = Attention::of(self::record(Day::parse(self::FIRST)), true);
+
+        self::assertSame(Step::Coach, $line->step);
+        self::assertStringStartsWith('Ready to coach: Lock-house floor. Open demand: ', Attention::said($line->step, $line->sentence, 'Lock-house floor'));
+        self::assertSame('One decision waits.', Attention::said(Step::Review, 'One decision waits.', 'Lock-house floor'));
+    }
+
+    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false): PersonRecord
+    {
+        $first = Day::parse(self::FIRST);
+        $logs = $log ? [new LoggedSession('log', 'session', $first, -5, 600, [new LoggedSet('item', 'front-plank/forearms-knees', '1x20s', 20, null, null, [], 0, 5, false, null)], [new MorningAnswer('press-out', new Morning(0, false), 1)])] : [];
+
+        return new PersonRecord(
+            ShippedLibrary::get(),
+            Method::default(),
+            $today,
+            new Profile(Aim::Even, null, null, null, [1, 3], 25, [], null, []),
+            new Safety([], $sign ? [new Sign(Urgency::BeforeTraining, 5)] : [], $sign ? [new Clearance($first->plusDays(10), $first->plusDays(19), 6)] : [], $asked ? $first : null, []),
+            History::of([new Placing('placed', 'front-plank', Side::Both, 'front-plank/forearms-knees', false, 0, $first)], [], $logs, [Hold::of(HoldKind::FrontPlankKnees, Side::Both, 40, HoldEnd::FormLost, $first, 1)], [], $first),
+        );
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+// Each view asked for with few people and with many, and of a person with years of records: medians of one run in which
+// the requests take turns, so that a busy machine slows all of them. Printed, never asserted.
+[, $small, $large] = $argv;
+$rounds = (int) ($argv[3] ?? 15);
+
+/** @return Closure(string, string, array<string, mixed>|null=): array{int, string, float} status, body and milliseconds */
+$client = static function (string $base): Closure {
+    $jar = tempnam(sys_get_temp_dir(), 'even-rungs-jar');
+    $curl = curl_init();
+    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
+
+    return static function (string $method, string $path, ?array $body = null) use ($curl, $base): array {
+        $token = '';
+        foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
+            $parts = explode("\t", $line);
+            $token = ($parts[5] ?? '') === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
+        }
+        curl_setopt_array($curl, [
+            CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+            CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
+        ]);
+        $text = (string) curl_exec($curl);
+
+        return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $text, curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME_T) / 1000];
+    };
+};
+$found = static function (Closure $ask, string $name): string {
+    [$status, $text] = $ask('GET', '/api/people?q='.rawurlencode($name));
+    $status === 200 || exit("The list of people answered {$status}.\n");
+    foreach (json_decode($text, true)['people'] as $line) {
+        if ($line['name'] === $name) {
+            return $line['id'];
+        }
+    }
+    exit("{$name} was not found.\n");
+};
+$clients = $people = [];
+foreach (['small' => $small, 'large' => $large] as $size => $base) {
+    $clients[$size] = $client($base);
+    $clients[$size]('GET', '/sign-in');
+    [$status] = $clients[$size]('POST', '/api/sign-in', ['email' => 'load@load-hall.example', 'password' => 'even-rungs-load']);
+    $status === 200 || exit("The sign-in failed ({$status}).\n");
+    $people[$size] = $found($clients[$size], 'Typical Pellow');
+}
+$heavy = $found($clients['large'], 'Heavy Yearling');
+$session = static fn(Closure $ask, string $person): string => json_decode($ask('GET', "/api/people/{$person}/sessions")[1], true)['sessions'][0]['id'];
+$monday = date('Y-m-d', strtotime('monday this week'));
+$draft = ['minutes' => null, 'blocks' => [['kind' => 'straight', 'part' => 'main', 'items' => [['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '3x20s']], 'gapSeconds' => [], 'roundRestSeconds' => 0]]];
+
+// Of everybody, and of one person; {s} is a session of theirs.
+$asked = [
+    'bench' => ['GET', '/api/bench', null], 'people' => ['GET', '/api/people', null], 'people, searched' => ['GET', '/api/people?q=quern', null],
+    'person' => ['GET', '/api/people/{p}', null], 'checks' => ['GET', '/api/people/{p}/checks', null], 'board' => ['GET', '/api/people/{p}/board', null],
+    'path' => ['GET', '/api/people/{p}/path', null], 'sessions' => ['GET', '/api/people/{p}/sessions', null], 'templates' => ['GET', '/api/people/{p}/sessions/templates', null],
+    'next doses' => ['GET', '/api/people/{p}/sessions/next-doses', null], 'session' => ['GET', '/api/people/{p}/sessions/{s}', null],
+    'from the board' => ['POST', '/api/people/{p}/sessions/start', ['from' => 'board']], 'preview' => ['POST', '/api/people/{p}/sessions/preview', $draft],
+    'sheet' => ['GET', '/api/people/{p}/sessions/{s}/sheet', null], 'cue sheet' => ['GET', '/api/people/{p}/sessions/{s}/cues', null],
+    'week' => ['GET', "/api/people/{p}/weeks/{$monday}", null], 'weeks' => ['GET', '/api/people/{p}/program', null], 'calendar' => ['GET', '/api/people/{p}/calendar/file', null],
+    'review' => ['GET', '/api/people/{p}/review', null], 'method trial' => ['GET', '/api/people/{p}/method', null],
+];
+$times = $bytes = [];
+for ($round = -2; $round < $rounds; $round++) {
+    foreach ($asked as $name => [$method, $path, $body]) {
+        foreach (['small' => $people['small'], 'large' => $people['large'], 'heavy' => $heavy] as $kind => $person) {
+            if ($kind === 'heavy' && ! str_contains($path, '{p}')) {
+                continue;
+            }
+            $ask = $clients[$kind === 'small' ? 'small' : 'large'];
+            static $sessions = [];
+            $sessions[$kind] ??= $session($ask, $person);
+            [$status, $text, $ms] = $ask($method, strtr($path, ['{p}' => $person, '{s}' => $sessions[$kind]]), $body);
+            $status === 200 || exit("{$name} answered {$status}: ".substr($text, 0, 300)."\n");
+            $bytes[$name] = max($bytes[$name] ?? 0, strlen($text));
+            if ($round >= 0) {
+                $times[$name][$kind][] = $ms;
+            }
+        }
+    }
+}
+$median = static function (array $list): float {
+    sort($list);
+
+    return $list[intdiv(count($list), 2)];
+};
+printf("%-18s %9s %9s %9s %12s %14s %9s\n", '', 'few', 'many', 'heavy', 'many : few', 'heavy : many', 'kB');
+foreach ($times as $name => $kinds) {
+    $ms = array_map($median, $kinds);
+    printf("%-18s %6.1f ms %6.1f ms %9s %12.2f %14s %9.1f\n", $name, $ms['small'], $ms['large'], isset($ms['heavy']) ? sprintf('%6.1f ms', $ms['heavy']) : '', $ms['large'] / $ms['small'], isset($ms['heavy']) ? sprintf('%.2f', $ms['heavy'] / $ms['large']) : '', $bytes[$name] / 1000);
+}
+echo "aims: many : few at most 1.15, heavy : many at most 1.3, at most 100 kB; a worker had at most 64 MB\n";
