@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $time_zone
  * @property array<string, string>|null $method         answers that differ from the default, by question
  * @property int                        $method_version
+ * @property string                     $lines_fresh    on which day, and made with what, no line of the lists was old
  * @property int                        $library_version 0 while the shipped ladders are used as they are
  */
 final class Practice extends Model
@@ -23,7 +24,7 @@ final class Practice extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['method_version' => 1, 'library_version' => 0];
+    protected $attributes = ['method_version' => 1, 'library_version' => 0, 'lines_fresh' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array

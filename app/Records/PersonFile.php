@@ -21,7 +21,7 @@ use EvenRungs\Week\Plan;
 final class PersonFile
 {
     /** Written sessions beside those placed and those of the program at hand: the newest. */
-    private const SESSIONS = 12;
+    private const SESSIONS = 6;
 
     /** So many where older ones are asked for. */
     private const OLDER = 120;

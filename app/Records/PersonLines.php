@@ -12,7 +12,7 @@ use App\Models\Practice;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Time\PracticeClock;
-use EvenRungs\Calendar\Day;
+use EvenRungs\Balance\Aim;
 use EvenRungs\Method\MethodLevel;
 use EvenRungs\Person\Attention;
 use EvenRungs\Person\Step;
@@ -41,14 +41,22 @@ final readonly class PersonLines
     }
 
     /**
-     * Makes lines anew that have grown old, those that came due first before all others, until the time is up.
+     * Makes lines anew that have grown old, those that came due first before all others, until the time is up. Where
+     * none was, that is kept: on this day, with these rules, library and method, none grows old any more.
      *
      * @return int how many are left
      */
     public function freshen(User $by, int $milliseconds): int
     {
+        $practice = Practice::query()->findOrFail($by->practice_id);
+        $stamps = $this->stamps($practice);
+        $today = PracticeClock::of($by)->today()->iso();
+        $fresh = $today.' '.md5(implode(' ', $stamps));
+        if ($practice->lines_fresh === $fresh) {
+            return 0;
+        }
+        $old = self::old($today, $stamps);
         $until = hrtime(true) + $milliseconds * 1_000_000;
-        $old = $this->old($by);
         foreach ($old as $done => $id) {
             if ($done > 0 && hrtime(true) > $until) {
                 return count($old) - $done;
@@ -58,20 +66,25 @@ final readonly class PersonLines
                 $this->keep($person, $by);
             }
         }
+        if ($old === []) {
+            Practice::query()->whereKey($practice->id)->update(['lines_fresh' => $fresh]);
+        }
 
         return 0;
     }
 
-    /** @return list<string> people of the practice whose line has grown old or is missing */
-    private function old(User $by): array
+    /**
+     * @param array<string, string> $stamps
+     *
+     * @return list<string> people of the practice whose line has grown old or is missing
+     */
+    private static function old(string $today, array $stamps): array
     {
         $ids = static fn(array $found): array => array_values(array_filter($found, is_string(...)));
-        $today = PracticeClock::of($by)->today()->iso();
         $due = PersonLine::query()->where('until', '<', $today)->orderBy('until')->pluck('person_id')->all();
-        $other = array_diff(PersonLine::query()->distinct()->pluck('stamp')->all(), $this->stamps($by));
+        $other = array_diff(PersonLine::query()->distinct()->pluck('stamp')->all(), $stamps);
         $stamped = $other === [] ? [] : PersonLine::query()->whereIn('stamp', $other)->pluck('person_id')->all();
-        // Each person has one line: where the numbers agree none is missing, and nobody has to be looked for.
-        $missing = Person::query()->toBase()->count() === PersonLine::query()->toBase()->count() ? [] : Person::query()->whereNotIn('id', PersonLine::query()->select('person_id'))->pluck('id')->all();
+        $missing = Person::query()->whereNotIn('id', PersonLine::query()->select('person_id'))->pluck('id')->all();
 
         return array_values(array_unique([...$ids($due), ...$ids($stamped), ...$ids($missing)]));
     }
@@ -93,7 +106,7 @@ final readonly class PersonLines
         return $wrong;
     }
 
-    /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, said: string, until: string, records: int, stamp: string} */
+    /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, words: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, said: string, until: string, records: int, stamp: string} */
     private function columns(Person $person, User $by): array
     {
         try {
@@ -113,6 +126,7 @@ final readonly class PersonLines
             'name' => $person->name,
             'about' => $person->about,
             'aim' => $person->aim,
+            'words' => Words::kept($person->name, $person->about, Aim::tryFrom($person->aim)?->label() ?? ''),
             'urgency' => $attention->urgency,
             'stop' => (int) in_array('stop', $attention->flags, true),
             'decide' => (int) in_array('decide', $attention->flags, true),
@@ -124,7 +138,7 @@ final readonly class PersonLines
             'said' => PersonLine::encrypted(['status' => $attention->status, 'sentence' => $attention->sentence, 'action' => $attention->action, 'step' => $attention->step->value]),
             'until' => $until,
             'records' => $person->records,
-            'stamp' => $this->stamps($by)[$person->trainer_id ?? ''] ?? '',
+            'stamp' => $this->stamps(Practice::query()->findOrFail($by->practice_id))[$person->trainer_id ?? ''] ?? '',
         ];
     }
 
@@ -142,14 +156,13 @@ final readonly class PersonLines
      *
      * @return array<string, string> by trainer; under nothing for those without one
      */
-    private function stamps(User $by): array
+    private function stamps(Practice $practice): array
     {
-        $practice = Practice::query()->findOrFail($by->practice_id);
         $ofPractice = [$this->ladders->made(), $practice->library_version, $practice->method_version, $practice->time_zone];
         $versions = OwnMethod::query()->where('level', MethodLevel::Trainer->value)->pluck('version', 'owner_id');
         $stamps = [];
         // Each trainer's differs, so that one who answers otherwise makes old the lines of their own people only.
-        foreach (['', ...User::query()->where('practice_id', $by->practice_id)->pluck('id')->all()] as $trainer) {
+        foreach (['', ...User::query()->where('practice_id', $practice->id)->pluck('id')->all()] as $trainer) {
             $stamps[$trainer] = md5((string) json_encode([...$ofPractice, $trainer, $versions->get($trainer)]));
         }
 

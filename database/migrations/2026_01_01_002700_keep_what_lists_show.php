@@ -16,6 +16,9 @@ return new class extends Migration {
         Schema::table('people', function (Blueprint $table): void {
             $table->unsignedInteger('records')->default(1)->comment('grows with every writing about the person');
         });
+        Schema::table('practices', function (Blueprint $table): void {
+            $table->string('lines_fresh', 64)->default('')->comment('on which day, and made with what, no line was old');
+        });
         Schema::create('person_lines', function (Blueprint $table): void {
             $table->char('person_id', 26)->charset('ascii')->collation('ascii_bin')->primary();
             $table->foreign('person_id')->references('id')->on('people')->cascadeOnDelete();
@@ -26,6 +29,7 @@ return new class extends Migration {
             $table->string('name', 120);
             $table->string('about', 160);
             $table->string('aim', 40);
+            $table->string('words', 500)->comment('of name, about and aim, small and without marks, each after a space');
             $table->unsignedTinyInteger('urgency');
             $table->boolean('stop');
             $table->boolean('decide');
@@ -49,6 +53,9 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::dropIfExists('person_lines');
+        Schema::table('practices', function (Blueprint $table): void {
+            $table->dropColumn('lines_fresh');
+        });
         Schema::table('people', function (Blueprint $table): void {
             $table->dropColumn('records');
         });

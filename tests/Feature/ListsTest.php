@@ -79,6 +79,7 @@ final class ListsTest extends ApiTestCase
         self::assertSame(0, Artisan::call('records:rebuild'));
         self::assertSame(0, Artisan::call('records:check'));
         DB::table('person_lines')->delete();
+        DB::table('practices')->update(['lines_fresh' => '']);
         $this->assertKept();
     }
 
@@ -111,7 +112,7 @@ final class ListsTest extends ApiTestCase
             do {
                 $answer = $this->getJson($address.($next === null ? '' : '?after='.rawurlencode($next)))->assertOk();
                 $page = (array) $answer->json("{$list}.*.name");
-                self::assertLessThanOrEqual(50, count($page));
+                self::assertLessThanOrEqual(30, count($page));
                 array_push($seen, ...$page);
                 $next = $answer->json('next');
             } while (is_string($next));
@@ -120,7 +121,6 @@ final class ListsTest extends ApiTestCase
             sort($sorted);
             self::assertSame($sorted, $seen, 'by name, where all are as urgent');
         }
-        self::assertSame(120, $this->getJson('/api/bench')->json('people'));
     }
 
     public function test_people_are_found_by_the_beginnings_of_words_with_and_without_their_marks(): void

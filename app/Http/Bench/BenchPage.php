@@ -32,7 +32,6 @@ final readonly class BenchPage
             today: $today->iso(),
             lines: array_map(static fn(PersonLine $row): BenchLineView => self::line($row, $titles[$row->person_id] ?? null), $rows),
             next: $page->nextCursor()?->encode(),
-            people: PersonLine::query()->where('archived', false)->count(),
             old: $old,
         );
     }

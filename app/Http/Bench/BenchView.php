@@ -10,14 +10,12 @@ final readonly class BenchView
     /**
      * @param list<BenchLineView> $lines  of this page
      * @param string|null         $next   what to ask for after these lines; null when there are no more
-     * @param int                 $people on the bench in all
      * @param int                 $old    so many lines are still of an earlier day: they come with the next asking
      */
     public function __construct(
         public string $today,
         public array $lines,
         public ?string $next,
-        public int $people,
         public int $old,
     ) {}
 }

@@ -27,33 +27,15 @@ final readonly class PeopleController
         $rows = PersonLine::query()->where('archived', $show === 'put-away')
             ->when(in_array($show, ['stop', 'decide', 'due', 'uneven'], true), static fn(Builder $query) => $query->where($show, true));
         foreach ($input->words() as $word) {
-            $rows->where(self::begins($word));
+            $rows->where('words', 'like', "% {$word}%");
         }
         $page = $rows->orderBy('name')->orderBy('person_id')->cursorPaginate(PageRequest::LINES, ['*'], 'after', $input->page());
 
         return new JsonResponse(new PeopleView(
             people: array_map(self::line(...), array_values($page->items())),
             next: $page->nextCursor()?->encode(),
-            counts: self::counts(),
+            counts: $input->words() === [] && $input->page() === null ? self::counts() : null,
         ));
-    }
-
-    /** @return \Closure(Builder<PersonLine>): mixed a word of name, about or aim begins so; letters with and without their marks are the same */
-    private static function begins(string $word): \Closure
-    {
-        $aims = array_values(array_map(static fn(Aim $aim): string => $aim->value, array_filter(Aim::cases(), static fn(Aim $aim): bool => preg_match('/(?:^|[^\p{L}\p{N}])'.preg_quote($word, '/').'/iu', $aim->label()) === 1)));
-        $like = addcslashes($word, '%_\\').'%';
-
-        return static function (Builder $query) use ($like, $aims): void {
-            foreach (['name', 'about'] as $column) {
-                // A word begins where the text does, or after what is neither letter nor digit.
-                $query->orWhere($column, 'like', $like);
-                foreach ([' ', '-', '(', '“', '"', "'", '/', ','] as $before) {
-                    $query->orWhere($column, 'like', "%{$before}{$like}");
-                }
-            }
-            $query->orWhereIn('aim', $aims);
-        };
     }
 
     private static function counts(): PeopleCountsView

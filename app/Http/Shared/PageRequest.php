@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use App\Records\Words;
 use Illuminate\Validation\Rule;
 
 /** A page of a list: what is looked for, and after which line it goes on. */
 final class PageRequest extends ApiRequest
 {
     /** Lines of a page. */
-    public const LINES = 50;
+    public const LINES = 30;
 
     public const SHOWN = ['stop', 'decide', 'due', 'uneven', 'put-away'];
 
@@ -29,7 +30,7 @@ final class PageRequest extends ApiRequest
     /** @return list<string> what is looked for: beginnings of words */
     public function words(): array
     {
-        return array_slice(array_values(array_filter(preg_split('/[^\p{L}\p{N}]+/u', $this->text('q')) ?: [], static fn(string $word): bool => $word !== '')), 0, 8);
+        return array_slice(Words::of($this->text('q')), 0, 8);
     }
 
     public function page(): ?string

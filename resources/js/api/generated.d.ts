@@ -1427,8 +1427,6 @@ export interface components {
             lines: components["schemas"]["BenchLineView"][];
             /** @description what to ask for after these lines; null when there are no more */
             next: string | null;
-            /** @description on the bench in all */
-            people: number;
             /** @description so many lines are still of an earlier day: they come with the next asking */
             old: number;
         };
@@ -2513,7 +2511,8 @@ export interface components {
             people: components["schemas"]["PersonLineView"][];
             /** @description what to ask for after these lines; null when there are no more */
             next: string | null;
-            counts: components["schemas"]["PeopleCountsView"];
+            /** @description of everybody; null where somebody is looked for, and on further pages */
+            counts: components["schemas"]["PeopleCountsView"] | null;
         };
         /** @description A person in the list, with what it filters by. */
         PersonLineView: {

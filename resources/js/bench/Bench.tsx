@@ -20,7 +20,7 @@ export function Bench() {
     },
   );
   if (!bench.data || !lines) return <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />;
-  const { today, people, old } = bench.data;
+  const { today, old } = bench.data;
 
   return (
     <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
@@ -30,8 +30,7 @@ export function Bench() {
           <p className="text-ink2">{longDay(today)}</p>
           {old > 0 && (
             <p role="status" className="text-sm text-ink2">
-              {old === 1 ? 'One line is' : `${old} lines are`} still of an earlier day; what has come due since is being looked
-              up.
+              {old === 1 ? 'One line is' : `${old} lines are`} being looked up anew: what they say may have come due since.
             </p>
           )}
         </div>
@@ -102,7 +101,7 @@ export function Bench() {
           ))}
         </ol>
       )}
-      <MoreLines more={more} busy={busy} shown={lines.length} all={people} />
+      <MoreLines more={more} busy={busy} shown={lines.length} />
     </main>
   );
 }

@@ -5,13 +5,11 @@ export function MoreLines({
   more,
   busy,
   shown,
-  all,
   label = 'Show more',
 }: {
   more: (() => Promise<unknown>) | null;
   busy: boolean;
   shown: number;
-  all?: number;
   label?: string;
 }) {
   if (more === null) return null;
@@ -20,7 +18,7 @@ export function MoreLines({
       <Button disabled={busy} onClick={() => void more()}>
         {busy ? 'Reading …' : label}
       </Button>
-      <span>{all === undefined ? `${shown} shown` : `${shown} of ${all} shown`}</span>
+      <span>{shown} shown</span>
     </p>
   );
 }

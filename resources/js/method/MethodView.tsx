@@ -34,7 +34,7 @@ export function MethodView() {
     { placeholderData: keepPreviousData },
   );
   const open = people.data?.people.filter((line) => !line.flags.includes('stop')) ?? [];
-  const isLong = (people.data?.counts.everyone ?? 0) > (people.data?.people.length ?? 0) || q !== '';
+  const isLong = people.data?.next != null || sought !== '';
   const person = search.get('person') ?? (open.find((line) => line.lastDone !== null) ?? open[0])?.id ?? '';
   const level = LEVELS.find((one) => one === search.get('level')) ?? 'practice';
   const { method, change } = useMethod(level, person);

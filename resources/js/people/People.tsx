@@ -21,7 +21,7 @@ const flags: Record<Flag, { word: string; kind: StatusKind }> = {
   due: { word: 'due', kind: 'information' },
   uneven: { word: 'uneven', kind: 'watch' },
 };
-type Counts = Schemas['PeopleView']['counts'];
+type Counts = Schemas['PeopleCountsView'];
 const filters: { show: string; word: string; count: keyof Counts }[] = [
   { show: '', word: 'everyone', count: 'everyone' },
   { show: 'stop', word: 'stop', count: 'stop' },
@@ -49,9 +49,10 @@ export function People() {
       return { page: data && { lines: data.people, next: data.next }, error };
     },
   );
+  const everyone = api.useQuery('get', '/api/people', { params: { query: {} } });
   const putAway = usePutAway();
   if (!people.data || !lines) return <Loading what="Reading the list" error={people.error} again={() => void people.refetch()} />;
-  const { counts } = people.data;
+  const counts = everyone.data?.counts;
 
   return (
     <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
@@ -88,7 +89,7 @@ export function People() {
                 one.show === show ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-paper hover:border-ink',
               )}
             >
-              {one.word} <span className="font-mono">{counts[one.count]}</span>
+              {one.word} <span className="font-mono">{counts?.[one.count]}</span>
             </button>
           ))}
         </div>
