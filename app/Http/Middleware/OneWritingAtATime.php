@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Shared\ApiRequest;
 use App\Models\Person;
 use App\Models\User;
 use App\Records\PersonLines;
 use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What is written about a person is decided and written in one transaction, one after the other: it begins by writing
  * the person's own row, which also tells other machines, and ends by making their line of the lists anew. What is
- * refused leaves nothing. Deadlocks are tried again here, for all of them.
+ * refused leaves nothing. Deadlocks are tried again here, for all of them. What is created under an id of the device is
+ * taken once.
  */
 final readonly class OneWritingAtATime
 {
@@ -27,27 +30,53 @@ final readonly class OneWritingAtATime
     public function handle(Request $request, \Closure $next): Response
     {
         $person = $request->route('person');
-        if ($request->isMethodSafe() || ! $person instanceof Person) {
+        $person = $person instanceof Person ? $person : null;
+        $id = $request->isMethod('POST') && is_string($request->input('id')) && preg_match(ApiRequest::ID, $request->input('id')) === 1 ? $request->input('id') : null;
+        if ($request->isMethodSafe() || ($person === null && $id === null)) {
             return $next($request);
         }
         $attempt = 0;
         try {
-            return DB::transaction(function () use ($request, $next, $person, &$attempt): Response {
-                DB::table('people')->where('id', $person->id)->increment('records');
-                if ($attempt++ > 0) {
+            return DB::transaction(function () use ($request, $next, $person, $id, &$attempt): Response {
+                if ($person !== null) {
+                    DB::table('people')->where('id', $person->id)->increment('records');
+                }
+                if ($attempt++ > 0 && $person !== null) {
                     $request->route()?->setParameter('person', Person::query()->findOrFail($person->id));
                 }
-                $response = $next($request);
-                $this->unlessItWentWrong($response);
-                /** @var User $user */
-                $user = $request->user();
-                $this->lines->keep($person, $user);
 
-                return $response;
+                return $this->write($request, $next, $person, $id);
             }, self::ATTEMPTS);
         } catch (Refused $refused) {
             return $refused->response;
         }
+    }
+
+    /** @param \Closure(Request): Response $next */
+    private function write(Request $request, \Closure $next, ?Person $person, ?string $id): Response
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $what = $request->route()?->getName().' '.$person?->id;
+        $isKnown = $id !== null && Takings::check($id, $user->practice_id, $what, self::said($request));
+        $response = $next($request);
+        $this->unlessItWentWrong($response);
+        if ($id !== null && ! $isKnown) {
+            Takings::keep($id, $user->practice_id, $what, self::said($request));
+        }
+        if ($person !== null) {
+            $this->lines->keep($person, $user);
+        }
+
+        return $response;
+    }
+
+    /** @return array<array-key, mixed> what was sent, pictures by what is in them */
+    private static function said(Request $request): array
+    {
+        $files = array_map(static fn(mixed $file): string => $file instanceof UploadedFile ? (string) hash_file('sha256', $file->path()) : '', $request->allFiles());
+
+        return [...(array) $request->input(), ...$files];
     }
 
     /**

@@ -16,6 +16,7 @@ use App\Models\PersonLimit;
 use App\Models\Screening;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\OwnWriting;
 use App\Records\PersonLines;
 use App\Time\PracticeClock;
 use Carbon\CarbonInterface;
@@ -61,6 +62,9 @@ final readonly class PersonController
         DB::transaction(function () use ($person, $input): void {
             $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update(['version' => $input->integer('version') + 1]);
             if ($changed !== 1) {
+                if (OwnWriting::is($person->refresh(), $input->integer('version'), $input->columns())) {
+                    return;
+                }
                 throw Problem::changedMeanwhile('This person', (new PersonPage($this->open->of($person->refresh(), $input->by())))->view());
             }
             $person->refresh()->update($input->columns());

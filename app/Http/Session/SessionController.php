@@ -17,6 +17,7 @@ use App\Models\SessionLog;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\OwnWriting;
 use App\Records\PersonFile;
 use App\Records\SessionsAtHand;
 use App\Time\PracticeClock;
@@ -131,11 +132,12 @@ final readonly class SessionController
     public function update(Person $person, TrainingSession $session, SessionRequest $input): JsonResponse
     {
         $file = $this->planning($person, $input);
-        $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $this->columns($file, $input));
+        $written = $this->columns($file, $input);
+        $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $written);
         $changed = TrainingSession::query()->whereKey($this->owned($person, $session)->id)->where('version', $input->integer('version'))
             ->update([...$columns, 'version' => $input->integer('version') + 1, 'updated_at' => now()]);
         $session->refresh();
-        if ($changed !== 1) {
+        if ($changed !== 1 && ! OwnWriting::is($session, $input->integer('version'), $written)) {
             throw Problem::changedMeanwhile('This session', (new SessionPage($file))->saved($session));
         }
 

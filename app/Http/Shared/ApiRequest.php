@@ -13,7 +13,10 @@ use Illuminate\Validation\Rules\Enum;
 /** Validation at the edge; meaning is the core's. Routes are behind sign-in and the practice scope. */
 abstract class ApiRequest extends FormRequest
 {
-    public const ULID = 'regex:/^[0-9a-hjkmnp-tv-z]{26}$/';
+    /** What identifiers look like that devices make. */
+    public const ID = '/^[0-9a-hjkmnp-tv-z]{26}$/';
+
+    public const ULID = 'regex:'.self::ID;
 
     /** A day somebody may speak of. */
     public const DAY = ['bail', 'string', 'date_format:Y-m-d', 'after_or_equal:1900-01-01', 'before_or_equal:2100-12-31'];

@@ -16,6 +16,7 @@ use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\OwnWriting;
 use App\Time\PracticeClock;
 use EvenRungs\Calendar\Day;
 use Illuminate\Http\JsonResponse;
@@ -60,7 +61,8 @@ final readonly class WeekController
                 ->update([...$json, 'version' => $input->integer('version') + 1, 'updated_at' => now()]) === 1;
         });
         $view = $this->view($person->unsetRelations(), $date, $input->by());
-        if (! $kept) {
+        $plan = Plan::query()->where('person_id', $person->id)->first();
+        if (! $kept && ($plan === null || ! OwnWriting::is($plan, $input->integer('version'), $columns))) {
             throw Problem::changedMeanwhile('This week', $view);
         }
 

@@ -35,6 +35,8 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
 }) {
   const known = useRef(version);
   const newest = useRef<{ value: Value } | null>(null);
+  // What was sent and never answered may have been taken: it is sent as it was, before anything newer.
+  const unsure = useRef<{ value: Value } | null>(null);
   const [theirs, setTheirs] = useState<Theirs | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const sending = useRef(send);
@@ -47,10 +49,12 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     retry: (_, error) => isOffline(error),
     retryDelay: AGAIN,
     mutationFn: async () => {
-      const asked = newest.current;
+      const asked = unsure.current ?? newest.current;
       if (asked === null) return null;
       saySaving('Saving …');
+      unsure.current = asked;
       const { data, error } = await sending.current(asked.value, known.current);
+      if (error?.code !== 'offline') unsure.current = null;
       if (error) {
         const unreachable = error.code === 'offline';
         saySaving(unreachable ? 'Kept on this device' : 'Not saved');
@@ -102,6 +106,7 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     takeTheirs: () => {
       if (theirs) known.current = theirs.version;
       newest.current = null;
+      unsure.current = null;
       setTheirs(null);
     },
     /** Something else is at hand now, or it was read anew. */
