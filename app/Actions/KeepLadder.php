@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Library\PracticeLibrary;
-use App\Models\Decision;
-use App\Models\Placement;
 use App\Models\Practice;
 use App\Models\PracticeLadder;
-use App\Models\SetEntry;
-use App\Models\TrainingSession;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -18,6 +14,9 @@ use Illuminate\Support\Str;
 /** Keeps a practice's own ladder or its own version of a shipped one, or lets go of it. */
 final readonly class KeepLadder
 {
+    /** So often a writing is tried again that ran into another one. */
+    private const ATTEMPTS = 5;
+
     public function __construct(private PracticeLibrary $library) {}
 
     /** The own version that is kept, one that was let go of among them. */
@@ -41,9 +40,11 @@ final readonly class KeepLadder
         if (($document['slug'] ?? null) !== $ladder) {
             throw LadderRefused::because(['The slug of a ladder is never changed.']);
         }
-        $this->refuseMissing($ladder, $document);
-        $row = self::row($ladder);
-        DB::transaction(function () use ($row, $ladder, $document, $version, $by): void {
+        DB::transaction(function () use ($ladder, $document, $version, $by): void {
+            // The practice's row is written first: two who keep a ladder come one after the other, and see each other.
+            Practice::query()->whereKey($by->practice_id)->increment('library_version');
+            $this->refuseMissing($ladder, $document);
+            $row = self::row($ladder);
             $columns = ['document' => $document, 'user_id' => $by->id, 'removed_at' => null];
             if ($row === null && $version === 0) {
                 PracticeLadder::query()->create(['id' => strtolower((string) Str::ulid()), 'slug' => $ladder, 'version' => 1, ...$columns]);
@@ -52,8 +53,7 @@ final readonly class KeepLadder
             } else {
                 $row->update([...$columns, 'version' => $row->version + 1]);
             }
-            Practice::query()->whereKey($by->practice_id)->increment('library_version');
-        });
+        }, self::ATTEMPTS);
         $by->practice->refresh();
         $this->library->forget();
     }
@@ -61,39 +61,27 @@ final readonly class KeepLadder
     /** The shipped ladder comes back, or an own one goes; nothing that rests on it may be left without a rung. */
     public function letGo(string $ladder, User $by): void
     {
-        $row = self::row($ladder);
-        if ($row === null || $row->removed_at !== null) {
+        if (self::row($ladder) === null) {
             return;
         }
-        $this->refuseMissing($ladder, $this->library->shipped($ladder) ?? ['rungs' => []]);
-        DB::transaction(function () use ($row, $by): void {
-            $row->update(['removed_at' => now()]);
+        DB::transaction(function () use ($ladder, $by): void {
             Practice::query()->whereKey($by->practice_id)->increment('library_version');
-        });
+            $row = self::row($ladder);
+            if ($row === null || $row->removed_at !== null) {
+                return;
+            }
+            $this->refuseMissing($ladder, $this->library->shipped($ladder) ?? ['rungs' => []]);
+            $row->update(['removed_at' => now()]);
+        }, self::ATTEMPTS);
         $by->practice->refresh();
         $this->library->forget();
-    }
-
-    /** @return list<string> slugs of rungs of a ladder that something rests on */
-    public function inUse(string $ladder): array
-    {
-        $slugs = Placement::query()->where('ladder', $ladder)->distinct()->pluck('rung')
-            ->merge(Decision::query()->where('ladder', $ladder)->distinct()->pluck('rung'))
-            ->merge(Decision::query()->where('ladder', $ladder)->whereNotNull('to_rung')->distinct()->pluck('to_rung'))
-            ->merge(SetEntry::query()->where('rung', 'like', "{$ladder}/%")->distinct()->pluck('rung'));
-        foreach (TrainingSession::query()->get(['id', 'rung_snapshots']) as $session) {
-            $slugs = $slugs->merge(array_filter(array_keys($session->rung_snapshots), static fn(string $rung): bool => str_starts_with($rung, "{$ladder}/")));
-        }
-        $texts = array_filter($slugs->all(), is_string(...));
-
-        return array_values(array_unique($texts));
     }
 
     /** @param array<array-key, mixed> $document that would be in force */
     private function refuseMissing(string $ladder, array $document): void
     {
         $there = array_map(static fn(mixed $rung): string => is_array($rung) && is_string($rung['slug'] ?? null) ? "{$ladder}/{$rung['slug']}" : '', is_array($document['rungs'] ?? null) ? $document['rungs'] : []);
-        $missing = array_diff($this->inUse($ladder), $there);
+        $missing = array_diff($this->library->inUse($ladder), $there);
         if ($missing !== []) {
             throw LadderRefused::because(array_map(static fn(string $rung): string => "“{$rung}” is in use by placings, sessions or logs: hide it instead of taking it out.", array_values($missing)));
         }

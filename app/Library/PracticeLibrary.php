@@ -16,6 +16,7 @@ use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Lint;
 use EvenRungs\Ladder\UnknownRung;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 
 /**
  * The ladders of a practice: the shipped ones, its own versions of some of them in their place, and its own.
@@ -49,10 +50,25 @@ final class PracticeLibrary
         return $this->files->made();
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * The rung as it stands today, for something that is kept and rests on it: from now on the rung is in use.
+     *
+     * @return array<string, mixed>
+     */
     public function snapshot(string $rung): array
     {
-        return $this->shelf()->snapshot($rung);
+        $snapshot = $this->shelf()->snapshot($rung);
+        DB::table('rungs_used')->insertOrIgnore(['practice_id' => PracticeScope::practiceId(), 'rung' => $rung]);
+
+        return $snapshot;
+    }
+
+    /** @return list<string> slugs of rungs of a ladder that something in the practice rests on */
+    public function inUse(string $ladder): array
+    {
+        $rungs = DB::table('rungs_used')->where('practice_id', PracticeScope::practiceId())->where('rung', 'like', addcslashes($ladder, '%_\\').'/%')->orderBy('rung')->pluck('rung')->all();
+
+        return array_values(array_filter($rungs, is_string(...)));
     }
 
     /** @return array<string, mixed>|null the shipped ladder of this name, if there is one */

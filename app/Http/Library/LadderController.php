@@ -92,7 +92,7 @@ final readonly class LadderController
             version: $row === null || $row->removed_at !== null ? 0 : $row->version,
             shipped: $this->library->shipped($ladder) !== null,
             document: LibraryFiles::withObjects($this->library->document($ladder)),
-            inUse: $this->keep->inUse($ladder),
+            inUse: $this->library->inUse($ladder),
         );
     }
 

@@ -21,7 +21,9 @@ describe('a save whose answer was lost', () => {
       return Promise.resolve({ error: offline });
     };
     const client = new QueryClient();
-    const around = ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>;
+    const around = ({ children }: { children: ReactNode }) => (
+      <QueryClientProvider client={client}>{children}</QueryClientProvider>
+    );
     const { result } = renderHook(() => useSaving({ thing: 'a', version: 3, send, onSaved: () => undefined }), {
       wrapper: around,
     });
