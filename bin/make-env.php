@@ -36,7 +36,6 @@ $lines = [
     'APP_KEY=base64:'.base64_encode(random_bytes(32)),
     "APP_PORT=$port",
     "APP_URL=http://127.0.0.1:$port",
-    'LOG_CHANNEL=single',
     'LOG_LEVEL=warning',
     '',
     'DB_HOST=127.0.0.1',

@@ -21,6 +21,7 @@ use App\Http\Rules\RulesController;
 use App\Http\Session\ComposerController;
 use App\Http\Session\SessionController;
 use App\Http\Sheet\SheetController;
+use App\Http\UpController;
 use App\Http\Week\CalendarController;
 use App\Http\Week\WeekController;
 use App\Http\Weeks\ProgramController;
@@ -175,6 +176,8 @@ Route::prefix('api')->group(function (): void {
 
 // Calendars that know the private address of a plan; whoever has it needs no account.
 Route::get('/calendar/{token}.ics', [CalendarController::class, 'subscribed'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:calendar');
+
+Route::get('/up', UpController::class)->withoutMiddleware('web')->name('up');
 
 // Every other address is the application's page; its own router shows what belongs there.
 Route::view('/{any?}', 'app')->where('any', '^(?!api/|build/).*$')->name('login');

@@ -44,7 +44,7 @@ final class Errors
             default => [500, 'broken', 'Something broke on our side. What you entered is still here; please try again.', []],
         };
         if ($status >= 500) {
-            Log::error('['.$id.'] '.$error->getMessage(), ['exception' => $error]);
+            Log::error("[{$id}] ".Told::of($error));
         }
 
         return new JsonResponse(new ErrorView(code: $code, sentence: $sentence, fields: $fields === [] ? new \stdClass : $fields, id: $id, present: $error instanceof Problem ? $error->present : null), $status, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []);

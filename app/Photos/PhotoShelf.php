@@ -8,6 +8,7 @@ use App\Models\Photo;
 use Illuminate\Contracts\Encryption\Encrypter;
 use Illuminate\Contracts\Encryption\StringEncrypter;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\DB;
 use Intervention\Image\ImageManager;
 use Intervention\Image\Interfaces\ImageInterface;
 
@@ -50,10 +51,21 @@ final readonly class PhotoShelf
         }
     }
 
+    /**
+     * Writes the picture beside its row: both stay or neither does.
+     *
+     * @throws \RuntimeException when it cannot be written, which takes the row back too
+     */
     public function keep(Photo $photo, ImageInterface $picture): void
     {
-        $this->files->ensureDirectoryExists(dirname($this->path($photo)), 0700);
-        $this->files->put($this->path($photo), $this->encrypter->encryptString((string) $picture->toJpeg(82)));
+        $path = $this->path($photo);
+        DB::afterRollBack(fn() => $this->files->delete($path));
+        $this->files->ensureDirectoryExists(dirname($path), 0700);
+        $encrypted = $this->encrypter->encryptString((string) $picture->toJpeg(82));
+        if ($this->files->put($path, $encrypted, true) !== strlen($encrypted)) {
+            $this->files->delete($path);
+            throw new \RuntimeException('The picture could not be written.');
+        }
     }
 
     /** @throws \Illuminate\Contracts\Filesystem\FileNotFoundException */
@@ -62,9 +74,10 @@ final readonly class PhotoShelf
         return $this->encrypter->decryptString($this->files->get($this->path($photo)));
     }
 
+    /** Takes the picture away, once its row says so for good. */
     public function remove(Photo $photo): void
     {
-        $this->files->delete($this->path($photo));
+        DB::afterCommit(fn() => $this->files->delete($this->path($photo)));
     }
 
     private function path(Photo $photo): string

@@ -18,6 +18,7 @@ use Illuminate\Encryption\Encrypter;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
@@ -39,12 +40,21 @@ final class AppServiceProvider extends ServiceProvider
         TestClock::read();
         // No host in the page: behind a proxy the request's own may lack the port, and the policy would refuse every script.
         Vite::createAssetPathsUsing(static fn(string $path): string => '/'.$path);
-        RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(30)->by('ip:'.$request->ip()),
-            Limit::perMinute(6)->by('user:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
-        ]);
+        // Links name the host of the settings, whatever host a request was sent to.
+        URL::forceRootUrl(config()->string('app.url'));
+        RateLimiter::for('sign-in', static function (Request $request): array {
+            $account = is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '';
+
+            return [
+                Limit::perMinute(30)->by('ip:'.$request->ip()),
+                Limit::perMinute(6)->by("account:{$account}|{$request->ip()}"),
+                // From many addresses at once: more than anybody mistypes, and no more than that.
+                Limit::perMinute(20)->by("account:{$account}"),
+            ];
+        });
+        // Calendar services ask for many people from one network address: each private address counts by itself.
+        RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(30)->by('calendar:'.hash('sha256', (string) $request->path())));
         // Typing in the composer asks for a preview at each change: generous, but bounded.
-        RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('work', static fn(Request $request): Limit => Limit::perMinute(900)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
     }
 }

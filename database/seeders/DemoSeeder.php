@@ -54,6 +54,9 @@ final class DemoSeeder
 {
     public const EMAIL = 'wren@tarn-row.example';
 
+    /** Of every practice of the demo, the first one's among them. */
+    public const EMAILS = [self::EMAIL, 'odo@mere-end.example'];
+
     public const PASSWORD = 'even-rungs-demo';
 
     private User $trainer;
@@ -86,7 +89,7 @@ final class DemoSeeder
             });
 
             $mere = Practice::query()->create(['name' => 'Mere End Studio', 'time_zone' => 'Europe/Vienna']);
-            $this->trainer = $this->user($mere, 'Odo Fenwright', 'odo@mere-end.example', 'owner');
+            $this->trainer = $this->user($mere, 'Odo Fenwright', self::EMAILS[1], 'owner');
             PracticeScope::actingFor($mere->id, function () use ($now): void {
                 Carbon::setTestNow($now);
                 $this->person('Juna Harrel', 'sign painter with a sore shoulder', 'desk-and-back', [2, 4], 15, ['mat', 'wall', 'bench']);

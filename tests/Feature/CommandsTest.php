@@ -45,6 +45,24 @@ final class CommandsTest extends TestCase
         self::assertSame('Osk Brannoch', $lines[0]['name'], 'the danger sign comes first');
     }
 
+    public function test_the_demo_is_let_go_of_when_asked_twice_and_other_practices_stay(): void
+    {
+        $this->command('practice:create', ['name' => 'Quarry Hall', 'email' => 'lorn@quarry-hall.example'])->assertSuccessful();
+        $this->command('demo:load')->assertSuccessful();
+        $all = DB::table('people')->count();
+
+        $this->command('demo:reset', ['--no-interaction' => true])->assertFailed();
+        self::assertSame($all, DB::table('people')->count());
+        $this->command('demo:reset', ['--yes' => true])->assertSuccessful();
+        self::assertSame(['Quarry Hall'], DB::table('practices')->pluck('name')->all());
+        self::assertSame(['lorn@quarry-hall.example'], DB::table('users')->pluck('email')->all());
+        foreach (['people', 'session_logs', 'set_logs', 'log_ladders', 'person_lines', 'placements', 'rungs_used'] as $table) {
+            self::assertSame(0, DB::table($table)->count(), $table);
+        }
+        $this->command('demo:load')->assertSuccessful();
+        self::assertSame($all, DB::table('people')->count());
+    }
+
     public function test_the_demo_has_a_left_right_gap_and_a_step_down_waiting_after_pain(): void
     {
         $this->command('demo:load')->assertSuccessful();
@@ -56,7 +74,7 @@ final class CommandsTest extends TestCase
         self::assertSame('step-down', $this->getJson('/api/people/'.$id('Maud Ferrick').'/review')->json('pending.0.proposed'));
     }
 
-    /** @param array<string, string> $parameters */
+    /** @param array<string, string|bool> $parameters */
     private function command(string $name, array $parameters = []): PendingCommand
     {
         $command = $this->artisan($name, $parameters);

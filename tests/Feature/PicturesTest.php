@@ -20,6 +20,23 @@ final class PicturesTest extends ApiTestCase
         parent::tearDown();
     }
 
+    public function test_a_picture_that_cannot_be_written_leaves_neither_file_nor_row(): void
+    {
+        $person = $this->person();
+        $folder = storage_path('app/photos/'.$this->trainer->practice_id);
+        // Where the folder should be stands a file.
+        File::ensureDirectoryExists(dirname($folder));
+        file_put_contents($folder, '');
+        $this->send($person, $id = self::id(), self::jpegWithPlace(400, 300))->assertStatus(500);
+        self::assertSame(0, DB::table('photos')->count());
+        unlink($folder);
+
+        // And it is taken under the same number once there is room.
+        $this->send($person, $id, self::jpegWithPlace(400, 300))->assertCreated();
+        self::assertSame(1, DB::table('photos')->count());
+        self::assertFileExists("{$folder}/{$id}");
+    }
+
     public function test_a_picture_is_scaled_down_stripped_encrypted_and_served_to_the_practice_only(): void
     {
         $person = $this->person();

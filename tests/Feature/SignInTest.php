@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 
 final class SignInTest extends ApiTestCase
 {
@@ -44,5 +46,54 @@ final class SignInTest extends ApiTestCase
             self::assertSame('nosniff', $response->headers->get('X-Content-Type-Options'));
         }
         self::assertDoesNotMatchRegularExpression('/<script(?![^>]*src=)/', (string) $this->get('/sign-in')->getContent());
+    }
+
+    public function test_an_address_is_compared_as_it_is_written(): void
+    {
+        $this->postJson('/api/sign-in', ['email' => 'wrén@tarn-row.example', 'password' => 'a-demo-password'])->assertUnprocessable();
+        $this->assertGuest();
+    }
+
+    public function test_a_list_for_an_address_is_no_address(): void
+    {
+        $this->postJson('/api/sign-in', ['email' => ['wren@tarn-row.example'], 'password' => ['a-demo-password']])->assertUnprocessable()->assertJsonPath('code', 'invalid');
+        $this->postJson('/api/sign-in', ['email' => true, 'password' => 3])->assertUnprocessable();
+    }
+
+    public function test_as_much_is_computed_for_an_address_that_nobody_has(): void
+    {
+        $this->postJson('/api/sign-in', ['email' => 'nobody@tarn-row.example', 'password' => 'guess'])->assertUnprocessable();
+        $nobodys = Cache::get('nobodys-password');
+
+        self::assertIsString($nobodys);
+        self::assertSame(password_get_info($this->trainer->password)['options'], password_get_info($nobodys)['options']);
+    }
+
+    public function test_whoever_only_passes_by_leaves_no_row_and_nobody_signs_in_from_another_page(): void
+    {
+        config(['session.driver' => 'database']);
+        Auth::forgetGuards();
+        app()->forgetInstance('session.store');
+        // As outside of tests: tokens are asked for.
+        app()->instance('env', 'local');
+        $page = $this->get('/sign-in')->assertOk();
+        $this->getJson('/api/me')->assertUnauthorized();
+        self::assertSame(0, DB::table('sessions')->count());
+        self::assertNull($page->getCookie(config()->string('session.cookie')));
+
+        $token = (string) $page->getCookie('XSRF-TOKEN')?->getValue();
+        $right = ['email' => 'wren@tarn-row.example', 'password' => 'a-demo-password'];
+        $this->postJson('/api/sign-in', $right)->assertStatus(419);
+        $this->withCookie('XSRF-TOKEN', $token)->postJson('/api/sign-in', $right)->assertStatus(419);
+        $this->withCookie('XSRF-TOKEN', $token)->postJson('/api/sign-in', $right, ['X-CSRF-TOKEN' => 'made up'])->assertStatus(419);
+        $this->withCookie('XSRF-TOKEN', $token)->postJson('/api/sign-in', $right, ['X-CSRF-TOKEN' => $token])->assertOk();
+        self::assertSame(1, DB::table('sessions')->count());
+        app()->instance('env', 'testing');
+    }
+
+    public function test_links_name_the_host_of_the_settings(): void
+    {
+        $this->get('http://stranger.example/sign-in');
+        self::assertSame(config()->string('app.url').'/calendar/x.ics', url('/calendar/x.ics'));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\Practice;
+use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 
@@ -12,11 +12,11 @@ final class Demo extends Command
 {
     protected $signature = 'demo:load';
 
-    protected $description = 'Loads the demo practices when there is no practice yet';
+    protected $description = 'Loads the demo practices where they are not there';
 
     public function handle(DemoSeeder $seeder): int
     {
-        if (Practice::query()->doesntExist()) {
+        if (User::query()->whereIn('email', DemoSeeder::EMAILS)->doesntExist()) {
             $seeder->run();
         }
 

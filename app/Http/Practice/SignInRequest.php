@@ -15,6 +15,6 @@ final class SignInRequest extends ApiRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+        return ['email' => ['bail', 'required', 'string', 'max:190', 'email'], 'password' => ['bail', 'required', 'string', 'max:200']];
     }
 }
