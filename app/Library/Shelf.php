@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Figure\Poses;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\Sketch;
 use EvenRungs\Ladder\UnknownRung;
 
 /** Ladders as decoded data, known to be sound, and the library the core makes of them. */
 final class Shelf
 {
     private ?Library $library = null;
+
+    /** @var array<string, list<Sketch>> by demand */
+    private array $sketches = [];
 
     /** @param array<string, array<string, mixed>> $documents by slug, in the order of the board */
     public function __construct(public readonly array $documents, public readonly Poses $poses, public readonly string $version) {}
@@ -25,7 +30,17 @@ final class Shelf
             array_map(fn(array $ladder): \Closure => fn(): Ladder => LadderReader::read($ladder, $this->poses), $this->documents),
             fn(string $slug): Rung => $this->rung($slug),
             $this->version,
+            $this->sketches(...),
         );
+    }
+
+    /** @return list<Sketch> */
+    private function sketches(Demand $demand): array
+    {
+        return $this->sketches[$demand->value] ??= array_merge(...array_values(array_map(
+            fn(array $ladder): array => ($ladder['demand'] ?? null) === $demand->value ? LadderReader::sketches($ladder, $this->poses) : [],
+            $this->documents,
+        )));
     }
 
     /**

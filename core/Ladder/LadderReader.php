@@ -112,6 +112,28 @@ final readonly class LadderReader
     }
 
     /**
+     * What is known of the rungs of a ladder that is known to be sound, without reading them.
+     *
+     * @param array<array-key, mixed> $data of the ladder
+     *
+     * @return list<Sketch>
+     */
+    public static function sketches(array $data, Poses $poses): array
+    {
+        $file = self::ladder($data, $poses);
+        $defaults = is_array($data['defaults'] ?? null) ? $data['defaults'] : [];
+        $sketches = [];
+        foreach ($file->list('rungs') as $entry) {
+            if (is_array($entry) && ! isset($entry['stands_on'])) {
+                $rung = new self([...$defaults, ...$entry], $file->place, $poses);
+                $sketches[] = new Sketch("{$file->place}/{$rung->text('slug')}", $file->place, Height::ofTenths($rung->whole('height')), $rung->text('moves') === 'dynamic', count($rung->kit()));
+            }
+        }
+
+        return $sketches;
+    }
+
+    /**
      * Whether a rung has this name, or had it before it became one with others.
      *
      * @param array<array-key, mixed> $entry

@@ -19,8 +19,9 @@ final class Library
      * @param array<string, \Closure(): Ladder> $shelf   by slug, in the order of the board
      * @param \Closure(string): Rung            $one     reads a single rung by its slug; throws UnknownRung
      * @param string                            $version kept with whatever was planned from it
+     * @param \Closure(Demand): list<Sketch>    $sketches of every rung whose main demand it is, unread
      */
-    private function __construct(private readonly array $shelf, private readonly \Closure $one, public readonly string $version) {}
+    private function __construct(private readonly array $shelf, private readonly \Closure $one, public readonly string $version, private readonly \Closure $sketches) {}
 
     /**
      * @param list<Ladder> $ladders
@@ -40,7 +41,7 @@ final class Library
             $ladder = (string) strstr($slug, '/', true);
 
             return (isset($shelf[$ladder]) ? $shelf[$ladder]()->find($slug) : null) ?? throw UnknownRung::named($slug);
-        }, $version);
+        }, $version, static fn(Demand $demand): array => array_merge(...array_map(static fn(Ladder $ladder): array => $ladder->demand === $demand ? array_map(Sketch::of(...), $ladder->rungs) : [], $ladders)));
         foreach ($ladders as $ladder) {
             $problems = Lint::of($ladder, $library);
             if ($problems !== []) {
@@ -54,10 +55,11 @@ final class Library
     /**
      * @param array<string, \Closure(): Ladder> $shelf ladders known to be sound, by slug
      * @param \Closure(string): Rung            $one   reads a single rung by its slug; throws UnknownRung
+     * @param \Closure(Demand): list<Sketch>    $sketches of every rung whose main demand it is
      */
-    public static function shelved(array $shelf, \Closure $one, string $version): self
+    public static function shelved(array $shelf, \Closure $one, string $version, \Closure $sketches): self
     {
-        return new self($shelf, $one, $version);
+        return new self($shelf, $one, $version, $sketches);
     }
 
     /**
@@ -71,7 +73,14 @@ final class Library
             array_map(fn(string $slug): \Closure => fn(): Ladder => $this->ladder($slug), array_combine($this->slugs(), $this->slugs())),
             fn(string $slug): Rung => isset($marks[$slug]) ? $this->rung($slug)->withMark($marks[$slug]) : $this->rung($slug),
             $this->version,
+            $this->sketches,
         );
+    }
+
+    /** @return list<Sketch> of every rung whose main demand this is, without reading them */
+    public function sketches(Demand $demand): array
+    {
+        return ($this->sketches)($demand);
     }
 
     /** @return list<string> slugs of the ladders, in the order of the board */

@@ -21,9 +21,35 @@ final readonly class Substitution
     /** The best substitute, or null when nothing fits and the demand stays open. */
     public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, Side $side = Side::Both, ?Height $personHeight = null): ?self
     {
-        $open = array_values(array_filter($library->meeting($ruledOut->demand), static fn(Rung $rung): bool => $circumstances->rule($rung)->openOn($side)));
+        $ceiling = $personHeight ?? $ruledOut->height;
+        // Ranked as they lie on the shelf, and read one by one until one is open: most are never read.
+        foreach (self::ranked($ruledOut, $library->sketches($ruledOut->demand), $ceiling) as $sketch) {
+            $rung = $library->rung($sketch->slug);
+            if ($circumstances->rule($rung)->openOn($side)) {
+                return self::of($ruledOut, $rung, $ceiling);
+            }
+        }
 
-        return self::among($ruledOut, $open, $personHeight, 1)[0] ?? null;
+        return null;
+    }
+
+    /**
+     * @param list<Sketch> $sketches of rungs of the same demand
+     *
+     * @return list<Sketch> those that may stand in its place, best first
+     */
+    private static function ranked(Rung $ruledOut, array $sketches, Height $ceiling): array
+    {
+        $fitting = array_values(array_filter($sketches, static fn(Sketch $one): bool => $one->slug !== $ruledOut->slug && $one->height->above($ceiling) <= 0));
+        usort($fitting, static fn(Sketch $a, Sketch $b): int => self::rank($ruledOut, $a) <=> self::rank($ruledOut, $b));
+
+        return $fitting;
+    }
+
+    /** @return array{int, int, int, int, string} */
+    private static function rank(Rung $ruledOut, Sketch $one): array
+    {
+        return [abs($one->height->above($ruledOut->height)), (int) ($one->dynamic !== $ruledOut->dynamic), $one->kit, (int) ($one->ladder !== $ruledOut->ladder), $one->slug];
     }
 
     /**
@@ -37,21 +63,15 @@ final readonly class Substitution
     public static function among(Rung $ruledOut, array $open, ?Height $personHeight, int $most): array
     {
         $ceiling = $personHeight ?? $ruledOut->height;
-        $ranked = [];
-        foreach ($open as $candidate) {
-            if ($candidate->demand === $ruledOut->demand && $candidate->slug !== $ruledOut->slug && $candidate->height->above($ceiling) <= 0) {
-                $ranked[] = [[
-                    abs($candidate->height->above($ruledOut->height)),
-                    (int) ($candidate->dynamic !== $ruledOut->dynamic),
-                    count($candidate->kit),
-                    (int) ($candidate->ladder !== $ruledOut->ladder),
-                    $candidate->slug,
-                ], $candidate];
+        $rungs = [];
+        foreach ($open as $rung) {
+            if ($rung->demand === $ruledOut->demand) {
+                $rungs[$rung->slug] = $rung;
             }
         }
-        usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $ranked = self::ranked($ruledOut, array_map(Sketch::of(...), array_values($rungs)), $ceiling);
 
-        return array_map(static fn(array $entry): self => self::of($ruledOut, $entry[1], $ceiling), array_slice($ranked, 0, $most));
+        return array_map(static fn(Sketch $sketch): self => self::of($ruledOut, $rungs[$sketch->slug], $ceiling), array_slice($ranked, 0, $most));
     }
 
     private static function of(Rung $ruledOut, Rung $best, Height $ceiling): self

@@ -336,33 +336,35 @@ final readonly class Warnings
     /** The exchange of two stations that leaves the fewest competing neighbours; null when none helps. */
     private function setApart(Circuit $circuit): ?Repair
     {
-        $best = $circuit->stations;
-        $fewest = $this->clashes($best);
-        foreach ($circuit->stations as $one => $a) {
-            foreach ($circuit->stations as $other => $b) {
-                if ($one >= $other) {
-                    continue;
+        $stations = $circuit->stations;
+        // The joints of a station as the bits of a number: two compete where they share one.
+        $loads = array_map(fn(Item $item): int => array_sum(array_map(fn(int $bit, FatigueSite $joint): int => $joint->isLoadedBy($item->rung, $this->circumstances->limits) ? 1 << $bit : 0, array_keys(FatigueSite::cases()), FatigueSite::cases())), $stations);
+        $pair = static fn(int $one, int $other): int => (int) (($loads[$one] & $loads[$other]) !== 0);
+        $best = null;
+        $fewer = 0;
+        $last = count($stations) - 2;
+        for ($one = 0; $one <= $last; $one++) {
+            for ($other = $one + 1; $other <= $last + 1; $other++) {
+                $change = 0;
+                // Only the neighbours of the two differ afterwards.
+                foreach (array_unique([$one - 1, $one, $other - 1, $other]) as $at) {
+                    if ($at >= 0 && $at <= $last) {
+                        $exchanged = static fn(int $place): int => $place === $one ? $other : ($place === $other ? $one : $place);
+                        $change += $pair($exchanged($at), $exchanged($at + 1)) - $pair($at, $at + 1);
+                    }
                 }
-                $changed = array_values(array_replace($circuit->stations, [$one => $b, $other => $a]));
-                $count = $this->clashes($changed);
-                if ($count < $fewest) {
-                    [$best, $fewest] = [$changed, $count];
+                if ($change < $fewer) {
+                    [$best, $fewer] = [[$one, $other], $change];
                 }
             }
         }
-
-        return $best === $circuit->stations ? null : Repair::by('Put another station between', Edit::order(array_map(static fn(Item $item): string => $item->id, $best)));
-    }
-
-    /** @param list<Item> $stations */
-    private function clashes(array $stations): int
-    {
-        $count = 0;
-        foreach (array_slice($stations, 1) as $index => $next) {
-            $count += (int) (FatigueSite::shared($stations[$index]->rung, $next->rung, $this->circumstances->limits) !== []);
+        if ($best === null) {
+            return null;
         }
+        [$one, $other] = $best;
+        $order = array_replace($stations, [$one => $stations[$other], $other => $stations[$one]]);
 
-        return $count;
+        return Repair::by('Put another station between', Edit::order(array_values(array_map(static fn(Item $item): string => $item->id, $order))));
     }
 
     /** The highest working rung that meets a demand and is open. */

@@ -4,9 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Library\LibraryFiles;
+use EvenRungs\Body\Demand;
+use EvenRungs\Ladder\Sketch;
+
 /** The library and the method as a practice reads them. */
 final class LibraryTest extends ApiTestCase
 {
+    public function test_what_is_known_of_unread_rungs_is_what_they_say_once_read(): void
+    {
+        $library = app(LibraryFiles::class)->shelf()->library();
+        $seen = 0;
+        foreach (Demand::cases() as $demand) {
+            $read = array_map(Sketch::of(...), $library->meeting($demand));
+            self::assertEquals($read, $library->sketches($demand), $demand->value);
+            $seen += count($read);
+        }
+        self::assertGreaterThan(200, $seen);
+    }
+
     public function test_the_library_tells_everything_about_its_rungs(): void
     {
         $library = $this->getJson('/api/library')->assertOk();

@@ -30,12 +30,13 @@ $ask('GET', '/sign-in');
 $status === 200 || exit("The demo sign-in failed ({$status}).\n");
 $person = array_values(array_filter($ask('GET', '/api/bench')[1]['lines'], static fn(array $line): bool => $line['name'] === 'Corvin Strake'))[0]['id'];
 
-$rungs = ['front-plank/forearms-toes' => '2x(4x10s/5)', 'side-bridge/knees-bent' => '2x20s/side', 'all-fours/opposite-short' => '2x10/side 1-0-1-3', 'press-out/standing-short' => '2x12/side 2-1-2-0', 'bridge/band-knees' => '2x12'];
+// Twenty different rungs over all ladders as they come, some of them not open to this person.
+$ladders = $ask('GET', '/api/library')[1]['ladders'];
 $items = [];
-for ($n = 0; $n < 4; $n++) {
-    foreach ($rungs as $rung => $dose) {
-        $items[] = ['id' => 'i'.count($items), 'rung' => $rung, 'dose' => $dose];
-    }
+for ($n = 0; count($items) < 20; $n++) {
+    $rungs = $ladders[$n % count($ladders)]['rungs'];
+    $rung = $rungs[(intdiv(count($rungs), 2) + intdiv($n, count($ladders))) % count($rungs)];
+    $items[] = ['id' => "i{$n}", 'rung' => $rung['slug'], 'dose' => $rung['dose']];
 }
 $blocks = [['kind' => 'circuit', 'part' => 'main', 'items' => $items, 'gapSeconds' => array_fill(0, count($items) - 1, 30), 'roundRestSeconds' => 60]];
 $times = ['bare' => [], 'preview' => []];

@@ -31,7 +31,8 @@ final readonly class OneWritingAtATime
     {
         $person = $request->route('person');
         $person = $person instanceof Person ? $person : null;
-        $id = $request->isMethod('POST') && is_string($request->input('id')) && preg_match(ApiRequest::ID, $request->input('id')) === 1 ? $request->input('id') : null;
+        $id = $request->isMethod('POST') && is_string($request->input('id')) ? strtolower($request->input('id')) : '';
+        $id = preg_match(ApiRequest::ID, $id) === 1 ? $id : null;
         if ($request->isMethodSafe() || ($person === null && $id === null)) {
             return $next($request);
         }
