@@ -1,10 +1,49 @@
 import tailwindcss from '@tailwindcss/vite';
+import { transformAsync } from '@babel/core';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { version as compilerVersion } from 'babel-plugin-react-compiler/package.json';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
+
+const CACHE = 'node_modules/.cache/react-compiler';
+
+/**
+ * Rows and cells draw anew only where what they show differs: the compiler writes the memoising, in builds alone. It takes
+ * its time, so what it made of a file is kept until the file changes.
+ */
+const memoised = (): Plugin => ({
+  name: 'react-compiler',
+  apply: 'build',
+  enforce: 'pre',
+  async transform(code, id) {
+    if (!/\/resources\/js\/.+\.tsx?$/.test(id) || !/<[A-Za-z]|\buse[A-Z]/.test(code)) return null;
+    const kept = `${CACHE}/${createHash('sha256').update(`${compilerVersion} ${id}\n${code}`).digest('hex')}.json`;
+    if (existsSync(kept)) return JSON.parse(readFileSync(kept, 'utf8')) as { code: string; map: string };
+    const compiled = await transformAsync(code, {
+      filename: id,
+      babelrc: false,
+      configFile: false,
+      sourceMaps: true,
+      parserOpts: { plugins: ['typescript', 'jsx'] },
+      plugins: ['babel-plugin-react-compiler'],
+    });
+    if (!compiled?.code) return null;
+    const made = { code: compiled.code, map: JSON.stringify(compiled.map) };
+    mkdirSync(CACHE, { recursive: true });
+    writeFileSync(kept, JSON.stringify(made));
+    return made;
+  },
+});
 
 export default defineConfig({
-  plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/main.tsx'], refresh: true }), react(), tailwindcss()],
+  plugins: [
+    laravel({ input: ['resources/css/app.css', 'resources/js/main.tsx'], refresh: true }),
+    memoised(),
+    react(),
+    tailwindcss(),
+  ],
   build: {
     rolldownOptions: {
       output: {

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+// On a processor slowed down four times, as a phone or an old tablet is: how long it takes until a view is there, from a
+// key to new totals with twenty exercises, from cell to cell of the score, and how many frames a walk over the board
+// has. Printed, never asserted.
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Chromium;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+[, $base] = $argv;
+$browser = Chromium::at($base);
+$driver = $browser->driver;
+$at = static function (array $list, float $part): float {
+    sort($list);
+
+    return $list[(int) floor($part * (count($list) - 1))];
+};
+try {
+    $browser->size(1280, 800)->signIn('wren@tarn-row.example', 'even-rungs-demo')->see('Corvin Strake');
+    $person = $driver->executeScript('return [...document.querySelectorAll("main li a")].find((a) => a.textContent === "Corvin Strake").pathname.replace(/\/[^/]*$/, "")');
+    $tools = new ChromeDevToolsDriver($driver);
+    $tools->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
+
+    foreach (['/' => 'Corvin Strake', "{$person}/board" => 'Gate', "{$person}/session" => 'Where the work falls', "{$person}/week" => 'Place'] as $path => $text) {
+        $ready = [];
+        for ($n = 0; $n < 5; $n++) {
+            $browser->visit($path)->see($text);
+            $ready[] = $driver->executeScript('return performance.now()');
+        }
+        printf("%-52s %.0f ms after it was asked for\n", 'ready, at four times slowed: '.preg_replace('#^/people/[^/]+#', '', (string) $path), $at($ready, 0.5));
+    }
+
+    // A session of twenty exercises, made for this and let go of afterwards.
+    $session = $driver->executeAsyncScript(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const person = location.pathname.split('/')[2];
+        const headers = () => ({ Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]) });
+        const id = [...crypto.getRandomValues(new Uint8Array(26))].map((byte, at) => '0123456789abcdefghjkmnpqrstvwxyz'[at === 0 ? 0 : byte % 32]).join('');
+        fetch('/api/library', { headers: headers() }).then((answer) => answer.json()).then(async ({ ladders }) => {
+          const rungs = ladders.flatMap(({ rungs }) => rungs.slice(0, 3));
+          // What the method of this person puts away is left out when it is refused.
+          for (;;) {
+            const blocks = rungs.slice(0, 20).map((rung, at) => ({ kind: 'straight', part: 'main', items: [{ id: `i${at}`, rung: rung.slug, dose: rung.dose }], gapSeconds: [], roundRestSeconds: 0 }));
+            const answer = await fetch(`/api/people/${person}/sessions`, { method: 'POST', headers: headers(), body: JSON.stringify({ id, version: 0, title: 'Twenty', minutes: null, blocks }) });
+            if (answer.status === 201) return done(id);
+            const at = /^blocks\.(\d+)\./.exec(Object.keys((await answer.json()).fields)[0] ?? '');
+            if (!at || rungs.length <= 20) return done('refused');
+            rungs.splice(Number(at[1]), 1);
+          }
+        });
+    JS);
+    is_string($session) && strlen($session) === 26 || exit("The session of twenty: {$session}\n");
+
+    $browser->visit("{$person}/board")->see('Gate');
+    $driver->executeScript('document.querySelector("[role=option][tabindex=\"0\"]").focus()');
+    $driver->executeScript('window.frames_ = []; window.counting_ = true; (function next(now) { window.frames_.push(now); if (window.counting_) requestAnimationFrame(next); })(performance.now())');
+    for ($step = 0; $step < 30; $step++) {
+        $browser->keys($step % 12 < 6 ? WebDriverKeys::ARROW_RIGHT : WebDriverKeys::ARROW_LEFT);
+    }
+    $times = $driver->executeScript('window.counting_ = false; return window.frames_');
+    printf("board walked by keys, at four times slowed           %.0f frames a second\n", 1000 * (count($times) - 1) / (end($times) - $times[0]));
+
+    // From a key to what it changes, by the browser's own account (event timing), in the composer and on the board.
+    $measure = static function (callable $press, int $rounds) use ($driver, $at): array {
+        $driver->executeScript('window.events_ = []; window.seer_?.disconnect(); window.seer_ = new PerformanceObserver((list) => window.events_.push(...list.getEntries().map((entry) => entry.duration))); window.seer_.observe({ type: "event", durationThreshold: 16 });');
+        for ($n = 0; $n < $rounds; $n++) {
+            $press($n);
+            usleep(120_000);
+        }
+        $found = $driver->executeScript('return window.events_');
+
+        return $found === [] ? [0.0, 0.0] : [$at($found, 0.5), $at($found, 0.95)];
+    };
+    [$half, $most] = $measure(static fn(int $n) => $browser->keys($n % 12 < 6 ? WebDriverKeys::ARROW_RIGHT : WebDriverKeys::ARROW_LEFT), 24);
+    printf("board, from key to frame                             %.0f ms, p95 %.0f ms\n", $half, $most);
+    $browser->visit("{$person}/session?s={$session}")->see('Where the work falls');
+    $driver->executeScript('document.querySelector("[aria-label^=\"Dose of\"]").focus()');
+    [$half, $most] = $measure(static fn(int $n) => $browser->keys(['1', WebDriverKeys::BACKSPACE][$n % 2]), 24);
+    printf("composer, from key to frame                          %.0f ms, p95 %.0f ms\n", $half, $most);
+    $driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/people/${location.pathname.split("/")[2]}/sessions/${arguments[0]}`, { method: "DELETE", headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]) } }).then(done)', [$session]);
+} finally {
+    $browser->quit();
+}
