@@ -22,7 +22,10 @@ final readonly class PeopleController
     #[Reads('/api/people', 'people', PeopleView::class, queries: ['q', 'show', 'after'])]
     public function index(PageRequest $input, PersonLines $lines): JsonResponse
     {
-        $lines->freshen($input->by(), PersonLines::FRESHEN_MS);
+        // Who types a name waits for nobody else's line.
+        if ($input->words() === []) {
+            $lines->freshen($input->by(), PersonLines::FRESHEN_MS);
+        }
         $show = $input->text('show');
         $rows = PersonLine::query()->where('archived', $show === 'put-away')
             ->when(in_array($show, ['stop', 'decide', 'due', 'uneven'], true), static fn(Builder $query) => $query->where($show, true));

@@ -263,7 +263,11 @@ function SessionsToPlace({
   }
   const shown = all ? view.sessions : view.sessions.slice(0, 3);
   return (
-    <section aria-label="Sessions to place" className="mb-3 flex flex-wrap items-center gap-2">
+    <section
+      aria-label="Sessions to place"
+      // Many of them never push the week itself out of sight.
+      className={cx('mb-3 flex flex-wrap items-center gap-2', all && 'max-h-56 overflow-y-auto')}
+    >
       <span className={cx('text-sm', empty ? 'font-semibold' : 'text-ink2')}>
         {empty ? 'Press a session to place it where it fits, or drag it:' : 'Place:'}
       </span>
