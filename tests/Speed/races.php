@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/device.php';
 (require __DIR__.'/../../bootstrap/app.php')->make(Kernel::class)->bootstrap();
 [, $base, $rounds] = $argv;
 $rounds = (int) $rounds;
@@ -24,56 +25,17 @@ for ($n = 0; $n < 4; $n++) {
     $users[] = $email;
 }
 
-/** @return array{string, string} cookies and token of a device that is signed in */
-$signIn = static function (string $email) use ($base): array {
-    $jar = tempnam(sys_get_temp_dir(), 'even-rungs-jar');
-    $curl = curl_init();
-    $token = static function () use ($curl): string {
-        foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-            $parts = explode("\t", $line);
-            if (($parts[5] ?? '') === 'XSRF-TOKEN') {
-                return urldecode($parts[6]);
-            }
-        }
-
-        return '';
-    };
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_URL => $base.'/sign-in']);
-    curl_exec($curl);
-    curl_setopt_array($curl, [CURLOPT_URL => $base.'/api/sign-in', CURLOPT_CUSTOMREQUEST => 'POST', CURLOPT_POSTFIELDS => json_encode(['email' => $email, 'password' => 'even-rungs-load']), CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$token()]]);
-    curl_exec($curl);
-    curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 || exit("The sign-in of {$email} failed.\n");
-    $cookies = implode('; ', array_map(static function (string $line): string {
-        $parts = explode("\t", $line);
-
-        return "{$parts[5]}={$parts[6]}";
-    }, curl_getinfo($curl, CURLINFO_COOKIELIST)));
-
-    return [$cookies, $token()];
-};
-$devices = array_map($signIn, $users);
-
+$devices = array_map(static fn(string $email): Device => Device::signedIn($base, $email, 'even-rungs-load'), $users);
+$at = 0;
 /**
  * @param list<array{string, string, array<string, mixed>}> $sent method, address and body of each device
  *
  * @return list<int> what each was answered
  */
-$at = 0;
-$together = static function (array $sent) use ($base, $devices, &$at): array {
-    $multi = curl_multi_init();
-    $handles = [];
-    foreach ($sent as [$method, $path, $body]) {
-        [$cookies, $token] = $devices[$at++ % count($devices)];
-        $handles[] = $curl = curl_init();
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_COOKIE => $cookies, CURLOPT_POSTFIELDS => json_encode($body), CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"]]);
-        curl_multi_add_handle($multi, $curl);
-    }
-    do {
-        curl_multi_exec($multi, $running);
-        curl_multi_select($multi, 0.05);
-    } while ($running > 0);
-
-    return array_map(static fn(CurlHandle $curl): int => curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $handles);
+$together = static function (array $sent) use ($devices, &$at): array {
+    return Device::together(array_map(static function (array $one) use ($devices, &$at): CurlHandle {
+        return $devices[$at++ % count($devices)]->request(...$one);
+    }, $sent));
 };
 $one = static function (string $method, string $path, array $body) use ($together): void {
     [$status] = $together([[$method, $path, $body]]);

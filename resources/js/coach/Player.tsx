@@ -42,7 +42,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   }));
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
   const started = log.moments.length > 0 || log.sets.length > 0 || log.at > 0;
-  const { send, saving, problem, odd, settle } = useSending(person, log, saved);
+  const { send, saving, problem, other, odd, settle } = useSending(person, log, update, saved);
   const cue = cues[player.at];
   const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
   const item = cue ? items.get(cue.item) : undefined;
@@ -135,7 +135,8 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             problem={problem}
             saving={saving}
             odd={odd}
-            send={send}
+            other={other}
+            send={() => send()}
             settle={settle}
             undoSet={undoSet}
             press={press}
@@ -203,10 +204,11 @@ function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
 }
 
 /** The log on its way: kept on the device until the server has it, then asked about where its time is odd. */
-function useSending(person: string, log: KeptLog, saved: () => void) {
+function useSending(person: string, log: KeptLog, update: (change: Partial<KeptLog>) => void, saved: () => void) {
   const [problem, setProblem] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const [odd, setOdd] = useState<Schemas['LogView'] | null>(null);
+  const [differs, setDiffers] = useState(false);
   const navigate = useNavigate();
   const refresh = useRefresh();
   const onwards = async () => {
@@ -214,14 +216,15 @@ function useSending(person: string, log: KeptLog, saved: () => void) {
     await refresh();
     await navigate(`/people/${person}/review`);
   };
-  const send = async () => {
+  const send = async (id = log.id) => {
     setSaving(true);
     setProblem(null);
     const { data, error } = await http.POST('/api/people/{person}/logs', {
       params: { path: { person } },
-      body: { id: log.id, session: log.session, seconds: null, moments: log.moments, painBefore: log.painBefore, sets: log.sets },
+      body: { id, session: log.session, seconds: null, moments: log.moments, painBefore: log.painBefore, sets: log.sets },
     });
     setSaving(false);
+    setDiffers(error?.code === 'other-content');
     if (error) return setProblem(`${sentenceOf(error)} The log stays on this device.`);
     saved();
     if (data.odd) return setOdd(data);
@@ -240,7 +243,21 @@ function useSending(person: string, log: KeptLog, saved: () => void) {
     }
     await onwards();
   };
-  return { send, saving, problem, odd, settle };
+  // An earlier sending of this log arrived and its answer did not; here something was answered otherwise since.
+  const other = differs
+    ? {
+        keepTheirs: async () => {
+          saved();
+          await onwards();
+        },
+        keepBoth: async () => {
+          const id = newId();
+          update({ id });
+          await send(id);
+        },
+      }
+    : null;
+  return { send, saving, problem, other, odd, settle };
 }
 
 /** What runs with the clock: its ticks, the screen kept awake, and the beeps. */

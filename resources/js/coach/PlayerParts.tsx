@@ -87,6 +87,7 @@ export function Done({
   problem,
   saving,
   odd,
+  other,
   send,
   settle,
   undoSet,
@@ -98,6 +99,8 @@ export function Done({
   saving: boolean;
   /** saved, and its time is asked about */
   odd: Schemas['LogView'] | null;
+  /** an earlier sending arrived after all, and says something else */
+  other: { keepTheirs: () => Promise<void>; keepBoth: () => Promise<void> } | null;
   send: () => Promise<void>;
   settle: (seconds: number | null) => Promise<void>;
   undoSet: () => void;
@@ -115,9 +118,21 @@ export function Done({
           {problem}
         </p>
       )}
-      <Button look="next" className="min-h-14" disabled={saving || log.sets.length === 0} onClick={() => void send()}>
-        {saving ? 'Saving …' : problem ? 'Try again' : 'Save the log, then decide'}
-      </Button>
+      {other ? (
+        <div className="grid gap-2">
+          <p>This log arrived once already, before it was changed here. Which one holds?</p>
+          <Button look="next" className="min-h-14" disabled={saving} onClick={() => void other.keepTheirs()}>
+            The one that arrived
+          </Button>
+          <Button look="floor" className="min-h-11" disabled={saving} onClick={() => void other.keepBoth()}>
+            This one too, as a session of its own
+          </Button>
+        </div>
+      ) : (
+        <Button look="next" className="min-h-14" disabled={saving || log.sets.length === 0} onClick={() => void send()}>
+          {saving ? 'Saving …' : problem ? 'Try again' : 'Save the log, then decide'}
+        </Button>
+      )}
       <div className="grid grid-cols-2 gap-2">
         <Button look="floor" disabled={log.sets.length === 0} onClick={undoSet}>
           Undo the last set
