@@ -3,6 +3,7 @@ import { http, newId, type Schemas } from '@/api/client';
 import { beep } from '@/ui/beep';
 import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
+import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { COUNTDOWN_MS, following, heldSeconds, keepWatch, press, REST_MS, tick, type Watch } from './stopwatch';
@@ -61,10 +62,12 @@ export function HoldClock({
     if (saving) return;
     setSaving(true);
     setProblem(null);
-    const { data, error } = await http.POST('/api/people/{person}/holds', {
-      params: { path: { person } },
-      body: { id: id.current, kind: test.kind, side: watch.side, seconds, end, note },
-    });
+    const { data, error } = await sayOnce(id, (under) =>
+      http.POST('/api/people/{person}/holds', {
+        params: { path: { person } },
+        body: { id: under, kind: test.kind, side: watch.side, seconds, end, note },
+      }),
+    );
     setSaving(false);
     if (!data) return setProblem(error.sentence);
     const kept = id.current;

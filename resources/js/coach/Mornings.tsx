@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { http, newId, type Schemas } from '@/api/client';
+import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Scale } from '@/ui/Scale';
@@ -17,7 +18,7 @@ const UNTOLD: Answer = { pain: null, worse: false };
 export function Mornings({ person, questions, onDone }: { person: string; questions: Question[]; onDone: () => void }) {
   const [answers, setAnswers] = useState<Record<string, Answer>>({});
   const [problem, setProblem] = useState<string | null>(null);
-  const [ids] = useState(() => Object.fromEntries(questions.map((question) => [question.ladder, newId()])));
+  const ids = useRef(new Map(questions.map((question) => [question.ladder, { current: newId() }])));
 
   const of = (question: Question): Answer => answers[question.ladder] ?? UNTOLD;
   const told = questions.filter((question) => of(question).pain !== null);
@@ -27,16 +28,12 @@ export function Mornings({ person, questions, onDone }: { person: string; questi
     for (const question of questions) {
       const { pain, worse } = answerTo(question);
       if (pain === null) continue;
-      const { error } = await http.POST('/api/people/{person}/mornings', {
-        params: { path: { person } },
-        body: {
-          id: ids[question.ladder] ?? newId(),
-          log: question.log,
-          ladder: question.ladder,
-          pain,
-          worse,
-        },
-      });
+      const { error } = await sayOnce(ids.current.get(question.ladder) ?? { current: newId() }, (id) =>
+        http.POST('/api/people/{person}/mornings', {
+          params: { path: { person } },
+          body: { id, log: question.log, ladder: question.ladder, pain, worse },
+        }),
+      );
       if (error) return setProblem(error.sentence);
     }
     onDone();

@@ -4,6 +4,7 @@ import { http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/clien
 import { useTexts } from '@/editor/useTexts';
 import { afterDrawn } from '@/frame/keys';
 import { useRefresh } from '@/frame/usePerson';
+import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { TextArea, TextField } from '@/ui/Field';
@@ -90,16 +91,15 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = event.currentTarget;
-    const { error } = await http.POST('/api/people/{person}/clearances', {
-      params: { path: { person } },
-      body: {
-        id: id.current,
-        clinician: texts.of('clinician'),
-        scope: texts.of('scope'),
-        from: texts.of('from'),
-        until: texts.of('until'),
-      },
-    });
+    const said = {
+      clinician: texts.of('clinician'),
+      scope: texts.of('scope'),
+      from: texts.of('from'),
+      until: texts.of('until'),
+    };
+    const { error } = await sayOnce(id, (under) =>
+      http.POST('/api/people/{person}/clearances', { params: { path: { person } }, body: { id: under, ...said } }),
+    );
     if (error) {
       setRefusal(error);
       afterDrawn(() => form.querySelector<HTMLElement>('[aria-invalid]')?.focus());

@@ -4,6 +4,7 @@ import { api, http, newId, type Refusal, type Schemas } from '@/api/client';
 import { shelf } from '@/editor/device';
 import { useDraft } from '@/editor/useDraft';
 import { useRefresh } from '@/frame/usePerson';
+import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { SelectField } from '@/ui/Field';
@@ -57,15 +58,14 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
   };
 
   const save = async () => {
-    const { error } = await http.POST('/api/people/{person}/screenings', {
-      params: { path: { person: person.id } },
-      body: {
-        id: id.current,
-        signs: yes.map((sign) => sign.value),
-        denied: signs.flatMap((sign) => (answers.of[sign.value] === false ? [sign.value] : [])),
-        asked: answers.asked,
-      },
-    });
+    const said = {
+      signs: yes.map((sign) => sign.value),
+      denied: signs.flatMap((sign) => (answers.of[sign.value] === false ? [sign.value] : [])),
+      asked: answers.asked,
+    };
+    const { error } = await sayOnce(id, (under) =>
+      http.POST('/api/people/{person}/screenings', { params: { path: { person: person.id } }, body: { id: under, ...said } }),
+    );
     if (error) return setRefusal(error);
     clear(nothing);
     // First, so that the next step is there to take the keys as soon as the answers are.

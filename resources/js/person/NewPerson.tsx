@@ -24,7 +24,16 @@ export function NewPerson() {
 
   const save = async () => {
     setBusy(true);
-    const { error } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...bodyOf(fields) } });
+    const body = bodyOf(fields);
+    const { error: added } = await http.POST('/api/people', { body: { id: id.current, version: 0, ...body } });
+    // An earlier sending arrived after all, and something was changed since: it is changed there.
+    const { error } =
+      added?.code === 'other-content'
+        ? await http.PUT('/api/people/{person}', {
+            params: { path: { person: id.current } },
+            body: { id: id.current, version: 1, ...body },
+          })
+        : { error: added };
     setBusy(false);
     if (error) return setRefusal(error);
     clear(nobody);
