@@ -339,32 +339,33 @@ final readonly class Warnings
         $stations = $circuit->stations;
         // The joints of a station as the bits of a number: two compete where they share one.
         $loads = array_map(fn(Item $item): int => array_sum(array_map(fn(int $bit, FatigueSite $joint): int => $joint->isLoadedBy($item->rung, $this->circumstances->limits) ? 1 << $bit : 0, array_keys(FatigueSite::cases()), FatigueSite::cases())), $stations);
-        $pair = static fn(int $one, int $other): int => (int) (($loads[$one] & $loads[$other]) !== 0);
+        $fewest = self::clashes($loads);
         $best = null;
-        $fewer = 0;
-        $last = count($stations) - 2;
-        for ($one = 0; $one <= $last; $one++) {
-            for ($other = $one + 1; $other <= $last + 1; $other++) {
-                $change = 0;
-                // Only the neighbours of the two differ afterwards.
-                foreach (array_unique([$one - 1, $one, $other - 1, $other]) as $at) {
-                    if ($at >= 0 && $at <= $last) {
-                        $exchanged = static fn(int $place): int => $place === $one ? $other : ($place === $other ? $one : $place);
-                        $change += $pair($exchanged($at), $exchanged($at + 1)) - $pair($at, $at + 1);
-                    }
-                }
-                if ($change < $fewer) {
-                    [$best, $fewer] = [[$one, $other], $change];
+        for ($one = 0; $one < count($loads); $one++) {
+            for ($other = $one + 1; $other < count($loads); $other++) {
+                $order = array_map(static fn(int $place): int => $place === $one ? $other : ($place === $other ? $one : $place), array_keys($loads));
+                $count = self::clashes(array_map(static fn(int $place): int => $loads[$place], $order));
+                if ($count < $fewest) {
+                    [$best, $fewest] = [$order, $count];
                 }
             }
         }
         if ($best === null) {
             return null;
         }
-        [$one, $other] = $best;
-        $order = array_replace($stations, [$one => $stations[$other], $other => $stations[$one]]);
 
-        return Repair::by('Put another station between', Edit::order(array_values(array_map(static fn(Item $item): string => $item->id, $order))));
+        return Repair::by('Put another station between', Edit::order(array_map(static fn(int $place): string => $stations[$place]->id, $best)));
+    }
+
+    /** @param list<int> $loads the joints of each station, one bit for each */
+    private static function clashes(array $loads): int
+    {
+        $count = 0;
+        for ($at = 1; $at < count($loads); $at++) {
+            $count += ($loads[$at - 1] & $loads[$at]) === 0 ? 0 : 1;
+        }
+
+        return $count;
     }
 
     /** The highest working rung that meets a demand and is open. */

@@ -36,7 +36,8 @@ export function Palette({ person, onClose }: { person: Schemas['PersonView'] | u
     { params: { query: { q } } },
     { enabled: q !== '', placeholderData: keepPreviousData },
   );
-  const people = (q === '' ? bench.data?.lines : found.data?.people) ?? [];
+  // Until it is found, those at hand are looked through.
+  const people = (q === '' ? undefined : found.data?.people) ?? bench.data?.lines ?? [];
   const sessions = api.useQuery(
     'get',
     '/api/people/{person}/sessions',
