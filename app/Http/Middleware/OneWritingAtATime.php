@@ -59,11 +59,11 @@ final readonly class OneWritingAtATime
         /** @var User $user */
         $user = $request->user();
         $what = $request->route()?->getName().' '.$person?->id;
-        $isKnown = $id !== null && Takings::check($id, $user->practice_id, $what, self::said($request));
+        $isKnown = $id !== null && Takings::check($id, $user->practice_id, $what, self::said($request, $id));
         $response = $next($request);
         $this->unlessItWentWrong($response);
         if ($id !== null && ! $isKnown) {
-            Takings::keep($id, $user->practice_id, $what, self::said($request));
+            Takings::keep($id, $user->practice_id, $what, self::said($request, $id));
         }
         if ($person !== null) {
             $this->lines->keep($person, $user);
@@ -73,11 +73,11 @@ final readonly class OneWritingAtATime
     }
 
     /** @return array<array-key, mixed> what was sent, pictures by what is in them */
-    private static function said(Request $request): array
+    private static function said(Request $request, string $id): array
     {
         $files = array_map(static fn(mixed $file): string => $file instanceof UploadedFile ? (string) hash_file('sha256', $file->path()) : '', $request->allFiles());
 
-        return [...(array) $request->input(), ...$files];
+        return [...(array) $request->input(), 'id' => $id, ...$files];
     }
 
     /**
