@@ -18,6 +18,8 @@ final class Demo extends Command
     {
         if (User::query()->whereIn('email', DemoSeeder::EMAILS)->doesntExist()) {
             $seeder->run();
+            // What lists show is there before anybody asks.
+            $this->call('records:rebuild', ['--old' => true]);
         }
 
         return self::SUCCESS;
