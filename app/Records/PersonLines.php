@@ -44,9 +44,11 @@ final readonly class PersonLines
      * Makes lines anew that have grown old, those that came due first before all others, until the time is up. Where
      * none was, that is kept: on this day, with these rules, library and method, none grows old any more.
      *
+     * @param int|null $milliseconds null for as long as it takes
+     *
      * @return int how many are left
      */
-    public function freshen(User $by, int $milliseconds): int
+    public function freshen(User $by, ?int $milliseconds): int
     {
         $practice = Practice::query()->findOrFail($by->practice_id);
         $stamps = $this->stamps($practice);
@@ -56,7 +58,7 @@ final readonly class PersonLines
             return 0;
         }
         $old = self::old($today, $stamps);
-        $until = hrtime(true) + $milliseconds * 1_000_000;
+        $until = $milliseconds === null ? PHP_INT_MAX : hrtime(true) + $milliseconds * 1_000_000;
         foreach ($old as $done => $id) {
             if ($done > 0 && hrtime(true) > $until) {
                 return count($old) - $done;
@@ -113,6 +115,9 @@ final readonly class PersonLines
             $file = $this->open->of($person, $by);
             $attention = Attention::of($file->record, TrainingSession::query()->where('person_id', $person->id)->exists());
             $until = min($attention->until?->iso() ?? self::NEVER, $file->methodHoldsUntil?->iso() ?? self::NEVER);
+        } catch (\PDOException $error) {
+            // The database's own trouble is not the person's: the whole writing fails, or is tried again.
+            throw $error;
         } catch (\Throwable $error) {
             // What was kept of one and cannot be read any more takes nobody else down; it is tried anew each time.
             [$attention, $until] = [self::unreadable($error), PersonLine::UNREADABLE_UNTIL];

@@ -7,7 +7,6 @@ namespace EvenRungs\Person;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\GateForecast;
@@ -20,7 +19,6 @@ use EvenRungs\Program\ProgramRequest;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\ReplanTriggers;
-use EvenRungs\Program\RungTenure;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenRequest;
@@ -291,42 +289,7 @@ final class ProgramAtHand
     /** The rate the log shows; null while it is too short. */
     public function rateFromLog(): ?Rate
     {
-        return Rate::fromLog(self::tenures($this->record->history->placings, $this->today(), $this->record->library));
-    }
-
-    /**
-     * Every stay on a rung, in the order they ended. A climb is one that was decided; a placing by hand is none.
-     *
-     * @param list<Placing> $placings in order of time
-     *
-     * @return list<RungTenure>
-     */
-    public static function tenures(array $placings, Day $until, Library $library): array
-    {
-        $open = $tenures = [];
-        foreach ($placings as $placing) {
-            $on = $placing->on ?? $until;
-            foreach ($open as $key => [$before, $since]) {
-                if ($before->ladder === $placing->ladder && $before->side->meets($placing->side)) {
-                    $climbed = $placing->decided ? self::higher($library, $before->rung, $placing->rung) : 0;
-                    $tenures[] = new RungTenure($since->daysUntil($on), max(0, $climbed));
-                    unset($open[$key]);
-                }
-            }
-            if (! $placing->stopped) {
-                $open["{$placing->ladder} {$placing->side->value}"] = [$placing, $on];
-            }
-        }
-        foreach ($open as [, $since]) {
-            $tenures[] = new RungTenure($since->daysUntil($until), 0);
-        }
-
-        return $tenures;
-    }
-
-    private static function higher(Library $library, string $from, string $to): int
-    {
-        return $library->has($from) && $library->has($to) ? $library->rung($to)->height->above($library->rung($from)->height) : 0;
+        return Rate::fromLog(Tenures::of($this->record->history->placings, $this->today(), $this->record->library));
     }
 
     /** Ordinary weeks of the program behind a Monday since its last easier one. */

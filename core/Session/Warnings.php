@@ -333,39 +333,11 @@ final readonly class Warnings
         return $warnings;
     }
 
-    /** The exchange of two stations that leaves the fewest competing neighbours; null when none helps. */
     private function setApart(Circuit $circuit): ?Repair
     {
-        $stations = $circuit->stations;
-        // The joints of a station as the bits of a number: two compete where they share one.
-        $loads = array_map(fn(Item $item): int => array_sum(array_map(fn(int $bit, FatigueSite $joint): int => $joint->isLoadedBy($item->rung, $this->circumstances->limits) ? 1 << $bit : 0, array_keys(FatigueSite::cases()), FatigueSite::cases())), $stations);
-        $fewest = self::clashes($loads);
-        $best = null;
-        for ($one = 0; $one < count($loads); $one++) {
-            for ($other = $one + 1; $other < count($loads); $other++) {
-                $order = array_map(static fn(int $place): int => $place === $one ? $other : ($place === $other ? $one : $place), array_keys($loads));
-                $count = self::clashes(array_map(static fn(int $place): int => $loads[$place], $order));
-                if ($count < $fewest) {
-                    [$best, $fewest] = [$order, $count];
-                }
-            }
-        }
-        if ($best === null) {
-            return null;
-        }
+        $order = SetApart::order($circuit, $this->circumstances->limits);
 
-        return Repair::by('Put another station between', Edit::order(array_map(static fn(int $place): string => $stations[$place]->id, $best)));
-    }
-
-    /** @param list<int> $loads the joints of each station, one bit for each */
-    private static function clashes(array $loads): int
-    {
-        $count = 0;
-        for ($at = 1; $at < count($loads); $at++) {
-            $count += ($loads[$at - 1] & $loads[$at]) === 0 ? 0 : 1;
-        }
-
-        return $count;
+        return $order === null ? null : Repair::by('Put another station between', Edit::order($order));
     }
 
     /** The highest working rung that meets a demand and is open. */

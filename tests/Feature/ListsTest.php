@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\User;
 use App\Records\PersonLines;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -98,6 +99,19 @@ final class ListsTest extends ApiTestCase
         self::assertGreaterThan($before, $this->records($person));
     }
 
+    public function test_where_the_database_fails_while_the_line_is_made_the_writing_is_not_said_to_be_kept(): void
+    {
+        $person = $this->person();
+        DB::connection()->beforeExecuting(static function (string $query): void {
+            if (str_contains($query, 'from `holds`')) {
+                throw new QueryException('mariadb', $query, [], new \PDOException('Got error 28 from storage engine'));
+            }
+        });
+        $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 3])->assertStatus(500);
+
+        self::assertSame(0, DB::table('soreness_answers')->count());
+    }
+
     private function records(string $person): mixed
     {
         return DB::table('people')->where('id', $person)->value('records');
@@ -179,6 +193,6 @@ final class ListsTest extends ApiTestCase
             $id = self::id();
             DB::table('people')->insert(['id' => $id, 'practice_id' => $this->trainer->practice_id, 'name' => sprintf('Person %03d', ($n * 37) % $count), 'about' => 'made up', 'aim' => 'even', 'training_days' => '[1]', 'minutes' => 20, 'places' => '[]', 'place' => 0, 'version' => 1]);
         }
-        $this->lines()->freshen($this->trainer, 60_000);
+        $this->lines()->freshen($this->trainer, null);
     }
 }

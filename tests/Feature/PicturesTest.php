@@ -20,6 +20,16 @@ final class PicturesTest extends ApiTestCase
         parent::tearDown();
     }
 
+    public function test_a_picture_cut_off_on_its_way_is_said_so(): void
+    {
+        $person = $this->person();
+        $file = new UploadedFile(__FILE__, 'large.jpg', 'image/jpeg', UPLOAD_ERR_INI_SIZE, true);
+
+        $this->post("/api/people/{$person}/photos", ['id' => self::id(), 'photo' => $file], ['Accept' => 'application/json'])->assertUnprocessable()
+            ->assertJsonPath('fields.photo.0', 'This picture is larger than 8 MB, or was cut off on its way.');
+        $this->post("/api/people/{$person}/photos", ['id' => self::id(), 'photo' => $file, 'note' => "\xc3\x28"], ['Accept' => 'application/json'])->assertUnprocessable();
+    }
+
     public function test_a_picture_that_cannot_be_written_leaves_neither_file_nor_row(): void
     {
         $person = $this->person();

@@ -38,6 +38,19 @@ final readonly class Device
     }
 
     /**
+     * @param array<string, mixed> $body
+     *
+     * @return array{int, string, float} status, body, and milliseconds until the answer begins
+     */
+    public function ask(string $method, string $path, array $body = []): array
+    {
+        $curl = $this->request($method, $path, $body);
+        $text = (string) curl_exec($curl);
+
+        return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $text, curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME_T) / 1000];
+    }
+
+    /**
      * @param list<CurlHandle> $requests sent at the same moment
      *
      * @return list<int> what each was answered; 0 for not at all

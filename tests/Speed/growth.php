@@ -7,30 +7,9 @@ declare(strict_types=1);
 [, $small, $large] = $argv;
 $rounds = (int) ($argv[3] ?? 15);
 
-/** @return Closure(string, string, array<string, mixed>|null=): array{int, string, float} status, body and milliseconds */
-$client = static function (string $base): Closure {
-    $jar = tempnam(sys_get_temp_dir(), 'even-rungs-jar');
-    $curl = curl_init();
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
-
-    return static function (string $method, string $path, ?array $body = null) use ($curl, $base): array {
-        $token = '';
-        foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-            $parts = explode("\t", $line);
-            $token = ($parts[5] ?? '') === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
-        }
-        curl_setopt_array($curl, [
-            CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method,
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
-            CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
-        ]);
-        $text = (string) curl_exec($curl);
-
-        return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $text, curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME_T) / 1000];
-    };
-};
-$found = static function (Closure $ask, string $name): string {
-    [$status, $text] = $ask('GET', '/api/people?q='.rawurlencode($name));
+require __DIR__.'/device.php';
+$found = static function (Device $device, string $name): string {
+    [$status, $text] = $device->ask('GET', '/api/people?q='.rawurlencode($name));
     $status === 200 || exit("The list of people answered {$status}.\n");
     foreach (json_decode($text, true)['people'] as $line) {
         if ($line['name'] === $name) {
@@ -41,14 +20,11 @@ $found = static function (Closure $ask, string $name): string {
 };
 $clients = $people = [];
 foreach (['small' => $small, 'large' => $large] as $size => $base) {
-    $clients[$size] = $client($base);
-    $clients[$size]('GET', '/sign-in');
-    [$status] = $clients[$size]('POST', '/api/sign-in', ['email' => 'load@load-hall.example', 'password' => 'even-rungs-load']);
-    $status === 200 || exit("The sign-in failed ({$status}).\n");
+    $clients[$size] = Device::signedIn($base, 'load@load-hall.example', 'even-rungs-load');
     $people[$size] = $found($clients[$size], 'Typical Pellow');
 }
 $heavy = $found($clients['large'], 'Heavy Yearling');
-$session = static fn(Closure $ask, string $person): string => json_decode($ask('GET', "/api/people/{$person}/sessions")[1], true)['sessions'][0]['id'];
+$session = static fn(Device $device, string $person): string => json_decode($device->ask('GET', "/api/people/{$person}/sessions")[1], true)['sessions'][0]['id'];
 $monday = date('Y-m-d', strtotime('monday this week'));
 $draft = ['minutes' => null, 'blocks' => [['kind' => 'straight', 'part' => 'main', 'items' => [['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '3x20s']], 'gapSeconds' => [], 'roundRestSeconds' => 0]]];
 
@@ -70,10 +46,10 @@ for ($round = -2; $round < $rounds; $round++) {
             if ($kind === 'heavy' && ! str_contains($path, '{p}')) {
                 continue;
             }
-            $ask = $clients[$kind === 'small' ? 'small' : 'large'];
+            $device = $clients[$kind === 'small' ? 'small' : 'large'];
             static $sessions = [];
-            $sessions[$kind] ??= $session($ask, $person);
-            [$status, $text, $ms] = $ask($method, strtr($path, ['{p}' => $person, '{s}' => $sessions[$kind]]), $body);
+            $sessions[$kind] ??= $session($device, $person);
+            [$status, $text, $ms] = $device->ask($method, strtr($path, ['{p}' => $person, '{s}' => $sessions[$kind]]), $body ?? []);
             $status === 200 || exit("{$name} answered {$status}: ".substr($text, 0, 300)."\n");
             $bytes[$name] = max($bytes[$name] ?? 0, strlen($text));
             if ($round >= 0) {

@@ -6,28 +6,13 @@ declare(strict_types=1);
 // and PHP-FPM with opcache, in the same run: requests take turns, so that a busy machine slows both. Printed, never asserted.
 [, $base] = $argv;
 
-$jar = tempnam(sys_get_temp_dir(), 'even-rungs-jar');
-$curl = curl_init();
-curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
-$ask = static function (string $method, string $path, ?array $body = null) use ($curl, $base): array {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-        $parts = explode("\t", $line);
-        $token = ($parts[5] ?? '') === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
-    }
-    curl_setopt_array($curl, [
-        CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method,
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
-        CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
-    ]);
-    $text = (string) curl_exec($curl);
-    $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+require __DIR__.'/device.php';
+$device = Device::signedIn($base, 'wren@tarn-row.example', 'even-rungs-demo');
+$ask = static function (string $method, string $path, array $body = []) use ($device): array {
+    [$status, $text, $ms] = $device->ask($method, $path, $body);
 
-    return [$status, json_decode($text, true), curl_getinfo($curl, CURLINFO_TOTAL_TIME_T) / 1000];
+    return [$status, json_decode($text, true), $ms];
 };
-$ask('GET', '/sign-in');
-[$status] = $ask('POST', '/api/sign-in', ['email' => 'wren@tarn-row.example', 'password' => 'even-rungs-demo']);
-$status === 200 || exit("The demo sign-in failed ({$status}).\n");
 $person = array_values(array_filter($ask('GET', '/api/bench')[1]['lines'], static fn(array $line): bool => $line['name'] === 'Corvin Strake'))[0]['id'];
 
 // Twenty different rungs over all ladders as they come, some of them not open to this person.
@@ -71,4 +56,3 @@ for ($round = 0; $round < 6; $round++) {
 }
 printf("proposal of 12 weeks and 4 sessions, median of 6         %.0f ms\n", $median($proposals));
 printf("proposal : bare                                          %.0f\n", $median($proposals) / $bare);
-unlink($jar);

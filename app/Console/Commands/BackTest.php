@@ -12,7 +12,7 @@ use App\Models\User;
 use App\Records\OpenPerson;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\UnknownRung;
-use EvenRungs\Person\ProgramAtHand;
+use EvenRungs\Person\Tenures;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\Rate;
 use Illuminate\Console\Command;
@@ -69,7 +69,7 @@ final class BackTest extends Command
             }
             $day = Day::parse($row->placed_on);
             // Only what was known by then.
-            $known = ProgramAtHand::tenures(array_slice($file->record->history->placings, 0, $index + 1), $day, $file->record->library);
+            $known = Tenures::of(array_slice($file->record->history->placings, 0, $index + 1), $day, $file->record->library);
             $gate = Forecast::of($from, 0, $file->record->library->ladder($from->ladder), $file->record->circumstances(), Rate::fromLog($known) ?? Rate::stated(Rate::STATED_TENTHS), count($person->training_days), 1)[0] ?? null;
             $all++;
             $inside += (int) ($gate?->holds($day->daysUntil(Day::parse($next->placed_on)) / 7) ?? false);

@@ -32,7 +32,7 @@ final class RebuildRecords extends Command
             $by->setRelation('practice', $practice);
             PracticeScope::actingFor($practice->id, function () use ($lines, $by, &$people): void {
                 if ($this->option('old') === true) {
-                    $lines->freshen($by, PHP_INT_MAX >> 24);
+                    $lines->freshen($by, null);
 
                     return;
                 }

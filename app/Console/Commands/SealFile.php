@@ -12,7 +12,7 @@ use Illuminate\Console\Command;
  */
 final class SealFile extends Command
 {
-    protected $signature = 'backup:seal {from : file to read} {to : file to write} {--open : open a sealed one} {--passphrase= : name of the environment variable that holds it}';
+    protected $signature = 'backup:seal {from : file to read} {to : file to write} {--open : open a sealed one}';
 
     protected $description = 'Encrypts a file to a passphrase, or opens it';
 
@@ -30,7 +30,7 @@ final class SealFile extends Command
 
             return self::FAILURE;
         }
-        $passphrase = getenv($this->text($this->option('passphrase')) ?: 'BACKUP_PASSPHRASE');
+        $passphrase = getenv('BACKUP_PASSPHRASE');
         if (! is_string($passphrase) || mb_strlen($passphrase) < 10) {
             $this->error('A passphrase of at least ten signs is needed, in BACKUP_PASSPHRASE.');
 

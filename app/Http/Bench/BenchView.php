@@ -10,7 +10,7 @@ final readonly class BenchView
     /**
      * @param list<BenchLineView> $lines  of this page
      * @param string|null         $next   what to ask for after these lines; null when there are no more
-     * @param int                 $old    so many lines are still of an earlier day: they come with the next asking
+     * @param int                 $old    so many lines are still to be made anew: they come with the next asking
      */
     public function __construct(
         public string $today,

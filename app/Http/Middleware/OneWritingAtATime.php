@@ -75,7 +75,7 @@ final readonly class OneWritingAtATime
     /** @return array<array-key, mixed> what was sent, pictures by what is in them */
     private static function said(Request $request, string $id): array
     {
-        $files = array_map(static fn(mixed $file): string => $file instanceof UploadedFile ? (string) hash_file('sha256', $file->path()) : '', $request->allFiles());
+        $files = array_map(static fn(mixed $file): string => $file instanceof UploadedFile && $file->isValid() ? (string) hash_file('sha256', $file->path()) : '', $request->allFiles());
 
         return [...(array) $request->input(), 'id' => $id, ...$files];
     }

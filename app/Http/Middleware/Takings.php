@@ -50,7 +50,7 @@ final class Takings
     /** @param array<array-key, mixed> $said */
     private static function hash(string $what, array $said): string
     {
-        return hash('sha256', $what."\n".json_encode(self::inOrder($said), JSON_THROW_ON_ERROR));
+        return hash('sha256', $what."\n".json_encode(self::inOrder($said), JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
     }
 
     /**

@@ -1427,7 +1427,7 @@ export interface components {
             lines: components["schemas"]["BenchLineView"][];
             /** @description what to ask for after these lines; null when there are no more */
             next: string | null;
-            /** @description so many lines are still of an earlier day: they come with the next asking */
+            /** @description so many lines are still to be made anew: they come with the next asking */
             old: number;
         };
         BlockInput: {

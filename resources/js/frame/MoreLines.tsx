@@ -15,7 +15,8 @@ export function MoreLines({
   if (more === null) return null;
   return (
     <p className="mt-3 flex flex-wrap items-center gap-3 text-ink2">
-      <Button disabled={busy} onClick={() => void more()}>
+      {/* Not disabled meanwhile: the keyboard stays where it is. */}
+      <Button aria-busy={busy} onClick={() => void more()}>
         {busy ? 'Reading …' : label}
       </Button>
       <span>{shown} shown</span>
