@@ -8,6 +8,7 @@ use App\Http\Checks\BraceController;
 use App\Http\Checks\ChecksController;
 use App\Http\Checks\PictureController;
 use App\Http\Coach\CoachController;
+use App\Http\Coach\TrainingController;
 use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
 use App\Http\Method\MethodController;
@@ -20,6 +21,7 @@ use App\Http\Review\ReviewController;
 use App\Http\Rules\RulesController;
 use App\Http\Session\ComposerController;
 use App\Http\Session\SessionController;
+use App\Http\Shared\ApiRequest;
 use App\Http\Sheet\SheetController;
 use App\Http\UpController;
 use App\Http\Week\CalendarController;
@@ -142,6 +144,10 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/logs', 'store')->name('logSession');
             Route::put('/people/{person}/logs/{log}/time', 'time')->name('correctLogTime');
             Route::post('/people/{person}/mornings', 'morning')->name('tellMorning');
+        });
+        Route::controller(TrainingController::class)->group(function (): void {
+            Route::get('/people/{person}/trainings/{training}', 'show')->name('training');
+            Route::post('/people/{person}/trainings/{training}', 'tell')->name('tellTraining')->where('training', trim(ApiRequest::ID, '/^$'));
         });
         Route::controller(WeekController::class)->group(function (): void {
             Route::get('/people/{person}/weeks/{date}', 'show')->name('week');

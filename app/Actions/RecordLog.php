@@ -11,11 +11,12 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\LoggedSessions;
 use App\Records\PersonFile;
-use App\Records\ReportedSet;
 use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Log\ReportedSet;
 use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\InvalidSession;
@@ -33,80 +34,105 @@ final readonly class RecordLog
 
     /**
      * @param list<ReportedSet>    $sets
-     * @param list<StartPain>|null $before pain that was there before the first set; null when nobody asked
+     * @param list<StartPain>|null $before   pain that was there before the first set; null when nobody asked
+     * @param Day|null             $on       today where null
+     * @param int|null             $sequence when it was done, in microseconds; now where null
      *
      * @throws InvalidSession              when a set belongs to no exercise of the session, or stands twice
      * @throws UnknownRung|Refusal         when a set was of no rung there is, or of no dose
      */
-    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets, ?array $before = null): SessionLog
+    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets, ?array $before = null, ?Day $on = null, ?int $sequence = null): SessionLog
     {
-        $items = [];
-        foreach ($session->blocks as $block) {
-            foreach (WrittenBlock::read($block)->items as $item) {
-                $items[$item->id] = $item;
-            }
-        }
         $seen = $done = $snapshots = [];
         foreach ($sets as $set) {
-            $item = $items[$set->item] ?? null;
-            if ($set->rung !== null && $set->dose !== null) {
-                $rung = $file->record->library->rung($set->rung);
-                $item = new WrittenItem($set->item, $rung->slug, DoseLine::print($rung->ranged(DoseLine::parse($set->dose, $rung->sidedness), $set->rung)));
-                $snapshots[$rung->slug] = $session->rung_snapshots[$rung->slug] ?? $this->ladders->snapshot($rung->slug);
-            }
-            if ($item === null) {
-                throw InvalidSession::because('A logged set belongs to no exercise of this session. It may have been changed since: open it again.');
-            }
-            $resting = self::restingSide($item, $set, $file->record->library);
-            if ($resting !== null) {
-                throw InvalidSession::because("In set {$set->set} of this exercise the {$resting->value} side rests: nothing of it can be logged.");
-            }
             if (isset($seen[$set->item][$set->set])) {
                 throw InvalidSession::because('One set was logged twice.');
             }
             $seen[$set->item][$set->set] = true;
+            $item = self::exercise($set, $session, $file->record->library);
+            if ($set->rung !== null) {
+                $snapshots[$item->rung] = $session->rung_snapshots[$item->rung] ?? $this->ladders->snapshot($item->rung);
+            }
             $done[] = [$set, $item];
         }
+        $columns = [
+            'person_id' => $file->person->id,
+            'training_session_id' => $session->id,
+            'title' => $session->title,
+            'rung_snapshots' => [...$session->rung_snapshots, ...$snapshots],
+            'library_version' => $session->library_version,
+            'seconds' => $seconds,
+            'pain_before' => $before === null ? null : array_map(static fn(StartPain $pain): array => ['place' => $pain->place->value, 'side' => $pain->side?->value, 'pain' => $pain->pain], $before),
+            'done_on' => ($on ?? $file->record->today)->iso(),
+            'time_zone' => $file->clock->timeZone(),
+            'user_id' => $by->id,
+            'sequence' => $sequence ?? $file->clock->sequence(),
+        ];
 
-        return DB::transaction(static function () use ($file, $session, $by, $id, $seconds, $done, $snapshots, $before): SessionLog {
-            $log = SessionLog::query()->create([
-                'id' => $id,
-                'person_id' => $file->person->id,
-                'training_session_id' => $session->id,
-                'title' => $session->title,
-                'rung_snapshots' => [...$session->rung_snapshots, ...$snapshots],
-                'library_version' => $session->library_version,
-                'seconds' => $seconds,
-                'pain_before' => $before === null ? null : array_map(static fn(StartPain $pain): array => ['place' => $pain->place->value, 'side' => $pain->side?->value, 'pain' => $pain->pain], $before),
-                'done_on' => $file->record->today->iso(),
-                'time_zone' => $file->clock->timeZone(),
-                'user_id' => $by->id,
-                'sequence' => $file->clock->sequence(),
-            ]);
-            foreach ($done as [$set, $item]) {
-                SetEntry::query()->create([
-                    'session_log_id' => $log->id,
-                    'item' => $set->item,
-                    'rung' => $item->rung,
-                    'dose' => $item->dose,
-                    'set_number' => $set->set,
-                    'done_both' => $set->both,
-                    'done_left' => $set->left,
-                    'done_right' => $set->right,
-                    'form' => $set->form,
-                    'pain' => $set->pain,
-                    'pain_side' => $set->painSide?->value,
-                    'pain_place' => $set->painPlace?->value,
-                    'effort' => $set->effort,
-                    'travelling_pain' => $set->travellingPain,
-                    'felt' => $set->felt?->value,
-                    'pain_note' => $set->painNote === '' ? null : $set->painNote,
-                ]);
-            }
+        return DB::transaction(static function () use ($id, $columns, $done): SessionLog {
+            $log = SessionLog::query()->updateOrCreate(['id' => $id], $columns);
+            SetEntry::query()->where('session_log_id', $id)->delete();
+            SetEntry::query()->insert(array_map(static fn(array $one): array => self::entry($log, ...$one), $done));
             LoggedSessions::keepBrief($log->id);
 
             return $log;
         });
+    }
+
+    /**
+     * Which exercise a set is of, by the cue sheet it was played from, else by the session.
+     *
+     * @throws InvalidSession      when it belongs to no exercise of the session, or tells of a side that rests
+     * @throws UnknownRung|Refusal when it was of no rung there is, or of no dose
+     */
+    public static function exercise(ReportedSet $set, TrainingSession $session, Library $library): WrittenItem
+    {
+        if ($set->rung !== null && $set->dose !== null) {
+            $rung = $library->rung($set->rung);
+            $item = new WrittenItem($set->item, $rung->slug, DoseLine::print($rung->ranged(DoseLine::parse($set->dose, $rung->sidedness), $set->rung)));
+        } else {
+            $item = self::written($session, $set->item) ?? throw InvalidSession::because('A logged set belongs to no exercise of this session. It may have been changed since: open it again.');
+        }
+        $resting = self::restingSide($item, $set, $library);
+
+        return $resting === null ? $item : throw InvalidSession::because("In set {$set->set} of this exercise the {$resting->value} side rests: nothing of it can be logged.");
+    }
+
+    private static function written(TrainingSession $session, string $id): ?WrittenItem
+    {
+        foreach ($session->blocks as $block) {
+            foreach (WrittenBlock::read($block)->items as $item) {
+                if ($item->id === $id) {
+                    return $item;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> a row as the table keeps it */
+    private static function entry(SessionLog $log, ReportedSet $set, WrittenItem $item): array
+    {
+        return (new SetEntry)->fill([
+            'practice_id' => $log->getAttribute('practice_id'),
+            'session_log_id' => $log->id,
+            'item' => $set->item,
+            'rung' => $item->rung,
+            'dose' => $item->dose,
+            'set_number' => $set->set,
+            'done_both' => $set->both,
+            'done_left' => $set->left,
+            'done_right' => $set->right,
+            'form' => $set->form,
+            'pain' => $set->pain,
+            'pain_side' => $set->painSide?->value,
+            'pain_place' => $set->painPlace?->value,
+            'effort' => $set->effort,
+            'travelling_pain' => $set->travellingPain,
+            'felt' => $set->felt?->value,
+            'pain_note' => $set->painNote === '' ? null : $set->painNote,
+        ])->getAttributes();
     }
 
     /** The side that rests in a set and is told to have worked; null where none is. */

@@ -182,6 +182,7 @@ final readonly class OpenPerson
             brace: $person->latestBrace === null ? null : new Braced($person->latestBrace->check(), $person->latestBrace->sequence),
             done: LoggedSessions::inBrief($person->id, $briefly[0]),
             doneSince: $briefly[0],
+            open: TrainingEvents::open($person->id),
         );
     }
 

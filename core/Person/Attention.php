@@ -58,10 +58,12 @@ final readonly class Attention
         $admission = $record->admission();
         $pending = count($record->pending());
         $retest = $record->retest();
+        $unsettled = $record->trainingsToSettle();
 
         return match (true) {
             ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
             $pending > 0 => [1, 'watch', $pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.", 'Decide', Step::Review],
+            $unsettled !== [] => [1, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],
             $record->rescreen() !== null => [2, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person],
             $record->positions() === [] && $record->history->lastTest === null => [3, 'information', 'Nothing tested and not placed yet.', 'Test and place', Step::Checks],
             $record->positions() === [] => [3, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', Step::Checks],
@@ -106,6 +108,8 @@ final readonly class Attention
             Retest::saysOtherwiseOn($today, $record->history->lastTest),
             // The morning after the last session is asked for from the next day on.
             $record->lastLog()?->on->plusDays(1),
+            // What was not ended is asked about from the next day on.
+            ...array_map(static fn(OpenTraining $open): Day => $open->on->plusDays(1), $record->history->open),
             // Age speaks by the year.
             $record->profile->birthYear === null ? null : Day::parse(($today->year() + 1).'-01-01'),
             ...array_merge(...array_map(static fn(Clearance $clearance): array => [$clearance->from, $clearance->until->plusDays(1)], $record->safety->clearances)),

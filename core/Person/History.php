@@ -25,8 +25,9 @@ final readonly class History
      * @param list<Climbed>|null       $climbs    the newest first
      * @param Braced|null              $brace     the newest brace check
      * @param bool|null                $braceHeld whether that held its minute; null where none was taken
+     * @param list<OpenTraining>       $open      trainings of which something has to be said first, by date
      */
-    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null) {}
+    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null, public array $open = []) {}
 
     /**
      * @param list<Placing> $placings
@@ -47,13 +48,14 @@ final readonly class History
      * @param list<Climbed>          $climbs    the newest first
      * @param list<DoneSession>|null $done      in brief; from the logs where null
      * @param Day|null               $doneSince from when on those are known; null for ever
+     * @param list<OpenTraining>     $open      trainings of which something has to be said first, by date
      */
-    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null): self
+    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null, array $open = []): self
     {
         $done ??= array_map(DoneSession::of(...), $logs);
         usort($done, static fn(DoneSession $a, DoneSession $b): int => [$a->on->iso(), $a->sequence] <=> [$b->on->iso(), $b->sequence]);
 
-        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held);
+        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held, $open);
     }
 
     /** @return list<LoggedSession> inside the window of the rules, by date */

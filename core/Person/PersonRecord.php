@@ -354,6 +354,12 @@ final class PersonRecord
         return $pending;
     }
 
+    /** @return list<OpenTraining> of which the trainer has to say something, by date */
+    public function trainingsToSettle(): array
+    {
+        return array_values(array_filter($this->history->open, fn(OpenTraining $open): bool => $open->isAsked($this->today)));
+    }
+
     /**
      * The ladders of the newest session whose next morning was not asked for, when today is a later day.
      *

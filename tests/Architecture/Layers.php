@@ -20,7 +20,7 @@ final class Layers
         ['Dose'],
         ['Ladder', 'Screening', 'Load'],
         ['Session', 'Progress'],
-        ['Assessment'],
+        ['Assessment', 'Log'],
         ['Balance', 'Week'],
         ['Program'],
         ['Person'],

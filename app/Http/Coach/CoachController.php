@@ -9,7 +9,6 @@ use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
-use App\Http\Shared\ReasonView;
 use App\Http\Shared\SavedView;
 use App\Models\Morning;
 use App\Models\Person;
@@ -19,7 +18,6 @@ use App\Models\User;
 use App\Records\LoggedSessions;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
-use EvenRungs\Load\ActiveTime;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -52,11 +50,8 @@ final readonly class CoachController
             Problem::whenClosed($file->record->admission());
             $log = $record->record($file, $session, $input->by(), $input->text('id'), $input->seconds(), $input->sets(), $input->painBefore());
         }
-        $sets = $log->sets()->count();
-        $written = $file->record->read($session->inCore()->blocks)->session?->secondsFor($sets);
-        $odd = $written === null ? null : ActiveTime::odd($log->seconds, $written);
 
-        return new JsonResponse(new LogView(id: $log->id, title: $log->title, doneOn: $log->done_on, sets: $sets, seconds: $log->seconds, odd: $odd === null ? null : ReasonView::of($odd)), 201);
+        return new JsonResponse(LogView::of($log, $file), 201);
     }
 
     /** How long it really was, where what was counted looks odd. */

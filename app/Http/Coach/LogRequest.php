@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Shared\ApiRequest;
-use App\Records\ReportedSet;
-use EvenRungs\Body\Side;
+use App\Records\TrainingEvents;
 use EvenRungs\Load\ActiveTime;
-use EvenRungs\Progress\Felt;
-use EvenRungs\Progress\FormQuestion;
-use EvenRungs\Progress\PainPlace;
+use EvenRungs\Log\ReportedSet;
 use EvenRungs\Progress\StartPain;
-use Illuminate\Validation\Rule;
 
 /**
+ * A log as a whole, as pages sent it before trainings were told event by event.
+ *
  * @body string $id ULID made on the device: sending twice saves once
  * @body string $session
  * @body int|null $seconds as somebody says it was; null to count it from the moments
@@ -27,37 +25,15 @@ final class LogRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $number = ['present', 'nullable', 'integer:strict', 'between:0,2000'];
-        $scale = ['present', 'nullable', 'integer:strict', 'between:0,10'];
-
         return [
             'id' => ['required', 'string', self::ULID],
             'session' => ['required', 'string', self::ULID],
             'seconds' => ['present', 'nullable', 'integer:strict', 'between:0,86400'],
             'moments' => ['nullable', 'list', 'max:20000'],
             'moments.*' => ['integer:strict', 'between:0,604800'],
-            'painBefore' => ['nullable', 'list', 'max:8'],
-            'painBefore.*.place' => ['required', Rule::enum(PainPlace::class)],
-            'painBefore.*.side' => ['nullable', Rule::in([Side::Left->value, Side::Right->value])],
-            'painBefore.*.pain' => ['required', 'integer:strict', 'between:1,10'],
+            ...ReportedRules::before('painBefore'),
             'sets' => ['required', 'list', 'min:1', 'max:400'],
-            'sets.*.item' => ['required', 'string', 'max:40'],
-            'sets.*.set' => ['required', 'integer:strict', 'between:1,25'],
-            'sets.*.both' => $number,
-            'sets.*.left' => $number,
-            'sets.*.right' => $number,
-            'sets.*.form' => ['present', 'array:'.implode(',', array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()))],
-            'sets.*.form.*' => ['boolean:strict'],
-            'sets.*.pain' => $scale,
-            'sets.*.effort' => $scale,
-            'sets.*.travellingPain' => ['required', 'boolean:strict'],
-            'sets.*.felt' => ['nullable', Rule::enum(Felt::class)],
-            'sets.*.feltWrong' => ['sometimes', 'boolean:strict'],
-            'sets.*.rung' => ['nullable', 'string', 'max:130', 'required_with:sets.*.dose'],
-            'sets.*.dose' => ['nullable', 'string', 'max:120', 'required_with:sets.*.rung'],
-            'sets.*.painSide' => ['nullable', Rule::enum(Side::class)],
-            'sets.*.painPlace' => ['nullable', Rule::enum(PainPlace::class)],
-            'sets.*.painNote' => ['present', 'nullable', 'string', 'max:500'],
+            ...ReportedRules::set('sets.*'),
         ];
     }
 
@@ -78,12 +54,7 @@ final class LogRequest extends ApiRequest
     /** @return list<StartPain>|null */
     public function painBefore(): ?array
     {
-        return $this->input('painBefore') === null ? null : array_map(static function (mixed $pain): StartPain {
-            $pain = is_array($pain) ? $pain : [];
-            $text = static fn(string $key): string => is_string($pain[$key] ?? null) ? $pain[$key] : '';
-
-            return new StartPain(PainPlace::from($text('place')), Side::tryFrom($text('side')), is_numeric($pain['pain'] ?? null) ? (int) $pain['pain'] : 0);
-        }, $this->entries('painBefore'));
+        return $this->input('painBefore') === null ? null : TrainingEvents::pains($this->entries('painBefore'));
     }
 
     /** @return list<ReportedSet> */

@@ -39,6 +39,7 @@ final readonly class ReviewPage
             decisions: $newest->decisions,
             older: $newest->older,
             mornings: MorningQuestionView::all($this->file),
+            unsettled: array_map(UnsettledView::of(...), $this->file->record->trainingsToSettle()),
             load: $this->load(),
         );
     }

@@ -502,6 +502,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/trainings/{training}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A training as it is told so far: another device goes on with it, or says which of two things it was. */
+        get: operations["training"];
+        put?: never;
+        post: operations["tellTraining"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders/{ladder}": {
         parameters: {
             query?: never;
@@ -1402,6 +1419,14 @@ export interface components {
             /** @description date */
             allowedOn: string;
         };
+        /** @description The same session, told by another device on the same day. */
+        AlsoToldView: {
+            id: string;
+            /** @description milliseconds since 1970 */
+            startedAt: number;
+            sets: number;
+            ended: boolean;
+        };
         /** @description A person on the bench, with the single next action. */
         BenchLineView: {
             id: string;
@@ -1859,6 +1884,15 @@ export interface components {
             nothingFits: boolean;
             ladders: components["schemas"]["LadderView"][];
         };
+        /** @description A set that was told in different ways: the first one holds until somebody says which it was. */
+        DifferingSetView: {
+            item: string;
+            number: number;
+            /** @description of the exercise */
+            name: string;
+            /** @description the first told first */
+            ways: components["schemas"]["ToldSetView"][];
+        };
         /** @description A dose taken apart for editing by fields. */
         DoseFields: {
             /** @enum {string} */
@@ -1939,6 +1973,30 @@ export interface components {
             id: string;
             /** @description what is saved now, after a conflict */
             present: Record<string, never> | null;
+        };
+        /** @description One thing a device tells of a training. */
+        EventInput: {
+            /** @description made by the device, in order of its own time */
+            id: string;
+            /** @enum {string} */
+            kind: "set" | "undone" | "skipped" | "before" | "time" | "ended" | "joined" | "apart";
+            /** @description events of the same thing this one takes the place of */
+            instead: string[];
+            /** @description seconds after the start at which something was done since the last one told */
+            moments: number[];
+            /** @description exercise, where it is of a set */
+            item?: string | null;
+            /** @description of the set, from 1 */
+            number?: number | null;
+            set?: components["schemas"]["ReportedSet"] | null;
+            /** @description pain before the first set; null when nobody asked */
+            before?: components["schemas"]["StartPain"][] | null;
+            /** @description that were trained */
+            seconds?: number | null;
+            /** @description training this one is, or is not */
+            other?: string | null;
+            /** @description it ended early */
+            why?: string | null;
         };
         /** @description What a set of the evidence says, in words. */
         EvidenceView: {
@@ -2255,6 +2313,7 @@ export interface components {
             unknown: number;
             reason: components["schemas"]["ReasonView"];
         };
+        /** @description A log as a whole, as pages sent it before trainings were told event by event. */
         LogRequest: {
             /** @description ULID made on the device: sending twice saves once */
             id: string;
@@ -2889,6 +2948,12 @@ export interface components {
             inputs: components["schemas"]["InputView"][];
             wouldChange: string | null;
         };
+        /** @description Something a device told that cannot be taken; it stays on the device. */
+        RefusedEventView: {
+            /** @description its id; where it has none, its place in what was sent, such as #3 */
+            event: string;
+            sentence: string;
+        };
         /** @description What one key does about a warning. */
         RepairView: {
             label: string;
@@ -2968,6 +3033,8 @@ export interface components {
             /** @description what to ask for after these; null when there are no more */
             older: string | null;
             mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description trainings of which something has to be said first */
+            unsettled: components["schemas"]["UnsettledView"][];
             load: components["schemas"]["LoadView"];
         };
         /** @description A rule of the trade, and what it rests on. */
@@ -3309,6 +3376,27 @@ export interface components {
             /** @description what was done, and what stays */
             sentence: string;
         };
+        /** @description What became of what a device told. */
+        TakenView: {
+            id: string;
+            /** @description the day the training counts for */
+            on: string;
+            /** @description what of that day was put right, and why */
+            clock: string | null;
+            /** @description events that are kept, also those that were before */
+            taken: string[];
+            /** @description events that cannot be */
+            refused: components["schemas"]["RefusedEventView"][];
+            /** @description that stand now */
+            sets: number;
+            ended: boolean;
+            /** @description the same session by another device that day: asked about */
+            also: components["schemas"]["AlsoToldView"] | null;
+            /** @description sets that were told in different ways: asked about */
+            differing: components["schemas"]["DifferingSetView"][];
+            /** @description what counts; null until it has ended */
+            log: components["schemas"]["LogView"] | null;
+        };
         /** @description A template, and what becomes of it for this person. */
         TemplateView: {
             slug: string;
@@ -3345,6 +3433,11 @@ export interface components {
             /** @description where in the line reading stopped, from 0 */
             position: number | null;
         };
+        /** @description One way a set was told. */
+        ToldSetView: {
+            event: string;
+            set: components["schemas"]["ReportedSet"];
+        };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {
             work: number;
@@ -3356,6 +3449,48 @@ export interface components {
             restText: string;
             changeOverText: string;
             densityPercent: number;
+        };
+        /** @description What a device tells of a training since it last could. Each thing is looked at by itself: one that cannot be read */
+        TrainingRequest: {
+            session: string;
+            device: string;
+            /** @description local date of the device at the start, or as set by hand */
+            on: string;
+            byHand: boolean;
+            /** @description by the clock of the device, in milliseconds since 1970 */
+            startedAt: number;
+            /** @description by the clock of the device, in milliseconds since 1970 */
+            sentAt: number;
+            events: components["schemas"]["EventInput"][];
+        };
+        /** @description A training as it is told so far. */
+        TrainingView: {
+            id: string;
+            session: string;
+            title: string;
+            on: string;
+            /** @description milliseconds since 1970 */
+            startedAt: number;
+            ended: boolean;
+            sets: number;
+            /** @description training this one is */
+            sameAs: string | null;
+            /** @description told of it, by this device and others */
+            events: components["schemas"]["EventInput"][];
+        };
+        /** @description A training a device told of, of which something has to be said before it counts as told. */
+        UnsettledView: {
+            id: string;
+            session: string;
+            title: string;
+            on: string;
+            sets: number;
+            /**
+             * @description for what: its end, whether it is one training with another device's, or which answer holds
+             * @enum {string}
+             */
+            waits: "end" | "two" | "answers";
+            sentence: string;
         };
         /** @description Something to know before a session is used, with its repair where there is one. */
         WarningView: {
@@ -4278,6 +4413,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    training: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                training: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrainingView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    tellTraining: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                training: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrainingRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenView"];
                 };
             };
             default: components["responses"]["Error"];

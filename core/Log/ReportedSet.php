@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace EvenRungs\Log;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Felt;

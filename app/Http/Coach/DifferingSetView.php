@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Coach;
+
+use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Log\Event;
+
+/** A set that was told in different ways: the first one holds until somebody says which it was. */
+final readonly class DifferingSetView
+{
+    /**
+     * @param string             $name of the exercise
+     * @param list<ToldSetView>  $ways the first told first
+     */
+    public function __construct(public string $item, public int $number, public string $name, public array $ways) {}
+
+    /** @param non-empty-list<Event> $ways of one set */
+    public static function of(array $ways, Library $library): self
+    {
+        try {
+            $name = $library->rung($ways[0]->set->rung ?? '')->name;
+        } catch (UnknownRung) {
+            $name = (string) $ways[0]->item;
+        }
+        $told = [];
+        foreach ($ways as $way) {
+            if ($way->set !== null) {
+                $told[] = new ToldSetView($way->id, $way->set);
+            }
+        }
+
+        return new self((string) $ways[0]->item, $ways[0]->number ?? 1, $name, $told);
+    }
+}

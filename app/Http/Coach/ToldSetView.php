@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Coach;
+
+use EvenRungs\Log\ReportedSet;
+
+/** One way a set was told. */
+final readonly class ToldSetView
+{
+    public function __construct(public string $event, public ReportedSet $set) {}
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Coach;
+
+use App\Actions\TakeEvents;
+use App\Api\Reads;
+use App\Api\Writes;
+use App\Http\Problem;
+use App\Models\Person;
+use App\Models\SessionLog;
+use App\Models\Training;
+use App\Models\TrainingSession;
+use App\Records\OpenPerson;
+use App\Records\PersonFile;
+use App\Records\TrainingEvents;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Log\Event;
+use EvenRungs\Log\Told;
+use EvenRungs\Log\TrainingDay;
+use Illuminate\Http\JsonResponse;
+
+/** What devices tell of trainings, event by event. */
+final readonly class TrainingController
+{
+    public function __construct(private OpenPerson $open) {}
+
+    #[Writes('/api/people/{person}/trainings/{training}', 'tellTraining', TakenView::class, TrainingRequest::class)]
+    public function tell(Person $person, string $training, TrainingRequest $input, TakeEvents $events): JsonResponse
+    {
+        // What was done in a session counts, also where the session was let go of meanwhile.
+        $session = TrainingSession::withTrashed()->where('person_id', $person->id)->findOrFail($input->text('session'));
+        $file = $this->open->forPlanning($person->id, $input->by());
+        $known = Training::query()->withoutGlobalScopes()->find($training);
+        if ($known !== null && ($known->person_id !== $person->id || $known->training_session_id !== $session->id)) {
+            throw Problem::conflict('other-log', 'A training with this number is kept for another session: nothing was stored.');
+        }
+        $day = $input->boolean('byHand') || $known !== null
+            ? TrainingDay::byHand(Day::parse($input->boolean('byHand') ? $input->text('on') : $known->done_on ?? ''), $file->record->today)
+            : TrainingDay::of(Day::parse($input->text('on')), $input->integer('startedAt'), $input->integer('sentAt'), intdiv($file->clock->sequence(), 1000), $file->clock->timeZone(), $file->record->today);
+        $row = $known ?? new Training([
+            'id' => $training, 'practice_id' => $person->practice_id, 'person_id' => $person->id, 'training_session_id' => $session->id, 'device' => $input->text('device'), 'time_zone' => $file->clock->timeZone(),
+            // Where the clock is off, it is as far off at the start as it is when it sends.
+            'started_at' => max(0, min($input->integer('startedAt') + ($day->sentence === null ? 0 : intdiv($file->clock->sequence(), 1000) - $input->integer('sentAt')), intdiv($file->clock->sequence(), 1000))),
+            'user_id' => $input->by()->id, 'sequence' => $file->clock->sequence(),
+        ]);
+        $row->done_on = $day->day->iso();
+        $row->save();
+        [$told, $unread] = $input->told();
+        $refused = $events->take($file, $session, $input->by(), $row, $told);
+
+        return new JsonResponse($this->taken($file, $row->refresh(), $day->sentence, $told, $unread, $refused));
+    }
+
+    /** A training as it is told so far: another device goes on with it, or says which of two things it was. */
+    #[Reads('/api/people/{person}/trainings/{training}', 'training', TrainingView::class)]
+    public function show(Person $person, Training $training): JsonResponse
+    {
+        abort_unless($training->person_id === $person->id, 404);
+
+        return new JsonResponse(new TrainingView(
+            id: $training->id,
+            session: $training->training_session_id,
+            title: TrainingSession::withTrashed()->findOrFail($training->training_session_id)->title,
+            on: $training->done_on,
+            startedAt: $training->started_at,
+            ended: $training->ended,
+            sets: $training->sets,
+            sameAs: $training->same_as,
+            events: array_map(self::event(...), TrainingEvents::of($training)),
+        ));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $told
+     * @param list<RefusedEventView>     $unread
+     * @param array<string, string>      $refused
+     */
+    private function taken(PersonFile $file, Training $row, ?string $clock, array $told, array $unread, array $refused): TakenView
+    {
+        $root = $row->same_as === null ? $row : Training::query()->findOrFail($row->same_as);
+        $also = $row->asked_of === null ? null : Training::query()->find($row->asked_of);
+        $log = SessionLog::query()->find($root->id);
+        $ids = array_map(static fn(array $one): string => is_string($one['id'] ?? null) ? $one['id'] : '', $told);
+
+        return new TakenView(
+            id: $row->id,
+            on: $row->done_on,
+            clock: $clock,
+            taken: array_values(array_diff($ids, array_keys($refused))),
+            refused: [...$unread, ...array_map(static fn(string $id, string $why): RefusedEventView => new RefusedEventView($id, $why), array_keys($refused), $refused)],
+            sets: $root->sets,
+            ended: $root->ended,
+            also: $also === null ? null : new AlsoToldView($also->id, $also->started_at, $also->sets, $also->ended),
+            differing: array_map(static fn(array $ways): DifferingSetView => DifferingSetView::of($ways, $file->record->library), Told::of(TrainingEvents::of($root))->differing),
+            log: $log === null ? null : LogView::of($log, $file),
+        );
+    }
+
+    private static function event(Event $event): EventInput
+    {
+        return new EventInput($event->id, $event->kind, $event->instead, $event->moments, $event->item, $event->number, $event->set, $event->before, $event->seconds, $event->other, $event->why === '' ? null : $event->why);
+    }
+}

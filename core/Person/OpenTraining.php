@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Calendar\Day;
+
+/** A training a device told of that does not count yet, or not as it was told: something has to be said about it first. */
+final readonly class OpenTraining
+{
+    public const NOT_ENDED = 'end';
+
+    public const TWO_DEVICES = 'two';
+
+    public const DIFFERING = 'answers';
+
+    /** @param self::NOT_ENDED|self::TWO_DEVICES|self::DIFFERING $waits for what */
+    public function __construct(public string $id, public string $session, public string $title, public Day $on, public int $sets, public string $waits) {}
+
+    /** Whether the trainer is asked: one that has not ended is, from the day after on. */
+    public function isAsked(Day $today): bool
+    {
+        return $this->waits !== self::NOT_ENDED || $this->on->isBefore($today);
+    }
+
+    public function sentence(): string
+    {
+        $sets = $this->sets === 1 ? 'one set' : "{$this->sets} sets";
+
+        return match ($this->waits) {
+            self::NOT_ENDED => "The training of {$this->on->inWords()} was not ended: {$sets} logged.",
+            self::TWO_DEVICES => "“{$this->title}” was logged on two devices on {$this->on->inWords()}: one training, or two?",
+            self::DIFFERING => "Two devices tell different things of a set of {$this->on->inWords()}.",
+        };
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Calendar\Day;
+use EvenRungs\Log\Event;
+use EvenRungs\Log\EventKind;
+use EvenRungs\Log\ReportedSet;
+use EvenRungs\Log\Told;
+use EvenRungs\Log\TrainingDay;
+use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\StartPain;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a training comes to by what devices told of it, in whatever order that came. */
+final class ToldTest extends TestCase
+{
+    /** @return iterable<string, array{list<Event>, list<array{string, int|null}>, list<list<string>>, bool}> */
+    public static function cases(): iterable
+    {
+        /** @var list<array{name: string, events: list<array{string, string, string, list<string>, 4?: int|null}>, sets: list<array{string, int|null}>, differing?: list<list<string>>, ended?: bool}> $cases */
+        $cases = json_decode((string) file_get_contents(dirname(__DIR__).'/Cases/told-events.json'), true, flags: JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            $events = array_map(static function (array $event): Event {
+                [$id, $kind, $about, $instead] = $event;
+                [$item, $number] = [...explode(' ', $about), '0'];
+
+                return new Event($id, EventKind::from($kind), $instead, item: $item, number: (int) $number, set: $kind === 'set' ? self::set($item, (int) $number, $event[4] ?? null) : null);
+            }, $case['events']);
+            yield $case['name'] => [$events, $case['sets'], $case['differing'] ?? [], $case['ended'] ?? false];
+        }
+    }
+
+    /**
+     * @param list<Event>                    $events
+     * @param list<array{string, int|null}>  $sets
+     * @param list<list<string>>             $differing
+     */
+    #[DataProvider('cases')]
+    public function test_what_holds_does_not_depend_on_the_order_of_arrival(array $events, array $sets, array $differing, bool $ended): void
+    {
+        foreach ([$events, array_reverse($events), [...$events, ...$events]] as $arrived) {
+            $told = Told::of($arrived);
+            self::assertSame($sets, array_map(static fn(ReportedSet $set): array => ["{$set->item} {$set->set}", $set->both], $told->sets));
+            self::assertSame($differing, array_map(static fn(array $ways): array => array_map(static fn(Event $way): string => $way->id, $ways), $told->differing));
+            self::assertSame($ended, $told->ended);
+        }
+    }
+
+    public function test_the_time_is_what_somebody_said_else_the_moments_of_all_devices(): void
+    {
+        $first = new Event('a', EventKind::Set, [], [0, 60], 'plank', 1, self::set('plank', 1, 60));
+        $other = new Event('b', EventKind::Set, [], [120, 60], 'plank', 2, self::set('plank', 2, 60));
+        self::assertSame(120, Told::of([$other, $first])->seconds);
+        self::assertSame(900, Told::of([$other, $first, new Event('c', EventKind::Time, seconds: 900)])->seconds);
+        self::assertNull(Told::of([new Event('a', EventKind::Set, [], [], 'plank', 1, self::set('plank', 1, 60))])->seconds);
+    }
+
+    public function test_pain_before_can_be_asked_again_and_not_asked_is_not_none(): void
+    {
+        $some = new Event('a', EventKind::Before, before: [new StartPain(PainPlace::Shoulder, null, 2)]);
+        self::assertCount(1, Told::of([$some])->before ?? []);
+        self::assertNull(Told::of([$some, new Event('b', EventKind::Before, ['a'], before: null)])->before);
+        self::assertSame([], Told::of([$some, new Event('b', EventKind::Before, ['a'], before: [])])->before);
+        self::assertNull(Told::of([])->before);
+    }
+
+    public function test_it_is_the_same_training_as_another_or_apart_from_it(): void
+    {
+        $apart = new Event('a', EventKind::Apart, other: 'x');
+        self::assertSame([null, ['x']], [Told::of([$apart])->sameAs, Told::of([$apart])->apart]);
+        $joined = Told::of([$apart, new Event('b', EventKind::Joined, ['a'], other: 'x')]);
+        self::assertSame(['x', []], [$joined->sameAs, $joined->apart]);
+    }
+
+    /** @return iterable<string, array{string, int, int, string, bool}> told, hours the device is ahead, hours since the start, day, whether it is said */
+    public static function clocks(): iterable
+    {
+        yield 'a clock that is right' => ['2026-11-26', 0, 1, '2026-11-26', false];
+        yield 'sent two days later' => ['2026-11-24', 0, 50, '2026-11-24', false];
+        yield 'a zone ahead, where it is tomorrow already' => ['2026-11-27', 11, 1, '2026-11-26', false];
+        yield 'five years behind' => ['2021-11-27', -5 * 365 * 24, 2, '2026-11-26', true];
+        yield 'five years ahead' => ['2031-11-25', 5 * 365 * 24, 2, '2026-11-26', true];
+        yield 'a year behind, and sent three days later' => ['2025-11-23', -365 * 24, 72, '2026-11-23', true];
+    }
+
+    #[DataProvider('clocks')]
+    public function test_the_day_is_the_devices_own_while_its_clock_can_be_believed(string $told, int $ahead, int $since, string $day, bool $said): void
+    {
+        $now = 1_000 * (new \DateTimeImmutable('2026-11-26 15:00 UTC'))->getTimestamp();
+        $sent = $now + $ahead * 3_600_000;
+        $kept = TrainingDay::of(Day::parse($told), $sent - $since * 3_600_000, $sent, $now, 'Europe/Vienna', Day::parse('2026-11-26'));
+        self::assertSame([$day, $said], [$kept->day->iso(), $kept->sentence !== null]);
+    }
+
+    public function test_a_day_set_by_hand_holds_unless_it_has_not_come_yet(): void
+    {
+        $today = Day::parse('2026-11-26');
+        self::assertSame('2026-11-20', TrainingDay::byHand(Day::parse('2026-11-20'), $today)->day->iso());
+        $tomorrow = TrainingDay::byHand(Day::parse('2026-11-27'), $today);
+        self::assertSame(['2026-11-26', 'Friday 27 November 2026 has not come yet: the training is kept under today.'], [$tomorrow->day->iso(), $tomorrow->sentence]);
+    }
+
+    private static function set(string $item, int $number, ?int $done): ReportedSet
+    {
+        return new ReportedSet($item, $number, $done, null, null, [], null, null, false, null, '');
+    }
+}
