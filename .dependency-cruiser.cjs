@@ -14,10 +14,10 @@ module.exports = {
     {
       name: 'what-steps-share-knows-no-step',
       severity: 'error',
-      from: { path: `^${root}/(frame|editor|figure|ui|api)/` },
+      from: { path: `^${root}/(frame|editor|offline|figure|ui|api)/` },
       to: { path: `^${root}/(${steps})/` },
     },
-    { name: 'ui-knows-no-frame', severity: 'error', from: { path: `^${root}/(ui|figure|api)/` }, to: { path: `^${root}/(frame|editor)/` } },
+    { name: 'ui-knows-no-frame', severity: 'error', from: { path: `^${root}/(ui|figure|api)/` }, to: { path: `^${root}/(frame|editor|offline)/` } },
     { name: 'api-is-the-ground', severity: 'error', from: { path: `^${root}/api/` }, to: { path: `^${root}/(ui|figure)/` } },
   ],
   options: {

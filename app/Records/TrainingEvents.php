@@ -129,7 +129,6 @@ final readonly class TrainingEvents
             is_array($told['before'] ?? null) ? self::pains(array_values($told['before'])) : null,
             is_int($told['seconds'] ?? null) ? $told['seconds'] : null,
             $text('other'),
-            (string) $text('why'),
         );
     }
 

@@ -21,7 +21,6 @@ final readonly class Event
      * @param list<StartPain>|null $before  null takes the answer back
      * @param int|null             $seconds that were trained
      * @param string|null          $other   training this one is, or is not
-     * @param string               $why     it ended early; empty where nobody said
      */
     public function __construct(
         public string $id,
@@ -34,7 +33,6 @@ final readonly class Event
         public ?array $before = null,
         public ?int $seconds = null,
         public ?string $other = null,
-        public string $why = '',
     ) {}
 
     /** What it speaks of: of the same thing one event holds. */
@@ -56,6 +54,6 @@ final readonly class Event
     /** Not compared as values: nothing told would equal none. */
     private function said(): string
     {
-        return json_encode([$this->kind, $this->set, $this->before, $this->seconds, $this->why], JSON_THROW_ON_ERROR);
+        return json_encode([$this->kind, $this->set, $this->before, $this->seconds], JSON_THROW_ON_ERROR);
     }
 }

@@ -18,6 +18,8 @@ use Tests\Browser\Support\Snapshot;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    protected const CLEAN = '//button[starts-with(normalize-space(), "All clean")]';
+
     private static ?Daemon $server = null;
 
     private static ?Snapshot $demo = null;
@@ -106,6 +108,15 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->now($moment);
     }
 
+    /** Cue by cue until the check of a set is there. */
+    protected function skipToTheCheck(): void
+    {
+        for ($cue = 0; $cue < 40 && ! $this->browser->has(self::CLEAN); $cue++) {
+            $this->browser->press('Skip');
+        }
+        $this->browser->find(self::CLEAN);
+    }
+
     /** The sign-in is over on the server, as after a night; what was still being answered is waited for. */
     protected function signInRunsOut(): void
     {
@@ -116,6 +127,20 @@ abstract class BrowserTestCase extends TestCase
 
             return $this->browser->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch("/api/me", { headers: { Accept: "application/json" } }).then((answer) => done(answer.status))') === 401;
         }, 'nobody is signed in');
+    }
+
+    /** How many rows a table of the demo has. */
+    protected static function rows(string $table, string $where = '1'): int
+    {
+        $rows = self::database()->query('SELECT count(*) FROM '.self::named($table)." WHERE {$where}");
+
+        return is_numeric($count = $rows === false ? null : $rows->fetchColumn()) ? (int) $count : 0;
+    }
+
+    /** A table of the demo, by its full name. */
+    protected static function named(string $table): string
+    {
+        return '`'.self::environment()['DB_DATABASE']."`.{$table}";
     }
 
     private static function database(): \PDO

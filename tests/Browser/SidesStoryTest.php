@@ -9,8 +9,6 @@ use Facebook\WebDriver\WebDriverKeys as Key;
 /** A sore side rests while the other works; pain has a place; whose method it is; how far a movement goes. */
 final class SidesStoryTest extends BrowserTestCase
 {
-    private const CLEAN = '//button[starts-with(normalize-space(), "All clean")]';
-
     public function test_a_sore_side_is_marked_in_the_draft_and_rests_on_sheet_and_floor(): void
     {
         $browser = $this->signIn();

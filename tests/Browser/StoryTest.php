@@ -89,22 +89,6 @@ final class StoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
-    public function test_the_log_stays_on_the_device_until_the_server_has_it(): void
-    {
-        $browser = $this->signIn();
-        $browser->visit($this->addressOf('Corvin Strake', 'coach'))->see('morning after')->press('not asked today')->press('Start')->see('kept on this device');
-        for ($cue = 0; $cue < 20 && ! $browser->has('//button[starts-with(normalize-space(), "All clean")]'); $cue++) {
-            $browser->press('Skip');
-        }
-        $browser->press('All clean')->press('end here');
-        $browser->press('leave this set unlogged');
-        $this->offline(true);
-        $browser->see('1 of 9 sets logged')->press('Save the log')->see('The log stays on this device.');
-        $this->offline(false);
-        $browser->press('Try again')->see('Counted:')->press('It is right so')->see('Confirm');
-        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.log.")).length') === 0, 'no log left on the device');
-    }
-
     public function test_how_the_morning_was_is_asked_on_the_day_after_and_not_before(): void
     {
         $today = new \DateTimeImmutable('today 16:00');
@@ -115,7 +99,7 @@ final class StoryTest extends BrowserTestCase
         for ($cue = 0; $cue < 20 && ! $browser->has('//button[starts-with(normalize-space(), "All clean")]'); $cue++) {
             $browser->press('Skip');
         }
-        $browser->press('All clean')->press('end here')->press('leave this set unlogged');
+        $browser->press('All clean')->press('end here');
         $browser->press('Save the log')->press('It is right so')->see('Confirm');
         $browser->visit($coach)->see('in all')->doesNotSee('morning after');
 
@@ -289,13 +273,6 @@ final class StoryTest extends BrowserTestCase
         }
         self::assertSame('option', $focused()->getAttribute('role'));
         $this->browser->find("//div[@role='listbox'][@aria-label='{$ladder}']");
-    }
-
-    private function offline(bool $offline): void
-    {
-        $tools = new \Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser->driver);
-        $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 
     public function test_a_person_is_gone_to_from_anywhere_by_keys(): void

@@ -42,7 +42,7 @@ describe('the layers of the front end', () => {
   }, 60_000);
 
   it('name every folder of a step', () => {
-    const shared = ['api', 'editor', 'figure', 'frame', 'ui'];
+    const shared = ['api', 'editor', 'figure', 'frame', 'offline', 'ui'];
     const folders = readdirSync('resources/js', { withFileTypes: true }).filter((entry) => entry.isDirectory());
     const text = JSON.stringify(rules);
     for (const folder of folders) {

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Problem;
+use App\Http\Shared\AlsoToldView;
 use App\Http\Shared\CautionLines;
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use App\Models\SorenessAnswer;
+use App\Models\Training;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
@@ -64,6 +66,7 @@ final readonly class CoachPage
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
+            underWay: array_values(Training::query()->where('person_id', $this->row->person_id)->where('training_session_id', $this->row->id)->where('done_on', $this->file->record->today->iso())->whereNull('same_as')->where('ended', false)->orderBy('sequence')->get()->map(AlsoToldView::of(...))->all()),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
+use App\Http\Shared\AlsoToldView;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Session\Cue;
@@ -18,6 +19,7 @@ final readonly class CueSheetView
      * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
      * @param list<MorningQuestionView> $mornings
      * @param list<PainPlaceView>       $painPlaces where it can hurt
+     * @param list<AlsoToldView>        $underWay trainings of this session that devices tell of today and that have not ended
      * @param int $painStopsAbove pain above this stops the exercise
      * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
      */
@@ -31,6 +33,7 @@ final readonly class CueSheetView
         public array $leftOut,
         public array $mornings,
         public array $painPlaces,
+        public array $underWay,
         public ?ReasonView $activationOnly,
         public int $painStopsAbove,
     ) {}

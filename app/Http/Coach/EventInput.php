@@ -20,7 +20,6 @@ final readonly class EventInput
      * @param list<StartPain>|null $before  pain before the first set; null when nobody asked
      * @param int|null             $seconds that were trained
      * @param string|null          $other   training this one is, or is not
-     * @param string|null          $why     it ended early
      */
     public function __construct(
         public string $id,
@@ -33,6 +32,5 @@ final readonly class EventInput
         public ?array $before = null,
         public ?int $seconds = null,
         public ?string $other = null,
-        public ?string $why = null,
     ) {}
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
+use App\Http\Shared\AlsoToldView;
+use App\Http\Shared\DifferingSetView;
+
 /** What became of what a device told. */
 final readonly class TakenView
 {

@@ -8,6 +8,8 @@ use App\Actions\TakeEvents;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
+use App\Http\Shared\AlsoToldView;
+use App\Http\Shared\DifferingSetView;
 use App\Models\Person;
 use App\Models\SessionLog;
 use App\Models\Training;
@@ -17,7 +19,6 @@ use App\Records\PersonFile;
 use App\Records\TrainingEvents;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Log\Event;
-use EvenRungs\Log\Told;
 use EvenRungs\Log\TrainingDay;
 use Illuminate\Http\JsonResponse;
 
@@ -33,7 +34,8 @@ final readonly class TrainingController
         $session = TrainingSession::withTrashed()->where('person_id', $person->id)->findOrFail($input->text('session'));
         $file = $this->open->forPlanning($person->id, $input->by());
         $known = Training::query()->withoutGlobalScopes()->find($training);
-        if ($known !== null && ($known->person_id !== $person->id || $known->training_session_id !== $session->id)) {
+        $log = $known === null ? SessionLog::query()->withoutGlobalScopes()->find($training) : null;
+        if (($log !== null && $log->person_id !== $person->id) || $known !== null && ($known->person_id !== $person->id || $known->training_session_id !== $session->id)) {
             throw Problem::conflict('other-log', 'A training with this number is kept for another session: nothing was stored.');
         }
         $day = $input->boolean('byHand') || $known !== null
@@ -80,7 +82,6 @@ final readonly class TrainingController
     private function taken(PersonFile $file, Training $row, ?string $clock, array $told, array $unread, array $refused): TakenView
     {
         $root = $row->same_as === null ? $row : Training::query()->findOrFail($row->same_as);
-        $also = $row->asked_of === null ? null : Training::query()->find($row->asked_of);
         $log = SessionLog::query()->find($root->id);
         $ids = array_map(static fn(array $one): string => is_string($one['id'] ?? null) ? $one['id'] : '', $told);
 
@@ -92,14 +93,14 @@ final readonly class TrainingController
             refused: [...$unread, ...array_map(static fn(string $id, string $why): RefusedEventView => new RefusedEventView($id, $why), array_keys($refused), $refused)],
             sets: $root->sets,
             ended: $root->ended,
-            also: $also === null ? null : new AlsoToldView($also->id, $also->started_at, $also->sets, $also->ended),
-            differing: array_map(static fn(array $ways): DifferingSetView => DifferingSetView::of($ways, $file->record->library), Told::of(TrainingEvents::of($root))->differing),
+            also: AlsoToldView::asked($row),
+            differing: DifferingSetView::all($root, $file->record->library),
             log: $log === null ? null : LogView::of($log, $file),
         );
     }
 
     private static function event(Event $event): EventInput
     {
-        return new EventInput($event->id, $event->kind, $event->instead, $event->moments, $event->item, $event->number, $event->set, $event->before, $event->seconds, $event->other, $event->why === '' ? null : $event->why);
+        return new EventInput($event->id, $event->kind, $event->instead, $event->moments, $event->item, $event->number, $event->set, $event->before, $event->seconds, $event->other);
     }
 }

@@ -99,7 +99,6 @@ final class TrainingRequest extends ApiRequest
             ...($kind === EventKind::Before ? ReportedRules::before('before') : ['before' => ['prohibited']]),
             'seconds' => $kind === EventKind::Time ? ['required', 'integer:strict', 'between:1,86400'] : ['prohibited'],
             'other' => in_array($kind, [EventKind::Joined, EventKind::Apart], true) ? ['required', 'string', self::ULID] : ['prohibited'],
-            'why' => $kind === EventKind::Ended ? ['nullable', 'string', 'max:200'] : ['prohibited'],
         ];
     }
 }

@@ -14,6 +14,7 @@ use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
+use EvenRungs\Person\OpenTraining;
 use EvenRungs\Person\PendingDecision;
 use EvenRungs\Person\PlannedLoads;
 use EvenRungs\Progress\Decision as ProgressDecision;
@@ -39,7 +40,7 @@ final readonly class ReviewPage
             decisions: $newest->decisions,
             older: $newest->older,
             mornings: MorningQuestionView::all($this->file),
-            unsettled: array_map(UnsettledView::of(...), $this->file->record->trainingsToSettle()),
+            unsettled: array_map(fn(OpenTraining $open): UnsettledView => UnsettledView::of($open, $this->file->record->library), $this->file->record->trainingsToSettle()),
             load: $this->load(),
         );
     }

@@ -35,12 +35,18 @@ export const onSignedOut = (ask: typeof signInAgain): void => {
   signInAgain = ask;
 };
 
+/** Asks over the page to sign in again; answers whether somebody did. */
+export const askToSignIn = (): Promise<boolean> => signInAgain?.() ?? Promise.resolve(false);
+
 /** Asks who is signed in, which also brings a token that holds; says whether somebody is. */
 export const isSignedIn = async (): Promise<boolean> =>
   (await fetch(`${location.origin}/api/me`, { headers: { Accept: 'application/json' } })).ok;
 
 /** What is only computed is asked anew with the next change, and called off by it: nothing of it needs keeping. */
 const CALLED_OFF = /\/(preview|fit|sums|orders|text|next|check|read|proposal)$/;
+
+/** What devices tell is sent by itself, also while somebody trains: it asks nobody to sign in, and is sent again later. */
+const BY_ITSELF = /\/trainings\/[^/]+$/;
 
 const copies = new WeakMap<Request, Request>();
 
@@ -55,6 +61,7 @@ http.use({
     const copy = copies.get(request);
     const isOver = response.status === 401 || response.status === 419;
     if (!isOver || !copy || !signInAgain || request.url.endsWith('/api/sign-in')) return response;
+    if (BY_ITSELF.test(request.url)) return response.status === 419 && (await isSignedIn()) ? fetch(withToken(copy)) : response;
     const isIn = response.status === 419 && (await isSignedIn());
     return isIn || (await signInAgain()) ? fetch(withToken(copy)) : response;
   },

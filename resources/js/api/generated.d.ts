@@ -1422,6 +1422,7 @@ export interface components {
         /** @description The same session, told by another device on the same day. */
         AlsoToldView: {
             id: string;
+            device: string;
             /** @description milliseconds since 1970 */
             startedAt: number;
             sets: number;
@@ -1816,6 +1817,8 @@ export interface components {
             mornings: components["schemas"]["MorningQuestionView"][];
             /** @description where it can hurt */
             painPlaces: components["schemas"]["PainPlaceView"][];
+            /** @description trainings of this session that devices tell of today and that have not ended */
+            underWay: components["schemas"]["AlsoToldView"][];
             /** @description why only activation is done today: a sore trunk */
             activationOnly: components["schemas"]["ReasonView"] | null;
             /** @description pain above this stops the exercise */
@@ -1995,8 +1998,6 @@ export interface components {
             seconds?: number | null;
             /** @description training this one is, or is not */
             other?: string | null;
-            /** @description it ended early */
-            why?: string | null;
         };
         /** @description What a set of the evidence says, in words. */
         EvidenceView: {
@@ -3491,6 +3492,10 @@ export interface components {
              */
             waits: "end" | "two" | "answers";
             sentence: string;
+            /** @description the training of another device it is asked about */
+            also: components["schemas"]["AlsoToldView"] | null;
+            /** @description sets that were told in different ways */
+            differing: components["schemas"]["DifferingSetView"][];
         };
         /** @description Something to know before a session is used, with its repair where there is one. */
         WarningView: {

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { api, http } from '@/api/client';
 import { MoreLines } from '@/frame/MoreLines';
 import { useMore } from '@/frame/useMore';
+import { ReadLogFile, WaitsHere } from '@/frame/WaitsHere';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
@@ -19,7 +20,15 @@ export function Bench() {
       return { page: data && { lines: data.lines, next: data.next }, error };
     },
   );
-  if (!bench.data || !lines) return <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />;
+  // What waits on this device is named without a network, too.
+  if (!bench.data || !lines)
+    return (
+      <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+        <h1 className="sr-only">Bench</h1>
+        <WaitsHere />
+        <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />
+      </main>
+    );
   const { today, old } = bench.data;
 
   return (
@@ -43,6 +52,7 @@ export function Bench() {
           </Link>
         </div>
       </div>
+      <WaitsHere />
       {lines.length === 0 ? (
         <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
           <h2 className="text-xl">Nobody here yet</h2>
@@ -102,6 +112,7 @@ export function Bench() {
         </ol>
       )}
       <MoreLines more={more} busy={busy} shown={lines.length} />
+      <ReadLogFile />
     </main>
   );
 }

@@ -1,8 +1,9 @@
-import { api } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { NoSession } from '@/frame/NoSession';
 import { usePerson } from '@/frame/usePerson';
 import { useSession } from '@/frame/useSession';
+import { useTraining } from '@/offline/useTraining';
 import { Loading } from '@/ui/Loading';
 import { Player } from './Player';
 
@@ -24,5 +25,13 @@ function OpenCoach({ person, name }: { person: string; name: string }) {
   if (list.data && session === null) return <NoSession person={person} />;
   if (!sheet.data)
     return <Loading what="Laying out the cues" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
-  return <Player key={sheet.data.session} person={person} name={name} sheet={sheet.data} />;
+  return <WithTraining key={sheet.data.session} person={person} name={name} sheet={sheet.data} />;
+}
+
+/** What this device knows of the training comes before the first cue. */
+function WithTraining({ person, name, sheet }: { person: string; name: string; sheet: Schemas['CueSheetView'] }) {
+  const training = useTraining({ person, name, session: sheet.session, title: sheet.title });
+  const { opened, told } = training;
+  if (!opened || !told) return <Loading what="Looking what this device has" />;
+  return <Player key={opened.training.id} person={person} name={name} sheet={sheet} training={{ ...training, opened, told }} />;
 }

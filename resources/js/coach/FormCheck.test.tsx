@@ -2,7 +2,8 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { FormCheck } from './FormCheck';
-import { doneAsWritten, type SetLog } from './log';
+import type { SetLog } from '@/offline/told';
+import { doneAsWritten } from './asWritten';
 
 const item: Schemas['CueItemView'] = {
   id: 'press',

@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
 import type { Schemas } from '@/api/client';
+import type { SetLog } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
-import { doneAsWritten, type SetLog } from './log';
+import { doneAsWritten } from './asWritten';
 import { Choice } from './PainBefore';
 
 /** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */

@@ -1,23 +1,28 @@
-import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { http, newId, type Schemas, sentenceOf } from '@/api/client';
+import { http, newId, type Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
 import { LeftOut } from '@/frame/LeftOut';
 import { savedNow } from '@/frame/saving';
+import { TwoDevices, WhichHolds } from '@/frame/Settle';
 import { useRefresh } from '@/frame/usePerson';
-import { cx } from '@/ui/cx';
+import { sendWaiting, useOutbox } from '@/offline/outbox';
+import { toldBy, type SetLog, type Told } from '@/offline/told';
+import { begin, device, joinWith, letGo, localDate, type Opened, type Training } from '@/offline/trainings';
+import type { useTraining } from '@/offline/useTraining';
 import { beep } from '@/ui/beep';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { longDay } from '@/ui/day';
+import { Done, OddTime, OnItsWay } from './Done';
 import { FormCheck } from './FormCheck';
-import { ElsewhereNote } from './ElsewhereNote';
-import { withSet, type KeptLog, type SetLog } from './log';
 import { Mornings } from './Mornings';
 import { PainBefore } from './PainBefore';
-import { cued, play, repetition, type Press } from './player';
-import { Afterwards, Count, Done, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
+import { cued, play, repetition, type Player as PlayerState, type Press } from './player';
+import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
-import { useKeptLog } from './useKeptLog';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
 const STILL_RUNNING = 60_000;
@@ -31,33 +36,38 @@ const sides = { left: 'left', right: 'right', both: '' } as const;
 const mirrored = (item: Schemas['CueItemView'], side: string | undefined): boolean =>
   side === (item.figure.view === 'side' ? 'left' : 'right');
 
+/** The training at hand, and the ways to change it. */
+type AtHand = Omit<ReturnType<typeof useTraining>, 'opened' | 'told'> & { opened: Opened; told: Told };
+
 /** Steps through the session: seconds and side largest, tempo as a moving bead, a form check after each set. */
-export function Player({ person, name, sheet }: { person: string; name: string; sheet: Schemas['CueSheetView'] }) {
+export function Player({
+  person,
+  name,
+  sheet,
+  training: { opened, told, keptHere, change, say, goOnWith },
+}: {
+  person: string;
+  name: string;
+  sheet: Schemas['CueSheetView'];
+  training: AtHand;
+}) {
   const { cues } = sheet;
+  const { training } = opened;
   const items = useMemo(() => new Map(sheet.items.map((item) => [item.id, item])), [sheet.items]);
-  const { log, update, elsewhere, goOnHere, saved, keptHere } = useKeptLog(sheet.session);
   const [player, press] = useReducer(play(cues), null, () => ({
-    ...cued(cues, Math.min(log.at, cues.length - 1)),
-    over: log.over,
+    ...cued(cues, Math.min(training.at, training.over ? cues.length : cues.length - 1)),
+    over: training.over,
   }));
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
-  const started = log.moments.length > 0 || log.sets.length > 0 || log.at > 0;
-  const { send, saving, problem, other, odd, settle } = useSending(person, log, update, saved);
+  const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
+  const asking = useAsking(person, sheet, { opened, say, goOnWith, press });
   const cue = cues[player.at];
   const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
   const item = cue ? items.get(cue.item) : undefined;
 
-  // Where the player stands is on the device too, however it got there.
-  useEffect(() => {
-    if (player.at !== log.at || player.over !== log.over) update({ at: player.at, over: player.over });
-  }, [player.at, player.over, log.at, log.over, update]);
-  useEffect(() => {
-    if (!player.running) return;
-    const timer = setInterval(() => update({}), STILL_RUNNING);
-    return () => clearInterval(timer);
-  }, [player.running, update]);
+  useStanding(player, training, change);
 
-  const checking = log.answering ?? dueCheck(cues, player.over ? cues.length : player.at, log);
+  const checking = training.answering ?? dueCheck(cues, player.at, told);
 
   const seconds = Math.ceil(player.leftMs / 1000);
   useRunning(player, seconds, press);
@@ -65,25 +75,21 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
   const nextItem = next && items.get(next.item);
   const leftSeconds = seconds + cues.slice(player.at + 1).reduce((sum, other) => sum + other.seconds, 0);
   const toggle = () => {
-    update({});
+    void change({});
     press({ do: player.running ? 'pause' : 'start' });
   };
 
-  const saveSet = (set: SetLog) => update({ sets: withSet(log.sets, set), answering: null });
+  const saveSet = (set: SetLog) => void say({ kind: 'set', item: set.item, number: set.set, set }, { answering: null });
   const undoSet = () => {
-    const last = log.sets.at(-1);
-    if (last) update({ sets: log.sets.slice(0, -1), answering: last });
+    const last = told.sets.at(-1);
+    if (last) void say({ kind: 'undone', item: last.item, number: last.set }, { answering: last });
   };
-  useEffect(() => {
-    if (elsewhere) press({ do: 'pause' });
-  }, [elsewhere]);
-  const keys = [
+  useShortcuts([
     { key: ' ', label: 'start, pause', run: toggle },
     { key: 'ArrowRight', label: 'skip', run: () => press({ do: 'skip' }) },
     { key: 'ArrowLeft', label: 'back', run: () => press({ do: 'back' }) },
     { key: 'u', label: 'undo', run: undoSet },
-  ];
-  useShortcuts(elsewhere ? [] : keys);
+  ]);
 
   const rep = cue ? repetition(cue, player.leftMs) : null;
   const shown = cue?.stretch === 'work' ? item : (nextItem ?? item);
@@ -100,7 +106,7 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
           leftSeconds={leftSeconds}
           keptHere={keptHere}
           started={started}
-          log={log}
+          told={told}
           planned={planned}
         />
         <TimeLine sheet={sheet} cues={cues} cue={cue} at={player.at} />
@@ -116,77 +122,87 @@ export function Player({ person, name, sheet }: { person: string; name: string; 
             </Link>
           </section>
         )}
-        {elsewhere ? (
-          <ElsewhereNote
-            elsewhere={elsewhere}
-            person={person}
-            onGoOn={() => {
-              const { at, differing } = goOnHere();
-              press({ do: 'go', at });
-              return differing;
-            }}
-          />
-        ) : !started && mornings ? (
-          <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
-        ) : player.over && !checked ? (
-          <Done
-            log={log}
-            planned={planned}
-            problem={problem}
-            saving={saving}
-            odd={odd}
-            other={other}
-            send={() => send()}
-            settle={settle}
-            undoSet={undoSet}
-            press={press}
-          />
-        ) : (
-          <>
-            <div className={cx('[@media(max-height:28rem)]:sr-only', checked && 'max-sm:sr-only')}>
-              <h1 className="text-2xl">{working || !nextItem ? item?.name : `Next: ${nextItem.name}`}</h1>
-              <p className="text-ink2">
-                {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
-              </p>
-            </div>
-            {!started && (
-              <PainBefore places={sheet.painPlaces} told={log.painBefore} onTell={(painBefore) => update({ painBefore })} />
-            )}
-            <Count working={working} word={word} checked={checked} seconds={seconds} rep={rep} cue={cue} item={item} />
-            {shown && !checked && (
-              <Figure
-                figure={shown.figure}
-                label={shown.name}
-                {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
-                mirrored={mirrored(shown, working ? cue?.side : next?.side)}
-                className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet"
-              />
-            )}
-            {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
-            {checked && checking ? (
-              <FormCheck
-                key={`${checking.item}-${checking.set}`}
-                item={checked}
-                set={checking.set}
-                painStopsAbove={sheet.painStopsAbove}
-                painPlaces={sheet.painPlaces}
-                painBefore={log.painBefore}
-                start={log.answering}
-                onAnswer={(answering) => update({ answering })}
-                onSave={saveSet}
-                onPass={() => update({ answering: null, passed: [...log.passed, `${checking.item} ${checking.set}`] })}
-              />
-            ) : (
-              shown && <HowTo item={shown} />
-            )}
-            {!started && <BeforeStart sheet={sheet} />}
-            <PlayerKeys press={press} running={player.running} toggle={toggle} started={started} />
-            <Afterwards log={log} undoSet={undoSet} press={press} cues={cues} person={person} sheet={sheet} />
-          </>
-        )}
+        {asking && <h1 className="sr-only">{sheet.title}</h1>}
+        {asking ??
+          (told.ended ? (
+            <Ended person={person} sheet={sheet} training={{ opened, told, keptHere, change, say, goOnWith }} />
+          ) : !started && mornings ? (
+            <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
+          ) : player.over && !checked ? (
+            <Done
+              training={training}
+              told={told}
+              planned={planned}
+              end={() => void say({ kind: 'ended' })}
+              setDay={(on) => void change({ on, byHand: true }, { isDone: false })}
+              undoSet={undoSet}
+              again={() => press({ do: 'go', at: 0 })}
+            />
+          ) : (
+            <>
+              <div className={cx('[@media(max-height:28rem)]:sr-only', checked && 'max-sm:sr-only')}>
+                <h1 className="text-2xl">{working || !nextItem ? item?.name : `Next: ${nextItem.name}`}</h1>
+                <p className="text-ink2">
+                  {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
+                </p>
+              </div>
+              {!started && (
+                <PainBefore
+                  places={sheet.painPlaces}
+                  told={told.before}
+                  onTell={(before) => void say({ kind: 'before', before })}
+                />
+              )}
+              <Count working={working} word={word} checked={checked} seconds={seconds} rep={rep} cue={cue} item={item} />
+              {shown && !checked && (
+                <Figure
+                  figure={shown.figure}
+                  label={shown.name}
+                  {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
+                  mirrored={mirrored(shown, working ? cue?.side : next?.side)}
+                  className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet"
+                />
+              )}
+              {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
+              {checked && checking ? (
+                <FormCheck
+                  key={`${checking.item}-${checking.set}`}
+                  item={checked}
+                  set={checking.set}
+                  painStopsAbove={sheet.painStopsAbove}
+                  painPlaces={sheet.painPlaces}
+                  painBefore={told.before}
+                  start={training.answering}
+                  onAnswer={(answering) => void change({ answering })}
+                  onSave={saveSet}
+                  onPass={() => void say({ kind: 'skipped', item: checking.item, number: checking.set }, { answering: null })}
+                />
+              ) : (
+                shown && <HowTo item={shown} />
+              )}
+              {!started && <BeforeStart sheet={sheet} />}
+              <PlayerKeys press={press} running={player.running} toggle={toggle} started={started} />
+              <Afterwards told={told} undoSet={undoSet} press={press} person={person} sheet={sheet} />
+            </>
+          ))}
       </div>
     </main>
   );
+}
+
+/** Where the player stands is on the device too, however it got there. */
+function useStanding(player: PlayerState, training: Training, change: AtHand['change']) {
+  const stood = useRef({ at: training.at, over: training.over });
+  useEffect(() => {
+    if (player.at === stood.current.at && player.over === stood.current.over) return;
+    stood.current = { at: player.at, over: player.over };
+    void change(stood.current);
+  }, [player.at, player.over, change]);
+  useEffect(() => {
+    if (!player.running) return;
+    const timer = setInterval(() => void change({}), STILL_RUNNING);
+    return () => clearInterval(timer);
+  }, [player.running, change]);
 }
 
 /** What the trainer should know before it begins. */
@@ -203,61 +219,153 @@ function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
   );
 }
 
-/** The log on its way: kept on the device until the server has it, then asked about where its time is odd. */
-function useSending(person: string, log: KeptLog, update: (change: Partial<KeptLog>) => void, saved: () => void) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const [saving, setSaving] = useState(false);
-  const [odd, setOdd] = useState<Schemas['LogView'] | null>(null);
-  const [differs, setDiffers] = useState(false);
+/** What somebody has to say first: whether another device tells of the same training, and which of two answers holds. */
+function useAsking(
+  person: string,
+  sheet: Schemas['CueSheetView'],
+  { opened, say, goOnWith, press }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Press) => void },
+): ReactNode {
+  const { training, events } = opened;
+  const [busy, setBusy] = useState(false);
+  const [goesOn, setGoesOn] = useState(false);
+  const isOld = events.length > 0 && !training.byHand && training.on < localDate(new Date());
+  const underWay = sheet.underWay.find(({ id, device: other }) => id !== training.id && other !== device());
+  const isAnswered = events.some(({ event }) => event.kind === 'joined' || event.kind === 'apart');
+  const also = training.asked?.also ?? (isAnswered ? null : underWay);
+  const differing = (training.asked?.differing ?? []).filter(({ ways }) =>
+    ways.some((way) => !events.some(({ event }) => event.instead.includes(way.event))),
+  );
+  if (also && !events.some(({ event }) => event.other === also.id)) {
+    const same = async () => {
+      setBusy(true);
+      const { data } = await http.GET('/api/people/{person}/trainings/{training}', {
+        params: { path: { person, training: also.id } },
+      });
+      if (data) await goOnWith((here) => joinWith(here, data));
+      await say({ kind: 'joined', other: also.id });
+      const done = data?.events.filter(({ kind }) => kind === 'set') ?? [];
+      const at = sheet.cues.findLastIndex(
+        (cue) => cue.endsSet && done.some(({ item, number }) => item === cue.item && number === cue.set),
+      );
+      if (at >= training.at) press({ do: 'go', at: at + 1 });
+      setBusy(false);
+    };
+    return (
+      <TwoDevices
+        also={also}
+        busy={busy}
+        onSame={() => void same()}
+        onApart={() => void say({ kind: 'apart', other: also.id })}
+      />
+    );
+  }
+  if (differing.length === 0)
+    return isOld && !goesOn ? (
+      <Unfinished
+        training={training}
+        sets={toldBy(events.map(({ event }) => event)).sets.length}
+        onGoOn={() => setGoesOn(true)}
+        onEnd={() =>
+          void say({ kind: 'ended' }).then(() =>
+            goOnWith(() => Promise.resolve(begin({ person, name: training.name, session: sheet.session, title: sheet.title }))),
+          )
+        }
+      />
+    ) : null;
+  return (
+    <WhichHolds
+      differing={differing}
+      busy={busy}
+      onChoose={({ item, number, ways }, { set }) =>
+        void say({ kind: 'set', item, number, set, instead: ways.map(({ event }) => event) })
+      }
+    />
+  );
+}
+
+/** What was begun on another day and never ended: gone on with only if that is meant. */
+function Unfinished({
+  training,
+  sets,
+  onGoOn,
+  onEnd,
+}: {
+  training: Training;
+  sets: number;
+  onGoOn: () => void;
+  onEnd: () => void;
+}) {
+  return (
+    <section role="alert" className="grid gap-3 rounded-lg border border-ochre bg-sheet p-4">
+      <h2 className="text-xl">{longDay(training.on)} was not ended</h2>
+      <p>{sets === 1 ? 'One set' : `${sets} sets`} of this session lie on this device from that day.</p>
+      <div className="grid gap-2 sm:grid-cols-2">
+        <Button look="floor-next" onClick={onEnd}>
+          It ended there; begin today’s
+        </Button>
+        <Button look="floor" onClick={onGoOn}>
+          Go on with it
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** It has ended: sent, its time asked about where it is odd, then on to the review. */
+function Ended({ person, sheet, training }: { person: string; sheet: Schemas['CueSheetView']; training: AtHand }) {
+  const { opened, say, goOnWith } = training;
+  const outbox = useOutbox();
   const navigate = useNavigate();
   const refresh = useRefresh();
-  const onwards = async () => {
+  const [isTold, setTold] = useState(false);
+  const { events, training: here } = opened;
+  const isSent = events.every(({ state }) => state !== 'waits') && here.asked !== null;
+  const refused = events.find(({ state }) => state === 'refused');
+  const odd = here.asked?.log?.odd && !isTold ? here.asked.log : null;
+  const isOver = isSent && !odd && !refused;
+  useEffect(() => {
+    if (!isOver) return;
     savedNow();
-    await refresh();
-    await navigate(`/people/${person}/review`);
-  };
-  const send = async (id = log.id) => {
-    setSaving(true);
-    setProblem(null);
-    const { data, error } = await http.POST('/api/people/{person}/logs', {
-      params: { path: { person } },
-      body: { id, session: log.session, seconds: null, moments: log.moments, painBefore: log.painBefore, sets: log.sets },
-    });
-    setSaving(false);
-    setDiffers(error?.code === 'other-content');
-    if (error) return setProblem(`${sentenceOf(error)} The log stays on this device.`);
-    saved();
-    if (data.odd) return setOdd(data);
-    await onwards();
-  };
-  /** The time that was really trained, where what was counted looked odd; null leaves it as counted. */
-  const settle = async (seconds: number | null) => {
-    if (seconds !== null) {
-      setSaving(true);
-      const { error } = await http.PUT('/api/people/{person}/logs/{log}/time', {
-        params: { path: { person, log: log.id } },
-        body: { seconds },
-      });
-      setSaving(false);
-      if (error) return setProblem(sentenceOf(error));
-    }
-    await onwards();
-  };
-  // An earlier sending of this log arrived and its answer did not; here something was answered otherwise since.
-  const other = differs
-    ? {
-        keepTheirs: async () => {
-          saved();
-          await onwards();
-        },
-        keepBoth: async () => {
-          const id = newId();
-          update({ id });
-          await send(id);
-        },
-      }
-    : null;
-  return { send, saving, problem, other, odd, settle };
+    void refresh().then(() => navigate(`/people/${person}/review`));
+    return () => void letGo(here.id);
+  }, [isOver, here.id, person, navigate, refresh]);
+
+  if (odd)
+    return (
+      <OddTime
+        log={odd}
+        settle={(seconds) => {
+          setTold(true);
+          if (seconds !== null) void say({ kind: 'time', seconds });
+        }}
+      />
+    );
+  if (isSent && refused)
+    return (
+      <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
+        <h1 className="text-2xl">Saved, but for one answer</h1>
+        <p role="alert">{refused.sentence} It stays on this device; the bench offers it as a file.</p>
+        <Button look="next" onClick={() => void navigate(`/people/${person}/review`)}>
+          To the review
+        </Button>
+      </section>
+    );
+  return (
+    <>
+      <OnItsWay person={person} outbox={outbox} send={sendWaiting} />
+      {!isSent && outbox.hindered && (
+        <Button
+          look="quiet"
+          className="min-h-11"
+          onClick={() =>
+            void goOnWith(() => Promise.resolve(begin({ person, name: here.name, session: sheet.session, title: sheet.title })))
+          }
+        >
+          train this session once more
+        </Button>
+      )}
+    </>
+  );
 }
 
 /** What runs with the clock: its ticks, the screen kept awake, and the beeps. */
@@ -295,9 +403,9 @@ function useRunning({ running, at }: { running: boolean; at: number }, seconds: 
 }
 
 /** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */
-function dueCheck(cues: Schemas['Cue'][], at: number, { sets, passed }: KeptLog): { item: string; set: number } | null {
+function dueCheck(cues: Schemas['Cue'][], at: number, { sets, skipped }: Told): { item: string; set: number } | null {
   const gone = cues.slice(0, at).findLast((other) => other.endsSet);
-  if (!gone || passed.includes(`${gone.item} ${gone.set}`)) return null;
+  if (!gone || skipped.includes(`${gone.item} ${gone.set}`)) return null;
   return sets.some((set) => set.item === gone.item && set.set === gone.set) ? null : { item: gone.item, set: gone.set };
 }
 

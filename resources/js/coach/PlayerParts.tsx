@@ -1,10 +1,8 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
+import type { Told } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { TextField } from '@/ui/Field';
-import type { KeptLog } from './log';
 import type { Press, repetition } from './player';
 
 /** Back, start or pause, and skip. */
@@ -51,142 +49,30 @@ export function HowTo({ item }: { item: Schemas['CueItemView'] }) {
 
 /** Undo, end here, and the sheet. */
 export function Afterwards({
-  log,
+  told,
   undoSet,
   press,
-  cues,
   person,
   sheet,
 }: {
-  log: KeptLog;
+  told: Told;
   undoSet: () => void;
   press: (key: Press) => void;
-  cues: Schemas['Cue'][];
   person: string;
   sheet: Schemas['CueSheetView'];
 }) {
   return (
     <div className="flex flex-wrap items-center justify-between gap-2 text-sm text-ink2">
-      <Button look="quiet" className="min-h-11" disabled={log.sets.length === 0} onClick={undoSet}>
+      <Button look="quiet" className="min-h-11" disabled={told.sets.length === 0} onClick={undoSet}>
         undo the last set
       </Button>
-      <Button look="quiet" className="min-h-11" onClick={() => press({ do: 'go', at: cues.length })}>
+      <Button look="quiet" className="min-h-11" onClick={() => press({ do: 'end' })}>
         end here
       </Button>
       <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
         sheet
       </Link>
     </div>
-  );
-}
-
-/** All sets are through: the log is saved, or taken back a set. */
-export function Done({
-  log,
-  planned,
-  problem,
-  saving,
-  odd,
-  other,
-  send,
-  settle,
-  undoSet,
-  press,
-}: {
-  log: KeptLog;
-  planned: number;
-  problem: string | null;
-  saving: boolean;
-  /** saved, and its time is asked about */
-  odd: Schemas['LogView'] | null;
-  /** an earlier sending arrived after all, and says something else */
-  other: { keepTheirs: () => Promise<void>; keepBoth: () => Promise<void> } | null;
-  send: () => Promise<void>;
-  settle: (seconds: number | null) => Promise<void>;
-  undoSet: () => void;
-  press: (key: Press) => void;
-}) {
-  if (odd?.odd) return <OddTime log={odd} problem={problem} saving={saving} settle={settle} />;
-  return (
-    <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
-      <h1 className="text-2xl">Done</h1>
-      <p>
-        {log.sets.length} of {planned} sets logged. What was not logged counts as missing, never as zero.
-      </p>
-      {problem && (
-        <p role="alert" className="font-semibold text-rowan">
-          {problem}
-        </p>
-      )}
-      {other ? (
-        <div className="grid gap-2">
-          <p>This log arrived once already, before it was changed here. Which one holds?</p>
-          <Button look="next" className="min-h-14" disabled={saving} onClick={() => void other.keepTheirs()}>
-            The one that arrived
-          </Button>
-          <Button look="floor" className="min-h-11" disabled={saving} onClick={() => void other.keepBoth()}>
-            This one too, as a session of its own
-          </Button>
-        </div>
-      ) : (
-        <Button look="next" className="min-h-14" disabled={saving || log.sets.length === 0} onClick={() => void send()}>
-          {saving ? 'Saving …' : problem ? 'Try again' : 'Save the log, then decide'}
-        </Button>
-      )}
-      <div className="grid grid-cols-2 gap-2">
-        <Button look="floor" disabled={log.sets.length === 0} onClick={undoSet}>
-          Undo the last set
-        </Button>
-        <Button look="floor" onClick={() => press({ do: 'go', at: 0 })}>
-          From the start
-        </Button>
-      </div>
-    </section>
-  );
-}
-
-/** What was counted as training looks odd beside what was written: asked about, and never changed by itself. */
-function OddTime({
-  log,
-  problem,
-  saving,
-  settle,
-}: {
-  log: Schemas['LogView'];
-  problem: string | null;
-  saving: boolean;
-  settle: (seconds: number | null) => Promise<void>;
-}) {
-  const [minutes, setMinutes] = useState('');
-  const seconds = Math.round(Number(minutes.replace(',', '.')) * 60);
-  const isTime = minutes.trim() !== '' && seconds > 0 && seconds <= 86_400;
-  return (
-    <form
-      className="grid gap-4 rounded-lg border border-rail bg-sheet p-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (isTime) void settle(seconds);
-      }}
-    >
-      <h1 className="text-2xl">Saved. How long was it?</h1>
-      <p>{log.odd?.sentence}</p>
-      <TextField
-        label="Minutes of training"
-        inputMode="decimal"
-        autoComplete="off"
-        value={minutes}
-        onChange={(event) => setMinutes(event.target.value)}
-        problem={minutes.trim() !== '' && !isTime ? 'Minutes above 0, such as 12 or 12.5.' : (problem ?? undefined)}
-      />
-      <div className="grid grid-cols-2 gap-2">
-        <Button look="floor" disabled={saving} onClick={() => void settle(null)}>
-          {log.seconds === null ? 'Nobody knows' : 'It is right so'}
-        </Button>
-        <Button look="floor-next" type="submit" disabled={saving || !isTime}>
-          Save the minutes
-        </Button>
-      </div>
-    </form>
   );
 }
 
@@ -234,7 +120,7 @@ export function Progress({
   leftSeconds,
   keptHere,
   started,
-  log,
+  told,
   planned,
 }: {
   name: string;
@@ -242,7 +128,7 @@ export function Progress({
   leftSeconds: number;
   keptHere: boolean;
   started: boolean;
-  log: KeptLog;
+  told: Told;
   planned: number;
 }) {
   return (
@@ -256,9 +142,9 @@ export function Progress({
       <span>
         {keptHere
           ? started
-            ? `${log.sets.length} of ${planned} sets kept on this device`
+            ? `${told.sets.length} of ${planned} sets kept on this device`
             : `${sheet.totalText} in all`
-          : 'this device cannot keep the log: save before you leave'}
+          : 'this device cannot keep the log: leave the page open until it is sent'}
       </span>
     </header>
   );

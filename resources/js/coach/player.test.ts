@@ -29,6 +29,15 @@ describe('the player', () => {
     expect(player(after, { do: 'start' }).running).toBe(false);
   });
 
+  it('ended here asks about the set that has begun, and about none to come', () => {
+    const sets = [cue(10), { ...cue(10), endsSet: true }, cue(30, 'rest'), { ...cue(10), endsSet: true }];
+    const press = play(sets);
+    const inSet = press(cued(sets, 0), { do: 'end' });
+    expect([inSet.at, inSet.over, inSet.running]).toEqual([2, true, false]);
+    expect(press(cued(sets, 2), { do: 'end' }).at).toBe(2);
+    expect(press(inSet, { do: 'back' }).over).toBe(false);
+  });
+
   it('stands still while paused', () => {
     const paused = player(started, { do: 'pause' });
     expect(player(paused, { do: 'tick', ms: 5000 }).leftMs).toBe(10_000);

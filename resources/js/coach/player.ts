@@ -6,7 +6,13 @@ type Cue = Schemas['Cue'];
 export type Player = { at: number; leftMs: number; running: boolean; over: boolean };
 
 export type Press =
-  { do: 'start' } | { do: 'pause' } | { do: 'tick'; ms: number } | { do: 'skip' } | { do: 'back' } | { do: 'go'; at: number };
+  | { do: 'start' }
+  | { do: 'pause' }
+  | { do: 'tick'; ms: number }
+  | { do: 'skip' }
+  | { do: 'back' }
+  | { do: 'go'; at: number }
+  | { do: 'end' };
 
 export const cued = (cues: Cue[], at: number): Player => ({
   at,
@@ -21,7 +27,7 @@ export const play =
   (player: Player, press: Press): Player => {
     const to = (at: number): Player =>
       at >= cues.length
-        ? { ...player, at: cues.length - 1, leftMs: 0, running: false, over: true }
+        ? { at: cues.length, leftMs: 0, running: false, over: true }
         : { ...player, at, leftMs: (cues[at]?.seconds ?? 0) * 1000, over: false };
     switch (press.do) {
       case 'start':
@@ -32,6 +38,12 @@ export const play =
         return to(player.at + 1);
       case 'go':
         return to(press.at);
+      case 'end': {
+        // A set that has begun was done in part, and is asked about; those to come were not.
+        const rest = cues.slice(player.at).findIndex((cue) => cue.endsSet);
+        const isInSet = cues[player.at]?.stretch === 'work' || cues[player.at]?.stretch === 'side-change';
+        return { ...player, at: isInSet && rest >= 0 ? player.at + rest + 1 : player.at, leftMs: 0, running: false, over: true };
+      }
       case 'back': {
         // Back to the start of this cue first; pressed again at its start, to the one before.
         const full = (cues[player.at]?.seconds ?? 0) * 1000;
@@ -43,7 +55,7 @@ export const play =
         leftMs -= press.ms;
         while (leftMs <= 0) {
           at += 1;
-          if (at >= cues.length) return { at: cues.length - 1, leftMs: 0, running: false, over: true };
+          if (at >= cues.length) return to(at);
           leftMs += (cues[at]?.seconds ?? 0) * 1000;
         }
         return { ...player, at, leftMs };

@@ -3,11 +3,15 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http, onSignedOut } from '@/api/client';
 import { setOwner } from '@/editor/device';
+import { sendWaiting, useSendingByItself } from '@/offline/outbox';
+import { wipe } from '@/offline/store';
+import { setTrainer, waiting } from '@/offline/trainings';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
+import { Leaving } from './Leaving';
 import { ReasonProvider } from './reason';
 import { everywhere, isStep, keysOf } from './steps';
 import { SignInAgain } from './SignInAgain';
@@ -30,6 +34,7 @@ export function Frame() {
   const navigate = useNavigate();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
+  const [leaving, setLeaving] = useState<'waits' | 'unreachable' | null>(null);
   const location = useLocation();
   const step = location.pathname.split('/')[3] ?? '';
 
@@ -46,6 +51,8 @@ export function Frame() {
   useShortcuts([{ key: '?', label: 'keys here', run: () => setHelp(true) }]);
   const waits = useWalk(id ? person.data : undefined);
   useHeading(id ? person.data?.name : undefined);
+  setTrainer(me.data?.id ?? '');
+  useSendingByItself(me.data?.id ?? '');
 
   if (me.isPending) return <Loading what="Opening" />;
   if (me.isError)
@@ -56,11 +63,19 @@ export function Frame() {
     );
 
   setOwner(me.data.email);
-  const signOut = async () => {
+  /** What waits here is sent first; then the server forgets who was here, and so does the device. */
+  const leave = async () => {
+    const { error } = await http.POST('/api/sign-out');
+    if (error?.code === 'offline') return setLeaving('unreachable');
     onSignedOut(null);
-    await http.POST('/api/sign-out');
+    await wipe(me.data.id);
     client.clear();
     await navigate('/sign-in');
+  };
+  const signOut = async () => {
+    await sendWaiting();
+    if ((await waiting()).length > 0) setLeaving('waits');
+    else await leave();
   };
 
   return (
@@ -103,6 +118,7 @@ export function Frame() {
         )}
       </div>
       <SignInAgain email={me.data.email} />
+      <Leaving why={leaving} onStay={() => setLeaving(null)} onLeave={leave} />
       {palette && (
         <Suspense>
           <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />

@@ -6,6 +6,7 @@ import { Closed } from '@/frame/Closed';
 import { afterDrawn, useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { MoreLines } from '@/frame/MoreLines';
+import { Unsettled } from './Unsettled';
 import { savedNow } from '@/frame/saving';
 import { useMore } from '@/frame/useMore';
 import { usePerson, useRefresh } from '@/frame/usePerson';
@@ -40,7 +41,7 @@ export function Review() {
   ]);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
-  const { pending, mornings, load } = review.data;
+  const { pending, mornings, unsettled, load } = review.data;
   const decisions = before.lines ?? [];
 
   const send = async (one: Parameters<Decide>[0], choice: Parameters<Decide>[1], reason: string) => {
@@ -103,7 +104,7 @@ export function Review() {
           <h1 className="text-3xl">Review</h1>
           <p className="text-ink2">
             {pending.length === 0
-              ? 'Nothing waits.'
+              ? unsettled.length === 0 && 'Nothing waits.'
               : pending.length === 1
                 ? 'One decision waits.'
                 : `${pending.length} decisions wait.`}
@@ -119,6 +120,9 @@ export function Review() {
             {problem}
           </p>
         )}
+        {unsettled.map((training) => (
+          <Unsettled key={training.id} person={person.id} training={training} onSettled={refresh} />
+        ))}
         {mornings.length > 0 && (
           <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
             The morning after {day(mornings[0]?.doneOn ?? '')} has not been asked for; it is asked at the next session, and a bad

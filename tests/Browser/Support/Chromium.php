@@ -64,11 +64,40 @@ final class Chromium
         return $this;
     }
 
+    /**
+     * The file the browser saves when something is done.
+     *
+     * @param callable(): mixed $do
+     */
+    public function saved(callable $do): string
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $this->profile]);
+        $saved = fn(): array => array_filter(glob("{$this->profile}/*.json") ?: [], static fn(string $file): bool => filesize($file) > 0);
+        $before = $saved();
+        $do();
+        $this->waitUntil(fn(): bool => array_diff($saved(), $before) !== [], 'a file');
+
+        return array_values(array_diff($saved(), $before))[0];
+    }
+
+    /** Without a network, or with one again. */
+    public function offline(bool $offline): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
     /** Away from the page and signed out, as overnight: what the page was still asking must not meet the next day's sign-in. */
     public function leave(): self
     {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        // Before it is left, too: what a page still sends as it goes is sent by nobody.
+        $tools->execute('Network.clearBrowserCookies');
         $this->driver->get('about:blank');
-        (new ChromeDevToolsDriver($this->driver))->execute('Network.clearBrowserCookies');
+        $tools->execute('Network.clearBrowserCookies');
 
         return $this;
     }

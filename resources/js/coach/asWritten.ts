@@ -1,0 +1,27 @@
+import type { Schemas } from '@/api/client';
+import type { SetLog } from '@/offline/told';
+
+/** A set done as written and clean, with pain and effort still to be told. */
+export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: boolean): SetLog {
+  const target = item.targets[set - 1] ?? item.targets[0] ?? 0;
+  const sides = item.sides[set - 1] ?? 'both';
+  return {
+    item: item.id,
+    set,
+    both: sides === 'both' ? target : null,
+    left: sides === 'each' || sides === 'left' ? target : null,
+    right: sides === 'each' || sides === 'right' ? target : null,
+    form: clean ? Object.fromEntries(item.questions.map((question) => [question.value, true])) : {},
+    pain: null,
+    // Where one side works alone, its pain is on that side.
+    painSide: sides === 'left' || sides === 'right' ? sides : null,
+    painPlace: null,
+    effort: null,
+    travellingPain: false,
+    felt: clean ? 'right' : null,
+    painNote: '',
+    // The sheet that is played says what was done, whatever becomes of the session meanwhile.
+    rung: item.rung,
+    dose: item.dose,
+  };
+}

@@ -1,0 +1,79 @@
+import type { Schemas } from '@/api/client';
+import { Button } from '@/ui/Button';
+
+/** The same session was told by another device that day: nobody but the trainer knows whether it is one training. */
+export function TwoDevices({
+  also,
+  busy,
+  onSame,
+  onApart,
+}: {
+  also: Schemas['AlsoToldView'];
+  busy: boolean;
+  onSame: () => void;
+  onApart: () => void;
+}) {
+  const time = new Date(also.startedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  return (
+    <section role="alert" className="grid gap-3 rounded-lg border border-ochre bg-sheet p-4">
+      <h2 className="text-xl">Another device tells of this session too</h2>
+      <p>
+        Since {time}, {also.sets === 1 ? 'one set' : `${also.sets} sets`}
+        {also.ended && ', ended'}. Is it the same training?
+      </p>
+      <div className="grid gap-2 sm:grid-cols-2">
+        <Button look="floor-next" disabled={busy} onClick={onSame}>
+          The same one
+        </Button>
+        <Button look="floor" disabled={busy} onClick={onApart}>
+          Another training
+        </Button>
+      </div>
+      <p className="text-sm text-ink2">The same one: the sets of both devices are one log. Another training: two logs.</p>
+    </section>
+  );
+}
+
+/** A set that was told in different ways: one press says which holds. */
+export function WhichHolds({
+  differing,
+  busy,
+  onChoose,
+}: {
+  differing: Schemas['DifferingSetView'][];
+  busy: boolean;
+  onChoose: (set: Schemas['DifferingSetView'], way: Schemas['ToldSetView']) => void;
+}) {
+  const [first] = differing;
+  if (!first) return null;
+  return (
+    <section role="alert" className="grid gap-3 rounded-lg border border-ochre bg-sheet p-4">
+      <h2 className="text-xl">
+        {first.name}, set {first.number}, was told in different ways
+      </h2>
+      <p>Which holds? Until somebody says so it is the one told first.</p>
+      {first.ways.map((way, at) => (
+        <Button key={way.event} look={at === 0 ? 'floor-next' : 'floor'} disabled={busy} onClick={() => onChoose(first, way)}>
+          {inWords(way.set)}
+        </Button>
+      ))}
+      {differing.length > 1 && <p className="text-sm text-ink2">Then {differing.length - 1} more.</p>}
+    </section>
+  );
+}
+
+/** A set as it was told, in one line. */
+function inWords(set: Schemas['ReportedSet']): string {
+  const lost = Object.values(set.form).filter((isKept) => !isKept).length;
+  return [
+    set.both !== null ? `${set.both} done` : null,
+    set.left !== null ? `left ${set.left}` : null,
+    set.right !== null ? `right ${set.right}` : null,
+    Object.keys(set.form).length === 0 ? 'form not told' : lost === 0 ? 'clean' : `${lost} lost`,
+    set.pain === null ? null : `pain ${set.pain}`,
+    set.effort === null ? null : `effort ${set.effort}`,
+    set.felt !== null && set.felt !== 'right' ? `felt: ${set.felt.replaceAll('-', ' ')}` : null,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

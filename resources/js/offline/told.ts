@@ -1,0 +1,43 @@
+import type { Schemas } from '@/api/client';
+
+export type TrainingEvent = Schemas['EventInput'];
+export type SetLog = Schemas['ReportedSet'];
+
+/** What an event speaks of: of the same thing one event holds. */
+export const aboutOf = ({ kind, item, number, other }: TrainingEvent): string =>
+  kind === 'set' || kind === 'undone' || kind === 'skipped'
+    ? `set ${item} ${number}`
+    : other != null
+      ? `training ${other}`
+      : kind;
+
+/** The events that no other takes the place of, the first told first; core folds them alike (tests/Cases/told-events.json). */
+export function holding(events: TrainingEvent[]): TrainingEvent[] {
+  const replaced = new Set(events.flatMap(({ id, instead }) => instead.filter((other) => other !== id)));
+  return events.filter(({ id }) => !replaced.has(id)).sort((one, other) => (one.id < other.id ? -1 : 1));
+}
+
+/** What a training comes to on this device, with everything told of it here. */
+export interface Told {
+  /** each set once, the one told last at the end */
+  sets: SetLog[];
+  /** sets left unlogged on purpose, as `item number` */
+  skipped: string[];
+  before: Schemas['StartPain'][] | null;
+  ended: boolean;
+}
+
+export function toldBy(events: TrainingEvent[]): Told {
+  const heads = holding(events);
+  const sets = new Map<string, SetLog>();
+  // Where two were told the first holds until somebody says which it was.
+  for (const event of heads) if (event.set && !sets.has(aboutOf(event))) sets.set(aboutOf(event), event.set);
+  return {
+    sets: [...sets.values()],
+    skipped: heads.flatMap((event) =>
+      event.kind === 'skipped' && !sets.has(aboutOf(event)) ? [`${event.item} ${event.number}`] : [],
+    ),
+    before: heads.find(({ kind }) => kind === 'before')?.before ?? null,
+    ended: heads.some(({ kind }) => kind === 'ended'),
+  };
+}
