@@ -41,6 +41,7 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(BenchController::class)->group(function (): void {
             Route::get('/bench', 'show')->name('bench');
+            Route::get('/floor', 'floor')->name('floor');
             Route::post('/ping', 'ping')->name('ping');
         });
         Route::controller(CatalogueController::class)->group(function (): void {

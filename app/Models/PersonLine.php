@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\Crypt;
  * @property int|null    $spread    tenths of height
  * @property string|null $weakest   demand
  * @property string|null $last_done date
+ * @property string|null $next_on   date of the next session that is placed, two weeks ahead at most
  * @property array{status: 'stop'|'watch'|'ready'|'information', sentence: string, action: string, step: string} $said
  * @property string      $until
  * @property int         $records

@@ -108,19 +108,20 @@ final readonly class PersonLines
         return $wrong;
     }
 
-    /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, words: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, said: string, until: string, records: int, stamp: string} */
+    /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, words: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, next_on: string|null, said: string, until: string, records: int, stamp: string} */
     private function columns(Person $person, User $by): array
     {
         try {
             $file = $this->open->of($person, $by);
             $attention = Attention::of($file->record, TrainingSession::query()->where('person_id', $person->id)->exists());
-            $until = min($attention->until?->iso() ?? self::NEVER, $file->methodHoldsUntil?->iso() ?? self::NEVER);
+            $next = SessionsAtHand::on($file);
+            $until = min($attention->until?->iso() ?? self::NEVER, $file->methodHoldsUntil?->iso() ?? self::NEVER, $next[1] ?? self::NEVER);
         } catch (\PDOException $error) {
             // The database's own trouble is not the person's: the whole writing fails, or is tried again.
             throw $error;
         } catch (\Throwable $error) {
             // What was kept of one and cannot be read any more takes nobody else down; it is tried anew each time.
-            [$attention, $until] = [self::unreadable($error), PersonLine::UNREADABLE_UNTIL];
+            [$attention, $until, $next] = [self::unreadable($error), PersonLine::UNREADABLE_UNTIL, null];
         }
 
         return [
@@ -140,6 +141,7 @@ final readonly class PersonLines
             'spread' => $attention->spreadTenths,
             'weakest' => $attention->weakest?->value,
             'last_done' => $attention->lastDone?->iso(),
+            'next_on' => $next[0] ?? null,
             'said' => PersonLine::encrypted(['status' => $attention->status, 'sentence' => $attention->sentence, 'action' => $attention->action, 'step' => $attention->step->value]),
             'until' => $until,
             'records' => $person->records,

@@ -12,9 +12,27 @@ use EvenRungs\Calendar\Day;
 /** The session at hand of each of some people: the one planned today and not done yet, else the next one planned, else the newest. */
 final class SessionsAtHand
 {
-    public static function of(string $person, Day $today): ?TrainingSession
+    public static function at(string $person, Day $today): ?TrainingSession
     {
-        return TrainingSession::query()->whereKey(self::ids([$person], $today)[$person] ?? '')->first();
+        return TrainingSession::query()->whereKey(self::of([$person], $today)[$person] ?? '')->first();
+    }
+
+    /**
+     * The day of the next session that is placed, and the last day on which that holds; null where nothing is placed.
+     *
+     * @return array{string|null, string}|null
+     */
+    public static function on(PersonFile $file): ?array
+    {
+        $plan = $file->plan();
+        $today = $file->record->today;
+        if ($plan->slots === []) {
+            return null;
+        }
+        $done = SessionLog::query()->where('person_id', $file->person->id)->where('done_on', $today->iso())->pluck('training_session_id')->all();
+        $next = $plan->next($today, ...array_values(array_filter($done, is_string(...))));
+
+        return $next === null ? [null, $today->plusDays(6)->iso()] : [$next[1]->iso(), $next[1]->iso()];
     }
 
     /**
@@ -24,7 +42,7 @@ final class SessionsAtHand
      */
     public static function titles(array $people, Day $today): array
     {
-        $ids = self::ids($people, $today);
+        $ids = self::of($people, $today);
 
         return TrainingSession::query()->whereKey(array_values($ids))->get(['person_id', 'title'])->mapWithKeys(static fn(TrainingSession $row): array => [$row->person_id => $row->title])->all();
     }
@@ -34,7 +52,7 @@ final class SessionsAtHand
      *
      * @return array<string, string> by person
      */
-    private static function ids(array $people, Day $today): array
+    public static function of(array $people, Day $today): array
     {
         $done = [];
         foreach (SessionLog::query()->whereIn('person_id', $people)->where('done_on', $today->iso())->get(['person_id', 'training_session_id']) as $log) {
@@ -43,7 +61,7 @@ final class SessionsAtHand
         $planned = [];
         foreach (Plan::query()->whereIn('person_id', $people)->get() as $plan) {
             $next = $plan->inCore()->next($today, ...$done[$plan->person_id] ?? []);
-            $planned += $next === null ? [] : [$plan->person_id => $next];
+            $planned += $next === null ? [] : [$plan->person_id => $next[0]];
         }
         // What was planned may have been let go of since.
         $there = TrainingSession::query()->whereKey(array_values($planned))->pluck('id', 'person_id')->all();

@@ -32,13 +32,15 @@ final class Agenda
     }
 
     /**
-     * The slot that happens next, from a day on.
+     * The slot that happens next, from a day on, and when.
      *
      * @param list<AgendaSlot> $slots
      * @param list<string>     $away
      * @param list<string>     $done ids of the slots that were done on that day
+     *
+     * @return array{string, Day}|null
      */
-    public static function next(array $slots, array $away, Day $today, array $done): ?string
+    public static function next(array $slots, array $away, Day $today, array $done): ?array
     {
         $next = null;
         foreach (self::of($slots, $away, new PartTimes) as $entry) {
@@ -50,7 +52,7 @@ final class Agenda
             }
         }
 
-        return $next[2] ?? null;
+        return $next === null ? null : [$next[2], Day::parse($next[0])];
     }
 
     /** @param list<string> $away */

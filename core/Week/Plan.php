@@ -68,13 +68,17 @@ final readonly class Plan
         }, $this->slots);
     }
 
-    /** The session placed next, from a day on, but for those done on it; null when none is. */
-    public function next(Day $today, string ...$done): ?string
+    /**
+     * The session placed next, from a day on, but for those done on it, and when; null when none is.
+     *
+     * @return array{string, Day}|null
+     */
+    public function next(Day $today, string ...$done): ?array
     {
         $sessions = array_combine(array_map(static fn(PlannedSlot $slot): string => $slot->id, $this->slots), array_map(static fn(PlannedSlot $slot): string => $slot->session, $this->slots));
         $next = Agenda::next($this->agenda(static fn(): array => ['', [], 0]), $this->away, $today, array_keys(array_intersect($sessions, $done)));
 
-        return $next === null ? null : $sessions[$next];
+        return $next === null ? null : [$sessions[$next[0]], $next[1]];
     }
 
     /**

@@ -249,7 +249,7 @@ final class WeekTest extends TestCase
             new AgendaSlot('thursday', 'Floor', [], new Cell(4, DayPart::Morning), 20, $monday),
             new AgendaSlot('once', 'Floor', [], new Cell(2, DayPart::Morning), 20, $monday, Day::parse('2026-06-08')),
         ];
-        $next = static fn(string $today, string ...$done): ?string => Agenda::next($slots, ['2026-06-04'], Day::parse($today), array_values($done));
+        $next = static fn(string $today, string ...$done): ?string => Agenda::next($slots, ['2026-06-04'], Day::parse($today), array_values($done))[0] ?? null;
 
         self::assertSame('tuesday', $next('2026-06-01'));
         self::assertSame('tuesday', $next('2026-06-02'));

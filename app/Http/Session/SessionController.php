@@ -46,7 +46,7 @@ final readonly class SessionController
         $own = static fn(): Builder => TrainingSession::query()->where('person_id', $person->id)->select($columns)->orderByDesc('id');
         $page = $own()->cursorPaginate(PageRequest::LINES, $columns, 'after', $input->page());
         $rows = array_values($page->items());
-        $next = SessionsAtHand::of($person->id, $clock->today())?->id;
+        $next = SessionsAtHand::at($person->id, $clock->today())?->id;
         if ($input->page() === null) {
             $known = array_map(static fn(TrainingSession $row): string => $row->id, $rows);
             array_push($rows, ...array_values($own()->whereKey(array_diff(array_filter([$next, $input->text('with')]), $known))->get()->all()));

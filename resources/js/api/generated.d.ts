@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whom a device keeps for where there is no network: those whose session is placed today or tomorrow. */
+        get: operations["floor"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ping": {
         parameters: {
             query?: never;
@@ -2067,6 +2084,19 @@ export interface components {
             steps: components["schemas"]["FitStepView"][];
             offer: components["schemas"]["WarningView"] | null;
         };
+        FloorPersonView: {
+            id: string;
+            name: string;
+            on: string;
+            /** @description the one at hand; null where none is written */
+            session: string | null;
+        };
+        /** @description Whom a device keeps for where there is no network. */
+        FloorView: {
+            today: string;
+            /** @description those whose session is placed today or tomorrow, the sooner first */
+            people: components["schemas"]["FloorPersonView"][];
+        };
         /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
         GateForecastView: {
             to: string;
@@ -3663,6 +3693,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    floor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
                 };
             };
             default: components["responses"]["Error"];
