@@ -12,7 +12,7 @@ export default tseslint.config(
         extends: [...tseslint.configs.recommendedTypeChecked, hooks.configs.flat['recommended-latest'], a11y.flatConfigs.strict],
         languageOptions: {
             globals: globals.browser,
-            parserOptions: { project: ['./tsconfig.json'], tsconfigRootDir: import.meta.dirname },
+            parserOptions: { project: ['./tsconfig.json', './tsconfig.sw.json'], tsconfigRootDir: import.meta.dirname },
         },
         rules: {
             // What a button looks like is its look: a colour given beside it would hang on the order of classes.

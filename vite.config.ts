@@ -6,6 +6,7 @@ import { version as compilerVersion } from 'babel-plugin-react-compiler/package.
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig, type Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 const CACHE = 'node_modules/.cache/react-compiler';
 
@@ -43,6 +44,28 @@ export default defineConfig({
     memoised(),
     react(),
     tailwindcss(),
+    // The worker lies beside the page, so that it may serve every address; the page itself is written by the server.
+    VitePWA({
+      strategies: 'injectManifest',
+      srcDir: 'resources/js',
+      filename: 'sw.ts',
+      outDir: 'public',
+      base: '/',
+      buildBase: '/',
+      scope: '/',
+      injectRegister: false,
+      manifest: false,
+      injectManifest: {
+        globDirectory: 'public/build',
+        globPatterns: ['assets/*.{js,css,woff2}'],
+        modifyURLPrefix: { '': '/build/' },
+        additionalManifestEntries: [
+          { url: '/app-shell', revision: String(Date.now()) },
+          { url: '/icon.svg', revision: '1' },
+          { url: '/manifest.webmanifest', revision: '1' },
+        ],
+      },
+    }),
   ],
   build: {
     rolldownOptions: {

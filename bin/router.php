@@ -9,7 +9,7 @@ $public = realpath(dirname(__DIR__).'/public');
 $file = is_string($path) ? realpath($public.urldecode($path)) : false;
 
 if ($file !== false && is_file($file) && str_starts_with($file, $public.'/') && ! str_ends_with($file, '.php')) {
-    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'txt' => 'text/plain', 'json' => 'application/json'];
+    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'txt' => 'text/plain', 'json' => 'application/json', 'png' => 'image/png', 'webmanifest' => 'application/manifest+json'];
     header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');
     header(str_starts_with((string) $path, '/build/assets/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: no-cache');

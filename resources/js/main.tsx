@@ -1,17 +1,31 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode, type ComponentType } from 'react';
+import { lazy, StrictMode, Suspense, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
-import { Toaster } from 'sonner';
 import { askEarly } from './frame/early';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import type { Step } from './frame/steps';
 import { Nowhere } from './frame/Nowhere';
+import { rememberAnswers } from './offline/kept';
+import { openWithoutServer } from './offline/version';
 import { Loading } from './ui/Loading';
 
-const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: false } } });
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      // Without a network what is kept on the device answers, or a sentence; nothing waits in silence.
+      networkMode: 'always',
+      retry: (tries, error) => tries < 1 && (error as unknown as { code?: string }).code !== 'offline',
+      refetchOnWindowFocus: false,
+    },
+  },
+});
+
+/** Notices come once the page is there. */
+const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
 /** What each step shows; its code comes when it is opened. */
 const views: Record<Step, () => Promise<ComponentType>> = {
@@ -58,7 +72,11 @@ const router = createBrowserRouter([
   },
 ]);
 
+rememberAnswers();
 askEarly(queries, location.pathname);
+
+// Once the page is there: what is kept for later must not hold up what is wanted now.
+if (import.meta.env.PROD) window.addEventListener('load', () => setTimeout(() => void openWithoutServer(), 1500));
 
 const root = document.getElementById('app');
 if (root) {
@@ -66,19 +84,21 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <RouterProvider router={router} />
-        <Toaster
-          position="bottom-center"
-          toastOptions={{
-            actionButtonStyle: { background: 'var(--ground)', color: 'var(--ink)' },
-            style: {
-              background: 'var(--ink)',
-              color: 'var(--ground)',
-              border: 0,
-              fontFamily: 'var(--font-sans)',
-              fontSize: '15px',
-            },
-          }}
-        />
+        <Suspense>
+          <Toaster
+            position="bottom-center"
+            toastOptions={{
+              actionButtonStyle: { background: 'var(--ground)', color: 'var(--ink)' },
+              style: {
+                background: 'var(--ink)',
+                color: 'var(--ground)',
+                border: 0,
+                fontFamily: 'var(--font-sans)',
+                fontSize: '15px',
+              },
+            }}
+          />
+        </Suspense>
       </QueryClientProvider>
     </StrictMode>,
   );

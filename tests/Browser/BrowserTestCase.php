@@ -22,6 +22,8 @@ abstract class BrowserTestCase extends TestCase
 
     private static ?Daemon $server = null;
 
+    private static int $port = 0;
+
     private static ?Snapshot $demo = null;
 
     protected static string $base = '';
@@ -157,10 +159,22 @@ abstract class BrowserTestCase extends TestCase
 
     private static function serve(): void
     {
-        if (self::$server !== null) {
-            return;
+        if (self::$server === null) {
+            self::startServing();
         }
-        $port = Daemon::freePort();
+    }
+
+    /** The server is killed, as where there is no network. */
+    protected static function stopServing(): void
+    {
+        self::$server?->stop();
+    }
+
+    /** A server at the same address as before, where there was one. */
+    protected static function startServing(): void
+    {
+        self::$port = self::$port === 0 ? Daemon::freePort() : self::$port;
+        $port = self::$port;
         self::$base = "http://127.0.0.1:{$port}";
         self::$server = Daemon::start(
             [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'memory_limit=256M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],

@@ -48,6 +48,27 @@ const CALLED_OFF = /\/(preview|fit|sums|orders|text|next|check|read|proposal)$/;
 /** What devices tell is sent by itself, also while somebody trains: it asks nobody to sign in, and is sent again later. */
 const BY_ITSELF = /\/trainings\/[^/]+$/;
 
+/** What a device keeps of answers, for where the server cannot be reached. */
+export interface Memory {
+  /** is handed each answer that was read */
+  remember: (path: string, body: () => Promise<string>) => void;
+  /** what was answered before; null where nothing is kept */
+  recall: (path: string) => Promise<string | null>;
+}
+/** On an answer that comes from the device: it is not kept anew. */
+const RECALLED = 'x-kept-here';
+
+let memory: Memory | null = null;
+export const setMemory = (next: Memory): void => {
+  memory = next;
+};
+
+async function recalled(request: Request): Promise<Response | null> {
+  const { pathname, search } = new URL(request.url);
+  const body = request.method === 'GET' ? await memory?.recall(pathname + search) : null;
+  return body == null ? null : new Response(body, { headers: { 'Content-Type': 'application/json', [RECALLED]: '1' } });
+}
+
 const copies = new WeakMap<Request, Request>();
 
 http.use({
@@ -58,6 +79,14 @@ http.use({
   },
   // What was asked while nobody was signed in any more waits until somebody is, and is asked again: nothing is lost.
   async onResponse({ request, response }) {
+    if (response.headers.has(RECALLED)) return response;
+    if (request.method === 'GET' && response.ok) {
+      const { pathname, search } = new URL(request.url);
+      const copy = response.clone();
+      memory?.remember(pathname + search, () => copy.text());
+    }
+    // A server that is down behind another one.
+    if (response.status >= 502) return (await recalled(request)) ?? response;
     const copy = copies.get(request);
     const isOver = response.status === 401 || response.status === 419;
     if (!isOver || !copy || !signInAgain || request.url.endsWith('/api/sign-in')) return response;
@@ -66,7 +95,7 @@ http.use({
     return isIn || (await signInAgain()) ? fetch(withToken(copy)) : response;
   },
   // Nothing throws: a server that cannot be reached answers like one that refuses.
-  onError: () => Response.json(unreachable, { status: 503 }),
+  onError: async ({ request }) => (await recalled(request)) ?? Response.json(unreachable, { status: 503 }),
 });
 
 /** Queries and mutations typed by the API document. */

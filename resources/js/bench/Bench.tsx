@@ -5,6 +5,7 @@ import { useMore } from '@/frame/useMore';
 import { ReadLogFile, WaitsHere } from '@/frame/WaitsHere';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
+import { KeepHere } from './KeepHere';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
 
@@ -112,6 +113,7 @@ export function Bench() {
         </ol>
       )}
       <MoreLines more={more} busy={busy} shown={lines.length} />
+      <KeepHere />
       <ReadLogFile />
     </main>
   );

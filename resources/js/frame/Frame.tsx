@@ -16,6 +16,7 @@ import { ReasonProvider } from './reason';
 import { everywhere, isStep, keysOf } from './steps';
 import { SignInAgain } from './SignInAgain';
 import { TopBar } from './TopBar';
+import { Unlock } from './Unlock';
 import { useHeading, useWalk } from './useWalk';
 
 const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
@@ -59,7 +60,7 @@ export function Frame() {
     return me.error.code === 'signed-out' ? (
       <Navigate to={`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`} replace />
     ) : (
-      <Loading what="" error={me.error} again={() => void me.refetch()} />
+      <Unlock sentence={me.error.sentence} onOpen={() => void me.refetch()} />
     );
 
   setOwner(me.data.email);
@@ -84,6 +85,7 @@ export function Frame() {
         <TopBar
           practice={me.data.practice}
           person={id ? person.data : undefined}
+          step={step}
           onPalette={() => setPalette(true)}
           onHelp={() => setHelp(true)}
           onSignOut={() => void signOut()}

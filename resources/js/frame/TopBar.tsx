@@ -1,6 +1,8 @@
 import { useIsFetching } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { useShownFrom } from '@/offline/kept';
+import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
 import { ClockMark } from '@/ui/ClockMark';
 import { Key } from '@/ui/Key';
@@ -20,18 +22,23 @@ const places = [
 export function TopBar({
   practice,
   person,
+  step,
   onPalette,
   onHelp,
   onSignOut,
 }: {
   practice: string;
   person: Schemas['PersonView'] | undefined;
+  /** where we are: a session that runs is not interrupted by a new version */
+  step: string;
   onPalette: () => void;
   onHelp: () => void;
   onSignOut: () => void;
 }) {
   const saving = useSaving();
   const reads = useIsFetching() > 0;
+  const shownFrom = useShownFrom();
+  const newVersion = useNewVersion();
   return (
     <header
       aria-busy={reads}
@@ -63,6 +70,19 @@ export function TopBar({
         </span>
       </button>
       <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
+        {shownFrom !== null && (
+          <span role="status" className="font-semibold text-ochre">
+            No network · as of{' '}
+            <span className="font-mono">
+              {new Date(shownFrom).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+            </span>
+          </span>
+        )}
+        {newVersion && step !== 'coach' && (
+          <Button look="quiet" onClick={newVersion}>
+            new version: load it
+          </Button>
+        )}
         <span role="status" className="max-sm:max-w-20">
           {saving.text}
           {saving.at && (

@@ -9,6 +9,30 @@ export interface Kept {
 /** The kinds of thing kept, each in a store of its own. */
 export type Kind = 'trainings' | 'events';
 
+/** An answer of the server, sealed under the key of a device code; gone after its time. */
+interface KeptAnswer {
+  /** whose, and what was asked */
+  id: string;
+  owner: string;
+  v: number;
+  at: number;
+  until: number;
+  sealed: Sealed;
+}
+
+/** A user who keeps people on this device: the key lies wrapped under their device code. */
+export interface Keeper {
+  id: string;
+  name: string;
+  salt: Uint8Array<ArrayBuffer>;
+  iv: Uint8Array<ArrayBuffer>;
+  wrapped: ArrayBuffer;
+  /** wrong codes since the last right one */
+  wrong: number;
+  /** when the people of a day were last kept, and how many; null before */
+  kept: { at: number; until: number; people: number } | null;
+}
+
 interface Row {
   id: string;
   owner: string;
@@ -21,19 +45,23 @@ interface Shelves extends DBSchema {
   trainings: { key: string; value: Row; indexes: { owner: string } };
   events: { key: string; value: Row; indexes: { owner: string } };
   keys: { key: string; value: CryptoKey };
+  answers: { key: string; value: KeptAnswer; indexes: { owner: string } };
+  keepers: { key: string; value: Keeper };
 }
 
 /** How what is kept is written: the next version turns this one into its own as it reads. */
-const VERSION = 1;
+export const VERSION = 1;
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
 
-const db = (): Promise<IDBPDatabase<Shelves>> =>
+export const db = (): Promise<IDBPDatabase<Shelves>> =>
   (opened ??= openDB<Shelves>('even-rungs', 1, {
     upgrade(fresh) {
       for (const kind of ['trainings', 'events'] as const)
         fresh.createObjectStore(kind, { keyPath: 'id' }).createIndex('owner', 'owner');
       fresh.createObjectStore('keys');
+      fresh.createObjectStore('answers', { keyPath: 'id' }).createIndex('owner', 'owner');
+      fresh.createObjectStore('keepers', { keyPath: 'id' });
     },
     // Another tab with a newer version waits for this one to let go.
     blocking: () => void opened?.then((old) => old.close()).then(() => (opened = null)),
@@ -114,9 +142,19 @@ export async function wipe(owner: string): Promise<void> {
     for (const kind of ['trainings', 'events'] as const)
       await remove(kind, await shelves.getAllKeysFromIndex(kind, 'owner', owner));
     await shelves.delete('keys', owner);
+    await letGoOfAnswers(owner);
   } catch {
     // Nothing was kept.
   }
+}
+
+/** Lets go of all answers kept for a user, and of the key they were sealed under. */
+export async function letGoOfAnswers(owner: string): Promise<void> {
+  const deal = (await db()).transaction(['answers', 'keepers'], 'readwrite');
+  for (const key of await deal.objectStore('answers').index('owner').getAllKeys(owner))
+    void deal.objectStore('answers').delete(key);
+  void deal.objectStore('keepers').delete(owner);
+  await deal.done;
 }
 
 const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('even-rungs');

@@ -1,0 +1,141 @@
+import { useEffect, useRef, useState, type FormEvent } from 'react';
+import { api } from '@/api/client';
+import { CodeForm } from '@/frame/Unlock';
+import { setCode, SHORTEST } from '@/offline/code';
+import { keepFloor, stopKeeping, useKeeping, useShownFrom } from '@/offline/kept';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+import { formText } from '@/ui/formText';
+
+/** What was kept longer ago than this, in ms, is brought up to date by itself: half an hour. */
+const FRESH = 30 * 60_000;
+
+const moment = (at: number): string =>
+  new Date(at).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+/** Whether today's people are on this device, until when, and the ways to keep them, bring them up to date and let go. */
+export function KeepHere() {
+  const me = api.useQuery('get', '/api/me', {}, { retry: false });
+  return me.data && 'serviceWorker' in navigator && isSecureContext ? <Keep id={me.data.id} name={me.data.name} /> : null;
+}
+
+function Keep({ id, name }: { id: string; name: string }) {
+  const keeping = useKeeping(id);
+  const isAway = useShownFrom() !== null;
+  const [asking, setAsking] = useState(false);
+  const [progress, setProgress] = useState<[number, number] | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const running = useRef(false);
+  const bring = async () => {
+    if (running.current) return;
+    running.current = true;
+    setProgress([0, 0]);
+    setProblem(await keepFloor(id, (done, of) => setProgress([done, of])));
+    setProgress(null);
+    running.current = false;
+  };
+  const keptAt = keeping?.keeper?.kept?.at ?? 0;
+  const mayBring = keeping?.unlocked === true && !isAway;
+  const latest = useRef(bring);
+  useEffect(() => {
+    latest.current = bring;
+  });
+  useEffect(() => {
+    if (mayBring && Date.now() - keptAt > FRESH) void latest.current();
+  }, [mayBring, keptAt]);
+
+  if (!keeping) return null;
+  const { keeper, unlocked } = keeping;
+  const kept = keeper?.kept ?? null;
+  return (
+    <section aria-label="On this device" className="mt-6 grid gap-2 border-t border-hairline pt-4 text-sm text-ink2">
+      {!keeper ? (
+        <p className="flex flex-wrap items-center gap-3">
+          <Button onClick={() => setAsking(true)}>Keep today’s people on this device</Button>
+          To coach where there is no network: board, sheet and cues of today and tomorrow, encrypted under a code of yours.
+        </p>
+      ) : unlocked ? (
+        <p className="flex flex-wrap items-center gap-3">
+          <span role="status">
+            {progress
+              ? `Keeping today’s people here: ${progress[0]} of ${progress[1]} …`
+              : kept
+                ? `Kept on this device until ${moment(kept.until)}: ${kept.people === 1 ? 'one person' : `${kept.people} people`} of today and tomorrow.`
+                : 'Nothing is kept on this device yet.'}
+          </span>
+          {!isAway && (
+            <Button look="quiet" disabled={progress !== null} onClick={() => void bring()}>
+              bring up to date
+            </Button>
+          )}
+          <Button look="quiet" onClick={() => void stopKeeping(id)}>
+            let go of it
+          </Button>
+        </p>
+      ) : (
+        <div className="grid gap-2">
+          <p>
+            {kept ? `Kept on this device until ${moment(kept.until)}, and locked.` : 'What is kept on this device is locked.'}
+          </p>
+          <CodeForm keeper={keeper} action="Unlock" onOpen={() => undefined} />
+        </div>
+      )}
+      {problem && (
+        <p role="alert" className="font-semibold text-rowan">
+          {problem}
+        </p>
+      )}
+      <NewCode open={asking} onClose={() => setAsking(false)} onCode={(code) => setCode(id, name, code)} />
+    </section>
+  );
+}
+
+function NewCode({ open, onClose, onCode }: { open: boolean; onClose: () => void; onCode: (code: string) => Promise<void> }) {
+  const [problem, setProblem] = useState<{ code?: string; again?: string }>({});
+  const [busy, setBusy] = useState(false);
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const of = formText(event.currentTarget);
+    if (of('code').length < SHORTEST) return setProblem({ code: `At least ${SHORTEST} figures or letters.` });
+    if (of('code') !== of('again')) return setProblem({ again: 'This is not the same code.' });
+    setBusy(true);
+    await onCode(of('code'));
+    setBusy(false);
+    onClose();
+  };
+  return (
+    <Dialog open={open} onClose={onClose} title="A code for this device">
+      <p>
+        What is kept about people is encrypted under it. It never leaves this device and cannot be looked up: forgotten, it is
+        kept anew under another one. The device locks after a quarter of an hour without a touch.
+      </p>
+      <form onSubmit={(event) => void submit(event)} className="grid gap-4">
+        <TextField
+          label={`Device code, ${SHORTEST} figures or more`}
+          name="code"
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          required
+          problem={problem.code}
+        />
+        <TextField
+          label="The same once more"
+          name="again"
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          required
+          problem={problem.again}
+        />
+        <div className="flex gap-3">
+          <Button look="next" type="submit" disabled={busy}>
+            {busy ? 'Keeping …' : 'Keep today’s people here'}
+          </Button>
+          <Button onClick={onClose}>Not now</Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

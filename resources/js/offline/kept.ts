@@ -1,0 +1,152 @@
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { http, setMemory, type Schemas } from '@/api/client';
+import { seal, unseal } from './box';
+import { keeper, keyInHand, lock, stir } from './code';
+import { db, letGoOfAnswers, onKept, tellTabs, VERSION, type Keeper } from './store';
+
+/** So long what is kept about people may be read, in ms: three days. */
+const HOLDS = 3 * 86_400_000;
+
+/** What is needed on the floor: who is there, their board, session, cues, sheet and review, and what all of it speaks of. */
+const NEEDED =
+  /^\/api\/(me|bench|floor|library|catalogue|people\/[^/?]+(\/(board|sessions|review|sessions\/[^/?]+\/(cues|sheet)))?)$/;
+
+/** Since when what is shown comes from the device; null while the server answers. */
+let shownFrom: number | null = null;
+const watchers = new Set<() => void>();
+const say = (from: number | null) => {
+  if ((from === null) === (shownFrom === null)) return;
+  shownFrom = from;
+  watchers.forEach((watcher) => watcher());
+};
+
+/** When what is shown was read, where it comes from this device; null while the server answers. */
+export const useShownFrom = (): number | null =>
+  useSyncExternalStore(
+    (watcher) => {
+      watchers.add(watcher);
+      return () => watchers.delete(watcher);
+    },
+    () => shownFrom,
+  );
+
+/** From here on answers that are needed on the floor are kept while the device is unlocked, and read where there is no network. */
+export function rememberAnswers(): void {
+  setMemory({
+    remember(path, body) {
+      say(null);
+      const hand = keyInHand();
+      if (hand && NEEDED.test(path)) void body().then((text) => keep(hand, path, text));
+    },
+    async recall(path) {
+      const hand = keyInHand();
+      if (!hand || !NEEDED.test(path)) return null;
+      try {
+        const row = await (await db()).get('answers', `${hand.owner} ${path}`);
+        if (!row || row.v !== VERSION || row.until < Date.now()) return null;
+        const text = await unseal<string>(hand.key, row.sealed);
+        say(row.at);
+        return text;
+      } catch {
+        return null;
+      }
+    },
+  });
+  for (const event of ['pointerdown', 'keydown'] as const) window.addEventListener(event, stir, { passive: true });
+  setInterval(() => keyInHand(), 30_000);
+  void letExpire();
+}
+
+async function keep({ owner, key }: { owner: string; key: CryptoKey }, path: string, text: string): Promise<void> {
+  try {
+    const at = Date.now();
+    await (
+      await db()
+    ).put('answers', { id: `${owner} ${path}`, owner, v: VERSION, at, until: at + HOLDS, sealed: await seal(key, text) });
+  } catch {
+    // A device that is full keeps what it has.
+  }
+}
+
+/** Lets go of what has been kept for its time. */
+async function letExpire(): Promise<void> {
+  try {
+    const shelves = await db();
+    for (const row of await shelves.getAll('answers'))
+      if (row.until < Date.now() || row.v !== VERSION) await shelves.delete('answers', row.id);
+  } catch {
+    // Nothing is kept.
+  }
+}
+
+/** Stops keeping people on this device. */
+export async function stopKeeping(owner: string): Promise<void> {
+  lock();
+  await letGoOfAnswers(owner);
+  tellTabs();
+}
+
+/**
+ * Reads for everybody whose session is today or tomorrow what the floor needs; each answer is kept on its way.
+ *
+ * @returns a sentence where it could not be done whole; null where it was
+ */
+export async function keepFloor(owner: string, progress: (done: number, of: number) => void): Promise<string | null> {
+  const { data: floor, error } = await http.GET('/api/floor');
+  if (!floor) return error?.sentence ?? null;
+  await Promise.all([http.GET('/api/me'), http.GET('/api/bench'), http.GET('/api/library'), http.GET('/api/catalogue')]);
+  let missed = 0;
+  for (const [at, person] of floor.people.entries()) {
+    progress(at, floor.people.length);
+    if (!(await keepPerson(person))) missed += 1;
+  }
+  progress(floor.people.length, floor.people.length);
+  const found = await keeper(owner);
+  const at = Date.now();
+  if (found)
+    await (await db()).put('keepers', { ...found, kept: { at, until: at + HOLDS, people: floor.people.length - missed } });
+  tellTabs();
+  return missed === 0 ? null : `${missed === 1 ? 'One person' : `${missed} people`} could not be read whole.`;
+}
+
+async function keepPerson({ id: person, session }: Schemas['FloorPersonView']): Promise<boolean> {
+  const path = { person };
+  const answers = await Promise.all([
+    http.GET('/api/people/{person}', { params: { path } }),
+    http.GET('/api/people/{person}/board', { params: { path } }),
+    http.GET('/api/people/{person}/sessions', { params: { path } }),
+    http.GET('/api/people/{person}/review', { params: { path } }),
+    ...(session === null
+      ? []
+      : [
+          http.GET('/api/people/{person}/sessions/{session}/cues', { params: { path: { person, session } } }),
+          http.GET('/api/people/{person}/sessions/{session}/sheet', { params: { path: { person, session } } }),
+        ]),
+  ]);
+  // What is closed, or cannot be trained today, is kept as that: with nothing to coach.
+  return answers.every(({ error }) => !error || error.code !== 'offline');
+}
+
+export interface Keeping {
+  keeper: Keeper | null;
+  unlocked: boolean;
+}
+
+/** Whether a user keeps people on this device, and whether it is unlocked; null until the device was asked. */
+export function useKeeping(owner: string): Keeping | null {
+  const [keeping, setKeeping] = useState<Keeping | null>(null);
+  useEffect(() => {
+    let isHere = true;
+    const look = () =>
+      void keeper(owner).then((found) => {
+        if (isHere) setKeeping({ keeper: found, unlocked: keyInHand(owner) !== null });
+      });
+    look();
+    const stop = onKept(look);
+    return () => {
+      isHere = false;
+      stop();
+    };
+  }, [owner]);
+  return keeping;
+}

@@ -1,0 +1,20 @@
+/// <reference lib="webworker" />
+import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching';
+import { NavigationRoute, registerRoute } from 'workbox-routing';
+
+declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: (string | { url: string; revision: string | null })[] };
+
+// A new version waits until somebody lets it in: never under a session that runs.
+self.addEventListener('message', ({ data }) => {
+  if ((data as { type?: string } | null)?.type === 'SKIP_WAITING') void self.skipWaiting();
+});
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+
+cleanupOutdatedCaches();
+precacheAndRoute(self.__WB_MANIFEST);
+// Every page is the same shell, which knows nobody; what people are like comes from the server or from what is kept.
+registerRoute(
+  new NavigationRoute(createHandlerBoundToURL('/app-shell'), {
+    denylist: [/^\/api\//, /^\/build\//, /^\/calendar\//, /^\/up$/, /^\/[^/]+\.[a-z]+$/],
+  }),
+);
