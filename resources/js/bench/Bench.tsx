@@ -27,7 +27,9 @@ export function Bench() {
       <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
         <h1 className="sr-only">Bench</h1>
         <WaitsHere />
-        <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />
+        <div className="-mx-6">
+          <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />
+        </div>
       </main>
     );
   const { today, old } = bench.data;

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { api } from '@/api/client';
 import { CodeForm } from '@/frame/Unlock';
 import { setCode, SHORTEST } from '@/offline/code';
-import { keepFloor, stopKeeping, useKeeping, useShownFrom } from '@/offline/kept';
+import { keepFloor, stopKeeping, useKeeping, useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
@@ -22,7 +22,7 @@ export function KeepHere() {
 
 function Keep({ id, name }: { id: string; name: string }) {
   const keeping = useKeeping(id);
-  const isAway = useShownFrom() !== null;
+  const { away: isAway } = useReach();
   const [asking, setAsking] = useState(false);
   const [progress, setProgress] = useState<[number, number] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);

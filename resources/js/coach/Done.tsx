@@ -40,7 +40,7 @@ export function Done({
         onChange={setDay}
         {...(training.asked?.clock != null && { hint: training.asked.clock })}
       />
-      <Button look="next" className="min-h-14" disabled={told.sets.length === 0} onClick={end}>
+      <Button look="next" className="min-h-14 justify-center text-lg" disabled={told.sets.length === 0} onClick={end}>
         Save the log, then decide
       </Button>
       <div className="grid grid-cols-2 gap-2">
@@ -72,7 +72,7 @@ export function OnItsWay({ person, outbox, send }: { person: string; outbox: Out
           </p>
           <Button
             look="next"
-            className="min-h-14"
+            className="min-h-14 justify-center text-lg"
             disabled={busy}
             onClick={() =>
               void (hindered.code === 'signed-out' ? askToSignIn().then((isIn) => (isIn ? send() : undefined)) : send())

@@ -16,7 +16,7 @@ import { ReasonProvider } from './reason';
 import { everywhere, isStep, keysOf } from './steps';
 import { SignInAgain } from './SignInAgain';
 import { TopBar } from './TopBar';
-import { Unlock } from './Unlock';
+import { Unlock, UnlockStrip } from './Unlock';
 import { useHeading, useWalk } from './useWalk';
 
 const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
@@ -90,6 +90,7 @@ export function Frame() {
           onHelp={() => setHelp(true)}
           onSignOut={() => void signOut()}
         />
+        <UnlockStrip owner={me.data.id} />
         {waits && (
           <p role="status" className="fixed bottom-4 left-4 z-40 rounded-md bg-ink px-3 py-2 text-ground">
             G and a digit: 1 to 9 a step, 0 the bench

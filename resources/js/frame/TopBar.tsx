@@ -1,7 +1,7 @@
 import { useIsFetching } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
-import { useShownFrom } from '@/offline/kept';
+import { useReach } from '@/offline/kept';
 import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
 import { ClockMark } from '@/ui/ClockMark';
@@ -37,7 +37,7 @@ export function TopBar({
 }) {
   const saving = useSaving();
   const reads = useIsFetching() > 0;
-  const shownFrom = useShownFrom();
+  const { shownFrom } = useReach();
   const newVersion = useNewVersion();
   return (
     <header

@@ -1,5 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, type FormEvent } from 'react';
 import { keepers, TRIES, unlock } from '@/offline/code';
+import { useKeeping, useReach } from '@/offline/kept';
 import type { Keeper } from '@/offline/store';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
@@ -38,6 +40,20 @@ export function CodeForm({ keeper, action, onOpen }: { keeper: Keeper; action: s
         {busy ? 'Opening …' : action}
       </Button>
     </form>
+  );
+}
+
+/** Over a page that cannot be read without a network, where what is kept here is locked. */
+export function UnlockStrip({ owner }: { owner: string }) {
+  const { away } = useReach();
+  const keeping = useKeeping(owner);
+  const client = useQueryClient();
+  if (!away || !keeping?.keeper || keeping.unlocked) return null;
+  return (
+    <section aria-label="Kept on this device" className="grid gap-2 border-b border-ochre bg-sheet px-4 py-3 print:hidden">
+      <p role="status">The server cannot be reached. What is kept on this device is locked.</p>
+      <CodeForm keeper={keeping.keeper} action="Open what is kept" onOpen={() => void client.invalidateQueries()} />
+    </section>
   );
 }
 

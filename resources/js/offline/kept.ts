@@ -11,41 +11,49 @@ const HOLDS = 3 * 86_400_000;
 const NEEDED =
   /^\/api\/(me|bench|floor|library|catalogue|people\/[^/?]+(\/(board|sessions|review|sessions\/[^/?]+\/(cues|sheet)))?)$/;
 
-/** Since when what is shown comes from the device; null while the server answers. */
-let shownFrom: number | null = null;
+/** Whether the server answers, and since when what is shown instead was kept. */
+export interface Reach {
+  /** the last thing asked could not be */
+  away: boolean;
+  /** when what is shown was read, where it comes from this device */
+  shownFrom: number | null;
+}
+
+let reach: Reach = { away: false, shownFrom: null };
 const watchers = new Set<() => void>();
-const say = (from: number | null) => {
-  if ((from === null) === (shownFrom === null)) return;
-  shownFrom = from;
+const say = (next: Reach) => {
+  if (next.away === reach.away && (next.shownFrom === null) === (reach.shownFrom === null)) return;
+  reach = next;
   watchers.forEach((watcher) => watcher());
 };
 
-/** When what is shown was read, where it comes from this device; null while the server answers. */
-export const useShownFrom = (): number | null =>
+export const useReach = (): Reach =>
   useSyncExternalStore(
     (watcher) => {
       watchers.add(watcher);
       return () => watchers.delete(watcher);
     },
-    () => shownFrom,
+    () => reach,
   );
 
 /** From here on answers that are needed on the floor are kept while the device is unlocked, and read where there is no network. */
 export function rememberAnswers(): void {
   setMemory({
     remember(path, body) {
-      say(null);
+      say({ away: false, shownFrom: null });
       const hand = keyInHand();
       if (hand && NEEDED.test(path)) void body().then((text) => keep(hand, path, text));
     },
     async recall(path) {
       const hand = keyInHand();
-      if (!hand || !NEEDED.test(path)) return null;
+      if (!NEEDED.test(path)) return null;
+      say({ ...reach, away: true });
+      if (!hand) return null;
       try {
         const row = await (await db()).get('answers', `${hand.owner} ${path}`);
         if (!row || row.v !== VERSION || row.until < Date.now()) return null;
         const text = await unseal<string>(hand.key, row.sealed);
-        say(row.at);
+        say({ away: true, shownFrom: row.at });
         return text;
       } catch {
         return null;

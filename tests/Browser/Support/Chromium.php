@@ -24,15 +24,16 @@ final class Chromium
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base, private readonly string $profile) {}
 
-    public static function at(string $base, int $width = 1280, int $height = 800): self
+    /** @param string|null $profile of a browser that ended; an empty one where null */
+    public static function at(string $base, int $width = 1280, int $height = 800, ?string $profile = null): self
     {
         if (self::$chromedriver === null) {
             self::$chromedriver = Daemon::start(['/usr/bin/chromedriver', '--port=0'], []);
             $port = self::$chromedriver->waitFor(static fn(string $out): ?string => preg_match('/started successfully on port (\d+)/', $out, $found) === 1 ? $found[1] : null, 15, 'chromedriver');
             self::$driverUrl = "http://127.0.0.1:{$port}";
         }
-        $profile = sys_get_temp_dir().'/even-rungs-browser-'.bin2hex(random_bytes(6));
-        mkdir($profile);
+        $profile ??= sys_get_temp_dir().'/even-rungs-browser-'.bin2hex(random_bytes(6));
+        is_dir($profile) || mkdir($profile);
         $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', "--user-data-dir={$profile}",
@@ -274,6 +275,17 @@ final class Chromium
     public function picture(string $file): void
     {
         $this->driver->takeScreenshot($file);
+    }
+
+    /** Killed in the middle of things, and opened again with what it had kept. */
+    public function killed(): self
+    {
+        exec('pkill -KILL -f '.escapeshellarg("user-data-dir={$this->profile}"));
+        foreach (['SingletonLock', 'SingletonSocket', 'SingletonCookie'] as $left) {
+            @unlink("{$this->profile}/{$left}");
+        }
+
+        return self::at($this->base, profile: $this->profile);
     }
 
     public function quit(): void
