@@ -68,7 +68,7 @@ final readonly class TakeEvents
         // Two that are said to be one another are one all the same.
         $training->same_as = in_array($training->id, [$same?->id, $same?->same_as], true) ? null : $same->same_as ?? $same?->id;
         // Who told of it first is not asked.
-        $earlier = $ofSession->where('done_on', $training->done_on)->whereNot('device', $training->device)->where('sequence', '<', $training->sequence)->whereNull('same_as')->whereNotIn('id', $own->apart)->orderBy('sequence')->first();
+        $earlier = $ofSession->where('done_on', $training->done_on)->whereNot('device', $training->device)->where('sequence', '<', $training->sequence)->where('sets', '>', 0)->whereNull('same_as')->whereNotIn('id', $own->apart)->orderBy('sequence')->first();
         $training->asked_of = $training->same_as === null ? $earlier?->id : null;
         $training->fill(['sets' => count($own->sets), 'ended' => $own->ended, 'waits' => null])->save();
         foreach (array_unique(array_filter([$before, $training->same_as ?? $training->id], is_string(...))) as $root) {

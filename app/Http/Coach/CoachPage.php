@@ -66,7 +66,7 @@ final readonly class CoachPage
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
-            underWay: array_values(Training::query()->where('person_id', $this->row->person_id)->where('training_session_id', $this->row->id)->where('done_on', $this->file->record->today->iso())->whereNull('same_as')->where('ended', false)->orderBy('sequence')->get()->map(AlsoToldView::of(...))->all()),
+            underWay: array_values(Training::query()->where('person_id', $this->row->person_id)->where('training_session_id', $this->row->id)->where('done_on', $this->file->record->today->iso())->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get()->map(AlsoToldView::of(...))->all()),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
         );

@@ -110,7 +110,13 @@ export function FormCheck({
         places={painPlaces}
         before={painBefore ?? []}
       />
-      <Button look="next" hotkey="Enter" className="min-h-14 justify-center text-lg" onClick={() => onSave(allClean)}>
+      <Button
+        data-all-clean
+        look="next"
+        hotkey="Enter"
+        className="min-h-14 justify-center text-lg"
+        onClick={() => onSave(allClean)}
+      >
         {butFor(log)}
       </Button>
       <FeltPlaces item={item} log={log} setLog={setLog} />

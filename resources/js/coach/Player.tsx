@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { http, newId, type Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
@@ -12,7 +12,7 @@ import { sendWaiting, useOutbox } from '@/offline/outbox';
 import { toldBy, type SetLog, type Told } from '@/offline/told';
 import { begin, device, joinWith, letGo, localDate, type Opened, type Training } from '@/offline/trainings';
 import type { useTraining } from '@/offline/useTraining';
-import { beep } from '@/ui/beep';
+import { wakeAudio } from '@/ui/audio';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { longDay } from '@/ui/day';
@@ -20,9 +20,10 @@ import { Done, OddTime, OnItsWay } from './Done';
 import { FormCheck } from './FormCheck';
 import { Mornings } from './Mornings';
 import { PainBefore } from './PainBefore';
-import { cued, play, repetition, type Player as PlayerState, type Press } from './player';
+import { cued, play, repetition, type Key, type Player as PlayerState } from './player';
 import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
+import { useClock } from './useClock';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
 const STILL_RUNNING = 60_000;
@@ -54,10 +55,14 @@ export function Player({
   const { cues } = sheet;
   const { training } = opened;
   const items = useMemo(() => new Map(sheet.items.map((item) => [item.id, item])), [sheet.items]);
-  const [player, press] = useReducer(play(cues), null, () => ({
+  const [player, dispatch] = useReducer(play(cues), null, () => ({
     ...cued(cues, Math.min(training.at, training.over ? cues.length : cues.length - 1)),
     over: training.over,
   }));
+  const press = useCallback((key: Key) => dispatch({ ...key, now: performance.now() }), []);
+  const tick = useCallback(() => press({ do: 'tick' }), [press]);
+  const { awayMs, seen } = useClock(cues, player, tick);
+  const running = player.since !== null;
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
   const asking = useAsking(person, sheet, { opened, say, goOnWith, press });
@@ -70,13 +75,14 @@ export function Player({
   const checking = training.answering ?? dueCheck(cues, player.at, told);
 
   const seconds = Math.ceil(player.leftMs / 1000);
-  useRunning(player, seconds, press);
   const next = cues.slice(player.at + 1).find((other) => other.stretch === 'work');
   const nextItem = next && items.get(next.item);
   const leftSeconds = seconds + cues.slice(player.at + 1).reduce((sum, other) => sum + other.seconds, 0);
   const toggle = () => {
     void change({});
-    press({ do: player.running ? 'pause' : 'start' });
+    wakeAudio();
+    seen();
+    press({ do: running ? 'pause' : 'start' });
   };
 
   const saveSet = (set: SetLog) => void say({ kind: 'set', item: set.item, number: set.set, set }, { answering: null });
@@ -84,12 +90,7 @@ export function Player({
     const last = told.sets.at(-1);
     if (last) void say({ kind: 'undone', item: last.item, number: last.set }, { answering: last });
   };
-  useShortcuts([
-    { key: ' ', label: 'start, pause', run: toggle },
-    { key: 'ArrowRight', label: 'skip', run: () => press({ do: 'skip' }) },
-    { key: 'ArrowLeft', label: 'back', run: () => press({ do: 'back' }) },
-    { key: 'u', label: 'undo', run: undoSet },
-  ]);
+  useKeys(press, toggle, undoSet);
 
   const rep = cue ? repetition(cue, player.leftMs) : null;
   const shown = cue?.stretch === 'work' ? item : (nextItem ?? item);
@@ -163,6 +164,14 @@ export function Player({
                   className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet"
                 />
               )}
+              {awayMs > 0 && (
+                <p role="status" className="border-l-4 border-ochre pl-3">
+                  This page was out of sight for {Math.round(awayMs / 1000)} s; the clock went on.{' '}
+                  <Button look="quiet" onClick={seen}>
+                    all right
+                  </Button>
+                </p>
+              )}
               {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
               {checked && checking ? (
                 <FormCheck
@@ -181,7 +190,7 @@ export function Player({
                 shown && <HowTo item={shown} />
               )}
               {!started && <BeforeStart sheet={sheet} />}
-              <PlayerKeys press={press} running={player.running} toggle={toggle} started={started} />
+              <PlayerKeys press={press} running={running} toggle={toggle} started={started} />
               <Afterwards told={told} undoSet={undoSet} press={press} person={person} sheet={sheet} />
             </>
           ))}
@@ -192,6 +201,7 @@ export function Player({
 
 /** Where the player stands is on the device too, however it got there. */
 function useStanding(player: PlayerState, training: Training, change: AtHand['change']) {
+  const running = player.since !== null;
   const stood = useRef({ at: training.at, over: training.over });
   useEffect(() => {
     if (player.at === stood.current.at && player.over === stood.current.over) return;
@@ -199,10 +209,30 @@ function useStanding(player: PlayerState, training: Training, change: AtHand['ch
     void change(stood.current);
   }, [player.at, player.over, change]);
   useEffect(() => {
-    if (!player.running) return;
+    if (!running) return;
     const timer = setInterval(() => void change({}), STILL_RUNNING);
     return () => clearInterval(timer);
-  }, [player.running, change]);
+  }, [running, change]);
+}
+
+/** What keys and clickers do in the player. */
+function useKeys(press: (key: Key) => void, toggle: () => void, undoSet: () => void) {
+  /** On to the next cue; where a check waits, all clean. */
+  const onwards = () => {
+    const clean = document.querySelector<HTMLButtonElement>('[data-all-clean]');
+    if (clean) clean.click();
+    else press({ do: 'skip' });
+  };
+  useShortcuts([
+    { key: ' ', label: 'start, pause', run: toggle },
+    { key: 'ArrowRight', label: 'skip', run: () => press({ do: 'skip' }) },
+    { key: 'ArrowLeft', label: 'back', run: () => press({ do: 'back' }) },
+    { key: 'u', label: 'undo', run: undoSet },
+    // What clickers and presenters send.
+    { key: 'PageDown', label: 'next, or all clean', run: onwards },
+    { key: 'PageUp', label: 'back', run: () => press({ do: 'back' }) },
+    { key: 'b', label: 'start, pause', run: toggle },
+  ]);
 }
 
 /** What the trainer should know before it begins. */
@@ -223,7 +253,7 @@ function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
 function useAsking(
   person: string,
   sheet: Schemas['CueSheetView'],
-  { opened, say, goOnWith, press }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Press) => void },
+  { opened, say, goOnWith, press }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Key) => void },
 ): ReactNode {
   const { training, events } = opened;
   const [busy, setBusy] = useState(false);
@@ -366,40 +396,6 @@ function Ended({ person, sheet, training }: { person: string; sheet: Schemas['Cu
       )}
     </>
   );
-}
-
-/** What runs with the clock: its ticks, the screen kept awake, and the beeps. */
-function useRunning({ running, at }: { running: boolean; at: number }, seconds: number, press: (key: Press) => void) {
-  useEffect(() => {
-    if (!running) return;
-    let last = performance.now();
-    const timer = setInterval(() => {
-      const now = performance.now();
-      press({ do: 'tick', ms: now - last });
-      last = now;
-    }, 50);
-    return () => clearInterval(timer);
-  }, [running, press]);
-
-  useEffect(() => {
-    if (!running || !('wakeLock' in navigator)) return;
-    let lock: WakeLockSentinel | null = null;
-    navigator.wakeLock.request('screen').then(
-      (held) => (lock = held),
-      () => undefined,
-    );
-    return () => void lock?.release();
-  }, [running]);
-
-  const lastAt = useRef(at);
-  useEffect(() => {
-    if (at !== lastAt.current && running) beep('go');
-    lastAt.current = at;
-  }, [at, running]);
-
-  useEffect(() => {
-    if (running && seconds <= 3 && seconds > 0) beep('count');
-  }, [seconds, running]);
 }
 
 /** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */

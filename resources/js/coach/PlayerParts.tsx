@@ -3,7 +3,8 @@ import type { Schemas } from '@/api/client';
 import type { Told } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import type { Press, repetition } from './player';
+import type { Key, repetition } from './player';
+import { SoundPanel } from './SoundPanel';
 
 /** Back, start or pause, and skip. */
 export function PlayerKeys({
@@ -12,7 +13,7 @@ export function PlayerKeys({
   toggle,
   started,
 }: {
-  press: (key: Press) => void;
+  press: (key: Key) => void;
   running: boolean;
   toggle: () => void;
   started: boolean;
@@ -57,7 +58,7 @@ export function Afterwards({
 }: {
   told: Told;
   undoSet: () => void;
-  press: (key: Press) => void;
+  press: (key: Key) => void;
   person: string;
   sheet: Schemas['CueSheetView'];
 }) {
@@ -69,6 +70,7 @@ export function Afterwards({
       <Button look="quiet" className="min-h-11" onClick={() => press({ do: 'end' })}>
         end here
       </Button>
+      <SoundPanel />
       <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
         sheet
       </Link>

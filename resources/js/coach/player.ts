@@ -2,38 +2,64 @@ import type { Schemas } from '@/api/client';
 
 type Cue = Schemas['Cue'];
 
-/** Where the player is: a cue, how much of it is left, and whether the clock runs. */
-export type Player = { at: number; leftMs: number; running: boolean; over: boolean };
+/** Where the player is: a cue, how much of it was left at a moment of the wall clock, and whether it runs on since. */
+export type Player = {
+  at: number;
+  leftMs: number;
+  /** the moment `leftMs` was true, in ms; null while the clock stands */
+  since: number | null;
+  over: boolean;
+  /** grows with every press that moves the clock otherwise than by running: sounds are laid out anew then */
+  moves: number;
+};
 
-export type Press =
-  | { do: 'start' }
-  | { do: 'pause' }
-  | { do: 'tick'; ms: number }
-  | { do: 'skip' }
-  | { do: 'back' }
-  | { do: 'go'; at: number }
-  | { do: 'end' };
+/** What somebody presses, or what the clock says. */
+export type Key =
+  { do: 'start' } | { do: 'pause' } | { do: 'tick' } | { do: 'skip' } | { do: 'back' } | { do: 'end' } | { do: 'go'; at: number };
+
+/** With the moment of it, in ms of a clock that only goes forward. */
+export type Press = Key & { now: number };
+
+const lengthOf = (cues: Cue[], at: number): number => (cues[at]?.seconds ?? 0) * 1000;
 
 export const cued = (cues: Cue[], at: number): Player => ({
   at,
-  leftMs: (cues[at]?.seconds ?? 0) * 1000,
-  running: false,
+  leftMs: lengthOf(cues, at),
+  since: null,
   over: cues.length === 0,
+  moves: 0,
 });
 
-/** Plays the cue sheet: time runs into the next cue, and never past the end. */
+/** The player as it stands at a moment: time runs into the next cue, loses nothing between them, and never passes the end. */
+export function at(cues: Cue[], player: Player, now: number): Player {
+  if (player.since === null) return player;
+  let { at: cue, leftMs } = player;
+  leftMs -= now - player.since;
+  while (leftMs <= 0) {
+    cue += 1;
+    if (cue >= cues.length) return { ...player, at: cues.length, leftMs: 0, since: null, over: true };
+    leftMs += lengthOf(cues, cue);
+  }
+  return { ...player, at: cue, leftMs, since: now };
+}
+
+/** Plays the cue sheet. */
 export const play =
   (cues: Cue[]) =>
-  (player: Player, press: Press): Player => {
-    const to = (at: number): Player =>
-      at >= cues.length
-        ? { at: cues.length, leftMs: 0, running: false, over: true }
-        : { ...player, at, leftMs: (cues[at]?.seconds ?? 0) * 1000, over: false };
+  (before: Player, press: Press): Player => {
+    const player = at(cues, before, press.now);
+    const moved = { ...player, moves: player.moves + 1 };
+    const to = (cue: number): Player =>
+      cue >= cues.length
+        ? { ...moved, at: cues.length, leftMs: 0, since: null, over: true }
+        : { ...moved, at: cue, leftMs: lengthOf(cues, cue), over: false };
     switch (press.do) {
+      case 'tick':
+        return player;
       case 'start':
-        return player.over ? player : { ...player, running: true };
+        return player.over ? player : { ...moved, since: press.now };
       case 'pause':
-        return { ...player, running: false };
+        return { ...moved, since: null };
       case 'skip':
         return to(player.at + 1);
       case 'go':
@@ -42,23 +68,11 @@ export const play =
         // A set that has begun was done in part, and is asked about; those to come were not.
         const rest = cues.slice(player.at).findIndex((cue) => cue.endsSet);
         const isInSet = cues[player.at]?.stretch === 'work' || cues[player.at]?.stretch === 'side-change';
-        return { ...player, at: isInSet && rest >= 0 ? player.at + rest + 1 : player.at, leftMs: 0, running: false, over: true };
+        return { ...moved, at: isInSet && rest >= 0 ? player.at + rest + 1 : player.at, leftMs: 0, since: null, over: true };
       }
       case 'back': {
         // Back to the start of this cue first; pressed again at its start, to the one before.
-        const full = (cues[player.at]?.seconds ?? 0) * 1000;
-        return full - player.leftMs > 1500 ? to(player.at) : to(Math.max(0, player.at - 1));
-      }
-      case 'tick': {
-        if (!player.running) return player;
-        let { at, leftMs } = player;
-        leftMs -= press.ms;
-        while (leftMs <= 0) {
-          at += 1;
-          if (at >= cues.length) return to(at);
-          leftMs += (cues[at]?.seconds ?? 0) * 1000;
-        }
-        return { ...player, at, leftMs };
+        return lengthOf(cues, player.at) - player.leftMs > 1500 ? to(player.at) : to(Math.max(0, player.at - 1));
       }
     }
   };

@@ -85,6 +85,7 @@ export const keysOf: Partial<Record<Step, [string, string][]>> = {
     ['→ ←', 'skip, back'],
     ['Enter', 'all clean'],
     ['U', 'undo the last set'],
+    ['Page ↓, Page ↑, B', 'a clicker: next or all clean; back; start, pause'],
   ],
   review: [
     ['J, K', 'to the next proposal, back'],
