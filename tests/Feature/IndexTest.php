@@ -69,6 +69,11 @@ final class IndexTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/mornings", ['id' => self::id(), 'log' => $log['id'], 'ladder' => 'front-plank', 'pain' => 0, 'worse' => false])->assertCreated();
         $this->postJson("/api/people/{$person}/decisions", ['id' => $decision = self::id(), 'log' => $log['id'], 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stay', 'reason' => ''])->assertCreated();
         $this->postJson("/api/people/{$person}/decisions/{$decision}/take-back")->assertOk();
+        foreach ([self::id(), self::id()] as $training) {
+            $event = ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [], 'item' => $log['sets'][0]['item'], 'number' => 1, 'set' => $log['sets'][0]];
+            $this->postJson("/api/people/{$person}/trainings/{$training}", ['session' => $session, 'device' => self::id(), 'on' => '2026-06-01', 'byHand' => false, 'startedAt' => 0, 'sentAt' => 1000 * now()->getTimestamp(), 'events' => [$event]])->assertOk();
+            $this->getJson("/api/people/{$person}/trainings/{$training}")->assertOk();
+        }
         $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $session, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
         $this->postJson("/api/people/{$person}/soreness", ['id' => self::id(), 'ofTen' => 2])->assertCreated();
         $this->postJson("/api/people/{$person}/programs", ['id' => $program = self::id(), 'wish' => self::wish(), 'replaces' => null, 'mondays' => null, 'why' => ''])->assertCreated();
@@ -76,7 +81,7 @@ final class IndexTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/program/weeks/2026-06-01/take-out")->assertOk();
         $this->postJson("/api/people/{$person}/sessions/fit", ['id' => $session, 'minutes' => 20, 'blocks' => self::blocks(['front-plank/forearms-knees' => '3x20s'])])->assertOk();
         $this->postJson("/api/people/{$person}/sessions/preview", ['minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-knees' => '2x20s'])])->assertOk();
-        foreach (['/api/bench', '/api/people', '/api/people?q=lock&show=due', '/api/people?show=put-away', '/api/library', '/api/method', '/api/method/mine'] as $address) {
+        foreach (['/api/bench', '/api/people', '/api/people?q=lock&show=due', '/api/people?show=put-away', '/api/library', '/api/method', '/api/method/mine', '/api/floor'] as $address) {
             $this->getJson($address)->assertOk();
         }
         foreach (['', '/checks', '/board', '/path', '/sessions', "/sessions?with={$session}", '/sessions/templates', '/sessions/next-doses', "/sessions/{$session}", "/sessions/{$session}/sheet", "/sessions/{$session}/cues", '/weeks/2026-06-01', '/weeks/2026-06-01?older=yes', '/program', "/programs/{$program}", '/calendar', '/calendar/file', '/review', '/decisions', '/method', '/method/own', '/method/program'] as $view) {

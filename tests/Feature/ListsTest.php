@@ -31,7 +31,13 @@ final class ListsTest extends ApiTestCase
         $this->said(fn() => $this->postJson("/api/people/{$person}/decisions", ['id' => $decision, 'log' => $log, 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stop-ladder', 'reason' => '']), 201, 'Coach');
         $this->said(fn() => $this->postJson("/api/people/{$person}/decisions/{$decision}/take-back"), 200, 'Decide');
         $this->said(fn() => $this->postJson("/api/people/{$person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stay', 'reason' => 'It was the old bruise.']), 201, 'Coach');
-        $this->said(fn() => $this->postJson("/api/people/{$person}/mornings", ['id' => self::id(), 'log' => $log, 'ladder' => 'front-plank', 'pain' => 7, 'worse' => true]), 201, 'Decide');
+        $training = self::id();
+        $tell = fn(array $event) => $this->postJson("/api/people/{$person}/trainings/{$training}", ['session' => $session, 'device' => self::id(), 'on' => '2026-06-01', 'byHand' => false, 'startedAt' => 1000 * now()->getTimestamp(), 'sentAt' => 1000 * now()->getTimestamp(), 'events' => [['id' => self::id(), 'instead' => [], 'moments' => [], ...$event]]]);
+        $this->said(fn() => $tell(['kind' => 'set', 'item' => $sets[0]['item'], 'number' => 1, 'set' => $sets[0]]), 200, 'Coach');
+        $this->said(fn() => $tell(['kind' => 'ended']), 200, 'Decide');
+        $this->said(fn() => $this->postJson("/api/people/{$person}/decisions", ['id' => self::id(), 'log' => $training, 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stay', 'reason' => 'Short today.']), 201, 'Coach');
+        $this->said(fn() => $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $session, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []]), 200, 'Coach');
+        $this->said(fn() => $this->postJson("/api/people/{$person}/mornings", ['id' => self::id(), 'log' => $training, 'ladder' => 'front-plank', 'pain' => 7, 'worse' => true]), 201, 'Decide');
         $this->said(fn() => $this->putJson("/api/people/{$person}", [...self::fields($person), 'version' => 1, 'name' => 'Corvin Strake the Younger', 'limits' => [['state' => 'shoulder-pain', 'side' => 'left', 'note' => '', 'since' => null, 'cleared' => false]]]), 200, 'Decide');
         $this->said(fn() => $this->postJson("/api/people/{$person}/screenings", self::answers('night-pain')), 201, 'Record the clearance');
         $this->said(fn() => $this->postJson("/api/people/{$person}/clearances", ['id' => self::id(), 'clinician' => 'Dr Mirren Oake', 'scope' => 'all', 'from' => '2026-06-01', 'until' => '2026-06-20']), 201, 'Decide');
