@@ -25,12 +25,15 @@ final readonly class Device
         return new self($base, implode('; ', array_map(static fn(string $name, string $value): string => "{$name}={$value}", array_keys($cookies), $cookies)), urldecode($cookies['XSRF-TOKEN'] ?? ''));
     }
 
-    /** @param array<string, mixed> $body */
-    public function request(string $method, string $path, array $body, int $seconds = 60): CurlHandle
+    /**
+     * @param array<string, mixed> $body
+     * @param string|null          $through another address of the same server
+     */
+    public function request(string $method, string $path, array $body, int $seconds = 60, ?string $through = null): CurlHandle
     {
         $curl = curl_init();
         curl_setopt_array($curl, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_URL => $this->base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_COOKIE => $this->cookies, CURLOPT_TIMEOUT => $seconds,
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_URL => ($through ?? $this->base).$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_COOKIE => $this->cookies, CURLOPT_TIMEOUT => $seconds,
             CURLOPT_POSTFIELDS => json_encode($body), CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$this->token}"],
         ]);
 

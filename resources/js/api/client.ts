@@ -50,7 +50,7 @@ const BY_ITSELF = /\/trainings\/[^/]+$/;
 
 /** What a device keeps of answers, for where the server cannot be reached. */
 export interface Memory {
-  /** is handed each answer that was read */
+  /** is handed each answer that was read, and takes its body at once or not at all */
   remember: (path: string, body: () => Promise<string>) => void;
   /** what was answered before; null where nothing is kept */
   recall: (path: string) => Promise<string | null>;
@@ -82,8 +82,7 @@ http.use({
     if (response.headers.has(RECALLED)) return response;
     if (request.method === 'GET' && response.ok) {
       const { pathname, search } = new URL(request.url);
-      const copy = response.clone();
-      memory?.remember(pathname + search, () => copy.text());
+      memory?.remember(pathname + search, () => response.clone().text());
     }
     // A server that is down behind another one.
     if (response.status >= 502) return (await recalled(request)) ?? response;

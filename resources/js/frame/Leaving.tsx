@@ -28,6 +28,8 @@ export function Leaving({
     <Dialog open={why !== null} onClose={onStay} title={why === 'unreachable' ? 'Still signed in' : 'Not everything is sent'}>
       {why === 'unreachable' ? (
         <p>The server cannot be reached, so it cannot be told: this device stays signed in. Sign out again with a network.</p>
+      ) : count === 0 ? (
+        <p>Everything is sent by now.</p>
       ) : (
         <p>
           {count === 1 ? 'One answer' : `${count} answers`} of {waits.map(({ training }) => training.name).join(', ')} could not
@@ -35,10 +37,10 @@ export function Leaving({
         </p>
       )}
       <div className="flex flex-wrap gap-2">
-        <Button look={saved ? 'plain' : 'next'} disabled={busy} onClick={() => void again()}>
-          {busy ? 'Trying …' : 'Try again'}
+        <Button look={saved && count > 0 ? 'plain' : 'next'} disabled={busy} onClick={() => void again()}>
+          {busy ? 'Trying …' : why === 'waits' && count === 0 ? 'Sign out' : 'Try again'}
         </Button>
-        {why === 'waits' && (
+        {why === 'waits' && count > 0 && (
           <>
             <Button onClick={() => void saveAsFile().then(() => setSaved(true))}>Save as a file</Button>
             <Button look={saved ? 'next' : 'plain'} disabled={!saved || busy} onClick={() => void onLeave()}>

@@ -70,6 +70,18 @@ final class Daemon
         @unlink($this->printed);
     }
 
+    /** Ended at once, with all its children, as by a loss of power. */
+    public function kill(): void
+    {
+        $pid = $this->process->getPid();
+        $this->stopped = true;
+        if ($pid !== null) {
+            @posix_kill(-$pid, SIGKILL);
+            @posix_kill($pid, SIGKILL);
+        }
+        @unlink($this->printed);
+    }
+
     private function output(): string
     {
         return (string) @file_get_contents($this->printed);
