@@ -1,25 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
+import { cue } from './cue.fixture';
 import { AHEAD, metronome } from './metronome';
 import { at, cued, play } from './player';
 import { soundsOf, type Sound } from './sounds';
 
-const cue = (
-  seconds: number,
-  stretch: Schemas['Cue']['stretch'] = 'work',
-  more: Partial<Schemas['Cue']> = {},
-): Schemas['Cue'] => ({
-  stretch,
-  seconds,
-  item: 'a',
-  set: 1,
-  side: 'both',
-  target: 1,
-  repetitions: 0,
-  phases: [],
-  endsSet: false,
-  ...more,
-});
 const phases = [
   { word: 'out', seconds: 2, isPause: false },
   { word: 'hold', seconds: 1, isPause: true },

@@ -1,18 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Schemas } from '@/api/client';
+import { cue } from './cue.fixture';
 import { cued, play, repetition } from './player';
 
-const cue = (seconds: number, stretch: Schemas['Cue']['stretch'] = 'work'): Schemas['Cue'] => ({
-  stretch,
-  seconds,
-  item: 'a',
-  set: 1,
-  side: 'both',
-  target: 1,
-  repetitions: 0,
-  phases: [],
-  endsSet: false,
-});
 const cues = [cue(10), cue(5, 'rest'), cue(10)];
 const player = play(cues);
 const started = player(cued(cues, 0), { do: 'start', now: 0 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import cases from '../../../tests/Cases/told-events.json';
-import { toldBy, type SetLog, type TrainingEvent } from './told';
+import { setDone } from './set.fixture';
+import { toldBy, type TrainingEvent } from './told';
 
 type Case = {
   name: string;
@@ -9,24 +10,6 @@ type Case = {
   skipped?: string[];
   ended?: boolean;
 };
-
-const setOf = (item: string, number: number, both: number | null): SetLog => ({
-  item,
-  set: number,
-  both,
-  left: null,
-  right: null,
-  form: {},
-  pain: null,
-  effort: null,
-  travellingPain: false,
-  felt: null,
-  painNote: '',
-  painSide: null,
-  painPlace: null,
-  rung: null,
-  dose: null,
-});
 
 describe('what a training comes to on the device', () => {
   it.each(cases as Case[])('$name', ({ events, sets, skipped = [], ended = false }) => {
@@ -38,7 +21,7 @@ describe('what a training comes to on the device', () => {
         instead,
         moments: [],
         ...(about && { item, number: Number(number) }),
-        ...(kind === 'set' && { set: setOf(item, Number(number), done ?? null) }),
+        ...(kind === 'set' && { set: setDone(item, Number(number), done ?? null) }),
       };
     });
     for (const arrived of [told, told.toReversed()]) {

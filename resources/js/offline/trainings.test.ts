@@ -4,27 +4,12 @@ import { http } from '@/api/client';
 import { readFile } from './file';
 import { sendWaiting } from './outbox';
 import { all, put, wipe } from './store';
-import { toldBy, type SetLog } from './told';
+import { setDone } from './set.fixture';
+import { toldBy } from './told';
 import { begin, letGo, open, setTrainer, stand, tell, tidy, waiting, type KeptEvent, type Opened } from './trainings';
 
 const of = { person: 'p1', name: 'Corvin Strake', session: 's1', title: 'Lock-house floor' };
-const set = (number: number, both = 20): SetLog => ({
-  item: 'plank',
-  set: number,
-  both,
-  left: null,
-  right: null,
-  form: {},
-  pain: null,
-  effort: null,
-  travellingPain: false,
-  felt: null,
-  painNote: '',
-  painSide: null,
-  painPlace: null,
-  rung: 'front-plank/forearms-knees',
-  dose: '2x20s',
-});
+const set = (number: number, both = 20) => setDone('plank', number, both, { rung: 'front-plank/forearms-knees', dose: '2x20s' });
 const done = (here: Opened, number: number, both = 20) =>
   tell(here, { kind: 'set', item: 'plank', number, set: set(number, both) });
 const setsOf = ({ events }: Opened) =>
