@@ -143,6 +143,11 @@ final class HostileTest extends ApiTestCase
             ['POST', "{$at}/program/proposal", ['wish' => self::wish()]],
             ['POST', "{$at}/programs", ['id' => self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()]],
             ['POST', "{$at}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'moments' => [0, 60, 300], 'painBefore' => [['place' => 'shoulder', 'side' => 'left', 'pain' => 2]], 'sets' => [$set]]],
+            ['POST', "{$at}/trainings/".self::id(), ['session' => $session, 'device' => self::id(), 'on' => '2026-06-01', 'byHand' => false, 'startedAt' => 1_780_000_000_000, 'sentAt' => 1_780_000_600_000, 'events' => [
+                ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [0, 60], 'item' => $set['item'], 'number' => 1, 'set' => $set],
+                ['id' => self::id(), 'kind' => 'before', 'instead' => [], 'moments' => [], 'before' => [['place' => 'shoulder', 'side' => 'left', 'pain' => 2]]],
+                ['id' => self::id(), 'kind' => 'ended', 'instead' => [], 'moments' => [120]],
+            ]]],
             ['POST', "{$at}/soreness", ['id' => self::id(), 'ofTen' => 2]],
             ['PUT', '/api/method/mine', ['version' => 0, 'question' => null, 'answer' => 'effort/reserve']],
             ['PUT', "{$at}/method/own", ['version' => 0, 'question' => 'effort', 'answer' => null]],
