@@ -60,7 +60,10 @@ export function Frame() {
     return me.error.code === 'signed-out' ? (
       <Navigate to={`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`} replace />
     ) : (
-      <Unlock sentence={me.error.code === 'offline' ? 'The server cannot be reached.' : me.error.sentence} onOpen={() => void me.refetch()} />
+      <Unlock
+        sentence={me.error.code === 'offline' ? 'The server cannot be reached.' : me.error.sentence}
+        onOpen={() => void me.refetch()}
+      />
     );
 
   setOwner(me.data.email);
