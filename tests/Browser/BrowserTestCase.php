@@ -168,6 +168,7 @@ abstract class BrowserTestCase extends TestCase
     protected static function stopServing(): void
     {
         self::$server?->stop();
+        self::$server = null;
     }
 
     /** A server at the same address as before, where there was one. */

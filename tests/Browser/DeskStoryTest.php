@@ -60,7 +60,7 @@ final class DeskStoryTest extends BrowserTestCase
         $this->skipToTheCheck();
         $browser->press('All clean')->see('1 of 9 sets kept on this device');
         $this->skipToTheCheck();
-        $browser->press('effort 8');
+        $browser->press('effort 8')->find('//main[@aria-busy="false"]');
         $browser->driver->navigate()->refresh();
         $browser->see('1 of 9 sets kept on this device')->find('//button[@aria-label="effort 8"][@aria-pressed="true"]');
         $browser->press('All clean')->see('2 of 9 sets kept');

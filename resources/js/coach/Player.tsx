@@ -45,7 +45,7 @@ export function Player({
   person,
   name,
   sheet,
-  training: { opened, told, keptHere, change, say, goOnWith },
+  training: { opened, told, keptHere, busy, change, say, goOnWith },
 }: {
   person: string;
   name: string;
@@ -99,7 +99,7 @@ export function Player({
   const word = cue ? wordOf(cue) : '';
 
   return (
-    <main data-theme="dark" className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto">
+    <main data-theme="dark" aria-busy={busy} className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto">
       <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-5.5rem)] max-sm:gap-2.5">
         <Progress
           name={name}
@@ -126,7 +126,7 @@ export function Player({
         {asking && <h1 className="sr-only">{sheet.title}</h1>}
         {asking ??
           (told.ended ? (
-            <Ended person={person} sheet={sheet} training={{ opened, told, keptHere, change, say, goOnWith }} />
+            <Ended person={person} sheet={sheet} training={{ opened, told, keptHere, busy, change, say, goOnWith }} />
           ) : !started && mornings ? (
             <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
           ) : player.over && !checked ? (

@@ -36,13 +36,20 @@ export const useReach = (): Reach =>
     () => reach,
   );
 
+/** Answers that are being kept just now. */
+const writings = new Set<Promise<void>>();
+
 /** From here on answers that are needed on the floor are kept while the device is unlocked, and read where there is no network. */
 export function rememberAnswers(): void {
   setMemory({
     remember(path, body) {
       say({ away: false, shownFrom: null });
       const hand = keyInHand();
-      if (hand && NEEDED.test(path)) void body().then((text) => keep(hand, path, text));
+      if (!hand || !NEEDED.test(path)) return;
+      const writing: Promise<void> = body()
+        .then((text) => keep(hand, path, text))
+        .finally(() => writings.delete(writing));
+      writings.add(writing);
     },
     async recall(path) {
       const hand = keyInHand();
@@ -109,6 +116,7 @@ export async function keepFloor(owner: string, progress: (done: number, of: numb
     if (!(await keepPerson(person))) missed += 1;
   }
   progress(floor.people.length, floor.people.length);
+  await Promise.allSettled(writings);
   const found = await keeper(owner);
   const at = Date.now();
   if (found)

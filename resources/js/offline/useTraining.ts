@@ -13,6 +13,8 @@ type Of = Pick<Training, 'person' | 'name' | 'session' | 'title'>;
 export function useTraining(of: Of) {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [keptHere, setKeptHere] = useState(true);
+  /** how much that was done here is not on the device yet */
+  const [underWay, setUnderWay] = useState(0);
   const latest = useRef<Opened | null>(null);
   // What is done here happens one after the other, each on what the one before came to.
   const turn = useRef<Promise<unknown>>(Promise.resolve());
@@ -30,7 +32,8 @@ export function useTraining(of: Of) {
         if (latest.current) take(await run(latest.current));
       });
       turn.current = done;
-      return done;
+      setUnderWay((before) => before + 1);
+      return done.finally(() => setUnderWay((before) => before - 1));
     },
     [take],
   );
@@ -67,5 +70,13 @@ export function useTraining(of: Of) {
   /** Puts another training in the place of this one: one begun elsewhere, or a new one. */
   const goOnWith = useCallback((next: (here: Opened) => Promise<Opened>) => act(next), [act]);
 
-  return { opened, told: opened && toldBy(opened.events.map(({ event }) => event)), keptHere, change, say, goOnWith };
+  return {
+    opened,
+    told: opened && toldBy(opened.events.map(({ event }) => event)),
+    keptHere,
+    busy: underWay > 0,
+    change,
+    say,
+    goOnWith,
+  };
 }
