@@ -66,7 +66,8 @@ final readonly class CoachPage
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
-            underWay: array_values(Training::query()->where('person_id', $this->row->person_id)->where('training_session_id', $this->row->id)->where('done_on', $this->file->record->today->iso())->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get()->map(AlsoToldView::of(...))->all()),
+            // The day is the device's own: behind the practice's zone it may still be yesterday.
+            underWay: array_values(Training::query()->where('person_id', $this->row->person_id)->where('training_session_id', $this->row->id)->whereBetween('done_on', [$this->file->record->today->plusDays(-1)->iso(), $this->file->record->today->iso()])->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get()->map(AlsoToldView::of(...))->all()),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
         );

@@ -271,9 +271,14 @@ function useAsking(
       const { data } = await http.GET('/api/people/{person}/trainings/{training}', {
         params: { path: { person, training: also.id } },
       });
-      if (data) await goOnWith((here) => joinWith(here, data));
+      if (!data) {
+        // Joined without its sets they would be done once more: asked again.
+        setBusy(false);
+        return;
+      }
+      await goOnWith((here) => joinWith(here, data));
       await say({ kind: 'joined', other: also.id });
-      const done = data?.events.filter(({ kind }) => kind === 'set') ?? [];
+      const done = data.events.filter(({ kind }) => kind === 'set');
       const at = sheet.cues.findLastIndex(
         (cue) => cue.endsSet && done.some(({ item, number }) => item === cue.item && number === cue.set),
       );

@@ -109,7 +109,14 @@ export async function stopKeeping(owner: string): Promise<void> {
 export async function keepFloor(owner: string, progress: (done: number, of: number) => void): Promise<string | null> {
   const { data: floor, error } = await http.GET('/api/floor');
   if (!floor) return error?.sentence ?? null;
-  await Promise.all([http.GET('/api/me'), http.GET('/api/bench'), http.GET('/api/library'), http.GET('/api/catalogue')]);
+  const common = await Promise.all([
+    http.GET('/api/me'),
+    http.GET('/api/bench'),
+    http.GET('/api/library'),
+    http.GET('/api/catalogue'),
+  ]);
+  const failed = common.find(({ error: refusal }) => refusal)?.error;
+  if (failed) return failed.sentence;
   let missed = 0;
   for (const [at, person] of floor.people.entries()) {
     progress(at, floor.people.length);
