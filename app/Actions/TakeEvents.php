@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\SessionLog;
 use App\Models\Training;
 use App\Models\TrainingSession;
 use App\Models\User;
@@ -12,6 +13,7 @@ use App\Records\TrainingEvents;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Log\Told;
+use EvenRungs\Log\TrainingDay;
 use EvenRungs\Person\OpenTraining;
 use EvenRungs\Reason\Refusal;
 
@@ -24,6 +26,38 @@ final readonly class TakeEvents
     private const OTHER = 'Something else was told under this number before.';
 
     public function __construct(private RecordLog $log) {}
+
+    /**
+     * The training under a number, begun with what is told of it first.
+     *
+     * @param Day|null $byHand the day somebody set; by the device's own where null
+     * @param int      $sent   by the device's clock, in milliseconds since 1970
+     *
+     * @return array{Training, string|null} and what was put right of its day, and why
+     *
+     * @throws OtherTraining where it is of another person or session
+     */
+    public function begun(PersonFile $file, TrainingSession $session, User $by, string $id, string $device, Day $told, ?Day $byHand, int $started, int $sent): array
+    {
+        $known = Training::query()->withoutGlobalScopes()->find($id);
+        $others = $known === null
+            ? SessionLog::query()->withoutGlobalScopes()->whereKey($id)->whereNot('person_id', $file->person->id)->exists()
+            : $known->person_id !== $file->person->id || $known->training_session_id !== $session->id;
+        if ($others) {
+            throw new OtherTraining;
+        }
+        if ($known !== null && $byHand === null) {
+            return [$known, null];
+        }
+        $now = $file->clock->sequence();
+        $day = $byHand === null
+            ? TrainingDay::of($told, $started, $sent, intdiv($now, 1000), $file->clock->timeZone(), $file->record->today)
+            : TrainingDay::byHand($byHand, $known->started_at ?? min($started, intdiv($now, 1000)), $file->record->today);
+        $training = $known ?? new Training(['id' => $id, 'practice_id' => $file->person->practice_id, 'person_id' => $file->person->id, 'training_session_id' => $session->id, 'device' => $device, 'time_zone' => $file->clock->timeZone(), 'started_at' => $day->started, 'user_id' => $by->id, 'sequence' => $now]);
+        $training->fill(['done_on' => $day->day->iso()])->save();
+
+        return [$training, $day->sentence];
+    }
 
     /**
      * @param list<array<string, mixed>> $told each validated by itself
@@ -79,26 +113,13 @@ final readonly class TakeEvents
     private function keepLog(PersonFile $file, User $by, Training $root): void
     {
         $told = Told::of(TrainingEvents::of($root));
-        $root->waits = match (true) {
-            $told->sets === [] => null,
-            $root->asked_of !== null => OpenTraining::TWO_DEVICES,
-            $told->differing !== [] => OpenTraining::DIFFERING,
-            ! $told->ended => OpenTraining::NOT_ENDED,
-            default => null,
-        };
+        $root->waits = OpenTraining::waitsFor($told, $root->asked_of !== null);
         $root->fill(['sets' => count($told->sets), 'ended' => $told->ended])->save();
         if (! $told->ended || $root->asked_of !== null || $told->sets === []) {
             return;
         }
         $session = TrainingSession::withTrashed()->findOrFail($root->training_session_id);
-        $this->log->record($file, $session, $by, $root->id, $told->seconds, $told->sets, $told->before, Day::parse($root->done_on), $this->when($file, $root, $told));
-    }
-
-    /** When it was done, so that what was placed or decided afterwards stands after it. */
-    private function when(PersonFile $file, Training $root, Told $told): int
-    {
-        $day = new \DateTimeImmutable("{$root->done_on} 23:59:59", new \DateTimeZone($root->time_zone));
-
-        return min($file->clock->sequence(), $root->started_at * 1000 + 1_000_000 * ($told->seconds ?? 0), $day->getTimestamp() * 1_000_000);
+        $day = Day::parse($root->done_on);
+        $this->log->record($file, $session, $by, $root->id, $told->seconds, $told->sets, $told->before, $day, TrainingDay::sequence($day, $root->time_zone, $root->started_at, $told->seconds, $file->clock->sequence()));
     }
 }

@@ -167,7 +167,8 @@ final class Shapes
     private function resolve(string $name, ReflectionClass $in): string
     {
         $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');/m', (string) file_get_contents((string) $in->getFileName()), $found) === 1 ? $found[1] : null;
-        foreach ([ltrim($name, '\\'), $imported, $in->getNamespaceName().'\\'.$name, $this->classes[$name] ?? null] as $class) {
+        // What the file imports comes first: a bare name may also be an alias of the framework.
+        foreach ([$imported, $in->getNamespaceName().'\\'.$name, ltrim($name, '\\'), $this->classes[$name] ?? null] as $class) {
             if ($class !== null && (class_exists($class) || enum_exists($class))) {
                 return $class;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Training;
+use App\Models\TrainingSession;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Log\Event;
@@ -50,6 +51,25 @@ final readonly class TrainingEvents
         }
 
         return $events;
+    }
+
+    /**
+     * Trainings of a session that devices tell of today and that have not ended. The day is a device's own: behind the
+     * practice's zone it may still be yesterday.
+     *
+     * @return list<Training>
+     */
+    public static function underWay(TrainingSession $session, Day $today): array
+    {
+        $found = Training::query()->where('person_id', $session->person_id)->where('training_session_id', $session->id)->whereIn('done_on', [$today->plusDays(-1)->iso(), $today->iso()])->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get();
+
+        return array_values($found->all());
+    }
+
+    /** The training of another device that one is asked about; null where it is not. */
+    public static function askedOf(Training $training): ?Training
+    {
+        return $training->asked_of === null ? null : Training::query()->find($training->asked_of);
     }
 
     /** @return list<OpenTraining> trainings of a person of which something has to be said first, by date */

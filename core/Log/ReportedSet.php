@@ -64,6 +64,26 @@ final readonly class ReportedSet
         );
     }
 
+    /** In one line, as two ways of telling one set are told apart: “left 10 · right 9 · clean · pain 0 · effort 7”. */
+    public function inWords(): string
+    {
+        $lost = count(array_filter($this->form, static fn(bool $kept): bool => ! $kept));
+
+        return implode(' · ', array_filter([
+            $this->both === null ? null : "{$this->both} done",
+            $this->left === null ? null : "left {$this->left}",
+            $this->right === null ? null : "right {$this->right}",
+            match (true) {
+                $this->form === [] => 'form not told',
+                $lost === 0 => 'clean',
+                default => $lost === 1 ? 'one thing lost' : "{$lost} things lost",
+            },
+            $this->pain === null ? null : "pain {$this->pain}",
+            $this->effort === null ? null : "effort {$this->effort}",
+            $this->felt?->isWrong() === true ? "felt {$this->felt->inWords()}" : null,
+        ], is_string(...)));
+    }
+
     /** A page that was open before places were asked for tells only whether it was wrong. */
     private static function former(mixed $wrong): ?Felt
     {

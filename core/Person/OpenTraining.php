@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Log\Told;
 
 /** A training a device told of that does not count yet, or not as it was told: something has to be said about it first. */
 final readonly class OpenTraining
@@ -17,6 +18,24 @@ final readonly class OpenTraining
 
     /** @param self::NOT_ENDED|self::TWO_DEVICES|self::DIFFERING $waits for what */
     public function __construct(public string $id, public string $session, public string $title, public Day $on, public int $sets, public string $waits) {}
+
+    /**
+     * What has to be said before a training counts as told; null where nothing has.
+     *
+     * @param bool $isTwo another device tells of the same session, and nobody said yet whether it is one training
+     *
+     * @return self::NOT_ENDED|self::TWO_DEVICES|self::DIFFERING|null
+     */
+    public static function waitsFor(Told $told, bool $isTwo): ?string
+    {
+        return match (true) {
+            $told->sets === [] => null,
+            $isTwo => self::TWO_DEVICES,
+            $told->differing !== [] => self::DIFFERING,
+            ! $told->ended => self::NOT_ENDED,
+            default => null,
+        };
+    }
 
     /** Whether the trainer is asked: one that has not ended is, from the day after on. */
     public function isAsked(Day $today): bool

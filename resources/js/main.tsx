@@ -7,6 +7,7 @@ import { askEarly } from './frame/early';
 import { Broken } from './frame/Broken';
 import { Frame } from './frame/Frame';
 import type { Step } from './frame/steps';
+import { applyTheme } from './frame/theme';
 import { Nowhere } from './frame/Nowhere';
 import { rememberAnswers } from './offline/kept';
 import { openWithoutServer } from './offline/version';
@@ -18,7 +19,7 @@ const queries = new QueryClient({
       staleTime: 5_000,
       // Without a network what is kept on the device answers, or a sentence; nothing waits in silence.
       networkMode: 'always',
-      retry: (tries, error) => tries < 1 && (error as unknown as { code?: string }).code !== 'offline',
+      retry: 1,
       refetchOnWindowFocus: false,
     },
   },
@@ -72,6 +73,7 @@ const router = createBrowserRouter([
   },
 ]);
 
+applyTheme();
 rememberAnswers();
 askEarly(queries, location.pathname);
 

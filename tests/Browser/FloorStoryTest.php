@@ -48,6 +48,21 @@ final class FloorStoryTest extends BrowserTestCase
         self::assertSame([1, 2], [self::rows('trainings'), self::rows('set_logs', 'session_log_id IN (SELECT id FROM '.self::named('trainings').')')]);
     }
 
+    public function test_the_chosen_theme_holds_where_the_page_comes_from_the_device(): void
+    {
+        $browser = $this->signIn();
+        $browser->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+        $theme = fn(): mixed => $browser->driver->executeScript('return document.documentElement.dataset.theme ?? ""');
+        foreach (['dark', 'light'] as $chosen) {
+            while ($theme() !== $chosen) {
+                $browser->press('light/dark');
+            }
+            $browser->visit('/people')->see('Corvin Strake');
+            self::assertTrue($browser->driver->executeScript('return performance.getEntriesByType("navigation")[0].workerStart > 0'), 'the page came from the device');
+            self::assertSame($chosen, $theme());
+        }
+    }
+
     public function test_what_is_kept_is_wiped_by_ten_wrong_codes_and_by_signing_out(): void
     {
         $browser = $this->signIn();

@@ -127,9 +127,8 @@ final class LogStoryTest extends BrowserTestCase
 
     public function test_the_day_of_training_can_be_set_and_a_wrong_clock_is_put_right(): void
     {
-        $now = new \DateTimeImmutable('today 16:00');
+        $this->itIs($now = new \DateTimeImmutable('today 16:00'));
         $browser = $this->coached();
-        $this->itIs($now);
         $browser->now($now->modify('-3 years'));
         $browser->driver->navigate()->refresh();
         $browser->press('not asked today');

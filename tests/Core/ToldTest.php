@@ -10,6 +10,7 @@ use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Log\Told;
 use EvenRungs\Log\TrainingDay;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\StartPain;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -94,14 +95,38 @@ final class ToldTest extends TestCase
         $sent = $now + $ahead * 3_600_000;
         $kept = TrainingDay::of(Day::parse($told), $sent - $since * 3_600_000, $sent, $now, 'Europe/Vienna', Day::parse('2026-11-26'));
         self::assertSame([$day, $said], [$kept->day->iso(), $kept->sentence !== null]);
+        // Nothing began after it was told.
+        self::assertLessThanOrEqual($now, $kept->started);
+        self::assertSame($said ? $now - $since * 3_600_000 : min($now, $sent - $since * 3_600_000), $kept->started);
     }
 
     public function test_a_day_set_by_hand_holds_unless_it_has_not_come_yet(): void
     {
         $today = Day::parse('2026-11-26');
-        self::assertSame('2026-11-20', TrainingDay::byHand(Day::parse('2026-11-20'), $today)->day->iso());
-        $tomorrow = TrainingDay::byHand(Day::parse('2026-11-27'), $today);
+        self::assertSame('2026-11-20', TrainingDay::byHand(Day::parse('2026-11-20'), 0, $today)->day->iso());
+        $tomorrow = TrainingDay::byHand(Day::parse('2026-11-27'), 0, $today);
         self::assertSame(['2026-11-26', 'Friday 27 November 2026 has not come yet: the training is kept under today.'], [$tomorrow->day->iso(), $tomorrow->sentence]);
+    }
+
+    public function test_its_place_in_time_is_when_it_was_done_and_never_to_come(): void
+    {
+        $at = static fn(string $moment): int => 1_000_000 * (new \DateTimeImmutable($moment))->getTimestamp();
+        $began = intdiv($at('2026-11-26 15:00 UTC'), 1000);
+        $placed = static fn(string $day, ?int $seconds, string $now): int => TrainingDay::sequence(Day::parse($day), 'Europe/Vienna', $began, $seconds, $at($now));
+        self::assertSame($at('2026-11-26 15:20 UTC'), $placed('2026-11-26', 1200, '2026-11-28 09:00 UTC'));
+        self::assertSame($at('2026-11-26 15:05 UTC'), $placed('2026-11-26', 1200, '2026-11-26 15:05 UTC'));
+        // Put on an earlier day by hand, it was done by the end of that one in the practice.
+        self::assertSame($at('2026-11-24 22:59:59 UTC'), $placed('2026-11-24', null, '2026-11-28 09:00 UTC'));
+    }
+
+    public function test_two_ways_of_telling_a_set_are_told_apart_in_one_line(): void
+    {
+        $plain = new ReportedSet('plank', 1, null, 10, 9, [], null, null, false, null, '');
+        self::assertSame('left 10 · right 9 · form not told', $plain->inWords());
+        $clean = new ReportedSet('plank', 1, null, 10, 0, ['ribs' => true], 0, 7, false, Felt::Right, '');
+        self::assertSame('left 10 · right 0 · clean · pain 0 · effort 7', $clean->inWords());
+        $lost = new ReportedSet('plank', 1, 40, null, null, ['ribs' => false, 'breathing' => true], null, null, false, Felt::LowBack, '');
+        self::assertSame('40 done · one thing lost · felt in the low back', $lost->inWords());
     }
 
     private static function set(string $item, int $number, ?int $done): ReportedSet

@@ -36,6 +36,7 @@ final readonly class CoachController
         return new JsonResponse((new CoachPage($file, $session))->cueSheet());
     }
 
+    /** A log as a whole, and its time: for pages that were open before trainings were told event by event. */
     #[Writes('/api/people/{person}/logs', 'logSession', LogView::class, LogRequest::class, 201)]
     public function store(Person $person, LogRequest $input, RecordLog $record): JsonResponse
     {

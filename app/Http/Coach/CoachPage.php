@@ -11,9 +11,9 @@ use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
 use App\Models\SorenessAnswer;
-use App\Models\Training;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
+use App\Records\TrainingEvents;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Progress\Felt;
@@ -66,8 +66,7 @@ final readonly class CoachPage
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
-            // The day is the device's own: behind the practice's zone it may still be yesterday.
-            underWay: array_values(Training::query()->where('person_id', $this->row->person_id)->where('training_session_id', $this->row->id)->whereBetween('done_on', [$this->file->record->today->plusDays(-1)->iso(), $this->file->record->today->iso()])->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get()->map(AlsoToldView::of(...))->all()),
+            underWay: array_map(AlsoToldView::of(...), TrainingEvents::underWay($this->row, $this->file->record->today)),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
         );

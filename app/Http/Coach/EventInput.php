@@ -8,7 +8,7 @@ use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Progress\StartPain;
 
-/** One thing a device tells of a training. */
+/** One thing a device tells of a training, as it is sent; core's Event with what is not said left out. */
 final readonly class EventInput
 {
     /**

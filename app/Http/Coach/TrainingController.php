@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
+use App\Actions\OtherTraining;
 use App\Actions\TakeEvents;
 use App\Api\Reads;
 use App\Api\Writes;
@@ -18,8 +19,6 @@ use App\Records\OpenPerson;
 use App\Records\PersonFile;
 use App\Records\TrainingEvents;
 use EvenRungs\Calendar\Day;
-use EvenRungs\Log\Event;
-use EvenRungs\Log\TrainingDay;
 use Illuminate\Http\JsonResponse;
 
 /** What devices tell of trainings, event by event. */
@@ -33,26 +32,16 @@ final readonly class TrainingController
         // What was done in a session counts, also where the session was let go of meanwhile.
         $session = TrainingSession::withTrashed()->where('person_id', $person->id)->findOrFail($input->text('session'));
         $file = $this->open->forPlanning($person->id, $input->by());
-        $known = Training::query()->withoutGlobalScopes()->find($training);
-        $log = $known === null ? SessionLog::query()->withoutGlobalScopes()->find($training) : null;
-        if (($log !== null && $log->person_id !== $person->id) || $known !== null && ($known->person_id !== $person->id || $known->training_session_id !== $session->id)) {
+        $on = Day::parse($input->text('on'));
+        try {
+            [$row, $clock] = $events->begun($file, $session, $input->by(), $training, $input->text('device'), $on, $input->boolean('byHand') ? $on : null, $input->integer('startedAt'), $input->integer('sentAt'));
+        } catch (OtherTraining) {
             throw Problem::conflict('other-log', 'A training with this number is kept for another session: nothing was stored.');
         }
-        $day = $input->boolean('byHand') || $known !== null
-            ? TrainingDay::byHand(Day::parse($input->boolean('byHand') ? $input->text('on') : $known->done_on ?? ''), $file->record->today)
-            : TrainingDay::of(Day::parse($input->text('on')), $input->integer('startedAt'), $input->integer('sentAt'), intdiv($file->clock->sequence(), 1000), $file->clock->timeZone(), $file->record->today);
-        $row = $known ?? new Training([
-            'id' => $training, 'practice_id' => $person->practice_id, 'person_id' => $person->id, 'training_session_id' => $session->id, 'device' => $input->text('device'), 'time_zone' => $file->clock->timeZone(),
-            // Where the clock is off, it is as far off at the start as it is when it sends.
-            'started_at' => max(0, min($input->integer('startedAt') + ($day->sentence === null ? 0 : intdiv($file->clock->sequence(), 1000) - $input->integer('sentAt')), intdiv($file->clock->sequence(), 1000))),
-            'user_id' => $input->by()->id, 'sequence' => $file->clock->sequence(),
-        ]);
-        $row->done_on = $day->day->iso();
-        $row->save();
         [$told, $unread] = $input->told();
         $refused = $events->take($file, $session, $input->by(), $row, $told);
 
-        return new JsonResponse($this->taken($file, $row->refresh(), $day->sentence, $told, $unread, $refused));
+        return new JsonResponse($this->taken($file, $row->refresh(), $clock, $told, $unread, $refused));
     }
 
     /** A training as it is told so far: another device goes on with it, or says which of two things it was. */
@@ -70,7 +59,7 @@ final readonly class TrainingController
             ended: $training->ended,
             sets: $training->sets,
             sameAs: $training->same_as,
-            events: array_map(self::event(...), TrainingEvents::of($training)),
+            events: TrainingEvents::of($training),
         ));
     }
 
@@ -97,10 +86,5 @@ final readonly class TrainingController
             differing: DifferingSetView::all($root, $file->record->library),
             log: $log === null ? null : LogView::of($log, $file),
         );
-    }
-
-    private static function event(Event $event): EventInput
-    {
-        return new EventInput($event->id, $event->kind, $event->instead, $event->moments, $event->item, $event->number, $event->set, $event->before, $event->seconds, $event->other);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use App\Models\Training;
+use App\Records\TrainingEvents;
 
 /** The same session, told by another device on the same day. */
 final readonly class AlsoToldView
@@ -20,7 +21,7 @@ final readonly class AlsoToldView
     /** What a training is asked about; null where it is not. */
     public static function asked(Training $training): ?self
     {
-        $also = $training->asked_of === null ? null : Training::query()->find($training->asked_of);
+        $also = TrainingEvents::askedOf($training);
 
         return $also === null ? null : self::of($also);
     }

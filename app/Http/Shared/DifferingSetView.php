@@ -37,7 +37,7 @@ final readonly class DifferingSetView
         $told = [];
         foreach ($ways as $way) {
             if ($way->set !== null) {
-                $told[] = new ToldSetView($way->id, $way->set);
+                $told[] = new ToldSetView($way->id, $way->set, $way->set->inWords());
             }
         }
 

@@ -9,5 +9,6 @@ use EvenRungs\Log\ReportedSet;
 /** One way a set was told. */
 final readonly class ToldSetView
 {
-    public function __construct(public string $event, public ReportedSet $set) {}
+    /** @param string $words what it says, in one line */
+    public function __construct(public string $event, public ReportedSet $set, public string $words) {}
 }

@@ -69,14 +69,6 @@ async function recalled(request: Request): Promise<Response | null> {
   return body == null ? null : new Response(body, { headers: { 'Content-Type': 'application/json', [RECALLED]: '1' } });
 }
 
-const AGAIN_AFTER = 250;
-
-async function askedAgain(request: Request): Promise<Response | null> {
-  if (request.method !== 'GET' || request.signal.aborted) return null;
-  await new Promise((on) => setTimeout(on, AGAIN_AFTER));
-  return fetch(new Request(request.url, { headers: request.headers, credentials: 'same-origin' })).catch(() => null);
-}
-
 const copies = new WeakMap<Request, Request>();
 
 http.use({
@@ -102,9 +94,7 @@ http.use({
     return isIn || (await signInAgain()) ? fetch(withToken(copy)) : response;
   },
   // Nothing throws: a server that cannot be reached answers like one that refuses.
-  // What is only read is asked once more first: a connection may break where the server is well.
-  onError: async ({ request }) =>
-    (await askedAgain(request)) ?? (await recalled(request)) ?? Response.json(unreachable, { status: 503 }),
+  onError: async ({ request }) => (await recalled(request)) ?? Response.json(unreachable, { status: 503 }),
 });
 
 /** Queries and mutations typed by the API document. */

@@ -479,6 +479,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** A log as a whole, and its time: for pages that were open before trainings were told event by event. */
         post: operations["logSession"];
         delete?: never;
         options?: never;
@@ -1994,7 +1995,29 @@ export interface components {
             /** @description what is saved now, after a conflict */
             present: Record<string, never> | null;
         };
-        /** @description One thing a device tells of a training. */
+        /** @description One thing a device told of a training. It may arrive late, often and in any order: what it takes the place of it says */
+        Event: {
+            /** @description made by the device; in order of its own time */
+            id: string;
+            /** @enum {string} */
+            kind: "set" | "undone" | "skipped" | "before" | "time" | "ended" | "joined" | "apart";
+            /** @description events of the same thing this one takes the place of */
+            instead: string[];
+            /** @description seconds after the start of the training at which something was done */
+            moments: number[];
+            /** @description exercise, where it is of a set */
+            item: string | null;
+            /** @description of the set, from 1 */
+            number: number | null;
+            set: components["schemas"]["ReportedSet"] | null;
+            /** @description null takes the answer back */
+            before: components["schemas"]["StartPain"][] | null;
+            /** @description that were trained */
+            seconds: number | null;
+            /** @description training this one is, or is not */
+            other: string | null;
+        };
+        /** @description One thing a device tells of a training, as it is sent; core's Event with what is not said left out. */
         EventInput: {
             /** @description made by the device, in order of its own time */
             id: string;
@@ -3468,6 +3491,8 @@ export interface components {
         ToldSetView: {
             event: string;
             set: components["schemas"]["ReportedSet"];
+            /** @description what it says, in one line */
+            words: string;
         };
         /** @description Where the seconds go; work + rest + changeOver = total. */
         TotalsView: {
@@ -3507,7 +3532,7 @@ export interface components {
             /** @description training this one is */
             sameAs: string | null;
             /** @description told of it, by this device and others */
-            events: components["schemas"]["EventInput"][];
+            events: components["schemas"]["Event"][];
         };
         /** @description A training a device told of, of which something has to be said before it counts as told. */
         UnsettledView: {

@@ -1,28 +1,25 @@
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { http, newId, type Schemas } from '@/api/client';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { newId, type Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
 import { LeftOut } from '@/frame/LeftOut';
-import { savedNow } from '@/frame/saving';
-import { TwoDevices, WhichHolds } from '@/frame/Settle';
-import { useRefresh } from '@/frame/usePerson';
-import { sendWaiting, useOutbox } from '@/offline/outbox';
-import { toldBy, type SetLog, type Told } from '@/offline/told';
-import { begin, device, joinWith, letGo, localDate, type Opened, type Training } from '@/offline/trainings';
-import type { useTraining } from '@/offline/useTraining';
+import type { SetLog, Told } from '@/offline/told';
+import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { longDay } from '@/ui/day';
-import { Done, OddTime, OnItsWay } from './Done';
+import { Done } from './Done';
+import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { Mornings } from './Mornings';
 import { PainBefore } from './PainBefore';
 import { cued, play, repetition, type Key, type Player as PlayerState } from './player';
 import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
+import type { AtHand } from './atHand';
+import { useAsking } from './useAsking';
 import { useClock } from './useClock';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
@@ -36,9 +33,6 @@ const sides = { left: 'left', right: 'right', both: '' } as const;
  */
 const mirrored = (item: Schemas['CueItemView'], side: string | undefined): boolean =>
   side === (item.figure.view === 'side' ? 'left' : 'right');
-
-/** The training at hand, and the ways to change it. */
-type AtHand = Omit<ReturnType<typeof useTraining>, 'opened' | 'told'> & { opened: Opened; told: Told };
 
 /** Steps through the session: seconds and side largest, tempo as a moving bead, a form check after each set. */
 export function Player({
@@ -126,7 +120,7 @@ export function Player({
         {asking && <h1 className="sr-only">{sheet.title}</h1>}
         {asking ??
           (told.ended ? (
-            <Ended person={person} sheet={sheet} training={{ opened, told, keptHere, busy, change, say, goOnWith }} />
+            <Ended person={person} sheet={sheet} training={{ opened, say, goOnWith }} />
           ) : !started && mornings ? (
             <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
           ) : player.over && !checked ? (
@@ -245,160 +239,6 @@ function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
           {caution}
         </p>
       ))}
-    </>
-  );
-}
-
-/** What somebody has to say first: whether another device tells of the same training, and which of two answers holds. */
-function useAsking(
-  person: string,
-  sheet: Schemas['CueSheetView'],
-  { opened, say, goOnWith, press }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Key) => void },
-): ReactNode {
-  const { training, events } = opened;
-  const [busy, setBusy] = useState(false);
-  const [goesOn, setGoesOn] = useState(false);
-  const isOld = events.length > 0 && !training.byHand && training.on < localDate(new Date());
-  const underWay = sheet.underWay.find(({ id, device: other }) => id !== training.id && other !== device());
-  const isAnswered = events.some(({ event }) => event.kind === 'joined' || event.kind === 'apart');
-  const also = training.asked?.also ?? (isAnswered ? null : underWay);
-  const differing = (training.asked?.differing ?? []).filter(({ ways }) =>
-    ways.some((way) => !events.some(({ event }) => event.instead.includes(way.event))),
-  );
-  if (also && !events.some(({ event }) => event.other === also.id)) {
-    const same = async () => {
-      setBusy(true);
-      const { data } = await http.GET('/api/people/{person}/trainings/{training}', {
-        params: { path: { person, training: also.id } },
-      });
-      if (!data) {
-        // Joined without its sets they would be done once more: asked again.
-        setBusy(false);
-        return;
-      }
-      await goOnWith((here) => joinWith(here, data));
-      await say({ kind: 'joined', other: also.id });
-      const done = data.events.filter(({ kind }) => kind === 'set');
-      const at = sheet.cues.findLastIndex(
-        (cue) => cue.endsSet && done.some(({ item, number }) => item === cue.item && number === cue.set),
-      );
-      if (at >= training.at) press({ do: 'go', at: at + 1 });
-      setBusy(false);
-    };
-    return (
-      <TwoDevices
-        also={also}
-        busy={busy}
-        onSame={() => void same()}
-        onApart={() => void say({ kind: 'apart', other: also.id })}
-      />
-    );
-  }
-  if (differing.length === 0)
-    return isOld && !goesOn ? (
-      <Unfinished
-        training={training}
-        sets={toldBy(events.map(({ event }) => event)).sets.length}
-        onGoOn={() => setGoesOn(true)}
-        onEnd={() =>
-          void say({ kind: 'ended' }).then(() =>
-            goOnWith(() => Promise.resolve(begin({ person, name: training.name, session: sheet.session, title: sheet.title }))),
-          )
-        }
-      />
-    ) : null;
-  return (
-    <WhichHolds
-      differing={differing}
-      busy={busy}
-      onChoose={({ item, number, ways }, { set }) =>
-        void say({ kind: 'set', item, number, set, instead: ways.map(({ event }) => event) })
-      }
-    />
-  );
-}
-
-/** What was begun on another day and never ended: gone on with only if that is meant. */
-function Unfinished({
-  training,
-  sets,
-  onGoOn,
-  onEnd,
-}: {
-  training: Training;
-  sets: number;
-  onGoOn: () => void;
-  onEnd: () => void;
-}) {
-  return (
-    <section role="alert" className="grid gap-3 rounded-lg border border-ochre bg-sheet p-4">
-      <h2 className="text-xl">{longDay(training.on)} was not ended</h2>
-      <p>{sets === 1 ? 'One set' : `${sets} sets`} of this session lie on this device from that day.</p>
-      <div className="grid gap-2 sm:grid-cols-2">
-        <Button look="floor-next" onClick={onEnd}>
-          It ended there; begin today’s
-        </Button>
-        <Button look="floor" onClick={onGoOn}>
-          Go on with it
-        </Button>
-      </div>
-    </section>
-  );
-}
-
-/** It has ended: sent, its time asked about where it is odd, then on to the review. */
-function Ended({ person, sheet, training }: { person: string; sheet: Schemas['CueSheetView']; training: AtHand }) {
-  const { opened, say, goOnWith } = training;
-  const outbox = useOutbox();
-  const navigate = useNavigate();
-  const refresh = useRefresh();
-  const [isTold, setTold] = useState(false);
-  const { events, training: here } = opened;
-  const isSent = events.every(({ state }) => state !== 'waits') && here.asked !== null;
-  const refused = events.find(({ state }) => state === 'refused');
-  const odd = here.asked?.log?.odd && !isTold ? here.asked.log : null;
-  const isOver = isSent && !odd && !refused;
-  useEffect(() => {
-    if (!isOver) return;
-    savedNow();
-    void refresh().then(() => navigate(`/people/${person}/review`));
-    return () => void letGo(here.id);
-  }, [isOver, here.id, person, navigate, refresh]);
-
-  if (odd)
-    return (
-      <OddTime
-        log={odd}
-        settle={(seconds) => {
-          setTold(true);
-          if (seconds !== null) void say({ kind: 'time', seconds });
-        }}
-      />
-    );
-  if (isSent && refused)
-    return (
-      <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
-        <h1 className="text-2xl">Saved, but for one answer</h1>
-        <p role="alert">{refused.sentence} It stays on this device; the bench offers it as a file.</p>
-        <Button look="next" onClick={() => void navigate(`/people/${person}/review`)}>
-          To the review
-        </Button>
-      </section>
-    );
-  return (
-    <>
-      <OnItsWay person={person} outbox={outbox} send={sendWaiting} />
-      {!isSent && outbox.hindered && (
-        <Button
-          look="quiet"
-          className="min-h-11"
-          onClick={() =>
-            void goOnWith(() => Promise.resolve(begin({ person, name: here.name, session: sheet.session, title: sheet.title })))
-          }
-        >
-          train this session once more
-        </Button>
-      )}
     </>
   );
 }

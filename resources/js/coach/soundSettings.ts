@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { shared } from '@/ui/shared';
 
 /** How this device sounds in the player; its own matter, not of a person or a practice. */
 export interface SoundSettings {
@@ -20,23 +20,15 @@ const read = (): SoundSettings => {
   }
 };
 
-let settings: SoundSettings | null = null;
-const watchers = new Set<() => void>();
-
-const soundSettings = (): SoundSettings => (settings ??= read());
+const settings = shared(read());
 
 export function changeSound(change: Partial<SoundSettings>): void {
-  settings = { ...soundSettings(), ...change };
+  settings.set({ ...settings.get(), ...change });
   try {
-    localStorage.setItem(KEY, JSON.stringify(settings));
+    localStorage.setItem(KEY, JSON.stringify(settings.get()));
   } catch {
     // It holds as long as the page.
   }
-  watchers.forEach((watcher) => watcher());
 }
 
-export const useSoundSettings = (): SoundSettings =>
-  useSyncExternalStore((watcher) => {
-    watchers.add(watcher);
-    return () => watchers.delete(watcher);
-  }, soundSettings);
+export const useSoundSettings = settings.useValue;

@@ -4,6 +4,7 @@ import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-rou
 import { api, http, onSignedOut } from '@/api/client';
 import { setOwner } from '@/editor/device';
 import { sendWaiting, useSendingByItself } from '@/offline/outbox';
+import { lock } from '@/offline/code';
 import { wipe } from '@/offline/store';
 import { setTrainer, waiting } from '@/offline/trainings';
 import { Dialog } from '@/ui/Dialog';
@@ -72,6 +73,7 @@ export function Frame() {
     const { error } = await http.POST('/api/sign-out');
     if (error?.code === 'offline') return setLeaving('unreachable');
     onSignedOut(null);
+    lock();
     await wipe(me.data.id);
     client.clear();
     await navigate('/sign-in');

@@ -5,11 +5,14 @@ import { Button } from '@/ui/Button';
 export function TwoDevices({
   also,
   busy,
+  problem,
   onSame,
   onApart,
 }: {
   also: Schemas['AlsoToldView'];
   busy: boolean;
+  /** why it could not be said just now */
+  problem: string | null;
   onSame: () => void;
   onApart: () => void;
 }) {
@@ -29,6 +32,11 @@ export function TwoDevices({
           Another training
         </Button>
       </div>
+      {problem && (
+        <p role="status" className="font-semibold text-rowan">
+          {problem}
+        </p>
+      )}
       <p className="text-sm text-ink2">The same one: the sets of both devices are one log. Another training: two logs.</p>
     </section>
   );
@@ -54,26 +62,10 @@ export function WhichHolds({
       <p>Which holds? Until somebody says so it is the one told first.</p>
       {first.ways.map((way, at) => (
         <Button key={way.event} look={at === 0 ? 'floor-next' : 'floor'} disabled={busy} onClick={() => onChoose(first, way)}>
-          {inWords(way.set)}
+          {way.words}
         </Button>
       ))}
       {differing.length > 1 && <p className="text-sm text-ink2">Then {differing.length - 1} more.</p>}
     </section>
   );
-}
-
-/** A set as it was told, in one line. */
-function inWords(set: Schemas['ReportedSet']): string {
-  const lost = Object.values(set.form).filter((isKept) => !isKept).length;
-  return [
-    set.both !== null ? `${set.both} done` : null,
-    set.left !== null ? `left ${set.left}` : null,
-    set.right !== null ? `right ${set.right}` : null,
-    Object.keys(set.form).length === 0 ? 'form not told' : lost === 0 ? 'clean' : `${lost} lost`,
-    set.pain === null ? null : `pain ${set.pain}`,
-    set.effort === null ? null : `effort ${set.effort}`,
-    set.felt !== null && set.felt !== 'right' ? `felt: ${set.felt.replaceAll('-', ' ')}` : null,
-  ]
-    .filter(Boolean)
-    .join(' · ');
 }

@@ -2,6 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Refusal } from '@/api/client';
+import { lock } from '@/offline/code';
+import { setTrainer } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';
@@ -22,6 +24,9 @@ export function SignIn() {
     const refused = await signIn(text('email'), text('password'));
     setBusy(false);
     if (refused) return setRefusal(refused);
+    // Whoever was here before may have been somebody else.
+    setTrainer('');
+    lock();
     client.clear();
     await navigate(afterwards(search), { replace: true });
   };

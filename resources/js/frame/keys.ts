@@ -1,4 +1,5 @@
-import { useEffect, useRef, useSyncExternalStore } from 'react';
+import { useEffect, useRef } from 'react';
+import { shared } from '@/ui/shared';
 
 export type Shortcut = { key: string; label: string; run: () => void };
 
@@ -18,21 +19,12 @@ export const isForView = (event: KeyboardEvent): boolean =>
 
 /** What the views at hand can do by a key, for the palette. */
 let actions: Shortcut[][] = [];
-let all: Shortcut[] = [];
-const listeners = new Set<() => void>();
+const all = shared<Shortcut[]>([]);
 const tell = (next: Shortcut[][]) => {
   actions = next;
-  all = next.flat();
-  listeners.forEach((listener) => listener());
+  all.set(next.flat());
 };
-export const useActions = (): Shortcut[] =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => all,
-  );
+export const useActions = all.useValue;
 
 /** Runs once what is there now has been drawn: a key that acts waits until what it acts on could be seen. */
 export function afterDrawn(run: () => void): () => void {

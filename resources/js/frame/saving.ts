@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { shared } from '@/ui/shared';
 
 interface Said {
   text: string;
@@ -6,23 +6,14 @@ interface Said {
   at: string | null;
 }
 
-let said: Said = { text: '', at: null };
-const listeners = new Set<() => void>();
+const said = shared<Said>({ text: '', at: null });
 
 /** Says in the top bar how saving stands: "Saved" at a time of day, "Saving …", "Not saved". */
 export function saySaving(text: string, at: string | null = null): void {
-  said = { text, at };
-  listeners.forEach((listener) => listener());
+  said.set({ text, at });
 }
 
 export const savedNow = (): void =>
   saySaving('Saved', new Date().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }));
 
-export const useSaving = (): Said =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => said,
-  );
+export const useSaving = said.useValue;

@@ -1,3 +1,9 @@
+/** Without a server the page comes as it was kept: in the theme that was chosen since. */
+export function applyTheme(): void {
+  const chosen = /(?:^|; )theme=(light|dark)/.exec(document.cookie)?.[1];
+  if (chosen) document.documentElement.dataset['theme'] = chosen;
+}
+
 /** Light or dark as the system says until somebody chooses; kept in a cookie so that the page comes in the right one. */
 export function toggleTheme(): void {
   const root = document.documentElement;

@@ -1,8 +1,10 @@
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState } from 'react';
 import { http, setMemory, type Schemas } from '@/api/client';
+import { shared } from '@/ui/shared';
 import { seal, unseal } from './box';
 import { keeper, keyInHand, lock, stir } from './code';
 import { db, letGoOfAnswers, onKept, tellTabs, VERSION, type Keeper } from './store';
+import { trainer } from './trainings';
 
 /** So long what is kept about people may be read, in ms: three days. */
 const HOLDS = 3 * 86_400_000;
@@ -12,29 +14,23 @@ const NEEDED =
   /^\/api\/(me|bench|floor|library|catalogue|people\/[^/?]+(\/(board|sessions|review|sessions\/[^/?]+\/(cues|sheet)))?)$/;
 
 /** Whether the server answers, and since when what is shown instead was kept. */
-export interface Reach {
+interface Reach {
   /** the last thing asked could not be */
   away: boolean;
   /** when what is shown was read, where it comes from this device */
   shownFrom: number | null;
 }
 
-let reach: Reach = { away: false, shownFrom: null };
-const watchers = new Set<() => void>();
+const reach = shared<Reach>({ away: false, shownFrom: null });
 const say = (next: Reach) => {
-  if (next.away === reach.away && (next.shownFrom === null) === (reach.shownFrom === null)) return;
-  reach = next;
-  watchers.forEach((watcher) => watcher());
+  const { away, shownFrom } = reach.get();
+  if (next.away !== away || (next.shownFrom === null) !== (shownFrom === null)) reach.set(next);
 };
 
-export const useReach = (): Reach =>
-  useSyncExternalStore(
-    (watcher) => {
-      watchers.add(watcher);
-      return () => watchers.delete(watcher);
-    },
-    () => reach,
-  );
+export const useReach = reach.useValue;
+
+/** The key in hand, where it is that of who is signed in; before anybody is known, of who unlocked the device. */
+const handOf = () => keyInHand(trainer() || undefined);
 
 /** Answers that are being kept just now. */
 const writings = new Set<Promise<void>>();
@@ -44,7 +40,7 @@ export function rememberAnswers(): void {
   setMemory({
     remember(path, body) {
       say({ away: false, shownFrom: null });
-      const hand = keyInHand();
+      const hand = handOf();
       if (!hand || !NEEDED.test(path)) return;
       const writing: Promise<void> = body()
         .then((text) => keep(hand, path, text))
@@ -52,9 +48,9 @@ export function rememberAnswers(): void {
       writings.add(writing);
     },
     async recall(path) {
-      const hand = keyInHand();
+      const hand = handOf();
       if (!NEEDED.test(path)) return null;
-      say({ ...reach, away: true });
+      say({ ...reach.get(), away: true });
       if (!hand) return null;
       try {
         const row = await (await db()).get('answers', `${hand.owner} ${path}`);

@@ -1,5 +1,6 @@
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState } from 'react';
 import { http, sentenceOf, type Refusal } from '@/api/client';
+import { shared } from '@/ui/shared';
 import { onKept, put, tellTabs } from './store';
 import { device, stand, tidy, trainer, waiting, type KeptEvent, type Training } from './trainings';
 
@@ -16,21 +17,9 @@ export interface Outbox {
   hindered: { code: string; sentence: string } | null;
 }
 
-let state: Outbox = { busy: false, hindered: null };
-const listeners = new Set<() => void>();
-const say = (next: Outbox) => {
-  state = next;
-  listeners.forEach((listener) => listener());
-};
+const state = shared<Outbox>({ busy: false, hindered: null });
 
-export const useOutbox = (): Outbox =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => state,
-  );
+export const useOutbox = state.useValue;
 
 type Waiting = Awaited<ReturnType<typeof waiting>>;
 
@@ -70,10 +59,10 @@ async function sendAll(): Promise<boolean> {
     waits.length > 0 || (training.byHand && training.on !== training.sentOn);
   const outstanding = owner === '' ? [] : (await waiting()).filter(isOutstanding);
   if (outstanding.length === 0) {
-    if (state.hindered) say({ busy: false, hindered: null });
+    if (state.get().hindered) state.set({ busy: false, hindered: null });
     return true;
   }
-  say({ ...state, busy: true });
+  state.set({ ...state.get(), busy: true });
   let hindered: Outbox['hindered'] = null;
   for (const { training, waits } of outstanding) {
     for (let from = 0; from === 0 || from < waits.length; from += MOST) {
@@ -86,7 +75,7 @@ async function sendAll(): Promise<boolean> {
     if (hindered && ['offline', 'signed-out', 'page-too-old'].includes(hindered.code)) break;
   }
   tries = hindered ? tries + 1 : 0;
-  say({ busy: false, hindered });
+  state.set({ busy: false, hindered });
   tellTabs();
   // Signed out, only signing in helps.
   if (hindered && hindered.code !== 'signed-out') again = setTimeout(() => void sendWaiting(), waitFor(tries));

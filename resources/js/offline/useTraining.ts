@@ -31,7 +31,8 @@ export function useTraining(of: Of) {
       const done = turn.current.then(async () => {
         if (latest.current) take(await run(latest.current));
       });
-      turn.current = done;
+      // What failed is that step's own: the next one is done all the same.
+      turn.current = done.catch(() => undefined);
       setUnderWay((before) => before + 1);
       return done.finally(() => setUnderWay((before) => before - 1));
     },

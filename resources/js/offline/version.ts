@@ -1,17 +1,9 @@
-import { useSyncExternalStore } from 'react';
+import { shared } from '@/ui/shared';
 
-let letIn: (() => void) | null = null;
-const watchers = new Set<() => void>();
+const letIn = shared<(() => void) | null>(null);
 
 /** Lets a new version of the application in, once there is one; null while there is none. It never comes in by itself. */
-export const useNewVersion = (): (() => void) | null =>
-  useSyncExternalStore(
-    (watcher) => {
-      watchers.add(watcher);
-      return () => watchers.delete(watcher);
-    },
-    () => letIn,
-  );
+export const useNewVersion = letIn.useValue;
 
 /** Lets the application open without a server from the next time on. */
 export async function openWithoutServer(): Promise<void> {
@@ -19,11 +11,10 @@ export async function openWithoutServer(): Promise<void> {
   const { Workbox } = await import('workbox-window');
   const worker = new Workbox('/sw.js', { scope: '/' });
   worker.addEventListener('waiting', () => {
-    letIn = () => {
+    letIn.set(() => {
       worker.addEventListener('controlling', () => location.reload());
       worker.messageSkipWaiting();
-    };
-    watchers.forEach((watcher) => watcher());
+    });
   });
   await worker.register();
 }

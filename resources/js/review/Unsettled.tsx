@@ -59,6 +59,7 @@ export function Unsettled({
         <TwoDevices
           also={also}
           busy={busy}
+          problem={null}
           onSame={() => void tell({ kind: 'joined', instead: [], other: also.id })}
           onApart={() => void tell({ kind: 'apart', instead: [], other: also.id })}
         />

@@ -1,0 +1,97 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Memory } from '@/api/client';
+import * as client from '@/api/client';
+import { keeper, keyInHand, lock, setCode, stir, unlock } from './code';
+import { rememberAnswers } from './kept';
+import { wipe } from './store';
+import { setTrainer } from './trainings';
+
+const CODE = '246813';
+let memory: Memory;
+
+/** Hands an answer over, and waits until it is kept. */
+async function answered(path: string, body: string): Promise<void> {
+  memory.remember(path, () => Promise.resolve(body));
+  await vi.waitFor(async () => expect(await memory.recall(path)).toBe(body));
+}
+
+/** Whether an answer is kept at all. */
+function isTaken(path: string): boolean {
+  const body = vi.fn(() => Promise.resolve('{}'));
+  memory.remember(path, body);
+  return body.mock.calls.length > 0;
+}
+
+describe('what a device keeps of answers', () => {
+  beforeAll(() => {
+    vi.stubGlobal('navigator', {});
+    vi.stubGlobal('window', { addEventListener: () => undefined });
+    vi.useFakeTimers({ toFake: ['setInterval'] });
+    vi.spyOn(client, 'setMemory').mockImplementation((given) => {
+      memory = given;
+    });
+    rememberAnswers();
+  });
+  beforeEach(async () => {
+    setTrainer('wren');
+    await wipe('wren');
+    await setCode('wren', 'Wren Aldous', CODE);
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    lock();
+  });
+
+  it('is there again under the code, and not without it', async () => {
+    await answered('/api/bench', '{"lines":[]}');
+    lock();
+    expect(await memory.recall('/api/bench')).toBeNull();
+    expect(await unlock('wren', '000000')).toBe('wrong');
+    expect(await memory.recall('/api/bench')).toBeNull();
+    expect(await unlock('wren', CODE)).toBe('open');
+    expect(await memory.recall('/api/bench')).toBe('{"lines":[]}');
+  });
+
+  it('is what the floor needs, and nothing else', async () => {
+    for (const path of ['/api/people', '/api/bench?after=x', '/api/people/1/checks', '/api/people/1/photos/2']) {
+      expect(isTaken(path)).toBe(false);
+      expect(await memory.recall(path)).toBeNull();
+    }
+    await answered('/api/people/1/sessions/2/cues', '{}');
+    expect(await memory.recall('/api/people/1/sessions/2/cues')).toBe('{}');
+  });
+
+  it('is nobody else’s: who signs in on an unlocked device neither reads nor writes it', async () => {
+    await answered('/api/me', '{"id":"wren"}');
+    setTrainer('odo');
+    expect(await memory.recall('/api/me')).toBeNull();
+    expect(isTaken('/api/me')).toBe(false);
+    setTrainer('wren');
+    expect(await memory.recall('/api/me')).toBe('{"id":"wren"}');
+  });
+
+  it('locks after a quarter of an hour without a touch, and not before', () => {
+    vi.useFakeTimers({ toFake: ['Date'] });
+    stir();
+    vi.setSystemTime(Date.now() + 14 * 60_000);
+    expect(keyInHand('wren')).not.toBeNull();
+    vi.setSystemTime(Date.now() + 2 * 60_000);
+    expect(keyInHand('wren')).toBeNull();
+  });
+
+  it('is gone after three days', async () => {
+    await answered('/api/bench', '{}');
+    vi.useFakeTimers({ toFake: ['Date'] });
+    vi.setSystemTime(Date.now() + 4 * 86_400_000);
+    stir();
+    expect(await memory.recall('/api/bench')).toBeNull();
+  });
+
+  it('goes with its key when it is let go of', async () => {
+    await answered('/api/bench', '{}');
+    lock();
+    await wipe('wren');
+    expect([await keeper('wren'), await unlock('wren', CODE)]).toEqual([null, 'wiped']);
+  });
+});
