@@ -16,6 +16,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Log\EndReason;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Refusal;
@@ -37,11 +38,12 @@ final readonly class RecordLog
      * @param list<StartPain>|null $before   pain that was there before the first set; null when nobody asked
      * @param Day|null             $on       today where null
      * @param int|null             $sequence when it was done, in microseconds; now where null
+     * @param EndReason|null       $why      it ended before the last set; null where it did not, or nobody said
      *
      * @throws InvalidSession              when a set belongs to no exercise of the session, or stands twice
      * @throws UnknownRung|Refusal         when a set was of no rung there is, or of no dose
      */
-    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets, ?array $before = null, ?Day $on = null, ?int $sequence = null): SessionLog
+    public function record(PersonFile $file, TrainingSession $session, User $by, string $id, ?int $seconds, array $sets, ?array $before = null, ?Day $on = null, ?int $sequence = null, ?EndReason $why = null): SessionLog
     {
         $seen = $done = $snapshots = [];
         foreach ($sets as $set) {
@@ -63,6 +65,7 @@ final readonly class RecordLog
             'library_version' => $session->library_version,
             'seconds' => $seconds,
             'pain_before' => $before === null ? null : array_map(static fn(StartPain $pain): array => ['place' => $pain->place->value, 'side' => $pain->side?->value, 'pain' => $pain->pain], $before),
+            'ended_why' => $why?->value,
             'done_on' => ($on ?? $file->record->today)->iso(),
             'time_zone' => $file->clock->timeZone(),
             'user_id' => $by->id,

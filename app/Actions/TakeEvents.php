@@ -120,6 +120,6 @@ final readonly class TakeEvents
         }
         $session = TrainingSession::withTrashed()->findOrFail($root->training_session_id);
         $day = Day::parse($root->done_on);
-        $this->log->record($file, $session, $by, $root->id, $told->seconds, $told->sets, $told->before, $day, TrainingDay::sequence($day, $root->time_zone, $root->started_at, $told->seconds, $file->clock->sequence()));
+        $this->log->record($file, $session, $by, $root->id, $told->seconds, $told->sets, $told->before, $day, TrainingDay::sequence($day, $root->time_zone, $root->started_at, $told->seconds, $file->clock->sequence()), $told->why);
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed> $rung_snapshots
  * @property string               $library_version
  * @property int|null             $seconds
+ * @property string|null          $ended_why before its last set
  * @property string               $done_on
  * @property int                  $sequence
  * @property list<array{place: string, side: string|null, pain: int}>|null $pain_before null when nobody asked

@@ -8,6 +8,7 @@ use App\Models\Training;
 use App\Models\TrainingSession;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Log\EndReason;
 use EvenRungs\Log\Event;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
@@ -149,6 +150,7 @@ final readonly class TrainingEvents
             is_array($told['before'] ?? null) ? self::pains(array_values($told['before'])) : null,
             is_int($told['seconds'] ?? null) ? $told['seconds'] : null,
             $text('other'),
+            EndReason::tryFrom($text('why') ?? ''),
         );
     }
 

@@ -21,6 +21,7 @@ final readonly class Event
      * @param list<StartPain>|null $before  null takes the answer back
      * @param int|null             $seconds that were trained
      * @param string|null          $other   training this one is, or is not
+     * @param EndReason|null       $why     it ended before the last set; null where it did not, or nobody said
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,7 @@ final readonly class Event
         public ?array $before = null,
         public ?int $seconds = null,
         public ?string $other = null,
+        public ?EndReason $why = null,
     ) {}
 
     /** What it speaks of: of the same thing one event holds. */
@@ -54,6 +56,6 @@ final readonly class Event
     /** Not compared as values: nothing told would equal none. */
     private function said(): string
     {
-        return json_encode([$this->kind, $this->set, $this->before, $this->seconds], JSON_THROW_ON_ERROR);
+        return json_encode([$this->kind, $this->set, $this->before, $this->seconds, $this->why], JSON_THROW_ON_ERROR);
     }
 }

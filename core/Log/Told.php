@@ -21,6 +21,7 @@ final readonly class Told
      * @param int|null              $seconds   as somebody says; else counted from the moments; null where nothing says
      * @param string|null           $sameAs    training this one is
      * @param list<string>          $apart     trainings this one is not
+     * @param EndReason|null        $why       it ended before the last set; null where it did not, or nobody said
      */
     private function __construct(
         public array $sets,
@@ -30,6 +31,7 @@ final readonly class Told
         public bool $ended,
         public ?string $sameAs,
         public array $apart,
+        public ?EndReason $why,
     ) {}
 
     /** @param list<Event> $events in any order; the same one may stand twice */
@@ -71,6 +73,7 @@ final readonly class Told
             $of(EventKind::Ended) !== [],
             ($of(EventKind::Joined)[0] ?? null)?->other,
             array_values(array_filter(array_map(static fn(Event $event): ?string => $event->other, $of(EventKind::Apart)), is_string(...))),
+            ($of(EventKind::Ended)[0] ?? null)?->why,
         );
     }
 

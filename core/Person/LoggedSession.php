@@ -9,6 +9,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Load\SessionLoad;
+use EvenRungs\Log\EndReason;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\SetLog;
@@ -24,6 +25,7 @@ final readonly class LoggedSession
      * @param list<LoggedSet>     $sets     by number
      * @param list<MorningAnswer> $mornings in order of time
      * @param list<StartPain>     $before   pain that was there before the first set
+     * @param EndReason|null      $endedWhy before its last set; null where it did not, or nobody said
      */
     public function __construct(
         public string $id,
@@ -34,12 +36,21 @@ final readonly class LoggedSession
         public array $sets,
         public array $mornings,
         public array $before = [],
+        public ?EndReason $endedWhy = null,
     ) {}
 
     /** @return list<string> slugs, each once */
     public function ladders(): array
     {
         return array_values(array_unique(array_map(static fn(LoggedSet $set): string => $set->ladder(), $this->sets)));
+    }
+
+    /** Highest pain told on a ladder; null when none was. */
+    public function painOn(string $ladder): ?int
+    {
+        $told = array_filter(array_map(static fn(LoggedSet $set): ?int => $set->ladder() === $ladder ? $set->pain : null, $this->sets), is_int(...));
+
+        return $told === [] ? null : max($told);
     }
 
     /** Whether pain of this session, or of the morning after it, may have stopped something: what was there before it is none. */
@@ -69,13 +80,14 @@ final readonly class LoggedSession
     {
         $byItem = [];
         foreach ($this->sets as $set) {
-            $byItem[$set->item][] = $set;
+            // Sets that an easier version took over are sets of that version.
+            $byItem["{$set->item} {$set->rung}"][] = $set;
         }
 
         return array_values(array_filter(array_map(fn(array $sets): ?RungSession => $this->exercise($sets, $library, $side), $byItem)));
     }
 
-    /** @param non-empty-list<LoggedSet> $sets of one exercise */
+    /** @param non-empty-list<LoggedSet> $sets of one exercise in one version */
     private function exercise(array $sets, Library $library, Side $side): ?RungSession
     {
         $rung = $library->rung($sets[0]->rung);
@@ -89,16 +101,18 @@ final readonly class LoggedSession
             $morning = $answer->ladder === $rung->ladder ? $answer->morning : $morning;
         }
 
+        $isOptional = static fn(LoggedSet $set): bool => $set->number > $planned->allSets() && $set->number <= $planned->allSets() + $planned->optionalSets;
+        $seenFrom = fn(LoggedSet $set): SetLog => $set->seenFrom($set->number > $planned->sets() && ! $isOptional($set) ? $planned->extraSide ?? $side : $side, $rung, $this->before);
+        $own = array_filter($sets, static fn(LoggedSet $set): bool => $side === Side::Both || (($isOptional($set) ? $planned->only : $planned->sideOf($set->number)) ?? $side) === $side);
+
         return new RungSession(
             $this->on,
             $rung,
             $seen,
-            array_values(array_map(
-                fn(LoggedSet $set): SetLog => $set->seenFrom($set->number > $planned->sets() ? $planned->extraSide ?? $side : $side, $rung, $this->before),
-                array_filter($sets, static fn(LoggedSet $set): bool => $side === Side::Both || ($planned->sideOf($set->number) ?? $side) === $side),
-            )),
+            array_values(array_map($seenFrom, array_filter($own, static fn(LoggedSet $set): bool => ! $isOptional($set)))),
             $this->sequence,
             $morning,
+            array_values(array_map($seenFrom, array_filter($own, $isOptional))),
         );
     }
 }

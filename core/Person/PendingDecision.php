@@ -6,6 +6,7 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Ladder;
+use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Proposal;
@@ -23,6 +24,25 @@ final readonly class PendingDecision
         public Proposal $proposal,
         public bool $reopened,
     ) {}
+
+    /**
+     * Sets that an easier version took over, by the name of its rung.
+     *
+     * @return array<string, int>
+     */
+    public function takenOver(Library $library): array
+    {
+        $items = array_column(array_filter($this->log->sets, fn(LoggedSet $set): bool => $set->rung === $this->session->rung->slug), 'item');
+        $sets = [];
+        foreach ($this->log->sets as $set) {
+            $rung = $library->rung($set->rung);
+            if ($rung->slug !== $this->session->rung->slug && in_array($set->item, $items, true)) {
+                $sets[$rung->name] = ($sets[$rung->name] ?? 0) + 1;
+            }
+        }
+
+        return $sets;
+    }
 
     /** How soon it is to be looked at, lower first: what can hurt before what can wait. */
     public function urgency(): int

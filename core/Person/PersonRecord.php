@@ -25,6 +25,7 @@ use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Gate;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\ProgressionRule;
 use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
@@ -344,8 +345,8 @@ final class PersonRecord
             }
             $rung = $decided === null ? $here->rung : $this->library->rung($decided->rung);
             $side = $this->judgedSide($rung, $here->side);
-            $session = $this->sessionOf($log, $rung->ladder, $side);
-            if ($session !== null && ProgressionRule::concerns($rung, $session)) {
+            $session = self::judged($rung, $log->exercises($this->library, $side));
+            if ($session !== null) {
                 $since = $decided === null ? $here->sequence : $log->sequence;
                 $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since), $reopened);
             }
@@ -374,7 +375,7 @@ final class PersonRecord
         $asked = array_map(static fn(MorningAnswer $answer): string => $answer->ladder, $log->mornings);
 
         return array_map(
-            fn(string $ladder): MorningQuestion => new MorningQuestion($log, $ladder, $this->sessionOf($log, $ladder, Side::Both)?->pain()),
+            fn(string $ladder): MorningQuestion => new MorningQuestion($log, $ladder, $log->painOn($ladder)),
             array_values(array_diff($log->ladders(), $asked)),
         );
     }
@@ -457,15 +458,19 @@ final class PersonRecord
         return $this->rungSessions[$side->value] ??= array_merge(...array_map(fn(LoggedSession $log): array => $log->exercises($this->library, $side), $this->history->logs()));
     }
 
-    private function sessionOf(LoggedSession $log, string $ladder, Side $side): ?RungSession
+    /**
+     * The session that a decision on a rung looks at: of several exercises of its ladder the one that hurt, else its own
+     * rung, else one that says something about it; null where none does.
+     *
+     * @param list<RungSession> $exercises
+     */
+    private static function judged(Rung $rung, array $exercises): ?RungSession
     {
-        foreach ($log->exercises($this->library, $side) as $session) {
-            if ($session->rung->ladder === $ladder) {
-                return $session;
-            }
-        }
+        $concerning = array_values(array_filter($exercises, static fn(RungSession $one): bool => $one->rung->ladder === $rung->ladder && ProgressionRule::concerns($rung, $one)));
+        $how = static fn(RungSession $one): array => [(int) $one->isStopEvent(), Pain::acts($one->pain() ?? 0) ? $one->pain() : 0, (int) ($one->rung->slug === $rung->slug)];
+        usort($concerning, static fn(RungSession $a, RungSession $b): int => $how($b) <=> $how($a));
 
-        return null;
+        return $concerning[0] ?? null;
     }
 
     private function newestLogOn(string $ladder): ?LoggedSession

@@ -217,7 +217,8 @@ final readonly class ProgressionRule
     /** A smaller range of the same rung comes before a lower rung, but not after pain, nor after a wrong place that it did not mend. */
     private function down(Gate $gate, Reason $reason): Proposal
     {
-        $latest = $this->latestOnLadder();
+        $sessions = $this->onRung();
+        $latest = $sessions[count($sessions) - 1] ?? null;
         $narrower = in_array($reason->rule, [Rule::PainMiddle, Rule::StepDownFelt], true) || $latest === null || $latest->rung->slug !== $this->working->slug ? null : DoseStep::narrower($this->working, $latest->dose);
         if ($narrower !== null) {
             return new Proposal(Decision::StepDown, $this->working, [$reason->adding("A smaller range first: {$narrower->dose->range?->inWords()}.")], $gate, $narrower->dose->range);
@@ -251,9 +252,21 @@ final readonly class ProgressionRule
      */
     private function onRung(): array
     {
+        return $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since && self::pools($this->working, $session->rung));
+    }
+
+    /**
+     * What was done on the ladder, of each date the worst: other exercises or an easier version of the same day hide no pain.
+     *
+     * @param \Closure(RungSession): bool $counts
+     *
+     * @return list<RungSession> by date
+     */
+    private function byDate(\Closure $counts): array
+    {
         $byDate = [];
         foreach ($this->log as $session) {
-            if ($session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since && self::pools($this->working, $session->rung)) {
+            if ($session->rung->ladder === $this->ladder->slug && $counts($session)) {
                 $other = $byDate[$session->date->iso()] ?? null;
                 $byDate[$session->date->iso()] = $other === null ? $session : self::worse($other, $session);
             }
@@ -270,7 +283,7 @@ final readonly class ProgressionRule
 
     private static function worse(RungSession $one, RungSession $other): RungSession
     {
-        $how = static fn(RungSession $session): array => [$session->pain() ?? 0, count($session->setsWithFault()), (int) $session->feltWrong(), (int) ! $session->isClean()];
+        $how = static fn(RungSession $session): array => [(int) $session->isStopEvent(), $session->pain() ?? 0, count($session->setsWithFault()), (int) $session->feltWrong(), (int) ! $session->isClean()];
 
         return $how($one) > $how($other) ? $one : $other;
     }
@@ -283,27 +296,23 @@ final readonly class ProgressionRule
 
     private function latestOnLadder(): ?RungSession
     {
-        $latest = null;
-        foreach ($this->log as $session) {
-            if ($session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since) {
-                $latest = $session;
-            }
-        }
+        $sessions = $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since);
 
-        return $latest;
+        return $sessions[count($sessions) - 1] ?? null;
     }
 
     /** Pain of 3 or more on this ladder, on any rung, not yet followed by two sessions at 0 to 2. */
     private function painHoldsBack(): bool
     {
-        $quiet = 2;
+        $acts = [];
         foreach ($this->log as $session) {
             if ($session->rung->ladder === $this->ladder->slug) {
-                $quiet = Pain::acts($session->pain() ?? Pain::ACTS_FROM) ? 0 : $quiet + 1;
+                $date = $session->date->iso();
+                $acts[$date] = ($acts[$date] ?? false) || Pain::acts($session->pain() ?? Pain::ACTS_FROM);
             }
         }
 
-        return $quiet < 2;
+        return in_array(true, array_slice($acts, -2), true);
     }
 
     /**

@@ -15,6 +15,7 @@ final readonly class RungSession
     /**
      * @param list<SetLog> $sets       in the order they were done
      * @param int          $sequence   order in time of the logging, on the same scale as placings
+     * @param list<SetLog> $optional   sets on top, done because the last was clean: of them only pain counts
      */
     public function __construct(
         public Day $date,
@@ -23,12 +24,13 @@ final readonly class RungSession
         public array $sets,
         public int $sequence = 0,
         public ?Morning $morning = null,
+        public array $optional = [],
     ) {}
 
     /** Highest pain told in a set; null when none was. */
     public function pain(): ?int
     {
-        $told = array_filter(array_map(static fn(SetLog $set): ?int => $set->pain, $this->sets), is_int(...));
+        $told = array_filter(array_map(static fn(SetLog $set): ?int => $set->pain, [...$this->sets, ...$this->optional]), is_int(...));
 
         return $told === [] ? null : max($told);
     }
@@ -151,6 +153,6 @@ final readonly class RungSession
     {
         return Pain::stops($this->pain() ?? 0)
             || $this->morning?->isBad() === true
-            || array_filter($this->sets, static fn(SetLog $set): bool => $set->travellingPain) !== [];
+            || array_filter([...$this->sets, ...$this->optional], static fn(SetLog $set): bool => $set->travellingPain) !== [];
     }
 }

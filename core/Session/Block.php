@@ -12,6 +12,9 @@ interface Block
 
     public function part(): Part;
 
+    /** The exercise it ends with: stations with fewer sets leave a circuit early. */
+    public function lastDone(): Item;
+
     /**
      * The same block with other exercises in the places of its own.
      *

@@ -54,6 +54,13 @@ final readonly class Circuit implements Block
         return $this->part;
     }
 
+    public function lastDone(): Item
+    {
+        $staying = array_values(array_filter($this->stations, fn(Item $item): bool => $item->dose->allSets() === $this->rounds()));
+
+        return $staying[count($staying) - 1] ?? $this->stations[0];
+    }
+
     public function withItems(array $items): self
     {
         return new self($items, $this->gapSeconds, $this->roundRestSeconds, $this->part);

@@ -4,44 +4,53 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-/** What the player plays: the timeline, told so that nothing is left to compute. */
+/**
+ * What the player plays, in pieces: each set of each exercise in each way it can be done, what is rested after it, and how
+ * long it takes from one exercise to another. The player strings the pieces together, in the order written or in another
+ * one, and computes nothing.
+ */
 final readonly class CueSheet
 {
-    /** @param list<Cue> $cues */
-    private function __construct(public array $cues) {}
+    /**
+     * @param list<CueBlock>  $blocks
+     * @param list<CueStep>   $steps       the order written
+     * @param list<CueWay>    $ways        of every exercise, as written first
+     * @param list<list<int>> $changeOvers seconds from each way to each other one, in the order of the ways
+     */
+    private function __construct(public array $blocks, public array $steps, public array $ways, public array $changeOvers) {}
 
-    public static function of(Timeline $timeline): self
+    /** @param array<string, list<EasierVersion>> $easier by id of the exercise */
+    public static function of(Session $session, array $easier = []): self
     {
-        $segments = $timeline->segments;
-        $cues = [];
-        foreach ($segments as $index => $segment) {
-            $inReps = $segment->stretch === TimeKind::Work && $segment->item->isInReps();
-            $next = self::nextWork($segments, $index);
-            $cues[] = new Cue(
-                $segment->stretch,
-                $segment->seconds,
-                $segment->item->id,
-                $segment->set,
-                $segment->side,
-                $segment->target,
-                $inReps ? intdiv($segment->seconds, max(1, $segment->item->repSeconds())) : 0,
-                $inReps ? CuePhase::of($segment->item->rung, $segment->item->dose) : [],
-                $segment->stretch === TimeKind::Work && ($next === null || $next->item->id !== $segment->item->id || $next->set !== $segment->set),
-            );
-        }
-
-        return new self($cues);
-    }
-
-    /** @param list<Segment> $segments */
-    private static function nextWork(array $segments, int $index): ?Segment
-    {
-        for ($next = $index + 1; $next < count($segments); $next++) {
-            if ($segments[$next]->stretch === TimeKind::Work) {
-                return $segments[$next];
+        $ways = [];
+        foreach ($session->items() as $item) {
+            $ways[] = CueWay::of($item);
+            foreach ($easier[$item->id] ?? [] as $version) {
+                $ways[] = CueWay::of($version->item, $version->words);
             }
         }
 
-        return null;
+        return new self(
+            array_map(CueBlock::of(...), $session->blocks),
+            array_merge(...array_map(self::steps(...), $session->blocks)),
+            $ways,
+            array_map(static fn(CueWay $from): array => array_map(static fn(CueWay $to): int => ChangeOver::between($from->item, $to->item)->seconds, $ways), $ways),
+        );
+    }
+
+    /** @return list<CueStep> the sets of a block, in a circuit round after round */
+    private static function steps(Block $block): array
+    {
+        $steps = [];
+        $rounds = max(array_map(static fn(Item $item): int => $item->dose->allSets(), $block->items()));
+        for ($round = 1; $round <= $rounds; $round++) {
+            foreach ($block->items() as $item) {
+                if ($round <= $item->dose->allSets()) {
+                    $steps[] = new CueStep($item->id, $round);
+                }
+            }
+        }
+
+        return $steps;
     }
 }

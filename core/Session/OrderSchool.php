@@ -106,7 +106,7 @@ enum OrderSchool: string
         if (count($blocks) < 3) {
             return $blocks;
         }
-        $cost = static fn(?Block $from, Block $to): int => $from === null ? 0 : ChangeOver::between($from->items()[count($from->items()) - 1], $to->items()[0])->seconds;
+        $cost = static fn(?Block $from, Block $to): int => $from === null ? 0 : ChangeOver::between($from->lastDone(), $to->items()[0])->seconds;
 
         return count($blocks) <= 9 ? self::exactly($blocks, $before, $cost) : self::nearestNext($blocks, $before, $cost);
     }

@@ -23,4 +23,10 @@ final readonly class Segment
         public Side $side = Side::Both,
         public int $target = 0,
     ) {}
+
+    /** The same under another number of the set. */
+    public function asSet(int $set): self
+    {
+        return new self($this->stretch, $this->seconds, $this->block, $this->item, $set, $this->side, $this->target);
+    }
 }

@@ -19,6 +19,11 @@ final readonly class StraightSets implements Block
         return $this->part;
     }
 
+    public function lastDone(): Item
+    {
+        return $this->item;
+    }
+
     public function withItems(array $items): self
     {
         return new self($items[0], $this->part);

@@ -20,7 +20,7 @@ final readonly class Timeline
                 $segments[] = new Segment(TimeKind::ChangeOver, ChangeOver::between($last, $first)->seconds, $number, $first, 1);
             }
             array_push($segments, ...($block instanceof Circuit ? self::circuit($block, $number) : self::straight($first, $number)));
-            $last = $block->items()[count($block->items()) - 1];
+            $last = $block->lastDone();
         }
 
         return new self(array_values(array_filter($segments, static fn(Segment $segment): bool => $segment->seconds > 0)));

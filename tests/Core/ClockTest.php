@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Session\Circuit;
-use EvenRungs\Session\CueSheet;
+use EvenRungs\Session\Cue;
 use EvenRungs\Session\InvalidSession;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Segment;
@@ -160,7 +160,7 @@ final class ClockTest extends TestCase
             new StraightSets(ShippedLibrary::item(self::PLANK, '2x(3x10s/5) r30')),
             new StraightSets(ShippedLibrary::item(self::PRESS, '2x10/side 2-1-2-0')),
         ]);
-        $cues = CueSheet::of($session->timeline())->cues;
+        $cues = Cue::all($session->timeline()->segments);
 
         self::assertSame($session->timeline()->totals()->total(), array_sum(array_map(static fn($cue): int => $cue->seconds, $cues)));
         self::assertCount(4, array_filter($cues, static fn($cue): bool => $cue->endsSet));
@@ -170,7 +170,7 @@ final class ClockTest extends TestCase
     {
         $words = static fn(Item $item): array => array_map(
             static fn($phase): string => "{$phase->word} {$phase->seconds}",
-            CueSheet::of((new Session([new StraightSets($item)]))->timeline())->cues[0]->phases,
+            Cue::all((new Session([new StraightSets($item)]))->timeline()->segments)[0]->phases,
         );
 
         self::assertSame(['reach 1', 'hold 3', 'back 1'], $words(ShippedLibrary::item(self::REACH, '1x5')));

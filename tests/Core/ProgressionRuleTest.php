@@ -103,6 +103,26 @@ final class ProgressionRuleTest extends TestCase
         self::assertSame(Decision::Stay, $this->propose([$this->session(0, $clean), $this->session(0, $clean)], 20)->choice);
     }
 
+    public function test_pain_on_one_exercise_of_a_ladder_is_not_hidden_by_another_one_of_the_same_day(): void
+    {
+        $easier = $this->session(7, [self::set(12)], rung: 'press-out/tall-kneeling');
+        $hurts = static fn(int $pain): array => [self::set(12, pain: $pain), self::set(12)];
+
+        self::assertSame(Decision::StepDown, $this->propose([$this->session(7, $hurts(4)), $easier], 7)->choice);
+        self::assertSame(Decision::StopLadder, $this->propose([$this->session(7, $hurts(7)), $easier], 7)->choice);
+    }
+
+    public function test_two_exercises_of_one_day_are_one_quiet_session_after_pain(): void
+    {
+        $clean = [self::set(12), self::set(12)];
+        $easier = static fn(self $test, int $day): RungSession => $test->session($day, [self::set(12)], rung: 'press-out/tall-kneeling');
+        $hurt = $this->session(0, [self::set(12, pain: 4), self::set(12)]);
+        $log = [$hurt, $this->session(8, $clean), $easier($this, 8), $this->session(16, $clean)];
+
+        self::assertSame(Decision::Stay, $this->propose(array_slice($log, 0, 3), 8, Method::default()->with(Answer::AsSoonAsClean))->choice);
+        self::assertSame(Decision::Climb, $this->propose($log, 16)->choice);
+    }
+
     public function test_a_bad_next_morning_stops_the_ladder_after_a_clean_session(): void
     {
         $clean = [self::set(12), self::set(12)];

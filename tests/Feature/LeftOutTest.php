@@ -36,10 +36,10 @@ final class LeftOutTest extends ApiTestCase
         self::assertCount(2, (array) $sheet->json('leftOut'));
 
         $cues = $this->getJson("/api/people/{$person}/sessions/{$session}/cues")->assertOk();
-        self::assertSame(['right'], array_values(array_unique(array_column(array_filter((array) $cues->json('cues'), static fn(array $cue): bool => $cue['stretch'] === 'work'), 'side'))));
-        self::assertSame(['right', 'right'], $cues->json('items.0.sides'));
+        self::assertSame(['right'], array_values(array_unique(array_column(array_filter(array_merge(...(array) $cues->json('ways.0.pieces')), static fn(array $cue): bool => $cue['stretch'] === 'work'), 'side'))));
+        self::assertSame(['right', 'right'], $cues->json('ways.0.sides'));
         self::assertCount(2, (array) $cues->json('leftOut'));
-        self::assertNotContains('sides-alike', array_column((array) $cues->json('items.0.questions'), 'value'), 'sides done apart are a note');
+        self::assertNotContains('sides-alike', array_column((array) $cues->json('ways.0.questions'), 'value'), 'sides done apart are a note');
     }
 
     public function test_where_nothing_is_left_the_player_says_so_and_the_sheet_is_empty(): void

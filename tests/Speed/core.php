@@ -19,7 +19,7 @@ use EvenRungs\Program\Rate;
 use EvenRungs\Program\SetSearch;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Session\Circuit;
-use EvenRungs\Session\CueSheet;
+use EvenRungs\Session\Cue;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Week\Cell;
@@ -43,7 +43,7 @@ $once = static function () use ($lines): int {
     $timeline = $session->timeline();
     WorkShares::of($session, $timeline);
 
-    return $timeline->totals()->total() + count(CueSheet::of($timeline)->cues);
+    return $timeline->totals()->total() + count(Cue::all($timeline->segments));
 };
 for ($i = 0; $i < 200; $i++) {
     $once();

@@ -14,16 +14,21 @@ use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use App\Records\TrainingEvents;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
+use EvenRungs\Dose\Open;
+use EvenRungs\Log\EndReason;
+use EvenRungs\Person\EasierNow;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
-use EvenRungs\Session\Cue;
 use EvenRungs\Session\CueSheet;
-use EvenRungs\Session\Item;
+use EvenRungs\Session\CueWay;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
 use EvenRungs\Week\Soreness;
@@ -52,20 +57,23 @@ final readonly class CoachPage
         }
         $easier = [];
         foreach ($this->session->items() as $item) {
-            $below = $this->file->record->library->ladder($item->rung->ladder)->below($item->rung, $this->file->record->method);
-            $easier[$item->id] = $below?->name;
+            $easier[$item->id] = EasierNow::of($this->file->record, $item);
         }
+        $sheet = CueSheet::of($this->session, $easier);
 
         return new CueSheetView(
             session: $this->row->id,
             title: $this->row->title,
             totalText: Totals::clock($this->session->timeline()->totals()->total()),
-            cues: CueSheet::of($this->session->timeline())->cues,
-            items: array_map(fn(Item $item): CueItemView => $this->item($item, $easier[$item->id]), $this->session->items()),
+            blocks: $sheet->blocks,
+            steps: $sheet->steps,
+            ways: array_map($this->way(...), $sheet->ways),
+            changeOvers: $sheet->changeOvers,
             cautions: CautionLines::of($this->file->record),
             leftOut: ReasonView::all($this->leftOut),
             mornings: MorningQuestionView::all($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
+            endReasons: array_map(static fn(EndReason $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), EndReason::cases()),
             underWay: array_map(AlsoToldView::of(...), TrainingEvents::underWay($this->row, $this->file->record->today)),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
@@ -80,29 +88,57 @@ final readonly class CoachPage
         return $reason === null ? null : ReasonView::of($reason);
     }
 
-    private function item(Item $item, ?string $easier): CueItemView
+    private function way(CueWay $way): CueWayView
     {
-        $questions = FormQuestion::asked($item->rung->asksForBreathing($item->dose), $this->file->record->circumstances()->watchDoming(), ! $item->isOneSided());
+        [$item, $dose] = [$way->item, $way->item->dose];
+        $record = $this->file->record;
+        $questions = FormQuestion::asked($item->rung->asksForBreathing($dose), $record->circumstances()->watchDoming(), ! $item->isOneSided());
+        $sets = range(1, count($way->sets));
+        $before = array_filter($record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $item->rung->slug);
+        $last = $before === [] ? null : $before[array_key_last($before)];
 
-        return new CueItemView(
+        return new CueWayView(
             id: $item->id,
+            key: $way->key,
+            easier: $way->easier,
             rung: $item->rung->slug,
             name: $item->rung->name,
-            dose: DoseLine::print($item->dose),
-            doseText: DoseWords::of($item->dose, $this->file->record->method->counting()),
-            sets: $item->dose->allSets(),
-            unit: $item->dose->unit()->value,
-            targets: array_map(static fn(int $set): int => $item->dose->body($set)->target(), range(1, $item->dose->allSets())),
-            sides: array_map(static fn(int $set): string => $item->dose->perSide ? $item->dose->sideOf($set)->value ?? 'each' : 'both', range(1, $item->dose->allSets())),
-            cues: $item->rung->cues($this->file->record->circumstances()),
+            dose: DoseLine::print($dose),
+            doseText: DoseWords::of($dose, $record->method->counting()),
+            sets: $dose->allSets(),
+            optional: $dose->optionalSets,
+            restSeconds: $item->restSeconds(),
+            pieces: $way->sets,
+            unit: $dose->unit()->value,
+            targets: array_map(static fn(int $set): int => self::target($dose, $set), $sets),
+            sides: array_map(static fn(int $set): string => self::side($dose, $set), $sets),
+            cues: $item->rung->cues($record->circumstances()),
             faults: $item->rung->coaching()->faults,
             fallback: $item->rung->coaching()->fallback,
             setUp: $this->file->setUp($item->rung->slug),
-            easier: $easier,
             questions: array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView(value: $question->value, label: $question->question()), $questions),
             felt: $item->rung->coaching()->felt,
             places: array_map(static fn(Felt $felt): ChoiceView => new ChoiceView(value: $felt->value, label: $felt->label()), Felt::cases()),
             figure: $item->rung->figure(),
+            lastEffort: $last?->effort(),
+            lastFelt: $last?->felt(),
         );
+    }
+
+    private static function target(Dose $dose, int $set): int
+    {
+        $body = $dose->body($set > $dose->allSets() ? $dose->sets() : $set);
+
+        return $body instanceof Open ? $body->cap ?? $body->estimate : $body->target();
+    }
+
+    /** @return 'both'|'each'|'left'|'right' */
+    private static function side(Dose $dose, int $set): string
+    {
+        return match ($set > $dose->allSets() ? $dose->only : $dose->sideOf($set)) {
+            Side::Left => 'left',
+            Side::Right => 'right',
+            default => $dose->perSide ? 'each' : 'both',
+        };
     }
 }

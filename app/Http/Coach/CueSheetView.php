@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Shared\AlsoToldView;
+use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
 use App\Http\Shared\ReasonView;
-use EvenRungs\Session\Cue;
+use EvenRungs\Session\CueBlock;
+use EvenRungs\Session\CueStep;
 
-/** What the player plays, with what it asks first. */
+/** What the player plays, in pieces it strings together, with what it asks first. */
 final readonly class CueSheetView
 {
     /**
-     * @param list<Cue>             $cues
-     * @param list<CueItemView>         $items
+     * @param list<CueBlock>            $blocks
+     * @param list<CueStep>             $steps       the sets in the order written
+     * @param list<CueWayView>          $ways        of every exercise, as written first
+     * @param list<list<int>>           $changeOvers seconds from each way to each other one, in the order of the ways
      * @param list<string>              $cautions
      * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
      * @param list<MorningQuestionView> $mornings
      * @param list<PainPlaceView>       $painPlaces where it can hurt
+     * @param list<ChoiceView>          $endReasons why it can end before the last set
      * @param list<AlsoToldView>        $underWay trainings of this session that devices tell of today and that have not ended
      * @param int $painStopsAbove pain above this stops the exercise
      * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
@@ -27,12 +32,15 @@ final readonly class CueSheetView
         public string $session,
         public string $title,
         public string $totalText,
-        public array $cues,
-        public array $items,
+        public array $blocks,
+        public array $steps,
+        public array $ways,
+        public array $changeOvers,
         public array $cautions,
         public array $leftOut,
         public array $mornings,
         public array $painPlaces,
+        public array $endReasons,
         public array $underWay,
         public ?ReasonView $activationOnly,
         public int $painStopsAbove,

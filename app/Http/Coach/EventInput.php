@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Coach;
 
+use EvenRungs\Log\EndReason;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Progress\StartPain;
@@ -20,6 +21,7 @@ final readonly class EventInput
      * @param list<StartPain>|null $before  pain before the first set; null when nobody asked
      * @param int|null             $seconds that were trained
      * @param string|null          $other   training this one is, or is not
+     * @param EndReason|null       $why     it ended before the last set
      */
     public function __construct(
         public string $id,
@@ -32,5 +34,6 @@ final readonly class EventInput
         public ?array $before = null,
         public ?int $seconds = null,
         public ?string $other = null,
+        public ?EndReason $why = null,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Coach;
 
 use App\Http\Shared\ApiRequest;
+use EvenRungs\Log\EndReason;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use Illuminate\Support\Facades\Validator;
@@ -98,6 +99,7 @@ final class TrainingRequest extends ApiRequest
             ...($kind === EventKind::Set ? ['set' => ['required', 'array'], ...ReportedRules::set('set'), 'set.item' => ['required', 'same:item'], 'set.set' => ['required', 'same:number']] : ['set' => ['prohibited']]),
             ...($kind === EventKind::Before ? ReportedRules::before('before') : ['before' => ['prohibited']]),
             'seconds' => $kind === EventKind::Time ? ['required', 'integer:strict', 'between:1,86400'] : ['prohibited'],
+            'why' => $kind === EventKind::Ended ? ['nullable', Rule::enum(EndReason::class)] : ['prohibited'],
             'other' => in_array($kind, [EventKind::Joined, EventKind::Apart], true) ? ['required', 'string', self::ULID] : ['prohibited'],
         ];
     }

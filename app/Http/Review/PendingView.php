@@ -15,6 +15,7 @@ final readonly class PendingView
     /**
      * @param list<ReasonView>   $reasons
      * @param list<EvidenceView> $evidence
+     * @param list<string>       $besides  what else is to be known of that training: an easier version took over, it ended early
      * @param string|null        $up       next open rung up, if any
      * @param string|null        $down     next open rung down, if any
      */
@@ -36,6 +37,7 @@ final readonly class PendingView
         public array $reasons,
         public GateView $gate,
         public array $evidence,
+        public array $besides,
         public ?int $morningPain,
         public ?string $up,
         public ?string $down,

@@ -96,10 +96,23 @@ final readonly class ReviewPage
                 array_keys($pending->session->sets),
                 $pending->session->sets,
             ),
+            besides: $this->besides($pending),
             morningPain: $pending->session->morning?->pain,
             up: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: true)?->slug,
             down: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: false)?->slug,
         );
+    }
+
+    /** @return list<string> */
+    private function besides(PendingDecision $pending): array
+    {
+        $taken = $pending->takenOver($this->file->record->library);
+        $why = $pending->log->endedWhy;
+
+        return [
+            ...array_map(static fn(string $name, int $sets): string => ($sets === 1 ? 'One more set' : "{$sets} more sets")." in an easier version: {$name}.", array_keys($taken), $taken),
+            ...($why === null ? [] : ["The training ended before its last set: {$why->label()}."]),
+        ];
     }
 
     private static function evidence(int $number, SetLog $set, Unit $unit, int $highestEffort): EvidenceView

@@ -1776,6 +1776,7 @@ export interface components {
         Cue: {
             /** @enum {string} */
             stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
+            /** @description it takes; of an open set, as is estimated */
             seconds: number;
             item: string;
             set: number;
@@ -1787,18 +1788,79 @@ export interface components {
             phases: components["schemas"]["CuePhase"][];
             /** @description the set is over after this cue: the form check is asked */
             endsSet: boolean;
+            /** @description seconds an open set is counted up to, until somebody ends it; null where it is counted down */
+            until: number | null;
         };
-        /** @description What the player needs to know of an exercise. */
-        CueItemView: {
+        /** @description What is rested inside a block, by its kind. */
+        CueBlock: {
+            /** @enum {string} */
+            part: "primer" | "main" | "finisher";
+            /** @description exercises in the order of the block */
+            items: string[];
+            /** @description after each station but the last; null where the sets are straight */
+            gapSeconds: number[] | null;
+            /** @description between rounds; null where the sets are straight */
+            roundRestSeconds: number | null;
+        };
+        /** @description A part of one repetition for the player: its word and seconds. */
+        CuePhase: {
+            word: string;
+            seconds: number;
+            isPause: boolean;
+        };
+        /** @description What the player plays, in pieces it strings together, with what it asks first. */
+        CueSheetView: {
+            session: string;
+            title: string;
+            totalText: string;
+            blocks: components["schemas"]["CueBlock"][];
+            /** @description the sets in the order written */
+            steps: components["schemas"]["CueStep"][];
+            /** @description of every exercise, as written first */
+            ways: components["schemas"]["CueWayView"][];
+            /** @description seconds from each way to each other one, in the order of the ways */
+            changeOvers: number[][];
+            cautions: string[];
+            /** @description what of the session a limit or missing kit keeps from it */
+            leftOut: components["schemas"]["ReasonView"][];
+            mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description where it can hurt */
+            painPlaces: components["schemas"]["PainPlaceView"][];
+            /** @description why it can end before the last set */
+            endReasons: components["schemas"]["ChoiceView"][];
+            /** @description trainings of this session that devices tell of today and that have not ended */
+            underWay: components["schemas"]["AlsoToldView"][];
+            /** @description why only activation is done today: a sore trunk */
+            activationOnly: components["schemas"]["ReasonView"] | null;
+            /** @description pain above this stops the exercise */
+            painStopsAbove: number;
+        };
+        /** @description One set of one exercise, in the order of a session. */
+        CueStep: {
+            item: string;
+            /** @description from 1; in a circuit the round */
+            set: number;
+        };
+        /** @description What the player needs to know of an exercise done in one way: as written, or in an easier version. */
+        CueWayView: {
             id: string;
+            /** @description tells it from the other ways of the exercise */
+            key: string;
+            /** @description what makes it easier; null as written */
+            easier: string | null;
             rung: string;
             name: string;
             dose: string;
             doseText: string;
             sets: number;
+            /** @description sets on top, while the last was clean */
+            optional: number;
+            restSeconds: number;
+            /** @description the cues of each set, then of each optional one */
+            pieces: components["schemas"]["Cue"][][];
             /** @enum {string} */
             unit: "reps" | "seconds" | "metres";
-            /** @description what each set asks for, per side where sides count apart */
+            /** @description what each set asks for, per side where sides count apart; an open one its cap */
             targets: number[];
             /** @description what is told of each set: both at once, each side, or the one that works */
             sides: ("both" | "each" | "left" | "right")[];
@@ -1807,7 +1869,6 @@ export interface components {
             fallback: string;
             /** @description the person’s own set-up; empty for none */
             setUp: string;
-            easier: string | null;
             /** @description form check, in the order asked */
             questions: components["schemas"]["ChoiceView"][];
             /** @description where it should be felt */
@@ -1815,32 +1876,13 @@ export interface components {
             /** @description where it can be felt, the right one first */
             places: components["schemas"]["ChoiceView"][];
             figure: components["schemas"]["Figure"];
-        };
-        /** @description A part of one repetition for the player: its word and seconds. */
-        CuePhase: {
-            word: string;
-            seconds: number;
-            isPause: boolean;
-        };
-        /** @description What the player plays, with what it asks first. */
-        CueSheetView: {
-            session: string;
-            title: string;
-            totalText: string;
-            cues: components["schemas"]["Cue"][];
-            items: components["schemas"]["CueItemView"][];
-            cautions: string[];
-            /** @description what of the session a limit or missing kit keeps from it */
-            leftOut: components["schemas"]["ReasonView"][];
-            mornings: components["schemas"]["MorningQuestionView"][];
-            /** @description where it can hurt */
-            painPlaces: components["schemas"]["PainPlaceView"][];
-            /** @description trainings of this session that devices tell of today and that have not ended */
-            underWay: components["schemas"]["AlsoToldView"][];
-            /** @description why only activation is done today: a sore trunk */
-            activationOnly: components["schemas"]["ReasonView"] | null;
-            /** @description pain above this stops the exercise */
-            painStopsAbove: number;
+            /** @description told of this rung last; offered, never taken for granted */
+            lastEffort: number | null;
+            /**
+             * @description where it was felt last
+             * @enum {string|null}
+             */
+            lastFelt: "right" | "low-back" | "neck" | "back-of-thigh" | "front-of-hip" | "shoulder" | "wrist" | "knee" | "elsewhere" | null;
         };
         DangerSignView: {
             value: string;
@@ -2016,6 +2058,11 @@ export interface components {
             seconds: number | null;
             /** @description training this one is, or is not */
             other: string | null;
+            /**
+             * @description it ended before the last set; null where it did not, or nobody said
+             * @enum {string|null}
+             */
+            why: "time" | "pain" | "form" | "tired" | "place" | "other" | null;
         };
         /** @description One thing a device tells of a training, as it is sent; core's Event with what is not said left out. */
         EventInput: {
@@ -2038,6 +2085,11 @@ export interface components {
             seconds?: number | null;
             /** @description training this one is, or is not */
             other?: string | null;
+            /**
+             * @description it ended before the last set
+             * @enum {string|null}
+             */
+            why?: "time" | "pain" | "form" | "tired" | "place" | "other" | null;
         };
         /** @description What a set of the evidence says, in words. */
         EvidenceView: {
@@ -2604,6 +2656,8 @@ export interface components {
             reasons: components["schemas"]["ReasonView"][];
             gate: components["schemas"]["GateView"];
             evidence: components["schemas"]["EvidenceView"][];
+            /** @description what else is to be known of that training: an easier version took over, it ended early */
+            besides: string[];
             morningPain: number | null;
             /** @description next open rung up, if any */
             up: string | null;

@@ -1,38 +1,66 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { askToSignIn, type Schemas } from '@/api/client';
 import type { Outbox } from '@/offline/outbox';
-import type { Told } from '@/offline/told';
-import type { Training } from '@/offline/trainings';
+import type { SetLog, Told } from '@/offline/told';
+import type { Step, Training } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { TextField } from '@/ui/Field';
+import { wayAt } from './course';
+import { Choice } from './PainBefore';
 
-/** All sets are through: the training is ended, or taken back a set. */
+type Why = NonNullable<Schemas['EventInput']['why']>;
+
+/** All sets are through, or it ends here: what was done against what was planned, then it is ended, or a set taken back. */
 export function Done({
+  sheet,
+  steps,
   training,
   told,
-  planned,
+  onTop,
   end,
   setDay,
   undoSet,
   again,
 }: {
+  sheet: Schemas['CueSheetView'];
+  steps: Step[];
   training: Training;
   told: Told;
-  planned: number;
-  end: () => void;
+  /** a set on top that is offered */
+  onTop: ReactNode;
+  /** with why, where it ended before the last set */
+  end: (why: Why | null) => void;
   setDay: (on: string) => void;
   undoSet: () => void;
   /** from the first cue on */
   again: () => void;
 }) {
+  const [why, setWhy] = useState<Why | null>(null);
+  const isEarly = told.sets.length < steps.length;
   return (
-    <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
-      <h1 className="text-2xl">Done</h1>
+    <section className="mx-auto grid w-full max-w-2xl gap-4 rounded-lg border border-rail bg-sheet p-4">
+      <h1 className="text-2xl">{isEarly ? 'Ended before the last set' : 'Done'}</h1>
+      {onTop}
+      <DoneSets sheet={sheet} steps={steps} told={told} />
       <p>
-        {told.sets.length} of {planned} sets logged. What was not logged counts as missing, never as zero.
+        {told.sets.length} of {steps.length} sets logged. {isEarly && 'What was not logged counts as missing, never as zero.'}
       </p>
+      {isEarly && (
+        <div role="group" aria-label="Why it ended here" className="grid gap-1.5">
+          <p className="font-semibold">
+            Why here? <span className="font-normal text-ink2">It can be left open.</span>
+          </p>
+          <div className="flex flex-wrap gap-1.5">
+            {sheet.endReasons.map(({ value, label }) => (
+              <Choice key={value} pressed={why === value} onPress={() => setWhy(why === value ? null : (value as Why))}>
+                {label}
+              </Choice>
+            ))}
+          </div>
+        </div>
+      )}
       <DateField
         label="Day of training"
         past
@@ -40,7 +68,12 @@ export function Done({
         onChange={setDay}
         {...(training.asked?.clock != null && { hint: training.asked.clock })}
       />
-      <Button look="next" className="min-h-14 justify-center text-lg" disabled={told.sets.length === 0} onClick={end}>
+      <Button
+        look="next"
+        className="min-h-14 justify-center text-lg"
+        disabled={told.sets.length === 0}
+        onClick={() => end(isEarly ? why : null)}
+      >
         Save the log, then decide
       </Button>
       <div className="grid grid-cols-2 gap-2">
@@ -55,11 +88,51 @@ export function Done({
   );
 }
 
+const figuresOf = ({ both, left, right }: SetLog): string => (both !== null ? `${both}` : [left ?? '–', right ?? '–'].join('/'));
+
+/** Each exercise with what was planned and what was done of it, set by set. */
+function DoneSets({ sheet, steps, told }: { sheet: Schemas['CueSheetView']; steps: Step[]; told: Told }) {
+  const rows = steps.filter((step, at) => steps.findIndex(({ item, way }) => item === step.item && way === step.way) === at);
+  return (
+    <table className="w-full text-left text-sm">
+      <thead className="text-ink2">
+        <tr>
+          <th className="pr-3 font-normal">planned</th>
+          <th className="font-normal">done, set by set</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => {
+          const way = wayAt(sheet, row);
+          const sets = steps.filter(({ item, way: key }) => item === row.item && key === row.way);
+          return (
+            <tr key={`${row.item} ${row.way}`} className="border-t border-hairline align-top">
+              <td className="py-1.5 pr-3">
+                {way?.name}
+                <span className="block text-ink2">
+                  {way?.easier && 'easier version · '}
+                  {way?.doseText}
+                </span>
+              </td>
+              <td className="py-1.5 font-mono">
+                {sets
+                  .map(({ item, set }) => told.sets.find((log) => log.item === item && log.set === set))
+                  .map((log) => (log ? `${figuresOf(log)}${Object.values(log.form).includes(false) ? '×' : ''}` : '–'))
+                  .join(' · ')}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
 /** It has ended and lies on this device: what hinders it from being sent, and that nothing has to be done about it. */
 export function OnItsWay({ person, outbox, send }: { person: string; outbox: Outbox; send: () => Promise<unknown> }) {
   const { hindered, busy } = outbox;
   return (
-    <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
+    <section className="mx-auto grid w-full max-w-2xl gap-4 rounded-lg border border-rail bg-sheet p-4">
       <h1 className="text-2xl">{hindered ? 'Kept on this device' : 'Saving …'}</h1>
       {hindered && (
         <>
@@ -108,7 +181,7 @@ export function OddTime({
   const isTime = minutes.trim() !== '' && seconds > 0 && seconds <= 86_400;
   return (
     <form
-      className="grid gap-4 rounded-lg border border-rail bg-sheet p-4"
+      className="mx-auto grid w-full max-w-2xl gap-4 rounded-lg border border-rail bg-sheet p-4"
       onSubmit={(event) => {
         event.preventDefault();
         if (isTime) settle(seconds);

@@ -1,52 +1,11 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { Schemas } from '@/api/client';
 import { FormCheck } from './FormCheck';
 import type { SetLog } from '@/offline/told';
 import { doneAsWritten } from './asWritten';
+import { way } from './way.fixture';
 
-const item: Schemas['CueItemView'] = {
-  id: 'press',
-  rung: 'press-out/standing',
-  name: 'Press-out, standing',
-  dose: '2x10/side',
-  doseText: '2 × 10 each side',
-  sets: 2,
-  unit: 'reps',
-  targets: [10, 10],
-  sides: ['each' as const, 'each' as const],
-  cues: [],
-  faults: [],
-  fallback: '',
-  setUp: '',
-  easier: null,
-  figure: {
-    view: 'side',
-    start: {
-      trunk: [90, 90],
-      head: 90,
-      arm: [270, 270, 270],
-      farArm: [270, 270, 270],
-      leg: [270, 270, 0],
-      farLeg: [270, 270, 0],
-      short: [],
-    },
-    middle: null,
-    end: null,
-    props: [],
-    lift: 0,
-    pin: null,
-  },
-  felt: 'the front of the trunk',
-  places: [
-    { value: 'right', label: 'where it should be' },
-    { value: 'low-back', label: 'low back' },
-  ],
-  questions: [
-    { value: 'ribs', label: 'Ribs stay down' },
-    { value: 'in-control', label: 'In control, with ease' },
-  ],
-};
+const item = way();
 
 function open() {
   const onSave = vi.fn<(log: SetLog) => void>();
@@ -57,6 +16,8 @@ function open() {
       item={item}
       set={1}
       start={null}
+      counted={undefined}
+      last={{ effort: 7, felt: 'low-back' }}
       painStopsAbove={5}
       painPlaces={[{ value: 'shoulder', label: 'shoulder', sided: true }]}
       painBefore={[{ place: 'shoulder', side: 'left', pain: 2 }]}
@@ -69,6 +30,18 @@ function open() {
 }
 
 describe('the check after a set', () => {
+  it('offers what was told last, and never takes it for granted', () => {
+    const { onSave } = open();
+    expect(screen.getByRole('button', { name: 'effort 7, as last time' })).toHaveAttribute('aria-pressed', 'false');
+    expect(screen.getByText('last low back')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: /All clean/ }));
+    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ effort: null, felt: 'right' }));
+  });
+
+  it('begins with what was counted where the set was open', () => {
+    expect(doneAsWritten(way({ unit: 'seconds', sides: ['both'], targets: [40] }), 1, false, { both: 27 }).both).toBe(27);
+  });
+
   it('keeps where it was felt by one press, also when all else was clean', () => {
     const { onSave } = open();
     fireEvent.click(screen.getByRole('button', { name: 'low back' }));

@@ -5,13 +5,16 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
 import { doneAsWritten } from './asWritten';
-import { Choice } from './PainBefore';
+import type { Counted } from '@/offline/trainings';
+import { SmallBody } from './SmallBody';
 
 /** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */
 export function FormCheck({
   item,
   set,
   start,
+  counted,
+  last,
   painStopsAbove,
   painPlaces,
   painBefore,
@@ -19,10 +22,14 @@ export function FormCheck({
   onSave,
   onPass,
 }: {
-  item: Schemas['CueItemView'];
+  item: Schemas['CueWayView'];
   set: number;
   /** what was answered before: in part, or a set that is taken up again */
   start: SetLog | null;
+  /** what was counted, where the set was open */
+  counted: Counted | undefined;
+  /** what was told of the exercise last: offered, never taken for granted */
+  last: Pick<SetLog, 'effort' | 'felt'>;
   painStopsAbove: number;
   painPlaces: Schemas['PainPlaceView'][];
   /** pain that was there before the first set */
@@ -32,7 +39,7 @@ export function FormCheck({
   onSave: (log: SetLog) => void;
   onPass: () => void;
 }) {
-  const [log, answer] = useState<SetLog>(() => start ?? doneAsWritten(item, set, false));
+  const [log, answer] = useState<SetLog>(() => start ?? doneAsWritten(item, set, false, counted));
   const setLog = (next: SetLog) => {
     answer(next);
     onAnswer(next);
@@ -82,8 +89,16 @@ export function FormCheck({
   );
   const scale = (legend: string, key: 'pain' | 'effort') => (
     <fieldset>
-      <legend className="mb-1 font-semibold">{legend}, 0 to 10</legend>
-      <Scale name={key} value={log[key]} onChange={(value) => setLog({ ...log, [key]: value })} />
+      <legend className="mb-1 font-semibold">
+        {legend}, 0 to 10
+        {key === 'effort' && last.effort !== null && <span className="font-normal text-ink2"> · last {last.effort}</span>}
+      </legend>
+      <Scale
+        name={key}
+        value={log[key]}
+        last={key === 'effort' ? last.effort : null}
+        onChange={(value) => setLog({ ...log, [key]: value })}
+      />
     </fieldset>
   );
 
@@ -93,7 +108,8 @@ export function FormCheck({
       className="grid gap-3 rounded-lg border border-rail bg-sheet p-4"
     >
       <h2 className="text-xl">
-        {item.name}, set {set} of {item.sets}
+        {item.name}, set {set}
+        {set <= item.sets ? ` of ${item.sets}` : ', on top'}
       </h2>
       <div className="grid gap-1">
         {(sides === 'left' || sides === 'each') && done('left', 'Left')}
@@ -119,7 +135,7 @@ export function FormCheck({
       >
         {butFor(log)}
       </Button>
-      <FeltPlaces item={item} log={log} setLog={setLog} />
+      <FeltPlaces item={item} log={log} setLog={setLog} last={last.felt} />
       <FormQuestions item={item} log={log} setLog={setLog} set={set} />
       {Object.values(log.form).includes(false) && (
         <Button look="floor" onClick={() => onSave(log)}>
@@ -140,26 +156,30 @@ function butFor(log: SetLog): string {
 }
 
 /** Where it was felt: one press, after any set. */
-function FeltPlaces({ item, log, setLog }: { item: Schemas['CueItemView']; log: SetLog; setLog: (value: SetLog) => void }) {
+function FeltPlaces({
+  item,
+  log,
+  setLog,
+  last,
+}: {
+  item: Schemas['CueWayView'];
+  log: SetLog;
+  setLog: (value: SetLog) => void;
+  last: SetLog['felt'];
+}) {
+  const lastPlace = item.places.find(({ value }) => value === last);
   return (
     <fieldset>
       <legend className="mb-1 font-semibold">
         Felt <span className="font-normal text-ink2">· {item.felt}</span>
       </legend>
-      <div className="flex flex-wrap gap-1">
-        {item.places.map((place) => {
-          const felt = place.value as SetLog['felt'];
-          return (
-            <Choice
-              key={place.value}
-              pressed={log.felt === felt}
-              onPress={() => setLog({ ...log, felt: log.felt === felt ? null : felt })}
-            >
-              {place.label}
-            </Choice>
-          );
-        })}
-      </div>
+      <SmallBody
+        label="Where it was felt"
+        places={item.places}
+        pressed={log.felt}
+        onPress={(place) => setLog({ ...log, felt: log.felt === place ? null : (place as SetLog['felt']) })}
+        beside={lastPlace && <p className="text-sm text-ink2">last {lastPlace.label}</p>}
+      />
     </fieldset>
   );
 }
@@ -171,7 +191,7 @@ function FormQuestions({
   setLog,
   set,
 }: {
-  item: Schemas['CueItemView'];
+  item: Schemas['CueWayView'];
   log: SetLog;
   setLog: (value: SetLog) => void;
   set: number;
@@ -229,22 +249,15 @@ function PainQuestions({
     <>
       {(log.pain ?? 0) > 0 && (
         <div className="grid gap-2">
-          <div role="group" aria-label="Place of the pain" className="flex flex-wrap gap-1">
-            {places.map((place) => {
+          <SmallBody
+            label="Place of the pain"
+            places={places.map((place) => {
               const began = before.find((one) => one.place === place.value);
-              return (
-                <Choice
-                  key={place.value}
-                  pressed={log.painPlace === place.value}
-                  onPress={() =>
-                    setLog({ ...log, painPlace: log.painPlace === place.value ? null : (place.value as SetLog['painPlace']) })
-                  }
-                >
-                  {began ? `${place.label}, began at ${began.pain}` : place.label}
-                </Choice>
-              );
+              return { value: place.value, label: began ? `${place.label}, began at ${began.pain}` : place.label };
             })}
-          </div>
+            pressed={log.painPlace}
+            onPress={(place) => setLog({ ...log, painPlace: log.painPlace === place ? null : (place as SetLog['painPlace']) })}
+          />
           {sided && (
             <div role="group" aria-label="Side of the pain" className="grid grid-cols-3 gap-1">
               {(['left', 'right', 'both'] as const).map((side) => (

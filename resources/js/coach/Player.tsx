@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { newId, type Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
@@ -10,17 +10,20 @@ import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import type { AtHand } from './atHand';
+import { Changes, OnceMore } from './Changes';
+import { moreLeft, wayAt, type StrungCue, type Way } from './course';
 import { Done } from './Done';
 import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { Mornings } from './Mornings';
 import { PainBefore } from './PainBefore';
-import { cued, play, repetition, type Key, type Player as PlayerState } from './player';
+import { repetition, type Key, type Player as PlayerState } from './player';
 import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
-import type { AtHand } from './atHand';
 import { useAsking } from './useAsking';
 import { useClock } from './useClock';
+import { useCourse } from './useCourse';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
 const STILL_RUNNING = 60_000;
@@ -31,8 +34,7 @@ const sides = { left: 'left', right: 'right', both: '' } as const;
  * Figures are drawn with the near side at work: seen from the side that is the right, face to face it is the
  * person's left. The other side is shown mirrored.
  */
-const mirrored = (item: Schemas['CueItemView'], side: string | undefined): boolean =>
-  side === (item.figure.view === 'side' ? 'left' : 'right');
+const mirrored = (item: Way, side: string | undefined): boolean => side === (item.figure.view === 'side' ? 'left' : 'right');
 
 /** Steps through the session: seconds and side largest, tempo as a moving bead, a form check after each set. */
 export function Player({
@@ -46,32 +48,21 @@ export function Player({
   sheet: Schemas['CueSheetView'];
   training: AtHand;
 }) {
-  const { cues } = sheet;
   const { training } = opened;
-  const items = useMemo(() => new Map(sheet.items.map((item) => [item.id, item])), [sheet.items]);
-  const [player, dispatch] = useReducer(play(cues), null, () => ({
-    ...cued(cues, Math.min(training.at, training.over ? cues.length : cues.length - 1)),
-    over: training.over,
-  }));
-  const press = useCallback((key: Key) => dispatch({ ...key, now: performance.now() }), []);
-  const tick = useCallback(() => press({ do: 'tick' }), [press]);
-  const { awayMs, seen } = useClock(cues, player, tick);
+  const course = useCourse(sheet, training, change);
+  const { cues, player, cue, press, steps } = course;
+  const { awayMs, seen } = useClock(cues, player, press);
   const running = player.since !== null;
   const [mornings, setMornings] = useState(sheet.mornings.length > 0);
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
-  const asking = useAsking(person, sheet, { opened, say, goOnWith, press });
-  const cue = cues[player.at];
-  const planned = sheet.items.reduce((sum, one) => sum + one.sets, 0);
-  const item = cue ? items.get(cue.item) : undefined;
+  const asking = useAsking(person, sheet, { opened, say, goOnWith, press, cues });
+  const item = cue && wayAt(sheet, cue);
 
   useStanding(player, training, change);
 
   const checking = training.answering ?? dueCheck(cues, player.at, told);
 
-  const seconds = Math.ceil(player.leftMs / 1000);
-  const next = cues.slice(player.at + 1).find((other) => other.stretch === 'work');
-  const nextItem = next && items.get(next.item);
-  const leftSeconds = seconds + cues.slice(player.at + 1).reduce((sum, other) => sum + other.seconds, 0);
+  const nextItem = wayOfNext(sheet, cues, player.at);
   const toggle = () => {
     void change({});
     wakeAudio();
@@ -79,44 +70,45 @@ export function Player({
     press({ do: running ? 'pause' : 'start' });
   };
 
-  const saveSet = (set: SetLog) => void say({ kind: 'set', item: set.item, number: set.set, set }, { answering: null });
   const undoSet = () => {
     const last = told.sets.at(-1);
     if (last) void say({ kind: 'undone', item: last.item, number: last.set }, { answering: last });
   };
+  const redoSet = () => {
+    const again = steps[course.redo()];
+    const logged = again && told.sets.find(({ item: of, set }) => of === again.item && set === again.set);
+    if (logged) void say({ kind: 'undone', item: logged.item, number: logged.set }, { answering: null });
+  };
   useKeys(press, toggle, undoSet);
 
   const rep = cue ? repetition(cue, player.leftMs) : null;
-  const shown = cue?.stretch === 'work' ? item : (nextItem ?? item);
-  const checked = checking ? items.get(checking.item) : undefined;
   const working = cue?.stretch === 'work';
-  const word = cue ? wordOf(cue) : '';
+  // A gap and a change of sides are inside the set.
+  const inSet = working || cue?.stretch === 'gap' || cue?.stretch === 'side-change';
+  const shown = inSet ? item : (nextItem ?? item);
+  const checked = checking ? wayOfSet(sheet, cues, checking) : undefined;
+  const onTop = checking ? null : setOnTop(sheet, course, told);
 
   return (
-    <main data-theme="dark" aria-busy={busy} className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto">
-      <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-5.5rem)] max-sm:gap-2.5">
+    <main
+      data-player
+      data-theme="dark"
+      aria-busy={busy}
+      className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto"
+    >
+      <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-1rem)] max-sm:gap-2.5 min-[50rem]:max-w-5xl">
         <Progress
           name={name}
           sheet={sheet}
-          leftSeconds={leftSeconds}
+          leftSeconds={secondsLeft(cues, player)}
           keptHere={keptHere}
           started={started}
           told={told}
-          planned={planned}
+          planned={steps.length}
         />
-        <TimeLine sheet={sheet} cues={cues} cue={cue} at={player.at} />
+        <TimeLine cues={cues} at={player.at} />
 
-        {!started && sheet.activationOnly && (
-          <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
-            <p className="font-semibold">◇ {sheet.activationOnly.sentence}</p>
-            <Link
-              to={`/people/${person}/session?s=${newId()}&from=template&template=activation-before-training`}
-              className="justify-self-start underline underline-offset-4"
-            >
-              Write the activation session instead
-            </Link>
-          </section>
-        )}
+        {!started && sheet.activationOnly && <OnlyActivation person={person} why={sheet.activationOnly} />}
         {asking && <h1 className="sr-only">{sheet.title}</h1>}
         {asking ??
           (told.ended ? (
@@ -125,72 +117,207 @@ export function Player({
             <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
           ) : player.over && !checked ? (
             <Done
+              sheet={sheet}
+              steps={steps}
               training={training}
               told={told}
-              planned={planned}
-              end={() => void say({ kind: 'ended' })}
+              onTop={onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
+              end={(why) => void say({ kind: 'ended', ...(why && { why }) })}
               setDay={(on) => void change({ on, byHand: true }, { isDone: false })}
               undoSet={undoSet}
               again={() => press({ do: 'go', at: 0 })}
             />
           ) : (
-            <>
-              <div className={cx('[@media(max-height:28rem)]:sr-only', checked && 'max-sm:sr-only')}>
-                <h1 className="text-2xl">{working || !nextItem ? item?.name : `Next: ${nextItem.name}`}</h1>
-                <p className="text-ink2">
-                  {working || !nextItem ? `${item?.doseText} · set ${cue?.set} of ${item?.sets}` : nextItem.doseText}
-                </p>
+            <div className="grid flex-1 content-start gap-x-8 gap-y-4 max-sm:gap-y-2.5 min-[50rem]:grid-cols-2">
+              <div className="flex flex-col gap-4 self-start max-sm:gap-2.5 min-[50rem]:sticky min-[50rem]:top-4">
+                <Heading sheet={sheet} item={item} nextItem={nextItem} working={inSet} cue={cue} small={checked !== undefined} />
+                {!started && (
+                  <PainBefore
+                    places={sheet.painPlaces}
+                    told={told.before}
+                    onTell={(before) => void say({ kind: 'before', before })}
+                  />
+                )}
+                <Count
+                  sheet={sheet}
+                  cues={cues}
+                  at={player.at}
+                  working={working}
+                  word={cue ? wordOf(cue) : ''}
+                  checked={checked}
+                  leftMs={player.leftMs}
+                  rep={rep}
+                  cue={cue}
+                  item={item}
+                />
+                {awayMs > 0 && (
+                  <p role="status" className="border-l-4 border-ochre pl-3">
+                    This page was out of sight for {Math.round(awayMs / 1000)} s; the clock went on.{' '}
+                    <Button look="quiet" onClick={seen}>
+                      all right
+                    </Button>
+                  </p>
+                )}
+                {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
+                {onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
+                {started && <Changes sheet={sheet} course={course} redoSet={redoSet} />}
               </div>
-              {!started && (
-                <PainBefore
-                  places={sheet.painPlaces}
-                  told={told.before}
-                  onTell={(before) => void say({ kind: 'before', before })}
-                />
-              )}
-              <Count working={working} word={word} checked={checked} seconds={seconds} rep={rep} cue={cue} item={item} />
-              {shown && !checked && (
-                <Figure
-                  figure={shown.figure}
-                  label={shown.name}
-                  {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
-                  mirrored={mirrored(shown, working ? cue?.side : next?.side)}
-                  className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet"
-                />
-              )}
-              {awayMs > 0 && (
-                <p role="status" className="border-l-4 border-ochre pl-3">
-                  This page was out of sight for {Math.round(awayMs / 1000)} s; the clock went on.{' '}
-                  <Button look="quiet" onClick={seen}>
-                    all right
-                  </Button>
-                </p>
-              )}
-              {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
-              {checked && checking ? (
-                <FormCheck
-                  key={`${checking.item}-${checking.set}`}
-                  item={checked}
-                  set={checking.set}
-                  painStopsAbove={sheet.painStopsAbove}
-                  painPlaces={sheet.painPlaces}
-                  painBefore={told.before}
-                  start={training.answering}
-                  onAnswer={(answering) => void change({ answering })}
-                  onSave={saveSet}
-                  onPass={() => void say({ kind: 'skipped', item: checking.item, number: checking.set }, { answering: null })}
-                />
-              ) : (
-                shown && <HowTo item={shown} />
-              )}
-              {!started && <BeforeStart sheet={sheet} />}
-              <PlayerKeys press={press} running={running} toggle={toggle} started={started} />
-              <Afterwards told={told} undoSet={undoSet} press={press} person={person} sheet={sheet} />
-            </>
+              <div className="flex flex-col gap-4 max-sm:gap-2.5">
+                {shown && !checked && (
+                  <Figure
+                    figure={shown.figure}
+                    label={shown.name}
+                    {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
+                    mirrored={mirrored(shown, working ? cue?.side : nextSide(cues, player.at))}
+                    className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet min-[50rem]:h-[min(14rem,34dvh)] min-[50rem]:max-w-none"
+                  />
+                )}
+                {checked && checking ? (
+                  <Check sheet={sheet} way={checked} checking={checking} training={{ opened, told, change, say }} />
+                ) : (
+                  shown && <HowTo item={shown} />
+                )}
+                {!started && <BeforeStart sheet={sheet} />}
+              </div>
+            </div>
           ))}
+        {!asking && !told.ended && !(!started && mornings) && !(player.over && !checked) && (
+          <>
+            <PlayerKeys press={press} running={running} toggle={toggle} started={started} cue={cue} />
+            <Afterwards told={told} undoSet={undoSet} press={press} person={person} sheet={sheet} />
+          </>
+        )}
       </div>
     </main>
   );
+}
+
+/** The check of a set, kept answer by answer. */
+function Check({
+  sheet,
+  way,
+  checking,
+  training: { opened, told, change, say },
+}: {
+  sheet: Schemas['CueSheetView'];
+  way: Way;
+  checking: { item: string; set: number };
+  training: Pick<AtHand, 'opened' | 'told' | 'change' | 'say'>;
+}) {
+  const { item, set } = checking;
+  const { training } = opened;
+  return (
+    <FormCheck
+      key={`${item}-${set}`}
+      item={way}
+      set={set}
+      counted={training.counted?.[`${item} ${set}`]}
+      last={lastTold(way, told)}
+      painStopsAbove={sheet.painStopsAbove}
+      painPlaces={sheet.painPlaces}
+      painBefore={told.before}
+      start={training.answering}
+      onAnswer={(answering) => void change({ answering })}
+      onSave={(log) => void say({ kind: 'set', item, number: set, set: log }, { answering: null })}
+      onPass={() => void say({ kind: 'skipped', item, number: set }, { answering: null })}
+    />
+  );
+}
+
+/** What is done now, or comes next, and in which part of the session. */
+function Heading({
+  sheet,
+  item,
+  nextItem,
+  working,
+  cue,
+  small,
+}: {
+  sheet: Schemas['CueSheetView'];
+  item: Way | undefined;
+  nextItem: Way | undefined;
+  working: boolean;
+  cue: StrungCue | undefined;
+  /** read aloud only, where there is little room */
+  small: boolean;
+}) {
+  const shown = working || !nextItem ? item : nextItem;
+  const part = sheet.blocks.find(({ items }) => shown && items.includes(shown.id))?.part;
+  const which = cue && shown && (cue.set <= shown.sets ? `set ${cue.set} of ${shown.sets}` : 'one set on top');
+  return (
+    <div className={cx('[@media(max-height:28rem)]:sr-only', small && 'max-sm:sr-only')}>
+      {part && part !== 'main' && <p className="font-semibold text-ochre">{part === 'primer' ? 'Primer' : 'Finisher'}</p>}
+      <h1 className="text-2xl">{working || !nextItem ? shown?.name : `Next: ${nextItem.name}`}</h1>
+      <p className="text-ink2">
+        {shown?.easier && <strong className="text-ink">easier version · </strong>}
+        {shown?.doseText}
+        {(working || !nextItem) && ` · ${which}`}
+      </p>
+    </div>
+  );
+}
+
+/** A sore trunk: only activation today. */
+function OnlyActivation({ person, why }: { person: string; why: Schemas['ReasonView'] }) {
+  return (
+    <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
+      <p className="font-semibold">◇ {why.sentence}</p>
+      <Link
+        to={`/people/${person}/session?s=${newId()}&from=template&template=activation-before-training`}
+        className="justify-self-start underline underline-offset-4"
+      >
+        Write the activation session instead
+      </Link>
+    </section>
+  );
+}
+
+const nextWork = (cues: StrungCue[], at: number) => cues.slice(at + 1).find((other) => other.stretch === 'work');
+const nextSide = (cues: StrungCue[], at: number) => nextWork(cues, at)?.side;
+const wayOfNext = (sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): Way | undefined => {
+  const next = nextWork(cues, at);
+  return next && wayAt(sheet, next);
+};
+
+/** The way a set was done in. */
+function wayOfSet(
+  sheet: Schemas['CueSheetView'],
+  cues: StrungCue[],
+  { item, set, rung, dose }: { item: string; set: number } & Partial<SetLog>,
+) {
+  // A set that is taken up again says itself what it was.
+  const told = rung && dose ? `${rung} ${dose}` : undefined;
+  const cue = cues.find((one) => one.item === item && one.set === set && one.stretch === 'work');
+  return wayAt(sheet, { item, way: told ?? cue?.way ?? '' });
+}
+
+const secondsLeft = (cues: StrungCue[], { at, leftMs }: PlayerState): number => {
+  const cue = cues[at];
+  const here = cue?.until == null ? leftMs / 1000 : cue.seconds - (cue.until - leftMs / 1000);
+  return Math.ceil(Math.max(0, here)) + cues.slice(at + 1).reduce((sum, other) => sum + other.seconds, 0);
+};
+
+/** What was told of an exercise last: in this training, else the last time it was done. */
+function lastTold(way: Way, told: Told): Pick<SetLog, 'effort' | 'felt'> {
+  const sets = told.sets.filter(({ item, rung }) => item === way.id && rung === way.rung);
+  return {
+    effort: sets.findLast(({ effort }) => effort !== null)?.effort ?? way.lastEffort,
+    felt: sets.findLast(({ felt }) => felt !== null)?.felt ?? way.lastFelt,
+  };
+}
+
+/** The exercise done last, where its last set was clean and another one is written for that. */
+function setOnTop(
+  sheet: Schemas['CueSheetView'],
+  { steps, next, player }: ReturnType<typeof useCourse>,
+  { sets }: Told,
+): { item: string; left: number } | null {
+  const done = steps[(player.over ? steps.length : next) - 1];
+  if (!done || steps.slice(next).some(({ item }) => item === done.item)) return null;
+  const log = sets.find(({ item, set }) => item === done.item && set === done.set);
+  const isClean = log && log.pain === 0 && Object.values(log.form).every(Boolean) && (log.felt === null || log.felt === 'right');
+  const left = moreLeft(sheet, steps, done.item);
+  return isClean && left > 0 ? { item: done.item, left } : null;
 }
 
 /** Where the player stands is on the device too, however it got there. */

@@ -1,9 +1,12 @@
+import { useIsFetching } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import type { Told } from '@/offline/told';
+import { useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import type { Key, repetition } from './player';
+import { wayAt, type StrungCue, type Way } from './course';
+import { runFor, type Key, type repetition } from './player';
 import { SoundPanel } from './SoundPanel';
 
 /** Back, start or pause, and skip. */
@@ -12,30 +15,38 @@ export function PlayerKeys({
   running,
   toggle,
   started,
+  cue,
 }: {
   press: (key: Key) => void;
   running: boolean;
   toggle: () => void;
   started: boolean;
+  cue: StrungCue | undefined;
 }) {
+  // An open set goes on until somebody ends it: that is what comes next then.
+  const isOpen = running && cue?.until != null;
   return (
     // In reach on every screen, however much stands above.
     <div className="sticky bottom-0 z-10 mt-auto grid grid-cols-4 gap-2 bg-ground py-2">
       <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>
         Back
       </Button>
-      <Button look={running ? 'floor' : 'floor-next'} className="col-span-2" onClick={toggle}>
+      <Button look={running ? 'floor' : 'floor-next'} className={isOpen ? undefined : 'col-span-2'} onClick={toggle}>
         {running ? 'Pause' : started ? 'Go on' : 'Start'}
       </Button>
-      <Button look="floor" className="px-1" onClick={() => press({ do: 'skip' })}>
-        Skip
+      <Button
+        look={isOpen ? 'floor-next' : 'floor'}
+        className={cx('px-1', isOpen && 'col-span-2')}
+        onClick={() => press({ do: 'skip' })}
+      >
+        {isOpen ? 'That was it' : 'Skip'}
       </Button>
     </div>
   );
 }
 
 /** Set-up, cues, what to watch for and the easier way of the exercise at hand. */
-export function HowTo({ item }: { item: Schemas['CueItemView'] }) {
+export function HowTo({ item }: { item: Way }) {
   return (
     <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
       {item.setUp && <p className="font-semibold">{item.setUp}</p>}
@@ -43,12 +54,12 @@ export function HowTo({ item }: { item: Schemas['CueItemView'] }) {
       <p className="text-ink2">
         Watch: {item.faults[0]?.seen} {item.faults[0]?.fix}
       </p>
-      <p className="text-ink2">Easier now: {item.fallback}</p>
+      <p className="text-ink2">Easier in the set: {item.fallback}</p>
     </div>
   );
 }
 
-/** Undo, end here, and the sheet. */
+/** Undo, end here, the sounds and the sheet. */
 export function Afterwards({
   told,
   undoSet,
@@ -78,44 +89,84 @@ export function Afterwards({
   );
 }
 
-/** The word of the moment, its seconds and the repetition. */
+/** What comes after this cue, in a few words. */
+function thenOf(sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): string {
+  const now = cues[at];
+  const coming = cues.slice(at + 1).find(({ seconds }) => seconds > 0);
+  if (!now || !coming) return 'then done';
+  const work = cues.slice(at + 1).find(({ stretch }) => stretch === 'work');
+  const name = work && work.item !== now.item ? wayAt(sheet, work)?.name : undefined;
+  const side = work && work.side !== 'both' ? `, ${work.side}` : '';
+  switch (coming.stretch) {
+    case 'side-change':
+      return `then the ${coming.side} side`;
+    case 'gap':
+      return `then ${coming.seconds} s, and on`;
+    case 'rest':
+      return `then rest ${coming.seconds} s${name ? `, then ${name}` : ''}`;
+    case 'change-over':
+      return `then ${name ?? 'on'}${side}`;
+    case 'work':
+      return now.stretch === 'gap' || now.stretch === 'side-change'
+        ? `then ${coming.seconds} s more${side}`
+        : `then set ${coming.set}${side}`;
+  }
+}
+
+/** The word of the moment, its seconds and the repetition; an open set is counted up. */
 export function Count({
+  sheet,
+  cues,
+  at,
   working,
   word,
   checked,
-  seconds,
+  leftMs,
   rep,
   cue,
   item,
 }: {
+  sheet: Schemas['CueSheetView'];
+  cues: StrungCue[];
+  at: number;
   working: boolean;
   word: string;
-  checked: Schemas['CueItemView'] | undefined;
-  seconds: number;
+  checked: Way | undefined;
+  leftMs: number;
   rep: ReturnType<typeof repetition> | null;
-  cue: Schemas['Cue'] | undefined;
-  item: Schemas['CueItemView'] | undefined;
+  cue: StrungCue | undefined;
+  item: Way | undefined;
 }) {
+  const run = runFor(cue, leftMs);
+  const inTurn = item?.sides[(cue?.set ?? 1) - 1] === 'each' && cue?.side === 'both';
   return (
     <div className="grid justify-items-center gap-1" aria-live="off">
       <p className={cx('font-display text-3xl font-[650]', working ? 'text-ink' : 'text-ochre')}>{word}</p>
-      <p className={cx('font-mono leading-none font-bold tabular-nums', checked ? 'text-6xl' : 'text-[min(9rem,22dvh)]')}>
-        {seconds}
+      <p
+        className={cx(
+          'font-mono leading-none font-bold tabular-nums',
+          'min-[50rem]:text-[min(14rem,30dvh)]',
+          checked ? 'text-6xl' : 'text-[min(9rem,22dvh)]',
+        )}
+      >
+        {run === null ? Math.ceil(leftMs / 1000) : Math.floor(run / 1000)}
       </p>
       {rep && cue && (
         <p className="font-mono text-2xl">
           <strong>{rep.number}</strong>{' '}
           <span className="text-ink2">
-            of {cue.repetitions}
-            {item?.sides[cue.set - 1] === 'each' && cue.side === 'both' ? ', sides in turn' : ''}
+            {run === null ? `of ${cue.repetitions}` : 'as many as are clean'}
+            {inTurn ? ', sides in turn' : ''}
           </span>
         </p>
       )}
+      {run !== null && !rep && <p className="text-xl text-ink2">as long as it is clean, about {cue?.seconds} s</p>}
+      {cue && <p className={cx('text-center font-semibold text-ink2', !checked && 'text-xl')}>{thenOf(sheet, cues, at)}</p>}
     </div>
   );
 }
 
-/** How far the session is, and that the log is kept. */
+/** Whose session it is and how far it has come, that the log is kept, whether there is a network, and the way out. */
 export function Progress({
   name,
   sheet,
@@ -133,15 +184,25 @@ export function Progress({
   told: Told;
   planned: number;
 }) {
+  const { shownFrom, away } = useReach();
+  const reads = useIsFetching() > 0;
   return (
-    <header className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink2">
-      <span>
+    <header aria-busy={reads} className="flex flex-wrap items-baseline gap-x-4 text-sm text-ink2">
+      <Link to="/" className="-m-2 inline-flex min-h-11 items-center p-2 underline underline-offset-4">
+        bench
+      </Link>
+      <span className="min-w-0 flex-1 truncate">
         {name.split(' ')[0]} · {sheet.title}
       </span>
+      {(away || shownFrom !== null) && (
+        <span role="status" className="font-semibold text-ochre">
+          No network
+        </span>
+      )}
       <span className="font-mono">
         {Math.floor(leftSeconds / 60)}:{String(leftSeconds % 60).padStart(2, '0')} left
       </span>
-      <span>
+      <span className="max-sm:basis-full max-sm:text-right">
         {keptHere
           ? started
             ? `${told.sets.length} of ${planned} sets kept on this device`
@@ -153,27 +214,19 @@ export function Progress({
 }
 
 /** The exercises of the session as a line, each as long as it takes. */
-export function TimeLine({
-  sheet,
-  cues,
-  cue,
-  at,
-}: {
-  sheet: Schemas['CueSheetView'];
-  cues: Schemas['Cue'][];
-  cue: Schemas['Cue'] | undefined;
-  at: number;
-}) {
+export function TimeLine({ cues, at }: { cues: StrungCue[]; at: number }) {
+  const now = cues[at]?.item;
+  const items = [...new Set(cues.map(({ item }) => item))];
   return (
     <div aria-hidden="true" className="flex h-1.5 gap-px">
-      {sheet.items.map((one) => {
-        const own = cues.filter((other) => other.item === one.id);
-        const first = cues.findIndex((other) => other.item === one.id);
+      {items.map((item) => {
+        const own = cues.filter((other) => other.item === item);
+        const last = cues.findLastIndex((other) => other.item === item);
         return (
           <span
-            key={one.id}
+            key={item}
             style={{ flexGrow: own.reduce((sum, other) => sum + other.seconds, 0) }}
-            className={cx('rounded-sm', one.id === cue?.item ? 'bg-rowan' : first < at ? 'bg-rung-edge' : 'bg-rung')}
+            className={cx('rounded-sm', item === now ? 'bg-rowan' : last < at ? 'bg-rung-edge' : 'bg-rung')}
           />
         );
       })}

@@ -1,16 +1,17 @@
 import type { Schemas } from '@/api/client';
 import type { SetLog } from '@/offline/told';
+import type { Counted } from '@/offline/trainings';
 
-/** A set done as written and clean, with pain and effort still to be told. */
-export function doneAsWritten(item: Schemas['CueItemView'], set: number, clean: boolean): SetLog {
+/** A set done as written, or as counted where it was open, and clean; with pain and effort still to be told. */
+export function doneAsWritten(item: Schemas['CueWayView'], set: number, clean: boolean, counted: Counted = {}): SetLog {
   const target = item.targets[set - 1] ?? item.targets[0] ?? 0;
   const sides = item.sides[set - 1] ?? 'both';
   return {
     item: item.id,
     set,
-    both: sides === 'both' ? target : null,
-    left: sides === 'each' || sides === 'left' ? target : null,
-    right: sides === 'each' || sides === 'right' ? target : null,
+    both: sides === 'both' ? (counted.both ?? target) : null,
+    left: sides === 'each' || sides === 'left' ? (counted.left ?? target) : null,
+    right: sides === 'each' || sides === 'right' ? (counted.right ?? target) : null,
     form: clean ? Object.fromEntries(item.questions.map((question) => [question.value, true])) : {},
     pain: null,
     // Where one side works alone, its pain is on that side.

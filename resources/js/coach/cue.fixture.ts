@@ -15,5 +15,6 @@ export const cue = (
   repetitions: 0,
   phases: [],
   endsSet: false,
+  until: null,
   ...more,
 });

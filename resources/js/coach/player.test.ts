@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import type { Schemas } from '@/api/client';
 import { cue } from './cue.fixture';
-import { cued, play, repetition } from './player';
+import { countedBy, cued, play, repetition, runFor } from './player';
+
+type Cue = Schemas['Cue'];
 
 const cues = [cue(10), cue(5, 'rest'), cue(10)];
 const player = play(cues);
@@ -54,5 +57,36 @@ describe('the player', () => {
     expect(repetition(reps, 24_000)).toEqual({ number: 1, phase: 0, part: 0 });
     expect(repetition(reps, 24_000 - 8500)).toEqual({ number: 2, phase: 1, part: 0.5 });
     expect(repetition(reps, 1)?.number).toBe(4);
+  });
+
+  it('counts an open set up until somebody ends it, and by itself no further than its cap', () => {
+    const sets = [{ ...cue(20), until: 40 }, cue(30, 'rest')];
+    const press = play(sets);
+    const running = press(cued(sets, 0), { do: 'start', now: 0 });
+    const later = press(running, { do: 'tick', now: 27_400 });
+    expect([later.at, runFor(sets[0], later.leftMs)]).toEqual([0, 27_400]);
+    expect(countedBy(sets[0] as Cue, later.leftMs, { unit: 'seconds', sides: ['both'] })).toEqual({ both: 27 });
+    expect(press(later, { do: 'skip', now: 27_400 }).at).toBe(1);
+    expect(press(running, { do: 'tick', now: 41_000 }).at).toBe(1);
+  });
+
+  it('counts whole repetitions of an open set, of sides in turn those of each', () => {
+    const reps = { ...cue(32), until: 48, repetitions: 12, phases: [{ word: 'out', seconds: 4, isPause: false }] };
+    expect(countedBy(reps, 48_000 - 15_000, { unit: 'reps', sides: ['both'] })).toEqual({ both: 3 });
+    expect(countedBy(reps, 48_000 - 17_000, { unit: 'reps', sides: ['each'] })).toEqual({ left: 2, right: 2 });
+    expect(countedBy(cue(10), 5_000, { unit: 'seconds', sides: ['both'] })).toBeNull();
+  });
+
+  it('rests longer when asked, from where the rest stands', () => {
+    const resting = player(started, { do: 'tick', now: 12_000 });
+    const longer = player(resting, { do: 'more', seconds: 15, now: 12_000 });
+    expect([longer.at, longer.leftMs, longer.since]).toEqual([1, 18_000, 12_000]);
+  });
+
+  it('passes a rest of no time, forward and back', () => {
+    const close = [cue(10), cue(0, 'rest'), cue(10)];
+    const press = play(close);
+    expect(press(cued(close, 0), { do: 'skip', now: 0 }).at).toBe(2);
+    expect(press(cued(close, 2), { do: 'back', now: 0 }).at).toBe(0);
   });
 });

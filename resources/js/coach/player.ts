@@ -1,6 +1,10 @@
 import type { Schemas } from '@/api/client';
+import type { Counted } from '@/offline/trainings';
 
 type Cue = Schemas['Cue'];
+
+/** How long a cue lasts by itself, in ms: an open set until its cap, or until nobody holds on that long. */
+export const lasts = (cue: Cue | undefined): number => (cue?.until ?? cue?.seconds ?? 0) * 1000;
 
 /** Where the player is: a cue, how much of it was left at a moment of the wall clock, and whether it runs on since. */
 export type Player = {
@@ -15,12 +19,19 @@ export type Player = {
 
 /** What somebody presses, or what the clock says. */
 export type Key =
-  { do: 'start' } | { do: 'pause' } | { do: 'tick' } | { do: 'skip' } | { do: 'back' } | { do: 'end' } | { do: 'go'; at: number };
+  | { do: 'start' }
+  | { do: 'pause' }
+  | { do: 'tick' }
+  | { do: 'skip' }
+  | { do: 'back' }
+  | { do: 'end' }
+  | { do: 'more'; seconds: number }
+  | { do: 'go'; at: number };
 
 /** With the moment of it, in ms of a clock that only goes forward. */
 export type Press = Key & { now: number };
 
-const lengthOf = (cues: Cue[], at: number): number => (cues[at]?.seconds ?? 0) * 1000;
+const lengthOf = (cues: Cue[], at: number): number => lasts(cues[at]);
 
 export const cued = (cues: Cue[], at: number): Player => ({
   at,
@@ -53,6 +64,8 @@ export const play =
       cue >= cues.length
         ? { ...moved, at: cues.length, leftMs: 0, since: null, over: true }
         : { ...moved, at: cue, leftMs: lengthOf(cues, cue), over: false };
+    // Nothing is rested where a rest is of no time.
+    const onto = (cue: number): Player => to(lengthOf(cues, cue) === 0 && cue < cues.length ? cue + 1 : cue);
     switch (press.do) {
       case 'tick':
         return player;
@@ -61,7 +74,9 @@ export const play =
       case 'pause':
         return { ...moved, since: null };
       case 'skip':
-        return to(player.at + 1);
+        return onto(player.at + 1);
+      case 'more':
+        return player.over ? player : { ...moved, leftMs: player.leftMs + press.seconds * 1000 };
       case 'go':
         return to(press.at);
       case 'end': {
@@ -72,7 +87,9 @@ export const play =
       }
       case 'back': {
         // Back to the start of this cue first; pressed again at its start, to the one before.
-        return lengthOf(cues, player.at) - player.leftMs > 1500 ? to(player.at) : to(Math.max(0, player.at - 1));
+        if (lengthOf(cues, player.at) - player.leftMs > 1500) return to(player.at);
+        const before = lengthOf(cues, player.at - 1) === 0 ? player.at - 2 : player.at - 1;
+        return to(Math.max(0, before));
       }
     }
   };
@@ -81,7 +98,7 @@ export const play =
 export function repetition(cue: Cue, leftMs: number): { number: number; phase: number; part: number } | null {
   const length = cue.phases.reduce((sum, phase) => sum + phase.seconds, 0) * 1000;
   if (cue.repetitions === 0 || length === 0) return null;
-  const gone = Math.max(0, cue.seconds * 1000 - leftMs);
+  const gone = Math.max(0, lasts(cue) - leftMs);
   let inside = gone % length;
   for (let phase = 0; phase < cue.phases.length; phase++) {
     const ms = (cue.phases[phase]?.seconds ?? 0) * 1000;
@@ -89,4 +106,22 @@ export function repetition(cue: Cue, leftMs: number): { number: number; phase: n
     inside -= ms;
   }
   return { number: cue.repetitions, phase: 0, part: 0 };
+}
+
+/** How long an open set runs by now, in ms; null where the set is not open. */
+export const runFor = (cue: Cue | undefined, leftMs: number): number | null =>
+  cue?.until == null ? null : Math.max(0, lasts(cue) - leftMs);
+
+/** What an open set came to when it was ended: whole repetitions of each side, else seconds. */
+export function countedBy(
+  cue: Cue,
+  leftMs: number,
+  { unit, sides }: Pick<Schemas['CueWayView'], 'unit' | 'sides'>,
+): Counted | null {
+  const gone = runFor(cue, leftMs);
+  if (gone === null || cue.stretch !== 'work') return null;
+  const one = cue.phases.reduce((sum, phase) => sum + phase.seconds, 0) * 1000;
+  const inTurn = cue.side === 'both' && sides[cue.set - 1] === 'each';
+  const done = unit === 'reps' ? Math.floor(gone / Math.max(1, one) / (inTurn ? 2 : 1)) : Math.round(gone / 1000);
+  return inTurn ? { left: done, right: done } : { [cue.side]: done };
 }

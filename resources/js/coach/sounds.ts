@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { lasts } from './player';
 
 type Cue = Schemas['Cue'];
 
@@ -25,12 +26,18 @@ const LATE = 150;
 /** What sounds from now on within so many ms, in order of time. */
 export function soundsOf(cues: Cue[], from: { at: number; leftMs: number }, horizonMs: number): Sound[] {
   const sounds: Sound[] = [];
-  let start = from.leftMs - (cues[from.at]?.seconds ?? 0) * 1000;
+  let start = from.leftMs - lasts(cues[from.at]);
   for (let at = from.at; at < cues.length && start < horizonMs; at++) {
     const cue = cues[at];
     if (!cue) break;
-    const length = cue.seconds * 1000;
-    sounds.push(...soundsIn(cue, cues[at - 1]).map((sound) => ({ ...sound, at: start + sound.at })));
+    const length = lasts(cue);
+    // A rest that was made longer has begun all the same.
+    const begun = at === from.at && start > 0;
+    sounds.push(
+      ...soundsIn(cue, cues[at - 1])
+        .filter((sound) => !begun || sound.at > 0)
+        .map((sound) => ({ ...sound, at: start + sound.at })),
+    );
     start += length;
     if (at === cues.length - 1) sounds.push({ at: start, kind: 'done' });
   }
@@ -39,7 +46,7 @@ export function soundsOf(cues: Cue[], from: { at: number; leftMs: number }, hori
 
 /** What sounds in one cue, from its start. */
 function soundsIn(cue: Cue, before: Cue | undefined): Sound[] {
-  const length = cue.seconds * 1000;
+  const length = lasts(cue);
   const lastThree = (kind: SoundKind): Sound[] =>
     [3, 2, 1].filter((second) => second * 1000 < length).map((second) => ({ at: length - second * 1000, kind }));
   if (cue.stretch !== 'work') {
@@ -49,7 +56,7 @@ function soundsIn(cue: Cue, before: Cue | undefined): Sound[] {
   const sounds: Sound[] = [{ at: 0, kind: 'go', ...(cue.repetitions > 0 && { number: 1 }) }];
   const one = cue.phases.reduce((sum, phase) => sum + phase.seconds, 0) * 1000;
   if (cue.repetitions === 0 || one === 0) {
-    if (length >= HALVED) sounds.push({ at: length / 2, kind: 'halfway' });
+    if (length >= HALVED && cue.until == null) sounds.push({ at: length / 2, kind: 'halfway' });
     return [...sounds, ...lastThree('last')];
   }
   for (let repetition = 0; repetition < cue.repetitions; repetition++) {

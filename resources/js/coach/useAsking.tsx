@@ -15,7 +15,13 @@ import type { Key } from './player';
 export function useAsking(
   person: string,
   sheet: Schemas['CueSheetView'],
-  { opened, say, goOnWith, press }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Key) => void },
+  {
+    opened,
+    say,
+    goOnWith,
+    press,
+    cues,
+  }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Key) => void; cues: Schemas['Cue'][] },
 ): ReactNode {
   const { training, events } = opened;
   const [busy, setBusy] = useState(false);
@@ -40,7 +46,7 @@ export function useAsking(
       await goOnWith((here) => joinWith(here, data));
       await say({ kind: 'joined', other: also.id });
       const done = data.events.filter(({ kind }) => kind === 'set');
-      const at = sheet.cues.findLastIndex(
+      const at = cues.findLastIndex(
         (cue) => cue.endsSet && done.some(({ item, number }) => item === cue.item && number === cue.set),
       );
       if (at >= training.at) press({ do: 'go', at: at + 1 });

@@ -1,9 +1,9 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { stir } from '@/offline/code';
 import { instrument } from './instrument';
 import { LOOK, metronome } from './metronome';
-import { at, type Player } from './player';
+import { at, type Key, type Player } from './player';
 import { soundsOf } from './sounds';
 import { useSoundSettings } from './soundSettings';
 
@@ -17,7 +17,11 @@ const BRIEF = 3_000;
  * What runs with the clock: the picture, the sounds laid ahead of it, and the screen kept awake. Answers with how long the
  * page was last out of sight while the clock ran on, in ms; 0 where it was not.
  */
-export function useClock(cues: Schemas['Cue'][], player: Player, tick: () => void): { awayMs: number; seen: () => void } {
+export function useClock(
+  cues: Schemas['Cue'][],
+  player: Player,
+  press: (key: Key) => void,
+): { awayMs: number; seen: () => void } {
   const settings = useSoundSettings();
   const [awayMs, setAway] = useState(0);
   const latest = useRef(player);
@@ -25,6 +29,7 @@ export function useClock(cues: Schemas['Cue'][], player: Player, tick: () => voi
     latest.current = player;
   });
   const running = player.since !== null;
+  const tick = useCallback(() => press({ do: 'tick' }), [press]);
 
   useEffect(() => {
     if (!running) return;

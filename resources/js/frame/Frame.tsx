@@ -86,7 +86,7 @@ export function Frame() {
 
   return (
     <ReasonProvider>
-      <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible">
+      <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible has-[[data-player]]:[&_[data-desk]]:hidden">
         <TopBar
           practice={me.data.practice}
           person={id ? person.data : undefined}
@@ -104,10 +104,8 @@ export function Frame() {
         {id ? (
           person.data ? (
             <div className="flex min-h-0 flex-1 max-lg:flex-col print:block">
-              <div className="flex flex-col lg:justify-between print:hidden">
-                <div className={step === 'coach' ? 'max-lg:hidden' : undefined}>
-                  <LadderOfWork person={person.data} />
-                </div>
+              <div data-desk className="flex flex-col lg:justify-between print:hidden">
+                <LadderOfWork person={person.data} />
                 <button
                   type="button"
                   onClick={() => setHelp(true)}

@@ -41,6 +41,7 @@ export function TopBar({
   const newVersion = useNewVersion();
   return (
     <header
+      data-desk
       aria-busy={reads}
       className="flex min-h-13 shrink-0 items-center gap-x-5 border-b border-hairline bg-sheet px-4 max-sm:gap-x-3 print:hidden"
     >

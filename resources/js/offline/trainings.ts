@@ -3,6 +3,16 @@ import { formerLog } from './former';
 import { all, put, remove, tellTabs, type Kept } from './store';
 import { aboutOf, holding, toldBy, type SetLog, type TrainingEvent } from './told';
 
+/** One set of one exercise in one of its ways, in the order it is done. */
+export interface Step {
+  item: string;
+  set: number;
+  way: string;
+}
+
+/** What was counted of an open set. */
+export type Counted = Partial<Record<'both' | 'left' | 'right', number>>;
+
 /** A session as it is trained on this device. */
 export interface Training extends Kept {
   person: string;
@@ -19,6 +29,10 @@ export interface Training extends Kept {
   /** the cue the player stands at */
   at: number;
   over: boolean;
+  /** the order it takes, where that is not as written; undefined where an earlier version kept it */
+  steps?: Step[] | null;
+  /** of open sets, by `item set` */
+  counted?: Record<string, Counted>;
   /** a check that was begun and not yet saved */
   answering: SetLog | null;
   /** seconds after the start at which something was done, and which no event carries yet */
@@ -72,6 +86,7 @@ const fresh = (of: Pick<Training, 'person' | 'name' | 'session' | 'title'>): Tra
   sentOn: null,
   at: 0,
   over: false,
+  steps: null,
   answering: null,
   moments: [],
   asked: null,

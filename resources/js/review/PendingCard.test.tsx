@@ -44,6 +44,7 @@ const pending: Schemas['PendingView'] = {
       tooHard: true,
     },
   ],
+  besides: [],
   morningPain: null,
   up: 'press-out/split-stance',
   down: 'press-out/standing-short',

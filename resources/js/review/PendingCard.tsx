@@ -89,42 +89,7 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
             </li>
           ))}
         </ul>
-        <div className="overflow-x-auto">
-          <table className="w-full max-w-lg text-sm">
-            <caption className="sr-only">What was done, {pending.dose}</caption>
-            <thead className="text-left text-ink3">
-              <tr>
-                <th className="pr-5 font-normal">set, of {pending.dose}</th>
-                <th className="pr-5 font-normal">done</th>
-                <th className="pr-5 font-normal">pain</th>
-                <th className="pr-5 font-normal">effort</th>
-                <th className="font-normal">form</th>
-              </tr>
-            </thead>
-            <tbody>
-              {pending.evidence.map((set) => (
-                <tr key={set.set} className="border-t border-hairline">
-                  <td className="pr-5 font-mono">{set.set}</td>
-                  <td className="pr-5 font-mono font-bold whitespace-nowrap">{set.done}</td>
-                  <td className={cx('pr-5 font-mono whitespace-nowrap', set.painActs && 'font-bold text-rowan')}>
-                    {set.pain ?? 'not told'}
-                    {set.painPlace && (
-                      <span className="font-sans text-sm font-normal text-ink2">
-                        {' '}
-                        {set.painPlace}
-                        {set.painKept && ', there before'}
-                      </span>
-                    )}
-                  </td>
-                  <td className={cx('pr-5 font-mono whitespace-nowrap', set.tooHard && 'font-bold text-ochre')}>
-                    {set.effort ?? 'not told'}
-                  </td>
-                  <td>{formOf(set)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Evidence pending={pending} />
       </div>
       <div className="grid content-start gap-2">
         <Button
@@ -188,3 +153,52 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
 const formOf = (set: Schemas['EvidenceView']): string =>
   [...(set.faults.length > 0 ? [`lost: ${set.faults.join('; ')}`] : []), ...(set.felt === '' ? [] : [set.felt])].join('; ') ||
   'clean';
+
+/** What was done, set by set, and what else is to be known of it. */
+function Evidence({ pending }: { pending: Schemas['PendingView'] }) {
+  return (
+    <>
+      <div className="overflow-x-auto">
+        <table className="w-full max-w-lg text-sm">
+          <caption className="sr-only">What was done, {pending.dose}</caption>
+          <thead className="text-left text-ink3">
+            <tr>
+              <th className="pr-5 font-normal">set, of {pending.dose}</th>
+              <th className="pr-5 font-normal">done</th>
+              <th className="pr-5 font-normal">pain</th>
+              <th className="pr-5 font-normal">effort</th>
+              <th className="font-normal">form</th>
+            </tr>
+          </thead>
+          <tbody>
+            {pending.evidence.map((set) => (
+              <tr key={set.set} className="border-t border-hairline">
+                <td className="pr-5 font-mono">{set.set}</td>
+                <td className="pr-5 font-mono font-bold whitespace-nowrap">{set.done}</td>
+                <td className={cx('pr-5 font-mono whitespace-nowrap', set.painActs && 'font-bold text-rowan')}>
+                  {set.pain ?? 'not told'}
+                  {set.painPlace && (
+                    <span className="font-sans text-sm font-normal text-ink2">
+                      {' '}
+                      {set.painPlace}
+                      {set.painKept && ', there before'}
+                    </span>
+                  )}
+                </td>
+                <td className={cx('pr-5 font-mono whitespace-nowrap', set.tooHard && 'font-bold text-ochre')}>
+                  {set.effort ?? 'not told'}
+                </td>
+                <td>{formOf(set)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {pending.besides.map((sentence) => (
+        <p key={sentence} className="text-sm">
+          {sentence}
+        </p>
+      ))}
+    </>
+  );
+}

@@ -7,13 +7,21 @@ namespace App\Http\Coach;
 use App\Http\Shared\ChoiceView;
 use EvenRungs\Figure\Figure;
 use EvenRungs\Ladder\Fault;
+use EvenRungs\Progress\Felt;
+use EvenRungs\Session\Cue;
 
-/** What the player needs to know of an exercise. */
-final readonly class CueItemView
+/** What the player needs to know of an exercise done in one way: as written, or in an easier version. */
+final readonly class CueWayView
 {
     /**
+     * @param string                    $key       tells it from the other ways of the exercise
+     * @param string|null               $easier    what makes it easier; null as written
+     * @param int                       $optional  sets on top, while the last was clean
+     * @param list<list<Cue>>           $pieces    the cues of each set, then of each optional one
+     * @param int|null                  $lastEffort told of this rung last; offered, never taken for granted
+     * @param Felt|null                 $lastFelt  where it was felt last
      * @param 'reps'|'seconds'|'metres' $unit
-     * @param list<int>                 $targets   what each set asks for, per side where sides count apart
+     * @param list<int>                 $targets   what each set asks for, per side where sides count apart; an open one its cap
      * @param list<'both'|'each'|'left'|'right'> $sides what is told of each set: both at once, each side, or the one that works
      * @param list<string>              $cues
      * @param list<Fault>           $faults
@@ -24,11 +32,16 @@ final readonly class CueItemView
      */
     public function __construct(
         public string $id,
+        public string $key,
+        public ?string $easier,
         public string $rung,
         public string $name,
         public string $dose,
         public string $doseText,
         public int $sets,
+        public int $optional,
+        public int $restSeconds,
+        public array $pieces,
         public string $unit,
         public array $targets,
         public array $sides,
@@ -36,10 +49,11 @@ final readonly class CueItemView
         public array $faults,
         public string $fallback,
         public string $setUp,
-        public ?string $easier,
         public array $questions,
         public string $felt,
         public array $places,
         public Figure $figure,
+        public ?int $lastEffort,
+        public ?Felt $lastFelt,
     ) {}
 }

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Timed;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\DoseStep;
+use EvenRungs\Session\EasierVersion;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Permitted;
+
+/**
+ * The versions that may take the rest of an exercise's sets when form is lost, the smallest change first: a smaller range,
+ * what the rung itself falls back to, the rung below. Only what is open to the person (our own choice).
+ */
+final readonly class EasierNow
+{
+    /** @return list<EasierVersion> each rung and range once */
+    public static function of(PersonRecord $record, Item $item): array
+    {
+        $circumstances = $record->circumstances();
+        $ladder = $record->library->ladder($item->rung->ladder);
+        $versions = [];
+        $range = DoseStep::narrower($item->rung, $item->dose);
+        if ($range !== null) {
+            $versions[] = new EasierVersion(new Item($item->id, $item->rung, $range->dose, $item->firstSide), ucfirst($range->words));
+        }
+        $fallback = $item->rung->coaching()->fallbackRung;
+        $rungs = array_filter([
+            $fallback !== null && $record->library->has($fallback) ? $record->library->rung($fallback) : null,
+            $circumstances->nextOpen($ladder, $item->rung, up: false),
+        ]);
+        foreach (array_column($rungs, null, 'slug') as $rung) {
+            $version = $circumstances->rule($rung)->openSomewhere() ? Permitted::item(new Item($item->id, $rung, self::dose($record, $item, $rung), $item->firstSide), $circumstances) : null;
+            if ($version !== null) {
+                $versions[] = new EasierVersion($version, $rung->name);
+            }
+        }
+
+        return $versions;
+    }
+
+    /** What was written, where it goes with the rung: the set goes on, only easier. Else what the rung begins with, for as many sets. */
+    private static function dose(PersonRecord $record, Item $item, Rung $rung): Dose
+    {
+        $written = $item->dose;
+        if ($rung->sidedness === $item->rung->sidedness && ($rung->doseKind === $item->rung->doseKind || $written->first() instanceof Timed)) {
+            // A weight or a tempo belongs to the version it was written for.
+            return $rung->ranged($written->withRange(null)->withLoad(null)->withTempo($rung->tempo === null ? null : $written->tempo));
+        }
+        if ($written->first() instanceof Timed) {
+            return $rung->ranged(Dose::of($written->sets(), $written->first(), restSeconds: $written->restSeconds, optionalSets: $written->optionalSets));
+        }
+        $first = $record->doses()->first($rung, Side::Both)->dose;
+
+        return $first->withSets(min(20, $written->allSets()))->withRest($written->restSeconds);
+    }
+}

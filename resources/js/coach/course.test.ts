@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '@/api/client';
+import cases from '../../../tests/Cases/strung-cues.json';
+import { alsoNext, bringForward, course, moreLeft, onceMore, strung, takeOver, written, type StrungCue } from './course';
+
+type Sheet = Schemas['CueSheetView'];
+const [straight, circuit] = Object.values(cases).map(({ sheet }) => sheet as unknown as Sheet) as [Sheet, Sheet];
+const words = (cues: StrungCue[]) => cues.map(({ stretch, item, set, seconds }) => `${stretch} ${item} ${set} ${seconds}`);
+const steps = (list: { item: string; set: number }[]) => list.map(({ item, set }) => `${item} ${set}`);
+
+describe('the pieces of a session', () => {
+  it.each(Object.entries(cases))('come to what the clock of the core makes of it: %s', (_, { sheet, cues }) => {
+    const played = strung(sheet as unknown as Sheet, written(sheet as unknown as Sheet)).filter(({ seconds }) => seconds > 0);
+    expect(played).toEqual(cues.map((cue, at) => ({ ...cue, step: played[at]?.step, way: played[at]?.way })));
+  });
+
+  it('are one cue between two sets, were it of no time: a place among them holds', () => {
+    expect(words(strung(circuit, written(circuit)))).toContain('rest side 1 0');
+  });
+});
+
+describe('easier now', () => {
+  it('takes the rest of the sets, and leaves those that were done', () => {
+    const plan = takeOver(written(straight), 1, 'plank', 'front-plank/forearms-knees 2x(2x10s/5) r30');
+    expect(plan.slice(0, 3).map(({ way }) => way.split(' ')[0])).toEqual([
+      'front-plank/forearms-toes',
+      'front-plank/forearms-knees',
+      'press-out/standing',
+    ]);
+  });
+
+  it('is what was written again where the sheet no longer has that version', () => {
+    const plan = takeOver(written(straight), 0, 'plank', 'gone');
+    expect(strung(straight, plan)[0]?.way).toBe(straight.ways[0]?.key);
+  });
+});
+
+describe('another order', () => {
+  it('brings a whole exercise forward, with the change-over from what was done', () => {
+    const plan = bringForward(straight, written(straight), 1, 'press');
+    expect(steps(plan)).toEqual(['plank 1', 'press 1', 'press 2', 'plank 2']);
+    expect(words(strung(straight, plan)).filter((cue) => cue.startsWith('change-over'))).toEqual([
+      'change-over press 1 30',
+      'change-over plank 2 20',
+    ]);
+  });
+
+  it('of a circuit brings one station forward, in this round', () => {
+    expect(steps(bringForward(circuit, written(circuit), 0, 'out')).slice(0, 6)).toEqual([
+      'out 1',
+      'side 1',
+      'hold 1',
+      'side 2',
+      'hold 2',
+      'out 2',
+    ]);
+  });
+
+  it('is offered of every exercise that is still to come, once', () => {
+    expect(steps(alsoNext(written(circuit), 1))).toEqual(['out 1', 'side 2', 'plank 1']);
+  });
+
+  it('is given up where the session has other exercises by now', () => {
+    const plan = bringForward(straight, written(straight), 0, 'press');
+    expect(course(straight, plan)).toBe(plan);
+    expect(steps(course(circuit, plan))).toEqual(steps(written(circuit)));
+    expect(steps(course(straight, undefined))).toEqual(steps(written(straight)));
+  });
+});
+
+describe('a set on top', () => {
+  it('is one more of its exercise after the last, while some are left', () => {
+    expect(moreLeft(straight, written(straight), 'plank')).toBe(1);
+    const plan = onceMore(written(straight), 'plank');
+    expect(steps(plan)).toEqual(['plank 1', 'plank 2', 'plank 3', 'press 1', 'press 2']);
+    expect(moreLeft(straight, plan, 'plank')).toBe(0);
+    expect(words(strung(straight, plan))).toContain('work plank 3 10');
+  });
+});

@@ -1,0 +1,52 @@
+import type { Schemas } from '@/api/client';
+
+/** An exercise in one way; for tests. */
+export const way = (more: Partial<Schemas['CueWayView']> = {}): Schemas['CueWayView'] => ({
+  id: 'press',
+  key: 'press-out/standing 2x10/side',
+  easier: null,
+  rung: 'press-out/standing',
+  name: 'Press-out, standing',
+  dose: '2x10/side',
+  doseText: '2 × 10 each side',
+  sets: 2,
+  optional: 0,
+  restSeconds: 45,
+  pieces: [],
+  unit: 'reps',
+  targets: [10, 10],
+  sides: ['each' as const, 'each' as const],
+  cues: [],
+  faults: [],
+  fallback: '',
+  setUp: '',
+  figure: {
+    view: 'side',
+    start: {
+      trunk: [90, 90],
+      head: 90,
+      arm: [270, 270, 270],
+      farArm: [270, 270, 270],
+      leg: [270, 270, 0],
+      farLeg: [270, 270, 0],
+      short: [],
+    },
+    middle: null,
+    end: null,
+    props: [],
+    lift: 0,
+    pin: null,
+  },
+  felt: 'the front of the trunk',
+  places: [
+    { value: 'right', label: 'where it should be' },
+    { value: 'low-back', label: 'low back' },
+  ],
+  questions: [
+    { value: 'ribs', label: 'Ribs stay down' },
+    { value: 'in-control', label: 'In control, with ease' },
+  ],
+  lastEffort: null,
+  lastFelt: null,
+  ...more,
+});

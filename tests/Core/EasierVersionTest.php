@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Method\Method;
+use EvenRungs\Person\EasierNow;
+use EvenRungs\Person\History;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\NotedLimit;
+use EvenRungs\Person\PendingDecision;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Placing;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Screening\State;
+use EvenRungs\Session\EasierVersion;
+use EvenRungs\Session\Item;
+use PHPUnit\Framework\TestCase;
+
+/** Form is lost in a set: an easier version takes the rest, and is logged as what it is. */
+final class EasierVersionTest extends TestCase
+{
+    private const PLANK = 'front-plank/forearms-toes';
+    private const KNEES = 'front-plank/forearms-knees';
+
+    public function test_the_rest_of_the_sets_goes_on_with_the_dose_that_was_written(): void
+    {
+        $offered = self::offered(ShippedLibrary::item(self::PLANK, '3x20s r40', 'plank'));
+
+        self::assertSame([self::KNEES.' 3x20s r40'], array_slice($offered, 0, 1));
+        foreach ($offered as $version) {
+            self::assertStringEndsWith(' 3x20s r40', $version);
+        }
+    }
+
+    public function test_a_smaller_range_of_the_same_rung_comes_first(): void
+    {
+        [$first] = EasierNow::of(self::record(), ShippedLibrary::item('rollout/wheel-30', '2x8 60cm', 'roll'));
+
+        self::assertSame(['rollout/wheel-30', '45cm', 'A smaller range, 45 cm'], [$first->item->rung->slug, $first->item->dose->range?->print(), $first->words]);
+    }
+
+    public function test_what_is_closed_to_the_person_is_not_offered(): void
+    {
+        $push = ShippedLibrary::item('press-out/standing-short', '2x10/side', 'out');
+        $sore = self::record([new NotedLimit(State::KneelingPain, Side::Both, Day::parse('2026-06-01'), false)]);
+
+        self::assertContains('press-out/half-kneeling-wide 2x10/side', self::offered($push));
+        self::assertSame(['press-out/seated 2x10/side'], self::offered($push, $sore));
+    }
+
+    public function test_sets_of_an_easier_version_are_no_sets_of_the_rung_they_took_over_from(): void
+    {
+        $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '3x20s', 20), self::set(2, self::KNEES, '3x20s', 20), self::set(3, self::KNEES, '3x20s', 20)], []);
+        $exercises = $log->exercises(ShippedLibrary::get(), Side::Both);
+
+        self::assertSame([[self::PLANK, 1, false], [self::KNEES, 2, false]], array_map(static fn($one): array => [$one->rung->slug, count($one->sets), $one->reachedTarget()], $exercises));
+        [$pending] = self::record(logs: [$log])->pending();
+        self::assertSame(self::PLANK, $pending->session->rung->slug);
+        self::assertSame([ShippedLibrary::rung(self::KNEES)->name => 2], $pending->takenOver(ShippedLibrary::get()));
+    }
+
+    public function test_of_a_set_on_top_only_pain_counts(): void
+    {
+        $exercise = static fn(int $done, int $pain) => (new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s +1', 20), self::set(2, self::PLANK, '2x20s +1', 20), self::set(3, self::PLANK, '2x20s +1', $done, $pain)], []))->exercises(ShippedLibrary::get(), Side::Both)[0];
+
+        self::assertTrue($exercise(5, 0)->reachedTarget(), 'it is written on top of what is planned');
+        self::assertCount(2, $exercise(5, 0)->sets);
+        self::assertSame(4, $exercise(20, 4)->pain());
+    }
+
+    public function test_an_easier_exercise_before_the_working_rung_does_not_hide_its_decision(): void
+    {
+        $log = static fn(int $pain): LoggedSession => new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, 'front-plank/forearms-wall', '1x20s', 20, $pain, 'warm'), self::set(1, self::PLANK, '1x20s', 20)], []);
+        $judged = static fn(int $pain): array => array_map(static fn(PendingDecision $one): string => $one->session->rung->slug, self::record(logs: [$log($pain)])->pending());
+
+        self::assertSame([self::PLANK], $judged(0));
+        self::assertSame(['front-plank/forearms-wall'], $judged(4), 'the one that hurt is looked at');
+    }
+
+    /** @return list<string> rung and dose */
+    private static function offered(Item $item, ?PersonRecord $record = null): array
+    {
+        return array_map(static fn(EasierVersion $version): string => "{$version->item->rung->slug} ".\EvenRungs\Dose\DoseLine::print($version->item->dose), EasierNow::of($record ?? self::record(), $item));
+    }
+
+    private static function set(int $number, string $rung, string $dose, int $done, int $pain = 0, string $item = 'plank'): LoggedSet
+    {
+        return new LoggedSet($item, $rung, $dose, $done, null, null, [], $pain, 6, false, null, null, $number);
+    }
+
+    /**
+     * @param list<NotedLimit>    $limits
+     * @param list<LoggedSession> $logs
+     */
+    private static function record(array $limits = [], array $logs = []): PersonRecord
+    {
+        $first = Day::parse('2026-06-01');
+
+        return new PersonRecord(
+            ShippedLibrary::get(),
+            Method::default(),
+            $first->plusDays(1),
+            new Profile(Aim::Even, null, null, null, [1, 3], 25, Kit::cases(), null, []),
+            new Safety($limits, [], [], $first, []),
+            History::of([new Placing('placed', 'front-plank', Side::Both, self::PLANK, false, 0, $first)], [], $logs, [], [], $first),
+        );
+    }
+}
