@@ -86,12 +86,12 @@ final class LogStoryTest extends BrowserTestCase
         $browser = $this->coached();
         $browser->offline(true);
         $this->skipToTheCheck();
-        $browser->press('All clean')->see('1 of 9 sets kept')->press('sign out')->see('Not everything is sent')->see('of Corvin Strake could not be sent');
+        $browser->press('All clean')->see('1 of 9 sets kept')->press('bench')->see('not sent yet')->press('sign out')->see('Not everything is sent')->see('of Corvin Strake could not be sent');
         $this->isAccessible('signing out with something that waits');
-        $file = $browser->saved(fn() => $browser->press('Save as a file'));
+        $file = $browser->saved(fn() => $browser->click('//*[@role="dialog"]//button[starts-with(normalize-space(), "Save as a file")]'));
         $browser->find('//button[normalize-space()="Sign out, it is in the file"][not(@disabled)]');
         $browser->press('Sign out, it is in the file')->see('Still signed in');
-        $browser->offline(false)->press('Try again')->see('Sign in')->isGone('//*[@role="dialog"]');
+        $browser->offline(false)->click('//*[@role="dialog"]//button[starts-with(normalize-space(), "Try again")]')->see('Sign in')->isGone('//*[@role="dialog"]');
         self::assertSame([], $this->kept(), 'signed out, the device keeps nothing');
 
         // Read in after all, everything in it still counts once.

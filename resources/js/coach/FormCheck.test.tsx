@@ -32,7 +32,8 @@ function open() {
 describe('the check after a set', () => {
   it('offers what was told last, and never takes it for granted', () => {
     const { onSave } = open();
-    expect(screen.getByRole('button', { name: 'effort 7, as last time' })).toHaveAttribute('aria-pressed', 'false');
+    const seven = screen.getByRole('button', { name: 'effort 7' });
+    expect([seven.getAttribute('aria-description'), seven.getAttribute('aria-pressed')]).toEqual(['as last time', 'false']);
     expect(screen.getByText('last low back')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: /All clean/ }));
     expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ effort: null, felt: 'right' }));

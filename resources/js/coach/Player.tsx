@@ -91,7 +91,8 @@ export function Player({
 
   return (
     <main
-      data-player
+      // Once it has begun nothing of the desk is on the screen.
+      data-player={(started || running) && !told.ended ? '' : undefined}
       data-theme="dark"
       aria-busy={busy}
       className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto"
@@ -206,12 +207,14 @@ function Check({
 }) {
   const { item, set } = checking;
   const { training } = opened;
+  const counted = training.counted?.[`${item} ${set}`];
   return (
     <FormCheck
-      key={`${item}-${set}`}
+      // What was counted is on the device a moment after the press.
+      key={`${item}-${set}-${counted ? 'counted' : ''}`}
       item={way}
       set={set}
-      counted={training.counted?.[`${item} ${set}`]}
+      counted={counted}
       last={lastTold(way, told)}
       painStopsAbove={sheet.painStopsAbove}
       painPlaces={sheet.painPlaces}

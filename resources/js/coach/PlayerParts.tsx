@@ -106,10 +106,11 @@ function thenOf(sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): 
       return `then rest ${coming.seconds} s${name ? `, then ${name}` : ''}`;
     case 'change-over':
       return `then ${name ?? 'on'}${side}`;
-    case 'work':
-      return now.stretch === 'gap' || now.stretch === 'side-change'
-        ? `then ${coming.seconds} s more${side}`
-        : `then set ${coming.set}${side}`;
+    case 'work': {
+      if (now.stretch === 'gap' || now.stretch === 'side-change') return `then ${coming.seconds} s more${side}`;
+      const isOnTop = coming.set > (wayAt(sheet, coming)?.sets ?? coming.set);
+      return `then ${isOnTop ? 'one set on top' : `set ${coming.set}`}${side}`;
+    }
   }
 }
 

@@ -18,7 +18,8 @@ export function Scale({
         <button
           key={number}
           type="button"
-          aria-label={`${name} ${number}${last === number ? ', as last time' : ''}`}
+          aria-label={`${name} ${number}`}
+          aria-description={last === number ? 'as last time' : undefined}
           aria-pressed={value === number}
           onClick={() => onChange(number)}
           className={cx(

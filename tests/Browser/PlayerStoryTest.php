@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Browser\Support\Chromium;
+
+/** On the floor nothing goes as written: form is lost, a station is taken, somebody can do one more, time runs out. */
+final class PlayerStoryTest extends BrowserTestCase
+{
+    private const PLANK = 'front-plank/forearms-toes';
+    private const KNEES = 'front-plank/forearms-knees';
+    private const PRESS = 'press-out/standing';
+
+    public function test_form_is_lost_an_easier_version_takes_the_rest_and_it_ends_early_with_a_reason(): void
+    {
+        $browser = $this->coached([self::PLANK => '3x20s r30', self::PRESS => '2x5/side 2-1-2-0 r30']);
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('1 of 5 sets kept')->see('then set 2');
+        // No bar of the desk once it runs, and with keys alone: easier now, from the next set on.
+        self::assertFalse($browser->driver->executeScript('return document.querySelector("header[data-desk]").checkVisibility()'));
+        $browser->keys('e')->see('From set 2 on');
+        $this->isAccessible('what can be changed');
+        $browser->press(self::nameOf(self::KNEES))->see('easier version');
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('2 of 5 sets kept');
+        $browser->driver->navigate()->refresh();
+        $browser->see('easier version')->press('end here')->see('Ended before the last set')->see('2 of 5 sets logged');
+        $this->isAccessible('what was done beside what was planned');
+        $browser->press('form was lost')->press('Save the log')->press('It is right so')->see('One more set in an easier version')->see('The training ended before its last set: form was lost.');
+
+        self::assertSame([1, 1], array_map(static fn(string $rung): int => self::rows('set_logs', "rung = '{$rung}' AND session_log_id IN (SELECT id FROM ".self::named('trainings').')'), [self::PLANK, self::KNEES]));
+        $this->noComplaints();
+    }
+
+    public function test_a_station_is_taken_a_rest_is_too_short_and_a_set_is_done_once_more(): void
+    {
+        $browser = $this->coached([self::PLANK => '2x20s r30', self::PRESS => '2x5/side 2-1-2-0 r30']);
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('1 of 4 sets kept')->keys('+')->find('//p[normalize-space()="45"]');
+        $browser->keys('o')->press(self::nameOf(self::PRESS))->see('Next: '.self::nameOf(self::PRESS))->see('then set 1, left');
+        $browser->press('Redo')->see('set 1 of 2')->see('0 of 4 sets kept');
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('1 of 4 sets kept');
+        for ($set = 2; $set <= 4; $set++) {
+            $this->skipToTheCheck();
+            $browser->press('All clean')->see($set < 4 ? "{$set} of 4 sets kept" : '4 of 4 sets logged');
+        }
+        $browser->see('Done')->doesNotSee('Why here?');
+    }
+
+    public function test_an_open_set_is_counted_up_and_ended_by_a_press_and_a_clean_one_offers_one_more(): void
+    {
+        $browser = $this->coached([self::PLANK => '1xmax~30s<=60s +1']);
+        $browser->press('Start')->see('as long as it is clean');
+        $browser->waitUntil(static fn(): bool => $browser->has('//p[normalize-space()="3"]'), 'three seconds are counted');
+        $browser->press('That was it')->find(self::CLEAN);
+        $counted = (int) $browser->find('//output')->getText();
+        self::assertGreaterThanOrEqual(3, $counted);
+        self::assertLessThan(30, $counted, 'what was counted, not what was estimated');
+
+        $browser->press('All clean')->see('1 of 1 sets logged')->press('One more set')->see('one set on top');
+        $this->skipToTheCheck();
+        $browser->press('All clean')->see('2 of 2 sets logged')->doesNotSee('One more set');
+    }
+
+    /**
+     * The player of a session with these doses.
+     *
+     * @param array<string, string> $doses by rung
+     */
+    private function coached(array $doses): Chromium
+    {
+        $browser = $this->signIn();
+        $coach = $this->addressOf('Corvin Strake', 'coach');
+        $person = explode('/', $coach)[2];
+        $blocks = array_map(static fn(string $rung, string $dose): array => ['kind' => 'straight', 'items' => [['id' => str_replace('/', '-', $rung), 'rung' => $rung, 'dose' => $dose]], 'gapSeconds' => [], 'roundRestSeconds' => 0], array_keys($doses), $doses);
+        $session = $this->id();
+        $status = $browser->driver->executeAsyncScript(
+            'const [address, body, done] = arguments; fetch(address, { method: "POST", body: JSON.stringify(body), headers: { "Content-Type": "application/json", Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) } }).then((answer) => done(answer.status))',
+            ["/api/people/{$person}/sessions", ['id' => $session, 'version' => 0, 'title' => 'Lock-house floor', 'blocks' => $blocks]],
+        );
+        self::assertSame(201, $status);
+
+        return $browser->visit("{$coach}?s={$session}")->press('not asked today')->see('Start');
+    }
+
+    private function id(): string
+    {
+        return strtolower((string) \Symfony\Component\Uid\Ulid::generate());
+    }
+
+    private static function nameOf(string $rung): string
+    {
+        return \Tests\Core\ShippedLibrary::rung($rung)->name;
+    }
+}
