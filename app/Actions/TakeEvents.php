@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Morning;
 use App\Models\SessionLog;
 use App\Models\Training;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Records\LoggedSessions;
 use App\Records\PersonFile;
 use App\Records\TrainingEvents;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\UnknownRung;
+use EvenRungs\Log\Event;
+use EvenRungs\Log\EventKind;
 use EvenRungs\Log\Told;
 use EvenRungs\Log\TrainingDay;
+use EvenRungs\Person\MorningByLadder;
 use EvenRungs\Person\OpenTraining;
 use EvenRungs\Reason\Refusal;
 
@@ -24,6 +29,8 @@ use EvenRungs\Reason\Refusal;
 final readonly class TakeEvents
 {
     private const OTHER = 'Something else was told under this number before.';
+
+    private const NO_LOG = 'The session this morning comes after is not kept here.';
 
     public function __construct(private RecordLog $log) {}
 
@@ -81,6 +88,10 @@ final readonly class TakeEvents
                 if ($event->set !== null) {
                     RecordLog::exercise($event->set, $session, $file->record->library);
                 }
+                if ($event->kind === EventKind::Morning && ! SessionLog::query()->where('person_id', $file->person->id)->whereKey($event->other)->exists()) {
+                    $refused[$event->id] = self::NO_LOG;
+                    continue;
+                }
                 $new[$event->id] = $one;
             } catch (Refusal|UnknownRung $unclear) {
                 $refused[$event->id] = $unclear->getMessage();
@@ -96,6 +107,7 @@ final readonly class TakeEvents
     private function settle(PersonFile $file, User $by, Training $training): void
     {
         $own = Told::of(array_map(TrainingEvents::read(...), TrainingEvents::told([$training->id])[$training->id] ?? []));
+        $this->keepMornings($file, $by, $own->mornings);
         $ofSession = Training::query()->where('person_id', $file->person->id)->where('training_session_id', $training->training_session_id)->whereKeyNot($training->id);
         $same = $own->sameAs === null ? null : (clone $ofSession)->find($own->sameAs);
         $before = $training->same_as;
@@ -107,6 +119,27 @@ final readonly class TakeEvents
         $training->fill(['sets' => count($own->sets), 'ended' => $own->ended, 'waits' => null])->save();
         foreach (array_unique(array_filter([$before, $training->same_as ?? $training->id], is_string(...))) as $root) {
             $this->keepLog($file, $by, $root === $training->id ? $training : Training::query()->findOrFail($root));
+        }
+    }
+
+    /** @param list<Event> $mornings that hold */
+    private function keepMornings(PersonFile $file, User $by, array $mornings): void
+    {
+        foreach ($mornings as $event) {
+            if ($event->other === null || Morning::query()->where('event_id', $event->id)->exists()) {
+                continue;
+            }
+            Morning::query()->whereIn('event_id', $event->instead)->delete();
+            foreach (LoggedSessions::whole([$event->other]) as $log) {
+                foreach (MorningByLadder::of($log, $file->record->library, $event->pains ?? []) as $one) {
+                    Morning::query()->create([
+                        'person_id' => $file->person->id, 'session_log_id' => $log->id, 'event_id' => $event->id, 'ladder' => $one->ladder,
+                        'pain' => $one->morning->pain, 'worse' => $one->morning->worse, 'place' => $one->place?->place->value, 'side' => $one->place?->side?->value,
+                        'answered_on' => $file->record->today->iso(), 'time_zone' => $file->clock->timeZone(), 'user_id' => $by->id, 'sequence' => $file->clock->sequence(),
+                    ]);
+                }
+                LoggedSessions::keepBrief($log->id);
+            }
         }
     }
 

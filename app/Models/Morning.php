@@ -12,7 +12,10 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $session_log_id
+ * @property string|null $event_id the answer it came from; null where each ladder was asked
  * @property string $ladder
+ * @property string|null $place
+ * @property string|null $side
  * @property int    $pain
  * @property bool   $worse
  * @property string $answered_on

@@ -13,6 +13,7 @@ use EvenRungs\Log\Event;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Person\OpenTraining;
+use EvenRungs\Progress\MorningPain;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\StartPain;
 use Illuminate\Support\Facades\Crypt;
@@ -151,6 +152,7 @@ final readonly class TrainingEvents
             is_int($told['seconds'] ?? null) ? $told['seconds'] : null,
             $text('other'),
             EndReason::tryFrom($text('why') ?? ''),
+            is_array($told['pains'] ?? null) ? self::mornings(array_values($told['pains'])) : null,
         );
     }
 
@@ -167,6 +169,18 @@ final readonly class TrainingEvents
 
             return new StartPain(PainPlace::from($text('place')), Side::tryFrom($text('side')), is_numeric($pain['pain'] ?? null) ? (int) $pain['pain'] : 0);
         }, $pains);
+    }
+
+    /**
+     * @param list<mixed> $pains validated
+     *
+     * @return list<MorningPain>
+     */
+    private static function mornings(array $pains): array
+    {
+        $worse = array_map(static fn(mixed $pain): bool => is_array($pain) && ($pain['worse'] ?? null) === true, $pains);
+
+        return array_map(static fn(StartPain $pain, bool $isWorse): MorningPain => new MorningPain($pain->place, $pain->side, $pain->pain, $isWorse), self::pains($pains), $worse);
     }
 
     /** @return array<string, mixed> */

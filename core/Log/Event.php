@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Log;
 
+use EvenRungs\Progress\MorningPain;
 use EvenRungs\Progress\StartPain;
 
 /**
@@ -20,7 +21,8 @@ final readonly class Event
      * @param int|null             $number  of the set, from 1
      * @param list<StartPain>|null $before  null takes the answer back
      * @param int|null             $seconds that were trained
-     * @param string|null          $other   training this one is, or is not
+     * @param string|null          $other   training this one is, or is not; of a morning the log it comes after
+     * @param list<MorningPain>|null $pains of a morning: none for nothing anywhere
      * @param EndReason|null       $why     it ended before the last set; null where it did not, or nobody said
      */
     public function __construct(
@@ -35,6 +37,7 @@ final readonly class Event
         public ?int $seconds = null,
         public ?string $other = null,
         public ?EndReason $why = null,
+        public ?array $pains = null,
     ) {}
 
     /** What it speaks of: of the same thing one event holds. */
@@ -42,6 +45,7 @@ final readonly class Event
     {
         return match (true) {
             $this->kind->isOfASet() => "set {$this->item} {$this->number}",
+            $this->kind === EventKind::Morning => "morning {$this->other}",
             $this->other !== null => "training {$this->other}",
             default => $this->kind->value,
         };
@@ -56,6 +60,6 @@ final readonly class Event
     /** Not compared as values: nothing told would equal none. */
     private function said(): string
     {
-        return json_encode([$this->kind, $this->set, $this->before, $this->seconds, $this->why], JSON_THROW_ON_ERROR);
+        return json_encode([$this->kind, $this->set, $this->before, $this->seconds, $this->why, $this->pains], JSON_THROW_ON_ERROR);
     }
 }

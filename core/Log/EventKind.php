@@ -19,6 +19,8 @@ enum EventKind: string
     case Time = 'time';
     /** The training is over: from here on it counts. */
     case Ended = 'ended';
+    /** How it was the morning after an earlier session. */
+    case Morning = 'morning';
     /** It is the same training as another one, told by another device. */
     case Joined = 'joined';
     /** It is another training than that. */

@@ -22,6 +22,7 @@ final readonly class Told
      * @param string|null           $sameAs    training this one is
      * @param list<string>          $apart     trainings this one is not
      * @param EndReason|null        $why       it ended before the last set; null where it did not, or nobody said
+     * @param list<Event>           $mornings  after earlier sessions, the answers that hold
      */
     private function __construct(
         public array $sets,
@@ -32,6 +33,7 @@ final readonly class Told
         public ?string $sameAs,
         public array $apart,
         public ?EndReason $why,
+        public array $mornings,
     ) {}
 
     /** @param list<Event> $events in any order; the same one may stand twice */
@@ -74,6 +76,7 @@ final readonly class Told
             ($of(EventKind::Joined)[0] ?? null)?->other,
             array_values(array_filter(array_map(static fn(Event $event): ?string => $event->other, $of(EventKind::Apart)), is_string(...))),
             ($of(EventKind::Ended)[0] ?? null)?->why,
+            $of(EventKind::Morning),
         );
     }
 

@@ -79,7 +79,7 @@ final readonly class Attention
         $evenness = $record->evenness();
         $open = array_filter(Demand::everyWeek(), static fn(Demand $demand): bool => ! isset($evenness->heights[$demand->value]));
         [$urgency, $note] = match (true) {
-            $record->morningsToAsk() !== [] => [5, ' The next morning is asked first.'],
+            $record->morningToAsk() !== null => [5, ' The next morning is asked first.'],
             $open !== [] => [6, ' Open demand: '.implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $open)).'.'],
             $evenness->isUneven() => [6, " Uneven: {$evenness->weakest?->shortName()} sets the pace."],
             default => [6, ''],

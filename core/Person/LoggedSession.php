@@ -45,10 +45,10 @@ final readonly class LoggedSession
         return array_values(array_unique(array_map(static fn(LoggedSet $set): string => $set->ladder(), $this->sets)));
     }
 
-    /** Highest pain told on a ladder; null when none was. */
-    public function painOn(string $ladder): ?int
+    /** Highest pain told in a set; null when none was. */
+    public function highestPain(): ?int
     {
-        $told = array_filter(array_map(static fn(LoggedSet $set): ?int => $set->ladder() === $ladder ? $set->pain : null, $this->sets), is_int(...));
+        $told = array_filter(array_map(static fn(LoggedSet $set): ?int => $set->pain, $this->sets), is_int(...));
 
         return $told === [] ? null : max($told);
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
-/** The next morning of a ladder that was not asked for yet. */
+/** The next morning of a session that was not asked for yet: one question, whatever was trained. */
 final readonly class MorningQuestion
 {
-    /** @param int|null $pain told in the session; null when nobody asked */
-    public function __construct(public LoggedSession $log, public string $ladder, public ?int $pain) {}
+    /** @param int|null $pain highest told in the session; null when nobody asked */
+    public function __construct(public LoggedSession $log, public ?int $pain) {}
 }

@@ -362,22 +362,17 @@ final class PersonRecord
     }
 
     /**
-     * The ladders of the newest session whose next morning was not asked for, when today is a later day.
-     *
-     * @return list<MorningQuestion>
+     * The newest session, where its next morning was not asked for on every ladder and today is a later day; else null.
      */
-    public function morningsToAsk(): array
+    public function morningToAsk(): ?MorningQuestion
     {
         $log = $this->lastLog();
         if ($log === null || ! $log->on->isBefore($this->today)) {
-            return [];
+            return null;
         }
         $asked = array_map(static fn(MorningAnswer $answer): string => $answer->ladder, $log->mornings);
 
-        return array_map(
-            fn(string $ladder): MorningQuestion => new MorningQuestion($log, $ladder, $log->painOn($ladder)),
-            array_values(array_diff($log->ladders(), $asked)),
-        );
+        return array_diff($log->ladders(), $asked) === [] ? null : new MorningQuestion($log, $log->highestPain());
     }
 
     /** @return list<SessionLoad> of the sessions logged in the weeks that load is compared over */

@@ -139,7 +139,7 @@ final class DecisionTest extends ApiTestCase
         $this->decide($log, 'stay');
         self::assertSame([], $this->review()->json('pending'));
         $this->travelTo('2026-06-02 08:00:00');
-        self::assertSame('press-out', $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->json('mornings.0.ladder'));
+        self::assertSame($log, $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->json('morning.log'));
         $this->postJson("/api/people/{$this->person}/mornings", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'pain' => 4, 'worse' => true])->assertCreated();
 
         $review = $this->review();

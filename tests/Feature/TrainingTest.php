@@ -171,6 +171,38 @@ final class TrainingTest extends ApiTestCase
         $this->tell($training, [self::event('time', ['seconds' => 120])])->assertJsonPath('log.seconds', 120)->assertJsonPath('log.odd', null);
     }
 
+    public function test_sets_that_an_easier_version_took_over_are_logged_as_what_they_are_and_why_it_ended(): void
+    {
+        $this->tell($training = self::id(), [self::told(1, 10), self::told(2, 8, ['rung' => 'press-out/standing-short', 'dose' => '2x10/side']), self::event('ended', ['why' => 'form'])]);
+
+        self::assertSame([self::RUNG, 'press-out/standing-short'], DB::table('set_logs')->orderBy('set_number')->pluck('rung')->all());
+        self::assertSame('form', DB::table('session_logs')->where('id', $training)->value('ended_why'));
+        $this->getJson("/api/people/{$this->person}/review")
+            ->assertJsonPath('pending.0.rung', self::RUNG)
+            ->assertJsonPath('pending.0.besides', ['One more set in an easier version: '.app(\App\Library\PracticeLibrary::class)->library()->rung('press-out/standing-short')->name.'.', 'The training ended before its last set: form was lost.']);
+        $this->tell(self::id(), [self::event('ended', ['why' => 'weather'])])->assertJsonPath('taken', []);
+    }
+
+    public function test_a_morning_is_one_answer_and_counts_for_the_ladders_that_loaded_the_place(): void
+    {
+        $this->tell($log = self::id(), [self::told(1, 10), self::event('ended')]);
+        $this->travelTo('2026-06-02 09:00:00');
+        $cues = "/api/people/{$this->person}/sessions/{$this->session}/cues";
+        $this->getJson($cues)->assertJsonPath('morning.log', $log)->assertJsonPath('morning.pain', 0);
+
+        $today = self::id();
+        $this->tell($today, [$told = self::event('morning', ['other' => $log, 'pains' => [['place' => 'low-back', 'side' => null, 'pain' => 4, 'worse' => true], ['place' => 'knee', 'side' => 'left', 'pain' => 2, 'worse' => false]]])])->assertJsonPath('taken', [$told['id']]);
+        self::assertEquals([(object) ['ladder' => 'press-out', 'pain' => 4, 'worse' => 1, 'place' => 'low-back']], DB::table('mornings')->get(['ladder', 'pain', 'worse', 'place'])->all());
+        $this->getJson($cues)->assertJsonPath('morning', null);
+        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending.0.proposed', 'stop-ladder')->assertJsonPath('pending.0.morningPain', 4)->assertJsonPath('morning', null);
+
+        // Told again it is one; told anew it takes the place of the first.
+        $this->tell($today, [$told, self::event('morning', ['other' => $log, 'pains' => [], 'instead' => [$told['id']]])]);
+        self::assertSame([0], DB::table('mornings')->pluck('pain')->all());
+        $this->tell($today, [$foreign = self::event('morning', ['other' => self::id(), 'pains' => []])])->assertJsonPath('refused.0.sentence', 'The session this morning comes after is not kept here.');
+        self::assertSame(['press-out'], DB::table('mornings')->pluck('ladder')->all());
+    }
+
     /**
      * @param list<mixed>          $events
      * @param array<string, mixed> $change

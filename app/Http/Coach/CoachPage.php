@@ -71,7 +71,7 @@ final readonly class CoachPage
             changeOvers: $sheet->changeOvers,
             cautions: CautionLines::of($this->file->record),
             leftOut: ReasonView::all($this->leftOut),
-            mornings: MorningQuestionView::all($this->file),
+            morning: MorningQuestionView::of($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
             endReasons: array_map(static fn(EndReason $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), EndReason::cases()),
             underWay: array_map(AlsoToldView::of(...), TrainingEvents::underWay($this->row, $this->file->record->today)),

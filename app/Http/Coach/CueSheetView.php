@@ -21,7 +21,7 @@ final readonly class CueSheetView
      * @param list<list<int>>           $changeOvers seconds from each way to each other one, in the order of the ways
      * @param list<string>              $cautions
      * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
-     * @param list<MorningQuestionView> $mornings
+     * @param MorningQuestionView|null  $morning    that was not asked for yet
      * @param list<PainPlaceView>       $painPlaces where it can hurt
      * @param list<ChoiceView>          $endReasons why it can end before the last set
      * @param list<AlsoToldView>        $underWay trainings of this session that devices tell of today and that have not ended
@@ -38,7 +38,7 @@ final readonly class CueSheetView
         public array $changeOvers,
         public array $cautions,
         public array $leftOut,
-        public array $mornings,
+        public ?MorningQuestionView $morning,
         public array $painPlaces,
         public array $endReasons,
         public array $underWay,

@@ -7,6 +7,7 @@ namespace App\Http\Coach;
 use EvenRungs\Log\EndReason;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
+use EvenRungs\Progress\MorningPain;
 use EvenRungs\Progress\StartPain;
 
 /** One thing a device tells of a training, as it is sent; core's Event with what is not said left out. */
@@ -20,7 +21,8 @@ final readonly class EventInput
      * @param int|null             $number  of the set, from 1
      * @param list<StartPain>|null $before  pain before the first set; null when nobody asked
      * @param int|null             $seconds that were trained
-     * @param string|null          $other   training this one is, or is not
+     * @param string|null          $other   training this one is, or is not; of a morning the log it comes after
+     * @param list<MorningPain>|null $pains of a morning: none for nothing anywhere
      * @param EndReason|null       $why     it ended before the last set
      */
     public function __construct(
@@ -35,5 +37,6 @@ final readonly class EventInput
         public ?int $seconds = null,
         public ?string $other = null,
         public ?EndReason $why = null,
+        public ?array $pains = null,
     ) {}
 }

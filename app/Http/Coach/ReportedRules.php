@@ -41,6 +41,18 @@ final class ReportedRules
     }
 
     /** @return array<string, list<mixed>> */
+    public static function morning(string $at): array
+    {
+        return [
+            $at => ['present', 'list', 'max:16'],
+            "{$at}.*.place" => ['required', Rule::enum(PainPlace::class)],
+            "{$at}.*.side" => ['nullable', Rule::in([Side::Left->value, Side::Right->value])],
+            "{$at}.*.pain" => ['required', 'integer:strict', 'between:1,10'],
+            "{$at}.*.worse" => ['required', 'boolean:strict'],
+        ];
+    }
+
+    /** @return array<string, list<mixed>> */
     public static function before(string $at): array
     {
         return [

@@ -100,7 +100,8 @@ final class TrainingRequest extends ApiRequest
             ...($kind === EventKind::Before ? ReportedRules::before('before') : ['before' => ['prohibited']]),
             'seconds' => $kind === EventKind::Time ? ['required', 'integer:strict', 'between:1,86400'] : ['prohibited'],
             'why' => $kind === EventKind::Ended ? ['nullable', Rule::enum(EndReason::class)] : ['prohibited'],
-            'other' => in_array($kind, [EventKind::Joined, EventKind::Apart], true) ? ['required', 'string', self::ULID] : ['prohibited'],
+            ...($kind === EventKind::Morning ? ReportedRules::morning('pains') : ['pains' => ['prohibited']]),
+            'other' => in_array($kind, [EventKind::Joined, EventKind::Apart, EventKind::Morning], true) ? ['required', 'string', self::ULID] : ['prohibited'],
         ];
     }
 }

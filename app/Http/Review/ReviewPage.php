@@ -39,7 +39,7 @@ final readonly class ReviewPage
             pending: array_map($this->pending(...), $this->mostSeriousFirst()),
             decisions: $newest->decisions,
             older: $newest->older,
-            mornings: MorningQuestionView::all($this->file),
+            morning: MorningQuestionView::of($this->file),
             unsettled: array_map(fn(OpenTraining $open): UnsettledView => UnsettledView::of($open, $this->file->record->library), $this->file->record->trainingsToSettle()),
             load: $this->load(),
         );

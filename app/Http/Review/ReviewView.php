@@ -12,14 +12,14 @@ final readonly class ReviewView
      * @param list<PendingView>         $pending
      * @param list<DecisionView>        $decisions the newest
      * @param string|null               $older     what to ask for after these; null when there are no more
-     * @param list<MorningQuestionView> $mornings
+     * @param MorningQuestionView|null  $morning  that was not asked for yet
      * @param list<UnsettledView>       $unsettled trainings of which something has to be said first
      */
     public function __construct(
         public array $pending,
         public array $decisions,
         public ?string $older,
-        public array $mornings,
+        public ?MorningQuestionView $morning,
         public array $unsettled,
         public LoadView $load,
     ) {}

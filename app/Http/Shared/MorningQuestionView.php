@@ -5,28 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use App\Records\PersonFile;
-use EvenRungs\Person\MorningQuestion;
 
-/** A ladder of the last session whose next morning has not been asked for. */
+/** The last session, whose next morning has not been asked for. */
 final readonly class MorningQuestionView
 {
+    /** @param int|null $pain highest told in the session */
     public function __construct(
         public string $log,
-        public string $ladder,
-        public string $name,
         public string $doneOn,
         public ?int $pain,
     ) {}
 
-    /** @return list<self> */
-    public static function all(PersonFile $file): array
+    public static function of(PersonFile $file): ?self
     {
-        return array_map(static fn(MorningQuestion $question): self => new self(
-            log: $question->log->id,
-            ladder: $question->ladder,
-            name: $file->record->library->ladder($question->ladder)->name,
-            doneOn: $question->log->on->iso(),
-            pain: $question->pain,
-        ), $file->record->morningsToAsk());
+        $question = $file->record->morningToAsk();
+
+        return $question === null ? null : new self(log: $question->log->id, doneOn: $question->log->on->iso(), pain: $question->pain);
     }
 }

@@ -1823,7 +1823,8 @@ export interface components {
             cautions: string[];
             /** @description what of the session a limit or missing kit keeps from it */
             leftOut: components["schemas"]["ReasonView"][];
-            mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description that was not asked for yet */
+            morning: components["schemas"]["MorningQuestionView"] | null;
             /** @description where it can hurt */
             painPlaces: components["schemas"]["PainPlaceView"][];
             /** @description why it can end before the last set */
@@ -2042,7 +2043,7 @@ export interface components {
             /** @description made by the device; in order of its own time */
             id: string;
             /** @enum {string} */
-            kind: "set" | "undone" | "skipped" | "before" | "time" | "ended" | "joined" | "apart";
+            kind: "set" | "undone" | "skipped" | "before" | "time" | "ended" | "morning" | "joined" | "apart";
             /** @description events of the same thing this one takes the place of */
             instead: string[];
             /** @description seconds after the start of the training at which something was done */
@@ -2056,20 +2057,22 @@ export interface components {
             before: components["schemas"]["StartPain"][] | null;
             /** @description that were trained */
             seconds: number | null;
-            /** @description training this one is, or is not */
+            /** @description training this one is, or is not; of a morning the log it comes after */
             other: string | null;
             /**
              * @description it ended before the last set; null where it did not, or nobody said
              * @enum {string|null}
              */
             why: "time" | "pain" | "form" | "tired" | "place" | "other" | null;
+            /** @description of a morning: none for nothing anywhere */
+            pains: components["schemas"]["MorningPain"][] | null;
         };
         /** @description One thing a device tells of a training, as it is sent; core's Event with what is not said left out. */
         EventInput: {
             /** @description made by the device, in order of its own time */
             id: string;
             /** @enum {string} */
-            kind: "set" | "undone" | "skipped" | "before" | "time" | "ended" | "joined" | "apart";
+            kind: "set" | "undone" | "skipped" | "before" | "time" | "ended" | "morning" | "joined" | "apart";
             /** @description events of the same thing this one takes the place of */
             instead: string[];
             /** @description seconds after the start at which something was done since the last one told */
@@ -2083,13 +2086,15 @@ export interface components {
             before?: components["schemas"]["StartPain"][] | null;
             /** @description that were trained */
             seconds?: number | null;
-            /** @description training this one is, or is not */
+            /** @description training this one is, or is not; of a morning the log it comes after */
             other?: string | null;
             /**
              * @description it ended before the last set
              * @enum {string|null}
              */
             why?: "time" | "pain" | "form" | "tired" | "place" | "other" | null;
+            /** @description of a morning: none for nothing anywhere */
+            pains?: components["schemas"]["MorningPain"][] | null;
         };
         /** @description What a set of the evidence says, in words. */
         EvidenceView: {
@@ -2537,12 +2542,25 @@ export interface components {
             firstSeconds: number;
             secondSeconds: number;
         };
-        /** @description A ladder of the last session whose next morning has not been asked for. */
+        /** @description One place that hurts the morning after a session. */
+        MorningPain: {
+            /** @enum {string} */
+            place: "low-back" | "neck" | "back-of-thigh" | "front-of-hip" | "shoulder" | "wrist" | "knee" | "elsewhere";
+            /**
+             * @description left or right; null where the place has none, or it was not told
+             * @enum {string|null}
+             */
+            side: "left" | "right" | "both" | null;
+            /** @description 1–10 */
+            pain: number;
+            /** @description than before the session */
+            worse: boolean;
+        };
+        /** @description The last session, whose next morning has not been asked for. */
         MorningQuestionView: {
             log: string;
-            ladder: string;
-            name: string;
             doneOn: string;
+            /** @description highest told in the session */
             pain: number | null;
         };
         MorningRequest: {
@@ -3140,7 +3158,8 @@ export interface components {
             decisions: components["schemas"]["DecisionView"][];
             /** @description what to ask for after these; null when there are no more */
             older: string | null;
-            mornings: components["schemas"]["MorningQuestionView"][];
+            /** @description that was not asked for yet */
+            morning: components["schemas"]["MorningQuestionView"] | null;
             /** @description trainings of which something has to be said first */
             unsettled: components["schemas"]["UnsettledView"][];
             load: components["schemas"]["LoadView"];

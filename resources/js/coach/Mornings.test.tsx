@@ -1,53 +1,67 @@
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { http } from '@/api/client';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '@/api/client';
 import { Mornings } from './Mornings';
 
-vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), http: { POST: vi.fn() } }));
-
-const questions = ['bridge', 'carry'].map((ladder) => ({
-  log: 'l1',
-  ladder,
-  name: `${ladder} ladder`,
-  doneOn: '2026-06-01',
-  pain: 0,
-}));
+const places: Schemas['PainPlaceView'][] = [
+  { value: 'low-back', label: 'low back', sided: false },
+  { value: 'shoulder', label: 'shoulder', sided: true },
+];
 
 describe('the morning after', () => {
-  const sent = vi.mocked(http.POST as (path: string, init: { body: object }) => Promise<object>);
-  beforeEach(() => sent.mockReset().mockResolvedValue({ data: {} }));
   const show = () => {
-    const onDone = vi.fn();
-    render(<Mornings person="p" questions={questions} onDone={onDone} />);
-    return onDone;
+    const onTell = vi.fn<(pains: Schemas['MorningPain'][]) => void>();
+    render(
+      <Mornings
+        question={{ log: 'l1', doneOn: '2026-06-01', pain: 2 }}
+        places={places}
+        onTell={onTell}
+        onPass={() => undefined}
+      />,
+    );
+    return onTell;
   };
+  const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
-  it('has no answer chosen beforehand, and nothing anywhere is one press', async () => {
-    const onDone = show();
+  it('is one question: nothing is chosen beforehand, and nothing anywhere is one press', () => {
+    const onTell = show();
     expect(screen.queryAllByRole('button', { pressed: true })).toEqual([]);
-    fireEvent.click(screen.getByRole('button', { name: 'Nothing anywhere' }));
-    await waitFor(() => expect(onDone).toHaveBeenCalled());
-    expect(sent.mock.calls.map(([, { body }]) => body)).toMatchObject([
-      { ladder: 'bridge', pain: 0, worse: false },
-      { ladder: 'carry', pain: 0, worse: false },
+    press('Nothing anywhere');
+    expect(onTell).toHaveBeenCalledWith([]);
+  });
+
+  it('asks where and how much, each place once', () => {
+    const onTell = show();
+    press('low back');
+    expect(screen.queryByRole('button', { name: 'Nothing anywhere' })).toBeNull();
+    press('pain 3');
+    press('pain 4');
+    press('shoulder');
+    press('left');
+    press('pain 2');
+    fireEvent.click(screen.getByRole('checkbox'));
+    press('Save the morning');
+    expect(onTell).toHaveBeenCalledWith([
+      { place: 'low-back', side: null, pain: 4, worse: false },
+      { place: 'shoulder', side: 'left', pain: 2, worse: true },
     ]);
   });
 
-  it('keeps only what was told', async () => {
-    const onDone = show();
-    fireEvent.click(screen.getAllByRole('button', { name: 'pain 3' })[1]!);
-    expect(screen.getByRole('button', { name: 'Nothing anywhere' })).toBeDisabled();
-    fireEvent.click(screen.getByRole('button', { name: 'Save the morning, 1 of 2' }));
-    await waitFor(() => expect(onDone).toHaveBeenCalled());
-    expect(sent.mock.calls.map(([, { body }]) => body)).toMatchObject([{ ladder: 'carry', pain: 3 }]);
+  it('takes a place back with 0', () => {
+    const onTell = show();
+    press('low back');
+    press('pain 3');
+    press('pain 0');
+    expect(screen.queryByRole('button', { name: 'Save the morning' })).toBeNull();
+    expect(onTell).not.toHaveBeenCalled();
   });
 
   it('asks how much where it is worse', () => {
-    const onDone = show();
-    fireEvent.click(screen.getAllByRole('checkbox')[0]!);
-    fireEvent.click(screen.getByRole('button', { name: /Save the morning/ }));
-    expect(screen.getByRole('alert')).toHaveTextContent('bridge ladder is worse than before: say how much');
-    expect(onDone).not.toHaveBeenCalled();
-    expect(sent).not.toHaveBeenCalled();
+    const onTell = show();
+    press('low back');
+    fireEvent.click(screen.getByRole('checkbox'));
+    press('Save the morning');
+    expect(screen.getByRole('alert')).toHaveTextContent('The low back is worse than before: say how much');
+    expect(onTell).not.toHaveBeenCalled();
   });
 });

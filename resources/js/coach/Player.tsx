@@ -53,7 +53,9 @@ export function Player({
   const { cues, player, cue, press, steps } = course;
   const { awayMs, seen } = useClock(cues, player, press);
   const running = player.since !== null;
-  const [mornings, setMornings] = useState(sheet.mornings.length > 0);
+  const [isPassed, passMorning] = useState(false);
+  const morning =
+    isPassed || !sheet.morning || told.mornings.some(({ log }) => log === sheet.morning?.log) ? null : sheet.morning;
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
   const asking = useAsking(person, sheet, { opened, say, goOnWith, press, cues });
   const item = cue && wayAt(sheet, cue);
@@ -89,6 +91,31 @@ export function Player({
   const checked = checking ? wayOfSet(sheet, cues, checking) : undefined;
   const onTop = checking ? null : setOnTop(sheet, course, told);
 
+  const card =
+    asking ??
+    (told.ended ? (
+      <Ended person={person} sheet={sheet} training={{ opened, say, goOnWith }} />
+    ) : !started && morning ? (
+      <Mornings
+        question={morning}
+        places={sheet.painPlaces}
+        onTell={(pains) => void say({ kind: 'morning', other: morning.log, pains })}
+        onPass={() => passMorning(true)}
+      />
+    ) : player.over && !checked ? (
+      <Done
+        sheet={sheet}
+        steps={steps}
+        training={training}
+        told={told}
+        onTop={onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
+        end={(why) => void say({ kind: 'ended', ...(why && { why }) })}
+        setDay={(on) => void change({ on, byHand: true }, { isDone: false })}
+        undoSet={undoSet}
+        again={() => press({ do: 'go', at: 0 })}
+      />
+    ) : null);
+
   return (
     <main
       // Once it has begun nothing of the desk is on the screen.
@@ -110,79 +137,56 @@ export function Player({
         <TimeLine cues={cues} at={player.at} />
 
         {!started && sheet.activationOnly && <OnlyActivation person={person} why={sheet.activationOnly} />}
+        {!started && <BadMorning person={person} told={told} painStopsAbove={sheet.painStopsAbove} />}
         {asking && <h1 className="sr-only">{sheet.title}</h1>}
-        {asking ??
-          (told.ended ? (
-            <Ended person={person} sheet={sheet} training={{ opened, say, goOnWith }} />
-          ) : !started && mornings ? (
-            <Mornings person={person} questions={sheet.mornings} onDone={() => setMornings(false)} />
-          ) : player.over && !checked ? (
-            <Done
-              sheet={sheet}
-              steps={steps}
-              training={training}
-              told={told}
-              onTop={onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
-              end={(why) => void say({ kind: 'ended', ...(why && { why }) })}
-              setDay={(on) => void change({ on, byHand: true }, { isDone: false })}
-              undoSet={undoSet}
-              again={() => press({ do: 'go', at: 0 })}
-            />
-          ) : (
-            <div className="grid flex-1 content-start gap-x-8 gap-y-4 max-sm:gap-y-2.5 min-[50rem]:grid-cols-2">
-              <div className="flex flex-col gap-4 self-start max-sm:gap-2.5 min-[50rem]:sticky min-[50rem]:top-4">
-                <Heading sheet={sheet} item={item} nextItem={nextItem} working={inSet} cue={cue} small={checked !== undefined} />
-                {!started && (
-                  <PainBefore
-                    places={sheet.painPlaces}
-                    told={told.before}
-                    onTell={(before) => void say({ kind: 'before', before })}
-                  />
-                )}
-                <Count
-                  sheet={sheet}
-                  cues={cues}
-                  at={player.at}
-                  working={working}
-                  word={cue ? wordOf(cue) : ''}
-                  checked={checked}
-                  leftMs={player.leftMs}
-                  rep={rep}
-                  cue={cue}
-                  item={item}
+        {card ?? (
+          <div className="grid flex-1 content-start gap-x-8 gap-y-4 max-sm:gap-y-2.5 min-[50rem]:grid-cols-2">
+            <div className="flex flex-col gap-4 self-start max-sm:gap-2.5 min-[50rem]:sticky min-[50rem]:top-4">
+              <Heading sheet={sheet} item={item} nextItem={nextItem} working={inSet} cue={cue} small={checked !== undefined} />
+              {!started && (
+                <PainBefore
+                  places={sheet.painPlaces}
+                  told={told.before}
+                  onTell={(before) => void say({ kind: 'before', before })}
                 />
-                {awayMs > 0 && (
-                  <p role="status" className="border-l-4 border-ochre pl-3">
-                    This page was out of sight for {Math.round(awayMs / 1000)} s; the clock went on.{' '}
-                    <Button look="quiet" onClick={seen}>
-                      all right
-                    </Button>
-                  </p>
-                )}
-                {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
-                {onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
-                {started && <Changes sheet={sheet} course={course} redoSet={redoSet} />}
-              </div>
-              <div className="flex flex-col gap-4 max-sm:gap-2.5">
-                {shown && !checked && (
-                  <Figure
-                    figure={shown.figure}
-                    label={shown.name}
-                    {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
-                    mirrored={mirrored(shown, working ? cue?.side : nextSide(cues, player.at))}
-                    className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet min-[50rem]:h-[min(14rem,34dvh)] min-[50rem]:max-w-none"
-                  />
-                )}
-                {checked && checking ? (
-                  <Check sheet={sheet} way={checked} checking={checking} training={{ opened, told, change, say }} />
-                ) : (
-                  shown && <HowTo item={shown} />
-                )}
-                {!started && <BeforeStart sheet={sheet} />}
-              </div>
+              )}
+              <Count
+                sheet={sheet}
+                cues={cues}
+                at={player.at}
+                working={working}
+                word={cue ? wordOf(cue) : ''}
+                checked={checked}
+                leftMs={player.leftMs}
+                rep={rep}
+                cue={cue}
+                item={item}
+              />
+              <Away ms={awayMs} seen={seen} />
+              {rep && cue && !checked && <TempoPath phases={cue.phases} phase={rep.phase} part={rep.part} />}
+              {onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
+              {started && <Changes sheet={sheet} course={course} redoSet={redoSet} />}
             </div>
-          ))}
-        {!asking && !told.ended && !(!started && mornings) && !(player.over && !checked) && (
+            <div className="flex flex-col gap-4 max-sm:gap-2.5">
+              {shown && !checked && (
+                <Figure
+                  figure={shown.figure}
+                  label={shown.name}
+                  {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
+                  mirrored={mirrored(shown, working ? cue?.side : nextSide(cues, player.at))}
+                  className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet min-[50rem]:h-[min(14rem,34dvh)] min-[50rem]:max-w-none"
+                />
+              )}
+              {checked && checking ? (
+                <Check sheet={sheet} way={checked} checking={checking} training={{ opened, told, change, say }} />
+              ) : (
+                shown && <HowTo item={shown} />
+              )}
+              {!started && <BeforeStart sheet={sheet} />}
+            </div>
+          </div>
+        )}
+        {!card && (
           <>
             <PlayerKeys press={press} running={running} toggle={toggle} started={started} cue={cue} />
             <Afterwards told={told} undoSet={undoSet} press={press} person={person} sheet={sheet} />
@@ -257,6 +261,34 @@ function Heading({
         {(working || !nextItem) && ` · ${which}`}
       </p>
     </div>
+  );
+}
+
+/** The page was out of sight while the clock went on. */
+function Away({ ms, seen }: { ms: number; seen: () => void }) {
+  if (ms === 0) return null;
+  return (
+    <p role="status" className="border-l-4 border-ochre pl-3">
+      This page was out of sight for {Math.round(ms / 1000)} s; the clock went on.{' '}
+      <Button look="quiet" onClick={seen}>
+        all right
+      </Button>
+    </p>
+  );
+}
+
+/** A morning that stops something was told just now: looked at before the same is trained again. */
+function BadMorning({ person, told, painStopsAbove }: { person: string; told: Told; painStopsAbove: number }) {
+  const isBad = told.mornings.some(({ pains }) => pains.some(({ pain, worse }) => worse || pain > painStopsAbove));
+  if (!isBad) return null;
+  return (
+    <p role="alert" className="border-l-4 border-ink bg-sheet p-3">
+      <strong>Worse the next morning: the rules stop what was loaded.</strong>{' '}
+      <Link to={`/people/${person}/review`} className="underline underline-offset-4">
+        Decide first
+      </Link>
+      , before the same is trained again. Local rules and the advice of a licensed professional come first.
+    </p>
   );
 }
 

@@ -28,7 +28,10 @@ export function useAsking(
   const [problem, setProblem] = useState<string | null>(null);
   // By the device's own clock, and as it was opened: a training that runs past midnight goes on unasked.
   const [isLeft, setLeft] = useState(
-    () => events.length > 0 && !training.byHand && localDate(new Date(training.startedAt)) !== localDate(new Date()),
+    () =>
+      toldBy(events.map(({ event }) => event)).sets.length > 0 &&
+      !training.byHand &&
+      localDate(new Date(training.startedAt)) !== localDate(new Date()),
   );
   const also = training.asked?.also ?? sheet.underWay.find(({ id, device: other }) => id !== training.id && other !== device());
   const isAnswered = events.some(

@@ -7,6 +7,7 @@ import { sendWaiting, useSendingByItself } from '@/offline/outbox';
 import { lock } from '@/offline/code';
 import { wipe } from '@/offline/store';
 import { setTrainer, waiting } from '@/offline/trainings';
+import { cx } from '@/ui/cx';
 import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
@@ -104,7 +105,10 @@ export function Frame() {
         {id ? (
           person.data ? (
             <div className="flex min-h-0 flex-1 max-lg:flex-col print:block">
-              <div data-desk className="flex flex-col lg:justify-between print:hidden">
+              <div
+                data-desk
+                className={cx('flex flex-col lg:justify-between print:hidden', step === 'coach' && 'max-lg:hidden')}
+              >
                 <LadderOfWork person={person.data} />
                 <button
                   type="button"

@@ -5,11 +5,13 @@ export type SetLog = Schemas['ReportedSet'];
 
 /** What an event speaks of: of the same thing one event holds. */
 export const aboutOf = ({ kind, item, number, other }: TrainingEvent): string =>
-  kind === 'set' || kind === 'undone' || kind === 'skipped'
-    ? `set ${item} ${number}`
-    : other != null
-      ? `training ${other}`
-      : kind;
+  kind === 'morning'
+    ? `morning ${other}`
+    : kind === 'set' || kind === 'undone' || kind === 'skipped'
+      ? `set ${item} ${number}`
+      : other != null
+        ? `training ${other}`
+        : kind;
 
 /** The events that no other takes the place of, the first told first; core folds them alike (tests/Cases/told-events.json). */
 export function holding(events: TrainingEvent[]): TrainingEvent[] {
@@ -25,6 +27,8 @@ export interface Told {
   skipped: string[];
   before: Schemas['StartPain'][] | null;
   ended: boolean;
+  /** the mornings after earlier logs */
+  mornings: { log: string; pains: Schemas['MorningPain'][] }[];
 }
 
 export function toldBy(events: TrainingEvent[]): Told {
@@ -39,5 +43,8 @@ export function toldBy(events: TrainingEvent[]): Told {
     ),
     before: heads.find(({ kind }) => kind === 'before')?.before ?? null,
     ended: heads.some(({ kind }) => kind === 'ended'),
+    mornings: heads.flatMap(({ kind, other, pains }) =>
+      kind === 'morning' && other != null ? [{ log: other, pains: pains ?? [] }] : [],
+    ),
   };
 }

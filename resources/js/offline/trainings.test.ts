@@ -57,6 +57,17 @@ describe('what was logged on this device', () => {
     vi.useRealTimers();
   });
 
+  it('is no training yet where only a morning was told: the next day begins one of its own', async () => {
+    vi.useFakeTimers({ toFake: ['Date'], now: new Date(2026, 5, 1, 18) });
+    const told = await tell(await open(of), { kind: 'morning', other: 'l0', pains: [] });
+    expect((await open(of)).training.id).toBe(told.training.id);
+    vi.setSystemTime(new Date(2026, 5, 2, 18));
+    const next = await open(of);
+    expect([next.training.id === told.training.id, next.training.on]).toEqual([false, '2026-06-02']);
+    await done(next, 1);
+    expect((await waiting()).map(({ waits }) => waits.map(({ event }) => event.kind))).toEqual([['morning'], ['set']]);
+  });
+
   it('is there again after the page was closed, and lies there encrypted', async () => {
     const here = await done(await done(await open(of), 1), 2);
     const again = await open(of);

@@ -95,6 +95,13 @@ const fresh = (of: Pick<Training, 'person' | 'name' | 'session' | 'title'>): Tra
 const eventsOf = async (training: string): Promise<KeptEvent[]> =>
   (await all<KeptEvent>('events', owner)).filter((kept) => kept.training === training);
 
+/** Something of a set was told; a morning alone makes no training. */
+const hasBegun = ({ on, byHand, moments }: Training, events: KeptEvent[]): boolean =>
+  byHand ||
+  moments.length > 0 ||
+  on === localDate(new Date()) ||
+  events.some(({ event }) => event.kind === 'set' || event.kind === 'skipped');
+
 const isEnded = (events: KeptEvent[]): boolean => toldBy(events.map(({ event }) => event)).ended;
 
 /** The training of a session that was begun on this device and has not ended, else a new one, which is kept with its first event. */
@@ -102,7 +109,7 @@ export async function open(of: Pick<Training, 'person' | 'name' | 'session' | 't
   const [trainings, events] = [await all<Training>('trainings', owner), await all<KeptEvent>('events', owner)];
   for (const training of trainings.toReversed()) {
     const own = events.filter((kept) => kept.training === training.id);
-    if (training.session === of.session && !isEnded(own)) return { training, events: own };
+    if (training.session === of.session && !isEnded(own) && hasBegun(training, own)) return { training, events: own };
   }
   const before = formerLog(of.session);
   if (!before) return { training: fresh(of), events: [] };
@@ -144,7 +151,7 @@ export function tell(
   return inTurn(opened.training.session, async () => {
     const here = await presently(opened);
     // What is told before the first set is no training yet.
-    const moments = what.kind === 'before' ? here.training.moments : withMoment(here.training).moments;
+    const moments = what.kind === 'before' || what.kind === 'morning' ? here.training.moments : withMoment(here.training).moments;
     const event: TrainingEvent = { ...what, id: newId(), instead: [], moments };
     const before = holding(here.events.map((kept) => kept.event)).filter((other) => aboutOf(other) === aboutOf(event));
     event.instead = [...new Set([...before.map(({ id }) => id), ...(what.instead ?? [])])];
@@ -164,7 +171,9 @@ export async function presently(opened: Opened): Promise<Opened> {
   const own = (id: string) => events.filter((kept) => kept.training === id);
   const known = trainings.find(({ id }) => id === training.id);
   if (known) return { training: known, events: own(known.id) };
-  const begun = trainings.findLast(({ id, session }) => session === training.session && !isEnded(own(id)));
+  const begun = trainings.findLast(
+    (one) => one.session === training.session && !isEnded(own(one.id)) && hasBegun(one, own(one.id)),
+  );
   if (begun) return { training: begun, events: own(begun.id) };
   // It begins with the first thing that is done, not when the page was opened.
   return opened.events.length > 0

@@ -41,7 +41,7 @@ export function Review() {
   ]);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
-  const { pending, mornings, unsettled, load } = review.data;
+  const { pending, morning, unsettled, load } = review.data;
   const decisions = before.lines ?? [];
 
   const send = async (one: Parameters<Decide>[0], choice: Parameters<Decide>[1], reason: string) => {
@@ -123,10 +123,10 @@ export function Review() {
         {unsettled.map((training) => (
           <Unsettled key={training.id} person={person.id} training={training} onSettled={refresh} />
         ))}
-        {mornings.length > 0 && (
+        {morning && (
           <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
-            The morning after {day(mornings[0]?.doneOn ?? '')} has not been asked for; it is asked at the next session, and a bad
-            answer reopens a decision.{' '}
+            The morning after {day(morning.doneOn)} has not been asked for; it is asked at the next session, and a bad answer
+            reopens a decision.{' '}
             <Link to={`/people/${person.id}/coach`} className="underline underline-offset-4">
               Ask now
             </Link>
