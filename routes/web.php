@@ -142,6 +142,7 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(CoachController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/cues', 'cues')->name('cueSheet');
+            Route::post('/people/{person}/sessions/{session}/line', 'line')->name('readLogLine');
             Route::post('/people/{person}/logs', 'store')->name('logSession');
             Route::put('/people/{person}/logs/{log}/time', 'time')->name('correctLogTime');
             Route::post('/people/{person}/mornings', 'morning')->name('tellMorning');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys as Key;
 use Tests\Browser\Support\Chromium;
 
 /** On the floor nothing goes as written: form is lost, a station is taken, somebody can do one more, time runs out. */
@@ -63,6 +64,31 @@ final class PlayerStoryTest extends BrowserTestCase
         $browser->press('All clean')->see('1 of 1 sets logged')->press('One more set')->see('one set on top');
         $this->skipToTheCheck();
         $browser->press('All clean')->see('2 of 2 sets logged')->doesNotSee('One more set');
+    }
+
+    public function test_a_training_without_the_device_is_told_afterwards_in_a_line_and_in_fields_without_a_network(): void
+    {
+        $browser = $this->coached([self::PLANK => '2x20s r30', self::PRESS => '2x5/side 2-1-2-0 r30']);
+        $browser->press('Trained without the device')->see('Log it afterwards');
+        $this->isAccessible('a training told afterwards');
+        $browser->press('Save the log')->see('Nothing is told yet');
+        $browser->label('In a line')->sendKeys('yesterday 14 min · thing 5/4 5 e7 p0 clean'.Key::ENTER);
+        $browser->see('“thing” is unclear: taken as '.self::nameOf(self::PRESS))->see('2 of 4 sets told');
+
+        // Without a network the fields go on; what was put in is still there after the page was closed.
+        $browser->find('//main[@aria-busy="false"]');
+        $browser->driver->navigate()->refresh();
+        $browser->see('2 of 4 sets told')->offline(true);
+        $browser->label('In a line')->sendKeys('plank 20'.Key::ENTER);
+        $browser->see('The line needs the network')->label(self::nameOf(self::PLANK).', set 1')->sendKeys('twenty');
+        $browser->see('A whole number from 0 to 2000')->press('Save the log')->see('Something that was typed is no number');
+        $browser->label(self::nameOf(self::PLANK).', set 1')->sendKeys(Key::CONTROL.'a'.Key::NULL.'20');
+        $browser->see('3 of 4 sets told')->press('Save the log')->see('is sent by itself')->offline(false)->see('Confirm');
+
+        // The date is the device's own.
+        $yesterday = $browser->driver->executeScript('return new Date(Date.now() - 86400000).toLocaleDateString("sv-SE")');
+        self::assertSame(1, self::rows('session_logs', sprintf("seconds = 840 AND done_on = '%s'", is_string($yesterday) ? $yesterday : '')));
+        self::assertSame(3, self::rows('set_logs', 'session_log_id IN (SELECT id FROM '.self::named('trainings').')'));
     }
 
     /**

@@ -17,7 +17,7 @@ final class StrangerTest extends ApiTestCase
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'cuffReadings', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
-        'sheet', 'cueSheet', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
+        'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack',
     ];
@@ -120,6 +120,7 @@ final class StrangerTest extends ApiTestCase
             str_contains($uri, 'alignments') => ['id' => self::id(), ...self::levelPelvis()],
             str_contains($uri, '/brace') => ['id' => self::id(), ...self::twoReadings()],
             str_contains($uri, 'climbs') => ['id' => self::id(), ...self::fallAtOnce()],
+            str_ends_with($uri, 'line') => ['line' => 'press-out 10'],
             str_ends_with($uri, 'time') => ['seconds' => 600],
             str_ends_with($uri, 'logs') => ['id' => self::id(), 'session' => $session, 'seconds' => 1, 'sets' => [self::set('press-out/standing', 1, 10)]],
             str_ends_with($uri, 'mornings') => ['id' => self::id(), 'log' => self::id(), 'ladder' => 'press-out', 'pain' => 0, 'worse' => false],

@@ -183,6 +183,16 @@ final class TrainingTest extends ApiTestCase
         $this->tell(self::id(), [self::event('ended', ['why' => 'weather'])])->assertJsonPath('taken', []);
     }
 
+    public function test_a_line_is_read_into_fields_and_keeps_nothing(): void
+    {
+        $line = fn(string $text) => $this->postJson("/api/people/{$this->person}/sessions/{$this->session}/line", ['line' => $text]);
+        $line('yesterday press-out 10/9 10 e7 clean')->assertOk()
+            ->assertJsonPath('daysAgo', 1)
+            ->assertJsonPath('exercises.0', ['item' => self::item(), 'sets' => [['both' => null, 'left' => 10, 'right' => 9], ['both' => null, 'left' => 10, 'right' => 10]], 'effort' => 7, 'pain' => null, 'clean' => true, 'asked' => 'press-out', 'choices' => []]);
+        $line('')->assertUnprocessable();
+        self::assertSame(0, DB::table('trainings')->count());
+    }
+
     public function test_a_morning_is_one_answer_and_counts_for_the_ladders_that_loaded_the_place(): void
     {
         $this->tell($log = self::id(), [self::told(1, 10), self::event('ended')]);

@@ -18,6 +18,7 @@ use App\Models\User;
 use App\Records\LoggedSessions;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
+use EvenRungs\Log\LogLine;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -34,6 +35,16 @@ final readonly class CoachController
         Problem::whenClosed($file->record->admission());
 
         return new JsonResponse((new CoachPage($file, $session))->cueSheet());
+    }
+
+    /** What a typed line tells of a training, for fields to be filled with: nothing is kept. */
+    #[Writes('/api/people/{person}/sessions/{session}/line', 'readLogLine', LogLineView::class, LogLineRequest::class)]
+    public function line(Person $person, TrainingSession $session, LogLineRequest $input): JsonResponse
+    {
+        abort_unless($session->person_id === $person->id, 404);
+        $permitted = $this->open->of($person, $input->by())->record->permitted($session->inCore()->blocks)->session ?? throw Problem::emptySession();
+
+        return new JsonResponse(LogLineView::of(LogLine::read($input->text('line'), $permitted)));
     }
 
     /** A log as a whole, and its time: for pages that were open before trainings were told event by event. */

@@ -470,6 +470,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/sessions/{session}/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a typed line tells of a training, for fields to be filled with: nothing is kept. */
+        post: operations["readLogLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/logs": {
         parameters: {
             query?: never;
@@ -2401,6 +2418,26 @@ export interface components {
             since: string;
             cleared: boolean;
         };
+        /** @description What a typed line tells of one exercise of a session. */
+        LineExercise: {
+            item: string;
+            /** @description in order, from set 1 */
+            sets: components["schemas"]["LineSet"][];
+            effort: number | null;
+            pain: number | null;
+            /** @description null where the line says nothing of it */
+            clean: boolean | null;
+            /** @description the words that named it; empty where none did */
+            asked: string;
+            /** @description other exercises the words may mean; none where they are clear */
+            choices: string[];
+        };
+        /** @description What was done in one set as a typed line tells it, in the unit of the dose; null for what was not told or rests. */
+        LineSet: {
+            both: number | null;
+            left: number | null;
+            right: number | null;
+        };
         /** @description Load of the weeks behind today and of those planned ahead, core work only. */
         LoadView: {
             /** @description oldest first; none when nothing was logged in them */
@@ -2423,6 +2460,18 @@ export interface components {
             /** @description sessions without effort or time */
             unknown: number;
             reason: components["schemas"]["ReasonView"];
+        };
+        LogLineRequest: {
+            line: string;
+        };
+        /** @description What a typed line tells of a training. */
+        LogLineView: {
+            exercises: components["schemas"]["LineExercise"][];
+            /** @description sentences about what means nothing here */
+            unread: string[];
+            minutes: number | null;
+            /** @description 0 for today, 1 for yesterday; null where the line does not say */
+            daysAgo: number | null;
         };
         /** @description A log as a whole, as pages sent it before trainings were told event by event. */
         LogRequest: {
@@ -4485,6 +4534,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CueSheetView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    readLogLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogLineRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogLineView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -1,3 +1,4 @@
+import { useSearchParams } from 'react-router';
 import { api, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { NoSession } from '@/frame/NoSession';
@@ -5,6 +6,7 @@ import { usePerson } from '@/frame/usePerson';
 import { useSession } from '@/frame/useSession';
 import { useTraining } from '@/offline/useTraining';
 import { Loading } from '@/ui/Loading';
+import { LogAfterwards } from './LogAfterwards';
 import { Player } from './Player';
 
 /** Coaches a session from its cue sheet; closed while a danger sign stands. */
@@ -30,8 +32,13 @@ function OpenCoach({ person, name }: { person: string; name: string }) {
 
 /** What this device knows of the training comes before the first cue. */
 function WithTraining({ person, name, sheet }: { person: string; name: string; sheet: Schemas['CueSheetView'] }) {
+  const [query] = useSearchParams();
   const training = useTraining({ person, name, session: sheet.session, title: sheet.title });
   const { opened, told } = training;
   if (!opened || !told) return <Loading what="Looking what this device has" />;
+  if (query.has('afterwards'))
+    return (
+      <LogAfterwards key={sheet.session} person={person} name={name} sheet={sheet} training={{ ...training, opened, told }} />
+    );
   return <Player key={opened.training.id} person={person} name={name} sheet={sheet} training={{ ...training, opened, told }} />;
 }

@@ -26,7 +26,9 @@ export function Ended({
   const { events, training } = opened;
   const isSent = events.every(({ state }) => state !== 'waits') && training.asked !== null;
   const refused = events.find(({ state }) => state === 'refused');
-  const odd = training.asked?.log?.odd && !isTold ? training.asked.log : null;
+  // What somebody said of the time is not asked about.
+  const isSaid = isTold || events.some(({ event }) => event.kind === 'time');
+  const odd = training.asked?.log?.odd && !isSaid ? training.asked.log : null;
   const isOver = isSent && !odd && !refused;
   useEffect(() => {
     if (!isOver) return;

@@ -182,7 +182,7 @@ export function Player({
               ) : (
                 shown && <HowTo item={shown} />
               )}
-              {!started && <BeforeStart sheet={sheet} />}
+              {!started && <BeforeStart person={person} sheet={sheet} />}
             </div>
           </div>
         )}
@@ -392,7 +392,7 @@ function useKeys(press: (key: Key) => void, toggle: () => void, undoSet: () => v
 }
 
 /** What the trainer should know before it begins. */
-function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
+function BeforeStart({ person, sheet }: { person: string; sheet: Schemas['CueSheetView'] }) {
   return (
     <>
       <LeftOut leftOut={sheet.leftOut} />
@@ -401,6 +401,12 @@ function BeforeStart({ sheet }: { sheet: Schemas['CueSheetView'] }) {
           {caution}
         </p>
       ))}
+      <Link
+        to={`/people/${person}/coach?s=${sheet.session}&afterwards`}
+        className="inline-flex min-h-11 items-center self-start underline underline-offset-4"
+      >
+        Trained without the device: log it afterwards
+      </Link>
     </>
   );
 }

@@ -105,10 +105,7 @@ export function Frame() {
         {id ? (
           person.data ? (
             <div className="flex min-h-0 flex-1 max-lg:flex-col print:block">
-              <div
-                data-desk
-                className={cx('flex flex-col lg:justify-between print:hidden', step === 'coach' && 'max-lg:hidden')}
-              >
+              <div data-desk className={cx('flex flex-col lg:justify-between print:hidden', step === 'coach' && 'max-lg:hidden')}>
                 <LadderOfWork person={person.data} />
                 <button
                   type="button"

@@ -13,6 +13,23 @@ export interface Step {
 /** What was counted of an open set. */
 export type Counted = Partial<Record<'both' | 'left' | 'right', number>>;
 
+/** What is being written of one exercise that was trained without the device: numbers as they are typed. */
+export interface ItemDraft {
+  sets: Partial<Record<'both' | 'left' | 'right', string>>[];
+  effort: number | null;
+  pain: number | null;
+  place: SetLog['painPlace'];
+  travels: boolean;
+  clean: boolean | null;
+}
+
+/** A training that is being told afterwards, by exercise. */
+export interface AfterwardsDraft {
+  on: string;
+  minutes: string;
+  items: Record<string, ItemDraft>;
+}
+
 /** A session as it is trained on this device. */
 export interface Training extends Kept {
   person: string;
@@ -33,6 +50,8 @@ export interface Training extends Kept {
   steps?: Step[] | null;
   /** of open sets, by `item set` */
   counted?: Record<string, Counted>;
+  /** what is being told afterwards, until it is saved */
+  draft?: AfterwardsDraft | null;
   /** a check that was begun and not yet saved */
   answering: SetLog | null;
   /** seconds after the start at which something was done, and which no event carries yet */
@@ -137,7 +156,8 @@ export function stand(opened: Opened, changeOf: (training: Training) => Partial<
   return inTurn(opened.training.session, async () => {
     const here = await presently(opened);
     const training = { ...here.training, ...changeOf(here.training) };
-    if (here.events.length > 0 || training.moments.length > 0 || training.answering) await put('trainings', owner, training);
+    if (here.events.length > 0 || training.moments.length > 0 || training.answering || training.draft)
+      await put('trainings', owner, training);
     return { ...here, training };
   });
 }
@@ -147,11 +167,13 @@ export function tell(
   opened: Opened,
   what: Omit<TrainingEvent, 'id' | 'instead' | 'moments'> & { instead?: string[] },
   change: Partial<Training> = {},
+  { isDone = true } = {},
 ): Promise<Opened> {
   return inTurn(opened.training.session, async () => {
     const here = await presently(opened);
-    // What is told before the first set is no training yet.
-    const moments = what.kind === 'before' || what.kind === 'morning' ? here.training.moments : withMoment(here.training).moments;
+    // What is told before the first set is no training yet, and what is told afterwards says nothing of its time.
+    const moments =
+      !isDone || what.kind === 'before' || what.kind === 'morning' ? here.training.moments : withMoment(here.training).moments;
     const event: TrainingEvent = { ...what, id: newId(), instead: [], moments };
     const before = holding(here.events.map((kept) => kept.event)).filter((other) => aboutOf(other) === aboutOf(event));
     event.instead = [...new Set([...before.map(({ id }) => id), ...(what.instead ?? [])])];

@@ -60,9 +60,13 @@ export function useTraining(of: Of) {
   );
   /** Tells something of it, and sends it. */
   const say = useCallback(
-    (what: Omit<TrainingEvent, 'id' | 'instead' | 'moments'> & { instead?: string[] }, next: Partial<Training> = {}) =>
+    (
+      what: Omit<TrainingEvent, 'id' | 'instead' | 'moments'> & { instead?: string[] },
+      next: Partial<Training> = {},
+      how: { isDone?: boolean } = {},
+    ) =>
       act(async (here) => {
-        const told = await tell(here, what, next);
+        const told = await tell(here, what, next, how);
         void sendWaiting();
         return told;
       }),

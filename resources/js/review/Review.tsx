@@ -138,6 +138,9 @@ export function Review() {
             <Link to={`/people/${person.id}/coach`} className="look look-next justify-self-start">
               Coach a session
             </Link>
+            <Link to={`/people/${person.id}/coach?afterwards`} className="justify-self-start underline underline-offset-4">
+              Log one that was done without the device
+            </Link>
           </div>
         )}
         <ol className="grid gap-3">
