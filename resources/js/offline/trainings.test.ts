@@ -68,6 +68,13 @@ describe('what was logged on this device', () => {
     expect((await waiting()).map(({ waits }) => waits.map(({ event }) => event.kind))).toEqual([['morning'], ['set']]);
   });
 
+  it('is of the day that was set, also where nothing but that was changed of what lies here', async () => {
+    const written = await stand(await open(of), () => ({ draft: { on: '2026-05-31', minutes: '', items: {} } }));
+    const dated = await stand(written, () => ({ on: '2026-05-31', byHand: true, draft: null }));
+    const told = await done(dated, 1);
+    expect([told.training.on, told.training.byHand, told.training.draft]).toEqual(['2026-05-31', true, null]);
+  });
+
   it('is there again after the page was closed, and lies there encrypted', async () => {
     const here = await done(await done(await open(of), 1), 2);
     const again = await open(of);
