@@ -91,6 +91,26 @@ final class PlayerStoryTest extends BrowserTestCase
         self::assertSame(3, self::rows('set_logs', 'session_log_id IN (SELECT id FROM '.self::named('trainings').')'));
     }
 
+    public function test_a_window_on_a_wall_follows_the_player_and_has_nothing_to_press(): void
+    {
+        $browser = $this->coached([self::PLANK => '2x20s r30', self::PRESS => '2x5/side 2-1-2-0 r30']);
+        $player = $browser->driver->getWindowHandle();
+        $browser->press('Start')->press('on a wall');
+        $browser->waitUntil(static fn(): bool => count($browser->driver->getWindowHandles()) === 2, 'the window on the wall');
+        $wall = array_values(array_diff($browser->driver->getWindowHandles(), [$player]))[0];
+        $browser->driver->switchTo()->window($wall);
+        $browser->see(self::nameOf(self::PLANK))->see('work')->see('then rest 30 s');
+        self::assertFalse($browser->has('//main//button | //main//a'));
+        $this->isAccessible('the wall');
+
+        $browser->driver->switchTo()->window($player);
+        $browser->press('Pause');
+        $this->skipToTheCheck();
+        $browser->press('Other order')->press(self::nameOf(self::PRESS))->see('Next: '.self::nameOf(self::PRESS));
+        $browser->driver->switchTo()->window($wall);
+        $browser->see('Next: '.self::nameOf(self::PRESS))->see('Paused');
+    }
+
     /**
      * The player of a session with these doses.
      *

@@ -8,6 +8,7 @@ import { useTraining } from '@/offline/useTraining';
 import { Loading } from '@/ui/Loading';
 import { LogAfterwards } from './LogAfterwards';
 import { Player } from './Player';
+import { Wall } from './Wall';
 
 /** Coaches a session from its cue sheet; closed while a danger sign stands. */
 export function Coach() {
@@ -40,5 +41,6 @@ function WithTraining({ person, name, sheet }: { person: string; name: string; s
     return (
       <LogAfterwards key={sheet.session} person={person} name={name} sheet={sheet} training={{ ...training, opened, told }} />
     );
+  if (query.has('wall')) return <Wall sheet={sheet} training={{ ...training, opened, told }} />;
   return <Player key={opened.training.id} person={person} name={name} sheet={sheet} training={{ ...training, opened, told }} />;
 }

@@ -18,23 +18,17 @@ import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { Mornings } from './Mornings';
 import { PainBefore } from './PainBefore';
-import { repetition, type Key, type Player as PlayerState } from './player';
+import { lasts, repetition, type Key, type Player as PlayerState } from './player';
 import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
 import { useAsking } from './useAsking';
 import { useClock } from './useClock';
 import { useCourse } from './useCourse';
+import { useTelling } from './wall';
+import { mirrored, wordOf } from './words';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
 const STILL_RUNNING = 60_000;
-
-const sides = { left: 'left', right: 'right', both: '' } as const;
-
-/**
- * Figures are drawn with the near side at work: seen from the side that is the right, face to face it is the
- * person's left. The other side is shown mirrored.
- */
-const mirrored = (item: Way, side: string | undefined): boolean => side === (item.figure.view === 'side' ? 'left' : 'right');
 
 /** Steps through the session: seconds and side largest, tempo as a moving bead, a form check after each set. */
 export function Player({
@@ -61,6 +55,7 @@ export function Player({
   const item = cue && wayAt(sheet, cue);
 
   useStanding(player, training, change);
+  useTelling(sheet.session, player);
 
   const checking = training.answering ?? dueCheck(cues, player.at, told);
 
@@ -172,7 +167,7 @@ export function Player({
                 <Figure
                   figure={shown.figure}
                   label={shown.name}
-                  {...(working && { part: rep && cue ? partAt(cue.phases, cue.seconds - player.leftMs / 1000) : 1 })}
+                  {...(working && { part: rep && cue ? partAt(cue.phases, (lasts(cue) - player.leftMs) / 1000) : 1 })}
                   mirrored={mirrored(shown, working ? cue?.side : nextSide(cues, player.at))}
                   className="mx-auto h-[min(7rem,16dvh)] w-full max-w-72 rounded-md bg-sheet min-[50rem]:h-[min(14rem,34dvh)] min-[50rem]:max-w-none"
                 />
@@ -416,9 +411,4 @@ function dueCheck(cues: Schemas['Cue'][], at: number, { sets, skipped }: Told): 
   const gone = cues.slice(0, at).findLast((other) => other.endsSet);
   if (!gone || skipped.includes(`${gone.item} ${gone.set}`)) return null;
   return sets.some((set) => set.item === gone.item && set.set === gone.set) ? null : { item: gone.item, set: gone.set };
-}
-
-function wordOf(cue: Schemas['Cue']): string {
-  if (cue.stretch === 'work') return cue.side === 'both' ? 'work' : sides[cue.side];
-  return cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
 }

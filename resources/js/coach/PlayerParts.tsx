@@ -5,9 +5,10 @@ import type { Told } from '@/offline/told';
 import { useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { wayAt, type StrungCue, type Way } from './course';
+import type { StrungCue, Way } from './course';
 import { runFor, type Key, type repetition } from './player';
 import { SoundPanel } from './SoundPanel';
+import { thenOf } from './words';
 
 /** Back, start or pause, and skip. */
 export function PlayerKeys({
@@ -85,33 +86,16 @@ export function Afterwards({
       <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
         sheet
       </Link>
+      <a
+        href={`/people/${person}/coach?s=${sheet.session}&wall`}
+        target="_blank"
+        rel="noreferrer"
+        className="min-h-11 content-center underline underline-offset-4 max-sm:hidden"
+      >
+        on a wall
+      </a>
     </div>
   );
-}
-
-/** What comes after this cue, in a few words. */
-function thenOf(sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): string {
-  const now = cues[at];
-  const coming = cues.slice(at + 1).find(({ seconds }) => seconds > 0);
-  if (!now || !coming) return 'then done';
-  const work = cues.slice(at + 1).find(({ stretch }) => stretch === 'work');
-  const name = work && work.item !== now.item ? wayAt(sheet, work)?.name : undefined;
-  const side = work && work.side !== 'both' ? `, ${work.side}` : '';
-  switch (coming.stretch) {
-    case 'side-change':
-      return `then the ${coming.side} side`;
-    case 'gap':
-      return `then ${coming.seconds} s, and on`;
-    case 'rest':
-      return `then rest ${coming.seconds} s${name ? `, then ${name}` : ''}`;
-    case 'change-over':
-      return `then ${name ?? 'on'}${side}`;
-    case 'work': {
-      if (now.stretch === 'gap' || now.stretch === 'side-change') return `then ${coming.seconds} s more${side}`;
-      const isOnTop = coming.set > (wayAt(sheet, coming)?.sets ?? coming.set);
-      return `then ${isOnTop ? 'one set on top' : `set ${coming.set}`}${side}`;
-    }
-  }
 }
 
 /** The word of the moment, its seconds and the repetition; an open set is counted up. */

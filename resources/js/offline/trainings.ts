@@ -160,6 +160,7 @@ export function stand(opened: Opened, changeOf: (training: Training) => Partial<
     // What lies here already is changed here, too.
     if (isBegun || (await all<Training>('trainings', owner)).some(({ id }) => id === training.id))
       await put('trainings', owner, training);
+    if (training.steps !== here.training.steps) tellTabs();
     return { ...here, training };
   });
 }

@@ -1,0 +1,103 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { Schemas } from '@/api/client';
+import { Figure } from '@/figure/Figure';
+import { partAt } from '@/figure/tempo';
+import { cx } from '@/ui/cx';
+import type { AtHand } from './atHand';
+import { course, strung, wayAt, type StrungCue, type Way } from './course';
+import { at, lasts, repetition, runFor, type Player } from './player';
+import { mirrored, thenOf, wordOf } from './words';
+import { useFollowing } from './wall';
+
+/** The picture follows the clock so often, in ms. */
+const PICTURE = 100;
+
+/** The player of another window on a wall: read from five metres, nothing to press. */
+export function Wall({ sheet, training: { opened } }: { sheet: Schemas['CueSheetView']; training: AtHand }) {
+  const { steps } = opened.training;
+  const cues = useMemo(() => strung(sheet, course(sheet, steps)), [sheet, steps]);
+  const followed = useFollowing(sheet.session);
+  const [now, setNow] = useState(() => performance.now());
+  const runs = followed?.since != null;
+  useEffect(() => {
+    if (!runs) return;
+    const picture = setInterval(() => setNow(performance.now()), PICTURE);
+    return () => clearInterval(picture);
+  }, [runs]);
+  const player = followed && at(cues, followed, Math.max(now, followed.since ?? 0));
+  const cue = player ? cues[player.at] : undefined;
+  return (
+    <main
+      data-player=""
+      data-theme="dark"
+      className="fixed inset-0 z-20 grid grid-rows-[auto_1fr_auto] gap-[2vh] overflow-hidden bg-ground p-[3vh] text-ink"
+    >
+      {player && cue ? (
+        <Standing sheet={sheet} cues={cues} player={player} cue={cue} way={wayAt(sheet, cue)} />
+      ) : (
+        <div className="row-span-3 grid place-content-center gap-[3vh] text-center">
+          <h1 className="text-[8vh] leading-tight">{sheet.title}</h1>
+          <p className="text-[5vh] text-ink2">
+            {player?.over ? 'Done.' : 'Start it in the other window of this browser: this one follows it.'}
+          </p>
+        </div>
+      )}
+    </main>
+  );
+}
+
+function Standing({
+  sheet,
+  cues,
+  player,
+  cue,
+  way,
+}: {
+  sheet: Schemas['CueSheetView'];
+  cues: StrungCue[];
+  player: Player;
+  cue: StrungCue;
+  way: Way | undefined;
+}) {
+  const working = cue.stretch === 'work';
+  const rep = repetition(cue, player.leftMs);
+  const run = runFor(cue, player.leftMs);
+  const next = cues.slice(player.at + 1).find(({ stretch }) => stretch === 'work');
+  const shown = cue.stretch === 'rest' || cue.stretch === 'change-over' ? ((next && wayAt(sheet, next)) ?? way) : way;
+  return (
+    <>
+      <h1 className="truncate text-[7vh] leading-tight">
+        {shown === way ? '' : 'Next: '}
+        {shown?.name}
+      </h1>
+      <div className="grid min-h-0 grid-cols-[1.2fr_1fr] items-center gap-[3vh]">
+        <div className="grid justify-items-center">
+          <p className={cx('font-display text-[12vh] leading-none font-[650]', working ? 'text-ink' : 'text-ochre')}>
+            {wordOf(cue)}
+          </p>
+          <p className="font-mono text-[40vh] leading-none font-bold tabular-nums">
+            {run === null ? Math.ceil(player.leftMs / 1000) : Math.floor(run / 1000)}
+          </p>
+          {rep && (
+            <p className="font-mono text-[9vh] leading-none">
+              {rep.number}
+              {run === null && <span className="text-ink2"> of {cue.repetitions}</span>}
+            </p>
+          )}
+        </div>
+        {shown && (
+          <Figure
+            figure={shown.figure}
+            label={shown.name}
+            {...(working && { part: rep ? partAt(cue.phases, (lasts(cue) - player.leftMs) / 1000) : 1 })}
+            mirrored={mirrored(shown, working ? cue.side : next?.side)}
+            className="h-full max-h-[56vh] w-full rounded-lg bg-sheet"
+          />
+        )}
+      </div>
+      <p className="truncate text-[6vh] leading-tight font-semibold text-ink2">
+        {player.since === null ? 'Paused' : thenOf(sheet, cues, player.at)}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Schemas } from '@/api/client';
+import { wayAt, type StrungCue, type Way } from './course';
+
+const sides = { left: 'left', right: 'right', both: '' } as const;
+
+/**
+ * Figures are drawn with the near side at work: seen from the side that is the right, face to face it is the
+ * person's left. The other side is shown mirrored.
+ */
+export const mirrored = (item: Way, side: string | undefined): boolean =>
+  side === (item.figure.view === 'side' ? 'left' : 'right');
+
+/** What comes after this cue, in a few words. */
+export function thenOf(sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): string {
+  const now = cues[at];
+  const coming = cues.slice(at + 1).find(({ seconds }) => seconds > 0);
+  if (!now || !coming) return 'then done';
+  const work = cues.slice(at + 1).find(({ stretch }) => stretch === 'work');
+  const name = work && work.item !== now.item ? wayAt(sheet, work)?.name : undefined;
+  const side = work && work.side !== 'both' ? `, ${work.side}` : '';
+  switch (coming.stretch) {
+    case 'side-change':
+      return `then the ${coming.side} side`;
+    case 'gap':
+      return `then ${coming.seconds} s, and on`;
+    case 'rest':
+      return `then rest ${coming.seconds} s${name ? `, then ${name}` : ''}`;
+    case 'change-over':
+      return `then ${name ?? 'on'}${side}`;
+    case 'work': {
+      if (now.stretch === 'gap' || now.stretch === 'side-change') return `then ${coming.seconds} s more${side}`;
+      const isOnTop = coming.set > (wayAt(sheet, coming)?.sets ?? coming.set);
+      return `then ${isOnTop ? 'one set on top' : `set ${coming.set}`}${side}`;
+    }
+  }
+}
+
+/** The word of the moment. */
+export function wordOf(cue: Schemas['Cue']): string {
+  if (cue.stretch === 'work') return cue.side === 'both' ? 'work' : sides[cue.side];
+  return cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
+}
