@@ -63,11 +63,12 @@ function Standing({
   const rep = repetition(cue, player.leftMs);
   const run = runFor(cue, player.leftMs);
   const next = cues.slice(player.at + 1).find(({ stretch }) => stretch === 'work');
-  const shown = cue.stretch === 'rest' || cue.stretch === 'change-over' ? ((next && wayAt(sheet, next)) ?? way) : way;
+  const isResting = cue.stretch === 'rest' || cue.stretch === 'change-over';
+  const shown = isResting ? ((next && wayAt(sheet, next)) ?? way) : way;
   return (
     <>
       <h1 className="truncate text-[7vh] leading-tight">
-        {shown === way ? '' : 'Next: '}
+        {isResting && 'Next: '}
         {shown?.name}
       </h1>
       <div className="grid min-h-0 grid-cols-[1.2fr_1fr] items-center gap-[3vh]">
