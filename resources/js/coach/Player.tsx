@@ -114,7 +114,7 @@ export function Player({
   return (
     <main
       // Once it has begun nothing of the desk is on the screen.
-      data-player={(started || running) && !told.ended ? '' : undefined}
+      data-player={started || running || told.ended ? '' : undefined}
       data-theme="dark"
       aria-busy={busy}
       className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto"
