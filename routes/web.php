@@ -42,6 +42,7 @@ Route::prefix('api')->group(function (): void {
         Route::controller(BenchController::class)->group(function (): void {
             Route::get('/bench', 'show')->name('bench');
             Route::get('/floor', 'floor')->name('floor');
+            Route::put('/floor/days', 'days')->name('setKeptDays');
             Route::post('/ping', 'ping')->name('ping');
         });
         Route::controller(CatalogueController::class)->group(function (): void {

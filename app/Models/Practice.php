@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, string>|null $method         answers that differ from the default, by question
  * @property int                        $method_version
  * @property string                     $lines_fresh    on which day, and made with what, no line of the lists was old
+ * @property int                        $kept_days      for which people stay on devices
  * @property int                        $library_version 0 while the shipped ladders are used as they are
  */
 final class Practice extends Model
@@ -24,12 +25,12 @@ final class Practice extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['method_version' => 1, 'library_version' => 0, 'lines_fresh' => ''];
+    protected $attributes = ['method_version' => 1, 'library_version' => 0, 'lines_fresh' => '', 'kept_days' => 3];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['method' => 'array'];
+        return ['method' => 'array', 'kept_days' => 'integer'];
     }
 
     public function method(): Method

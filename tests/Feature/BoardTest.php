@@ -213,7 +213,7 @@ final class BoardTest extends ApiTestCase
         $this->getJson("/api/people/{$id}/board")->assertJsonPath('setUps.0.text', 'Left toe out by a hand, band at the lock beam.');
         $session = $this->writtenSession($id, ['press-out/standing' => '2x10/side']);
         $this->getJson("/api/people/{$id}/sessions/{$session}/sheet")->assertOk()->assertJsonPath('items.0.setUp', 'Left toe out by a hand, band at the lock beam.');
-        $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertOk()->assertJsonPath('items.0.setUp', 'Left toe out by a hand, band at the lock beam.');
+        $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertOk()->assertJsonPath('ways.0.setUp', 'Left toe out by a hand, band at the lock beam.');
         self::assertStringNotContainsString('lock beam', (string) json_encode(\Illuminate\Support\Facades\DB::table('set_ups')->get()));
 
         $write('Another trainer’s words.', 0)->assertConflict()->assertJsonPath('present.text', 'Left toe out by a hand, band at the lock beam.');

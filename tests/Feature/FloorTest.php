@@ -32,6 +32,17 @@ final class FloorTest extends ApiTestCase
         return array_values((array) $this->getJson('/api/floor')->assertOk()->json('people.*.id'));
     }
 
+    public function test_a_practice_says_for_how_many_days_people_stay_on_its_devices(): void
+    {
+        $this->getJson('/api/floor')->assertJsonPath('days', 3);
+        $this->putJson('/api/floor/days', ['days' => 1])->assertOk();
+        $this->getJson('/api/floor')->assertJsonPath('days', 1);
+        foreach ([0, 15, '2', null] as $days) {
+            $this->putJson('/api/floor/days', ['days' => $days])->assertUnprocessable();
+        }
+        $this->getJson('/api/floor')->assertJsonPath('days', 1);
+    }
+
     /** @return array{string, string} person and session, which is placed on a day of every week */
     private function placed(string $name, int $day): array
     {

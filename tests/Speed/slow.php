@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // On a processor slowed down four times, as a phone or an old tablet is: how long it takes until a view is there, from a
-// key to new totals with twenty exercises, from cell to cell of the score, and how many frames a walk over the board
-// has. Printed, never asserted.
+// key to new totals with twenty exercises, from cell to cell of the score, how many frames a walk over the board has, and
+// how long it takes from a cold start without a network. Printed, never asserted.
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chromium;
@@ -25,7 +25,7 @@ try {
     $tools = new ChromeDevToolsDriver($driver);
     $tools->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
 
-    foreach (['/' => 'Corvin Strake', "{$person}/board" => 'Gate', "{$person}/session" => 'Where the work falls', "{$person}/week" => 'Place'] as $path => $text) {
+    foreach (['/' => 'Corvin Strake', "{$person}/board" => 'Gate', "{$person}/session" => 'Where the work falls', "{$person}/week" => 'Place', "{$person}/coach" => 'bench'] as $path => $text) {
         $ready = [];
         for ($n = 0; $n < 5; $n++) {
             $browser->visit($path)->see($text);
@@ -82,6 +82,26 @@ try {
     [$half, $most] = $measure(static fn(int $n) => $browser->keys(['1', WebDriverKeys::BACKSPACE][$n % 2]), 24);
     printf("composer, from key to frame                          %.0f ms, p95 %.0f ms\n", $half, $most);
     $driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/people/${location.pathname.split("/")[2]}/sessions/${arguments[0]}`, { method: "DELETE", headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]) } }).then(done)', [$session]);
+
+    // Without a network: what was kept, from a page that is opened anew until the code is asked for, and from the code on.
+    $browser->visit('/');
+    $driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+    $browser->press('Keep today’s people on this device');
+    foreach (['Device code, 6 figures or more', 'The same once more'] as $field) {
+        $browser->label($field)->sendKeys('246813');
+    }
+    $browser->press('Keep today’s people here')->see('Kept on this device until');
+    $asked = $shown = [];
+    for ($n = 0; $n < 5; $n++) {
+        $browser->offline(true)->visit('/')->see('Device code of');
+        $asked[] = $driver->executeScript('return performance.now()');
+        $driver->executeScript('window.code_ = performance.now()');
+        $browser->label('Device code of Wren Aldous')->sendKeys('246813'.WebDriverKeys::ENTER);
+        $browser->see('No network')->see('Corvin Strake');
+        $shown[] = $driver->executeScript('return performance.now() - window.code_');
+        $browser->offline(false);
+    }
+    printf("%-52s %.0f ms until the code is asked for, %.0f ms from the code to the bench\n", 'cold without a network, at four times slowed', $at($asked, 0.5), $at($shown, 0.5));
 } finally {
     $browser->quit();
 }

@@ -38,6 +38,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/floor/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** For how many days people stay on devices of the practice. */
+        put: operations["setKeptDays"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ping": {
         parameters: {
             query?: never;
@@ -2193,6 +2210,8 @@ export interface components {
             today: string;
             /** @description those whose session is placed today or tomorrow, the sooner first */
             people: components["schemas"]["FloorPersonView"][];
+            /** @description for which the practice lets devices keep them */
+            days: number;
         };
         /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
         GateForecastView: {
@@ -2306,6 +2325,9 @@ export interface components {
             /** @description what could stand next in the line, as whole lines */
             completions: string[];
             warnings: components["schemas"]["WarningView"][];
+        };
+        KeptDaysRequest: {
+            days: number;
         };
         LadderCheckRequest: {
             document: {
@@ -3861,6 +3883,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FloorView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    setKeptDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptDaysRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"];
                 };
             };
             default: components["responses"]["Error"];

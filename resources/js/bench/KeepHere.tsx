@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react';
-import { api } from '@/api/client';
+import { api, http } from '@/api/client';
 import { CodeForm } from '@/frame/Unlock';
 import { setCode, SHORTEST } from '@/offline/code';
 import { keepFloor, stopKeeping, useKeeping, useReach } from '@/offline/kept';
@@ -34,6 +34,12 @@ function Keep({ id, name }: { id: string; name: string }) {
     setProblem(await keepFloor(id, (done, of) => setProgress([done, of])));
     setProgress(null);
     running.current = false;
+  };
+  /** For the whole practice; what lies here already is held to it at once. */
+  const setDays = async (days: number) => {
+    const { error } = await http.PUT('/api/floor/days', { body: { days } });
+    if (error) setProblem(error.sentence);
+    else await bring();
   };
   const keptAt = keeping?.keeper?.kept?.at ?? 0;
   const mayBring = keeping?.unlocked === true && !isAway;
@@ -72,6 +78,23 @@ function Keep({ id, name }: { id: string; name: string }) {
           <Button look="quiet" onClick={() => void stopKeeping(id)}>
             let go of it
           </Button>
+          {!isAway && (
+            <label className="flex items-center gap-2">
+              Devices of this practice keep people for
+              <select
+                className="field min-h-11 w-auto!"
+                disabled={progress !== null}
+                value={keeper.days ?? 3}
+                onChange={(event) => void setDays(Number(event.target.value))}
+              >
+                {[1, 2, 3, 5, 7, 14].map((days) => (
+                  <option key={days} value={days}>
+                    {days === 1 ? 'one day' : `${days} days`}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
         </p>
       ) : (
         <div className="grid gap-2">

@@ -4,7 +4,7 @@ import type { Memory } from '@/api/client';
 import * as client from '@/api/client';
 import { keeper, keyInHand, lock, setCode, stir, unlock } from './code';
 import { rememberAnswers } from './kept';
-import { wipe } from './store';
+import { db, wipe } from './store';
 import { setTrainer } from './trainings';
 
 const CODE = '246813';
@@ -84,6 +84,16 @@ describe('what a device keeps of answers', () => {
     await answered('/api/bench', '{}');
     vi.useFakeTimers({ toFake: ['Date'] });
     vi.setSystemTime(Date.now() + 4 * 86_400_000);
+    stir();
+    expect(await memory.recall('/api/bench')).toBeNull();
+  });
+
+  it('is gone as soon as the practice says, and so is what lies here already', async () => {
+    await answered('/api/bench', '{}');
+    const mine = await keeper('wren');
+    await (await db()).put('keepers', { ...mine!, days: 1 });
+    vi.useFakeTimers({ toFake: ['Date'] });
+    vi.setSystemTime(Date.now() + 1.5 * 86_400_000);
     stir();
     expect(await memory.recall('/api/bench')).toBeNull();
   });

@@ -6,8 +6,8 @@ import { keeper, keyInHand, lock, stir } from './code';
 import { db, letGoOfAnswers, onKept, tellTabs, VERSION, type Keeper } from './store';
 import { trainer } from './trainings';
 
-/** So long what is kept about people may be read, in ms: three days. */
-const HOLDS = 3 * 86_400_000;
+/** So long what is kept about people may be read, in ms: as the practice says, three days where it was not asked. */
+const holdsOf = (keeper: Keeper | null): number => (keeper?.days ?? 3) * 86_400_000;
 
 /** What is needed on the floor: who is there, their board, session, cues, sheet and review, and what all of it speaks of. */
 const NEEDED =
@@ -54,7 +54,9 @@ export function rememberAnswers(): void {
       if (!hand) return null;
       try {
         const row = await (await db()).get('answers', `${hand.owner} ${path}`);
-        if (!row || row.v !== VERSION || row.until < Date.now()) return null;
+        // A practice may have asked for less meanwhile.
+        const until = Math.min(row?.until ?? 0, (row?.at ?? 0) + holdsOf(await keeper(hand.owner)));
+        if (!row || row.v !== VERSION || until < Date.now()) return null;
         const text = await unseal<string>(hand.key, row.sealed);
         say({ away: true, shownFrom: row.at });
         return text;
@@ -71,9 +73,8 @@ export function rememberAnswers(): void {
 async function keep({ owner, key }: { owner: string; key: CryptoKey }, path: string, text: string): Promise<void> {
   try {
     const at = Date.now();
-    await (
-      await db()
-    ).put('answers', { id: `${owner} ${path}`, owner, v: VERSION, at, until: at + HOLDS, sealed: await seal(key, text) });
+    const until = at + holdsOf(await keeper(owner));
+    await (await db()).put('answers', { id: `${owner} ${path}`, owner, v: VERSION, at, until, sealed: await seal(key, text) });
   } catch {
     // A device that is full keeps what it has.
   }
@@ -105,6 +106,8 @@ export async function stopKeeping(owner: string): Promise<void> {
 export async function keepFloor(owner: string, progress: (done: number, of: number) => void): Promise<string | null> {
   const { data: floor, error } = await http.GET('/api/floor');
   if (!floor) return error?.sentence ?? null;
+  const mine = await keeper(owner);
+  if (mine) await (await db()).put('keepers', { ...mine, days: floor.days });
   const common = await Promise.all([
     http.GET('/api/me'),
     http.GET('/api/bench'),
@@ -123,7 +126,9 @@ export async function keepFloor(owner: string, progress: (done: number, of: numb
   const found = await keeper(owner);
   const at = Date.now();
   if (found)
-    await (await db()).put('keepers', { ...found, kept: { at, until: at + HOLDS, people: floor.people.length - missed } });
+    await (
+      await db()
+    ).put('keepers', { ...found, kept: { at, until: at + holdsOf(found), people: floor.people.length - missed } });
   tellTabs();
   return missed === 0 ? null : `${missed === 1 ? 'One person' : `${missed} people`} could not be read whole.`;
 }

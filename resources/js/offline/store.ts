@@ -31,6 +31,8 @@ export interface Keeper {
   wrong: number;
   /** when the people of a day were last kept, and how many; null before */
   kept: { at: number; until: number; people: number } | null;
+  /** for which the practice lets it be kept; three where it was kept by an earlier version */
+  days?: number;
 }
 
 interface Row {
