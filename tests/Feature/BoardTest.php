@@ -218,7 +218,7 @@ final class BoardTest extends ApiTestCase
 
         $write('Another trainer’s words.', 0)->assertConflict()->assertJsonPath('present.text', 'Left toe out by a hand, band at the lock beam.');
         $write('', 1)->assertOk();
-        $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertJsonPath('items.0.setUp', '');
+        $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertJsonPath('ways.0.setUp', '');
         $this->putJson("/api/people/{$id}/set-ups", ['rung' => 'sky/hook', 'text' => 'x', 'version' => 0])->assertUnprocessable();
     }
 }
