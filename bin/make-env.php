@@ -52,6 +52,7 @@ $lines = [
     'CACHE_STORE=file',
     'QUEUE_CONNECTION=sync',
     "RUN_DIRECTORY=$run",
+    'CUFF_ADDRESS=ws://127.0.0.1:'.$freePort(43100 + $offset),
 ];
 $old = umask(0077);
 file_put_contents($file, implode("\n", $lines)."\n");

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
-    // Where the pressure cuff speaks its line protocol (docs/formats/cuff.md): a local socket, or tcp://127.0.0.1:PORT.
-    'stream' => env('CUFF_STREAM', 'unix://'.env('RUN_DIRECTORY', '/tmp').'/cuff.sock'),
+    // Where a simulated cuff speaks (bin/cuff), such as ws://127.0.0.1:9400; the page may speak to it and to nothing else.
+    // Null everywhere but in the demo and in tests: there the browser reads a cuff at its own serial port.
+    'address' => env('CUFF_ADDRESS'),
 ];

@@ -96,7 +96,6 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/people/{person}/climbs/{climb}', 'takeClimbBack')->name('takeClimbBack');
         });
         Route::controller(BraceController::class)->group(function (): void {
-            Route::get('/people/{person}/brace/readings', 'readings')->name('cuffReadings');
             Route::post('/people/{person}/brace/preview', 'preview')->name('previewBrace')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/brace', 'store')->name('keepBrace');
             Route::delete('/people/{person}/brace/{brace}', 'takeBack')->name('takeBraceBack');

@@ -24,6 +24,8 @@ abstract class BrowserTestCase extends TestCase
 
     private static int $port = 0;
 
+    private static ?int $cuffPort = null;
+
     private static ?Snapshot $demo = null;
 
     protected static string $base = '';
@@ -201,10 +203,10 @@ abstract class BrowserTestCase extends TestCase
         self::$demo = Snapshot::of($server, self::environment()['DB_DATABASE']);
     }
 
-    /** A simulated cuff where the server looks for one. */
+    /** A simulated cuff where the page looks for one. */
     protected static function cuff(): Daemon
     {
-        $cuff = Daemon::start([PHP_BINARY, 'bin/cuff'], self::environment());
+        $cuff = Daemon::start(['node', 'bin/cuff'], self::environment());
         $cuff->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'speaks at') ? true : null, 10, 'The cuff');
 
         return $cuff;
@@ -221,7 +223,7 @@ abstract class BrowserTestCase extends TestCase
         return [
             'APP_ENV' => 'testing', // A database for each process, where several run the stories side by side.
             'DB_DATABASE' => rtrim('even_rungs_test_browser_'.getenv('TEST_TOKEN'), '_'), 'SESSION_DRIVER' => 'database',
-            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_STREAM' => 'unix:///tmp/even-rungs-cuff-browser-'.getmypid().'.sock',
+            'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_ADDRESS' => 'ws://127.0.0.1:'.(self::$cuffPort ??= Daemon::freePort()),
         ];
     }
 }

@@ -111,6 +111,7 @@ final class ChecksStoryTest extends BrowserTestCase
     public function test_the_brace_is_checked_with_the_simulated_cuff_and_without_one_the_page_says_so(): void
     {
         $browser = $this->signIn()->visit($checks = $this->addressOf('Tam Oakrigg', 'checks'))->see('Where to start')->keys('b')->see('No cuff answers.');
+        $this->isAccessible('no cuff answers');
         $cuff = self::cuff();
         try {
             $browser->keys(Key::SPACE)->see('Begin the minute')->keys(Key::SPACE)->see('in the band');

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use EvenRungs\Assessment\CuffLine;
-use Symfony\Component\Process\Process;
-
 final class BraceTest extends ApiTestCase
 {
     public function test_readings_come_to_time_in_band_and_are_kept_until_taken_back(): void
@@ -28,33 +25,17 @@ final class BraceTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [['ms' => 900, 'mmHg' => 40], ['ms' => 0, 'mmHg' => 40]]])->assertUnprocessable()->assertJsonPath('code', 'brace');
     }
 
-    public function test_without_a_cuff_the_answer_says_how_to_get_one(): void
+    public function test_the_page_may_speak_to_the_simulated_cuff_where_there_is_one_and_to_nothing_else(): void
     {
-        config(['cuff.stream' => 'unix:///tmp/even-rungs-no-cuff.sock']);
+        $policy = fn(): string => (string) $this->get('/')->headers->get('Content-Security-Policy');
+        $cuff = fn(): mixed => $this->getJson("/api/people/{$this->person()}/checks")->assertOk()->json('braceBand.cuff');
+        config(['cuff.address' => null]);
+        self::assertStringNotContainsString('connect-src', $policy());
+        self::assertNull($cuff());
 
-        $this->getJson("/api/people/{$this->person()}/brace/readings")->assertStatus(503)->assertJsonPath('code', 'cuff');
-    }
-
-    public function test_the_simulated_cuff_speaks_the_documented_protocol(): void
-    {
-        $address = 'unix:///tmp/even-rungs-cuff-'.getmypid().'.sock';
-        $cuff = new Process([PHP_BINARY, 'bin/cuff', "--stream={$address}"], dirname(__DIR__, 2));
-        $cuff->start();
-        try {
-            $cuff->waitUntil(static fn(string $type, string $text): bool => str_contains($text, 'speaks at'));
-            $line = stream_socket_client($address, $code, $error, 5);
-            self::assertIsResource($line);
-            self::assertSame("CUFF simulated 1\n", fgets($line));
-            for ($reading = 0; $reading < 4; $reading++) {
-                $sample = CuffLine::read((string) fgets($line));
-                self::assertNotNull($sample);
-                self::assertEqualsWithDelta(40, $sample->mmHg, 4);
-                // A busy machine may send one late, never early.
-                self::assertGreaterThanOrEqual(200 * $reading, $sample->ms, 'five readings a second');
-            }
-        } finally {
-            $cuff->stop(1);
-        }
+        config(['cuff.address' => 'ws://127.0.0.1:9400']);
+        self::assertStringContainsString("connect-src 'self' ws://127.0.0.1:9400;", $policy());
+        self::assertSame('ws://127.0.0.1:9400', $cuff());
     }
 
     public function test_a_minute_timed_by_hand_is_kept_without_readings(): void

@@ -15,9 +15,12 @@ final class SecureHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $workshop = app()->isLocal() && Vite::isRunningHot() ? self::workshop(trim((string) file_get_contents(Vite::hotFile()))) : ['self' => "'self'", 'script' => ''];
+        $address = config('cuff.address');
+        // The simulated cuff of the demo, and nothing else beside the application itself.
+        $cuff = is_string($address) && $address !== '' ? " connect-src {$workshop['self']} {$address};" : '';
         /** @var Response $response */
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', "default-src {$workshop['self']};{$workshop['script']} style-src {$workshop['self']} 'unsafe-inline'; img-src 'self' blob: data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
+        $response->headers->set('Content-Security-Policy', "default-src {$workshop['self']};{$workshop['script']} style-src {$workshop['self']} 'unsafe-inline'; img-src 'self' blob: data:; object-src 'none';{$cuff} base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');

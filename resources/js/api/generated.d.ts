@@ -222,23 +222,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/brace/readings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The cuff's readings as server-sent events, each a JSON object with ms and mmHg. */
-        get: operations["cuffReadings"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/people/{person}/brace/preview": {
         parameters: {
             query?: never;
@@ -1565,6 +1548,8 @@ export interface components {
             low: number;
             high: number;
             seconds: number;
+            /** @description where a simulated cuff speaks; null where a real one is read at the browser's own port */
+            cuff: string | null;
         };
         /** @description Readings of a cuff, or seconds timed by hand. */
         BraceRequest: {
@@ -4157,29 +4142,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-            default: components["responses"]["Error"];
-        };
-    };
-    cuffReadings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The answer. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": string;
-                };
             };
             default: components["responses"]["Error"];
         };

@@ -4,9 +4,9 @@ import { beep } from '@/ui/beep';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { BraceByHand } from './BraceByHand';
+import { atPort, canConnect, connect, standIn, type Reading } from './cuff';
 import { useKeepBrace } from './useKeepBrace';
 
-type Reading = Schemas['BraceSampleInput'];
 type Phase = 'connecting' | 'ready' | 'running' | 'done' | 'silent' | 'by-hand';
 
 const WIDTH = 600;
@@ -38,29 +38,24 @@ export function BraceCheck({
 
   useEffect(() => {
     if (!live) return;
-    const cuff = new EventSource(`/api/people/${person}/brace/readings`);
-    cuff.onmessage = (event) => {
-      const reading = JSON.parse(String(event.data)) as Reading;
-      setNow(reading);
-      setPhase((was) => (was === 'connecting' ? 'ready' : was));
-      if (began.current === null) return;
-      if (began.current < 0) began.current = reading.ms;
-      const ms = reading.ms - began.current;
-      setReadings((was) => [...was, { ms, mmHg: reading.mmHg }]);
-      if (ms >= band.seconds * 1000) {
-        began.current = null;
-        beep('go');
-        setPhase('done');
-      }
+    const hear = {
+      reading: (reading: Reading) => {
+        setNow(reading);
+        setPhase((was) => (was === 'connecting' ? 'ready' : was));
+        if (began.current === null) return;
+        if (began.current < 0) began.current = reading.ms;
+        const ms = reading.ms - began.current;
+        setReadings((was) => [...was, { ms, mmHg: reading.mmHg }]);
+        if (ms >= band.seconds * 1000) {
+          began.current = null;
+          beep('go');
+          setPhase('done');
+        }
+      },
+      end: () => setPhase((was) => (was === 'running' ? 'done' : was === 'done' ? was : 'silent')),
     };
-    const lost = () => {
-      cuff.close();
-      setPhase((was) => (was === 'running' ? 'done' : was === 'done' ? was : 'silent'));
-    };
-    cuff.onerror = lost;
-    cuff.addEventListener('end', lost);
-    return () => cuff.close();
-  }, [person, live, connection, band.seconds]);
+    return band.cuff === null ? atPort(hear) : standIn(band.cuff, hear);
+  }, [live, connection, band.seconds, band.cuff]);
 
   const body = { id, samples: readings, seconds: null };
   useEffect(() => {
@@ -93,7 +88,9 @@ export function BraceCheck({
     began.current = null;
     setPhase('done');
   };
-  const retry = () => {
+  const retry = async () => {
+    // Which cuff it is has to be chosen once, on a press.
+    if (band.cuff === null && !(await connect())) return;
     setPhase('connecting');
     setNow(null);
     setReadings([]);
@@ -113,7 +110,7 @@ export function BraceCheck({
       if (phase === 'ready') begin();
       else if (phase === 'running') stop();
       else if (phase === 'done' && found) void keep();
-      else if (phase === 'silent') retry();
+      else if (phase === 'silent') void retry();
     };
     window.addEventListener('keydown', key);
     return () => window.removeEventListener('keydown', key);
@@ -137,7 +134,12 @@ export function BraceCheck({
           <Gauge band={band} readings={readings} x={x} now={now} inBand={inBand} phase={phase} seconds={seconds} />
           {phase === 'silent' && (
             <p role="alert" className="border-l-4 border-ochre bg-paper p-3">
-              No cuff answers. Start the simulated one with bin/cuff, or connect a real one, and try again.
+              No cuff answers.{' '}
+              {band.cuff !== null
+                ? 'Start the simulated one with bin/cuff and try again.'
+                : canConnect()
+                  ? 'Connect one to this device and try again.'
+                  : 'This browser cannot read one: time the minute by hand, or take a browser that reads serial devices.'}
             </p>
           )}
           {problem && (
@@ -152,7 +154,7 @@ export function BraceCheck({
               </Why>
             </p>
           )}
-          <BraceButtons phase={phase} found={found} keep={keep} retry={retry} begin={begin} stop={stop} />
+          <BraceButtons phase={phase} found={found} keep={keep} retry={() => void retry()} begin={begin} stop={stop} />
         </>
       )}
       {(phase === 'silent' || phase === 'connecting' || phase === 'ready') && (
