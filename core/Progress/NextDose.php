@@ -56,11 +56,7 @@ final readonly class NextDose
         $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", DoseLine::print($dose) === DoseLine::print($last->dose) ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && DoseLine::print($dose) !== DoseLine::print($last->dose));
 
         if ($decided !== null && $last->sequence <= $decidedAt && ! $decided->is($last->dose->range)) {
-            $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $decided->is($session->dose->range) && $session->isClean()));
-            $body = $last->dose->first();
-            $dose = $clean === [] ? $last->dose->withRange($decided)->withBody($body instanceof Reps ? Reps::of(min($body->count, $rung->band->low ?? $body->count)) : $body) : $clean[count($clean) - 1]->dose;
-
-            return new self($dose, ($rung->range?->percent($decided) ?? 0) > ($last->dose->range === null ? 0 : $rung->range?->percent($last->dose->range) ?? 0), Reason::because(Rule::NextDose, "{$rung->name}: over {$decided->inWords()} from now on, as it was decided.", [...$said, 'next' => DoseLine::print($dose)], 'Another decision.'));
+            return self::overDecided($decided, $rung, $here, $last, $said);
         }
         if ($last->sequence < $since) {
             $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));
@@ -74,10 +70,7 @@ final readonly class NextDose
         }
         if ($away >= self::AWAY_FROM) {
             $weeks = intdiv($away, 7);
-            $dose = $last->dose;
-            for ($week = 0; $week < $weeks; $week++) {
-                $dose = self::lighter($rung, $dose, $method, $owned)[0];
-            }
+            $dose = array_reduce(range(1, $weeks), static fn(Dose $dose): Dose => self::lighter($rung, $dose, $method, $owned)[0], $last->dose);
 
             return $say($dose, false, "{$away} days away: ".($weeks === 1 ? 'one step' : "{$weeks} steps").' lighter, one for each week missed.', 'A clean session.');
         }
@@ -107,6 +100,21 @@ final readonly class NextDose
         $before = $here[count($here) - 2] ?? null;
 
         return self::load($rung, $last, $before, $owned, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
+    }
+
+    /**
+     * Another range was decided on since: the last dose that was clean over it, else the last one from the low end of its band.
+     *
+     * @param list<RungSession>     $here on this rung
+     * @param array<string, string> $said
+     */
+    private static function overDecided(Range $decided, Rung $rung, array $here, RungSession $last, array $said): self
+    {
+        $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $decided->is($session->dose->range) && $session->isClean()));
+        $body = $last->dose->first();
+        $dose = $clean === [] ? $last->dose->withRange($decided)->withBody($body instanceof Reps ? Reps::of(min($body->count, $rung->band->low ?? $body->count)) : $body) : $clean[count($clean) - 1]->dose;
+
+        return new self($dose, ($rung->range?->percent($decided) ?? 0) > ($last->dose->range === null ? 0 : $rung->range?->percent($last->dose->range) ?? 0), Reason::because(Rule::NextDose, "{$rung->name}: over {$decided->inWords()} from now on, as it was decided.", [...$said, 'next' => DoseLine::print($dose)], 'Another decision.'));
     }
 
     /** Nothing was logged on the rung yet. */

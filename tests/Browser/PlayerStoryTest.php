@@ -64,6 +64,9 @@ final class PlayerStoryTest extends BrowserTestCase
         $browser->press('All clean')->see('1 of 1 sets logged')->press('One more set')->see('one set on top');
         $this->skipToTheCheck();
         $browser->press('All clean')->see('2 of 2 sets logged')->doesNotSee('One more set');
+        // Decided later: back on the bench, where the decision waits.
+        $browser->keys('l')->press('It is right so')->see('Ilse Torvane');
+        $this->noComplaints();
     }
 
     public function test_a_training_without_the_device_is_told_afterwards_in_a_line_and_in_fields_without_a_network(): void

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { askToSignIn, type Schemas } from '@/api/client';
+import { useShortcuts } from '@/frame/keys';
 import type { Outbox } from '@/offline/outbox';
 import type { SetLog, Told } from '@/offline/told';
 import type { Step, Training } from '@/offline/trainings';
@@ -30,8 +31,8 @@ export function Done({
   told: Told;
   /** a set on top that is offered */
   onTop: ReactNode;
-  /** with why, where it ended before the last set */
-  end: (why: Why | null) => void;
+  /** with why, where it ended before the last set; decided now or later */
+  end: (why: Why | null, decide: 'now' | 'later') => void;
   setDay: (on: string) => void;
   undoSet: () => void;
   /** from the first cue on */
@@ -39,6 +40,11 @@ export function Done({
 }) {
   const [why, setWhy] = useState<Why | null>(null);
   const isEarly = told.sets.length < steps.length;
+  const isTold = told.sets.length > 0;
+  useShortcuts([
+    { key: 'd', label: 'save the log, then decide', run: () => (isTold ? end(isEarly ? why : null, 'now') : undefined) },
+    { key: 'l', label: 'save it, decide later', run: () => (isTold ? end(isEarly ? why : null, 'later') : undefined) },
+  ]);
   return (
     <section className="mx-auto grid w-full max-w-2xl gap-4 rounded-lg border border-rail bg-sheet p-4">
       <h1 className="text-2xl">{isEarly ? 'Ended before the last set' : 'Done'}</h1>
@@ -69,12 +75,16 @@ export function Done({
         {...(training.asked?.clock != null && { hint: training.asked.clock })}
       />
       <Button
+        hotkey="D"
         look="next"
         className="min-h-14 justify-center text-lg"
         disabled={told.sets.length === 0}
-        onClick={() => end(isEarly ? why : null)}
+        onClick={() => end(isEarly ? why : null, 'now')}
       >
         Save the log, then decide
+      </Button>
+      <Button look="floor" hotkey="L" disabled={told.sets.length === 0} onClick={() => end(isEarly ? why : null, 'later')}>
+        Save it, decide later
       </Button>
       <div className="grid grid-cols-2 gap-2">
         <Button look="floor" disabled={told.sets.length === 0} onClick={undoSet}>

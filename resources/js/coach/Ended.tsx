@@ -13,9 +13,12 @@ import { OddTime, OnItsWay } from './Done';
 export function Ended({
   person,
   sheet,
+  then = 'review',
   training: { opened, say, goOnWith },
 }: {
   person: string;
+  /** where to go once it is sent */
+  then?: 'review' | 'bench';
   sheet: Schemas['CueSheetView'];
   training: Pick<AtHand, 'opened' | 'say' | 'goOnWith'>;
 }) {
@@ -33,9 +36,9 @@ export function Ended({
   useEffect(() => {
     if (!isOver) return;
     savedNow();
-    void refresh().then(() => navigate(`/people/${person}/review`));
+    void refresh().then(() => navigate(then === 'review' ? `/people/${person}/review` : '/'));
     return () => void letGo(training.id);
-  }, [isOver, training.id, person, navigate, refresh]);
+  }, [isOver, training.id, person, then, navigate, refresh]);
 
   if (odd)
     return (

@@ -48,6 +48,7 @@ export function Player({
   const { awayMs, seen } = useClock(cues, player, press);
   const running = player.since !== null;
   const [isPassed, passMorning] = useState(false);
+  const [isLater, setLater] = useState(false);
   const morning =
     isPassed || !sheet.morning || told.mornings.some(({ log }) => log === sheet.morning?.log) ? null : sheet.morning;
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
@@ -67,15 +68,7 @@ export function Player({
     press({ do: running ? 'pause' : 'start' });
   };
 
-  const undoSet = () => {
-    const last = told.sets.at(-1);
-    if (last) void say({ kind: 'undone', item: last.item, number: last.set }, { answering: last });
-  };
-  const redoSet = () => {
-    const again = steps[course.redo()];
-    const logged = again && told.sets.find(({ item: of, set }) => of === again.item && set === again.set);
-    if (logged) void say({ kind: 'undone', item: logged.item, number: logged.set }, { answering: null });
-  };
+  const { undoSet, redoSet } = useSets(told, say, course);
   useKeys(press, toggle, undoSet);
 
   const rep = cue ? repetition(cue, player.leftMs) : null;
@@ -89,7 +82,7 @@ export function Player({
   const card =
     asking ??
     (told.ended ? (
-      <Ended person={person} sheet={sheet} training={{ opened, say, goOnWith }} />
+      <Ended person={person} sheet={sheet} then={isLater ? 'bench' : 'review'} training={{ opened, say, goOnWith }} />
     ) : !started && morning ? (
       <Mornings
         question={morning}
@@ -104,7 +97,10 @@ export function Player({
         training={training}
         told={told}
         onTop={onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
-        end={(why) => void say({ kind: 'ended', ...(why && { why }) })}
+        end={(why, decide) => {
+          setLater(decide === 'later');
+          void say({ kind: 'ended', ...(why && { why }) });
+        }}
         setDay={(on) => void change({ on, byHand: true }, { isDone: false })}
         undoSet={undoSet}
         again={() => press({ do: 'go', at: 0 })}
@@ -364,6 +360,20 @@ function useStanding(player: PlayerState, training: Training, change: AtHand['ch
     const timer = setInterval(() => void change({}), STILL_RUNNING);
     return () => clearInterval(timer);
   }, [running, change]);
+}
+
+/** A set taken back, to be told anew or done once more. */
+function useSets(told: Told, say: AtHand['say'], course: ReturnType<typeof useCourse>) {
+  const undoSet = () => {
+    const last = told.sets.at(-1);
+    if (last) void say({ kind: 'undone', item: last.item, number: last.set }, { answering: last });
+  };
+  const redoSet = () => {
+    const again = course.steps[course.redo()];
+    const logged = again && told.sets.find(({ item: of, set }) => of === again.item && set === again.set);
+    if (logged) void say({ kind: 'undone', item: logged.item, number: logged.set }, { answering: null });
+  };
+  return { undoSet, redoSet };
 }
 
 /** What keys and clickers do in the player. */
