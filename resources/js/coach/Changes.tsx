@@ -45,8 +45,16 @@ export function Changes({
           </Button>
         )}
         {others.length > 0 && (
-          <Button look="plain" hotkey="O" className="min-h-11" aria-expanded={open === 'order'} onClick={() => toggle('order')}>
-            <span className="max-sm:sr-only">Other </span>order
+          <Button
+            look="plain"
+            hotkey="O"
+            className="min-h-11"
+            aria-label="Other order"
+            aria-expanded={open === 'order'}
+            onClick={() => toggle('order')}
+          >
+            <span className="sm:hidden">Order</span>
+            <span className="max-sm:hidden">Other order</span>
           </Button>
         )}
         {!working && (

@@ -108,7 +108,7 @@ function DoneSets({ sheet, steps, told }: { sheet: Schemas['CueSheetView']; step
       <thead className="text-ink2">
         <tr>
           <th className="pr-3 font-normal">planned</th>
-          <th className="font-normal">done, set by set</th>
+          <th className="font-normal">done</th>
         </tr>
       </thead>
       <tbody>
