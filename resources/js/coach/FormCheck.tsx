@@ -6,6 +6,7 @@ import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
 import { doneAsWritten } from './asWritten';
 import type { Counted } from '@/offline/trainings';
+import { PainQuestions } from './PainQuestions';
 import { SmallBody } from './SmallBody';
 
 /** The check after a set: what was done, form, pain, effort. "All clean" is one press; effort and pain are one more each. */
@@ -120,8 +121,8 @@ export function FormCheck({
       {scale('Pain', 'pain')}
       <PainQuestions
         sided={sides === 'each'}
-        log={log}
-        setLog={setLog}
+        told={log}
+        onTell={(told) => setLog({ ...log, ...told })}
         painStopsAbove={painStopsAbove}
         places={painPlaces}
         before={painBefore ?? []}
@@ -225,82 +226,5 @@ function FormQuestions({
         })}
       </div>
     </fieldset>
-  );
-}
-
-/** Where there is pain: whether it travels, and where it is. */
-function PainQuestions({
-  sided,
-  log,
-  setLog,
-  painStopsAbove,
-  places,
-  before,
-}: {
-  /** the exercise has a left and a right, and so has its pain */
-  sided: boolean;
-  log: SetLog;
-  setLog: (value: SetLog) => void;
-  painStopsAbove: number;
-  places: Schemas['PainPlaceView'][];
-  before: Schemas['StartPain'][];
-}) {
-  return (
-    <>
-      {(log.pain ?? 0) > 0 && (
-        <div className="grid gap-2">
-          <SmallBody
-            label="Place of the pain"
-            places={places.map((place) => {
-              const began = before.find((one) => one.place === place.value);
-              return { value: place.value, label: began ? `${place.label}, began at ${began.pain}` : place.label };
-            })}
-            pressed={log.painPlace}
-            onPress={(place) => setLog({ ...log, painPlace: log.painPlace === place ? null : (place as SetLog['painPlace']) })}
-          />
-          {sided && (
-            <div role="group" aria-label="Side of the pain" className="grid grid-cols-3 gap-1">
-              {(['left', 'right', 'both'] as const).map((side) => (
-                <button
-                  key={side}
-                  type="button"
-                  aria-pressed={log.painSide === side}
-                  onClick={() => setLog({ ...log, painSide: side })}
-                  className={cx(
-                    'min-h-11 rounded-md border',
-                    log.painSide === side ? 'border-ink bg-ink text-ground' : 'border-rail',
-                  )}
-                >
-                  {side === 'both' ? 'both sides' : `${side} side`}
-                </button>
-              ))}
-            </div>
-          )}
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-rowan"
-              checked={log.travellingPain}
-              onChange={(event) => setLog({ ...log, travellingPain: event.target.checked })}
-            />
-            The pain travels down a leg or an arm
-          </label>
-          {((log.pain ?? 0) > painStopsAbove || log.travellingPain) && (
-            <p className="border-l-4 border-ink bg-paper p-3 font-bold">
-              Stop this exercise now. Local rules and the advice of a licensed professional come first.
-            </p>
-          )}
-          <label className="grid gap-1 text-sm">
-            What it was like (encrypted)
-            <input
-              maxLength={500}
-              value={log.painNote}
-              onChange={(event) => setLog({ ...log, painNote: event.target.value })}
-              className="min-h-11 rounded-md border border-rail bg-paper px-3"
-            />
-          </label>
-        </div>
-      )}
-    </>
   );
 }

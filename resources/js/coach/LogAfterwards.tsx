@@ -11,7 +11,7 @@ import { waysOf, type Way } from './course';
 import { emptyItem, exchanged, partsOf, toldSets, withLine, wrong, type Part } from './draft';
 import { Ended } from './Ended';
 import { Choice } from './PainBefore';
-import { SmallBody } from './SmallBody';
+import { PainQuestions } from './PainQuestions';
 
 const daysAgo = (days: number): string => localDate(new Date(Date.now() - days * 86_400_000));
 
@@ -230,7 +230,6 @@ function Exercise({
         at < way.sets ? Object.fromEntries(partsOf(way, at + 1).map((part) => [part, String(way.targets[at] ?? '')])) : one,
       ),
     });
-  const stops = (item.pain ?? 0) > sheet.painStopsAbove || item.travels;
   return (
     <li className="grid content-start gap-3 rounded-lg border border-hairline bg-sheet p-4">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
@@ -251,7 +250,7 @@ function Exercise({
                 placeholder={`${way.targets[at] ?? ''}${unit}`}
                 value={one[part] ?? ''}
                 onChange={(event) => typed(at + 1, part, event.target.value)}
-                className="field w-20! font-mono"
+                className="field min-h-11 w-20! font-mono"
               />
             </label>
           )),
@@ -278,30 +277,14 @@ function Exercise({
         <legend className="mb-1 text-sm text-ink2">Pain, the highest</legend>
         <Scale name={`${way.name}: pain`} value={item.pain} onChange={(pain) => onChange({ ...item, pain })} />
       </fieldset>
-      {(item.pain ?? 0) > 0 && (
-        <>
-          <SmallBody
-            label={`${way.name}: place of the pain`}
-            places={sheet.painPlaces}
-            pressed={item.place}
-            onPress={(place) => onChange({ ...item, place: item.place === place ? null : (place as ItemDraft['place']) })}
-          />
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-rowan"
-              checked={item.travels}
-              onChange={(event) => onChange({ ...item, travels: event.target.checked })}
-            />
-            The pain travelled down a leg or an arm
-          </label>
-          {stops && (
-            <p className="border-l-4 border-ink p-2 font-bold">
-              This stops the exercise. Local rules and the advice of a licensed professional come first.
-            </p>
-          )}
-        </>
-      )}
+      <PainQuestions
+        name={way.name}
+        sided={way.sides.includes('each')}
+        told={item}
+        onTell={(told) => onChange({ ...item, ...told })}
+        painStopsAbove={sheet.painStopsAbove}
+        places={sheet.painPlaces}
+      />
       <div className="flex flex-wrap gap-1.5">
         <Choice pressed={item.clean === true} onPress={() => onChange({ ...item, clean: item.clean === true ? null : true })}>
           Every set clean

@@ -60,6 +60,23 @@ describe('a training told afterwards', () => {
     expect(toldSets(press, undefined)).toEqual([]);
   });
 
+  it('tells the pain of a set with its place and side, and none where there is none', () => {
+    const item = {
+      ...emptyItem(press),
+      sets: [{ left: '8', right: '8' }],
+      pain: 3,
+      painPlace: 'shoulder',
+      painSide: 'left',
+      painNote: 'dull',
+    } as const;
+    expect(toldSets(press, { ...item, sets: [...item.sets] })).toMatchObject([
+      { pain: 3, painPlace: 'shoulder', painSide: 'left', painNote: 'dull' },
+    ]);
+    expect(toldSets(press, { ...item, sets: [...item.sets], pain: 0 })).toMatchObject([
+      { pain: 0, painPlace: null, painSide: null, painNote: '' },
+    ]);
+  });
+
   it('keeps what was there of what a line does not speak of', () => {
     const again = withLine(
       read,

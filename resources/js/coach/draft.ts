@@ -16,8 +16,10 @@ export const emptyItem = (way: Way): ItemDraft => ({
   sets: way.pieces.map(() => ({})),
   effort: null,
   pain: null,
-  place: null,
-  travels: false,
+  painPlace: null,
+  painSide: null,
+  travellingPain: false,
+  painNote: '',
   clean: null,
 });
 
@@ -45,8 +47,12 @@ export function toldSets(way: Way, item: ItemDraft | undefined): SetLog[] {
         right: done('right'),
         effort: item.effort,
         pain: item.pain,
-        painPlace: (item.pain ?? 0) > 0 ? item.place : null,
-        travellingPain: (item.pain ?? 0) > 0 && item.travels,
+        ...((item.pain ?? 0) > 0 && {
+          painPlace: item.painPlace,
+          painSide: item.painSide ?? written.painSide,
+          travellingPain: item.travellingPain,
+          painNote: item.painNote,
+        }),
       },
     ];
   });

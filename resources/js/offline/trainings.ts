@@ -14,12 +14,8 @@ export interface Step {
 export type Counted = Partial<Record<'both' | 'left' | 'right', number>>;
 
 /** What is being written of one exercise that was trained without the device: numbers as they are typed. */
-export interface ItemDraft {
+export interface ItemDraft extends Pick<SetLog, 'effort' | 'pain' | 'painPlace' | 'painSide' | 'travellingPain' | 'painNote'> {
   sets: Partial<Record<'both' | 'left' | 'right', string>>[];
-  effort: number | null;
-  pain: number | null;
-  place: SetLog['painPlace'];
-  travels: boolean;
   clean: boolean | null;
 }
 
