@@ -51,8 +51,11 @@ interface Shelves extends DBSchema {
   keepers: { key: string; value: Keeper };
 }
 
-/** How what is kept is written: the next version turns this one into its own as it reads. */
-export const VERSION = 1;
+/**
+ * How what is kept is written. What was told is read from every earlier version (1: without the order a training took);
+ * answers of an earlier one are let go of, since the server has them.
+ */
+export const VERSION = 2;
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
 

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { http } from '@/api/client';
 import { readFile } from './file';
 import { sendWaiting } from './outbox';
-import { all, put, wipe } from './store';
+import { all, db, put, wipe } from './store';
 import { setDone } from './set.fixture';
 import { toldBy } from './told';
 import { begin, letGo, open, setTrainer, stand, tell, tidy, waiting, type KeptEvent, type Opened } from './trainings';
@@ -73,6 +73,14 @@ describe('what was logged on this device', () => {
     const dated = await stand(written, () => ({ on: '2026-05-31', byHand: true, draft: null }));
     const told = await done(dated, 1);
     expect([told.training.on, told.training.byHand, told.training.draft]).toEqual(['2026-05-31', true, null]);
+  });
+
+  it('is there still where an earlier version kept it', async () => {
+    await done(await open(of), 1, 18);
+    const shelves = await db();
+    for (const kind of ['trainings', 'events'] as const)
+      for (const row of await shelves.getAll(kind)) await shelves.put(kind, { ...row, v: 1 });
+    expect(setsOf(await open(of))).toEqual([[1, 18]]);
   });
 
   it('is there again after the page was closed, and lies there encrypted', async () => {
