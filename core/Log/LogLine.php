@@ -31,7 +31,7 @@ final class LogLine
     /** 0 for today, 1 for yesterday; null where the line does not say. */
     public ?int $daysAgo = null;
 
-    private NameIndex $names;
+    private readonly NameIndex $names;
 
     private function __construct(private readonly Session $session)
     {

@@ -20,7 +20,10 @@ final class LogStoryTest extends BrowserTestCase
         $browser->press('To the bench')->see('On this device, not sent yet')->see('Corvin Strake, Lock-house floor')->see('2 answers wait');
         $this->isAccessible('what waits on this device');
 
-        $browser->offline(false)->doesNotSee('not sent yet');
+        // Sent by itself, its time is still asked about, and then the device need not keep it.
+        $browser->offline(false)->doesNotSee('not sent yet')->see('How long was it?');
+        $this->isAccessible('a time that is asked about later');
+        $browser->press('It is right so')->doesNotSee('How long was it?');
         $browser->visit($this->addressOf('Corvin Strake', 'review'))->see('Confirm');
         self::assertSame([], $this->kept(), 'the server has it: the device need not keep it');
     }

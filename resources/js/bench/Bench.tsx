@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { api, http } from '@/api/client';
 import { MoreLines } from '@/frame/MoreLines';
 import { useMore } from '@/frame/useMore';
-import { ReadLogFile, WaitsHere } from '@/frame/WaitsHere';
+import { AskTime, ReadLogFile, WaitsHere } from '@/frame/WaitsHere';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
 import { KeepHere } from './KeepHere';
@@ -27,6 +27,7 @@ export function Bench() {
       <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
         <h1 className="sr-only">Bench</h1>
         <WaitsHere />
+        <AskTime />
         <div className="-mx-6">
           <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />
         </div>
@@ -56,6 +57,7 @@ export function Bench() {
         </div>
       </div>
       <WaitsHere />
+      <AskTime />
       {lines.length === 0 ? (
         <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
           <h2 className="text-xl">Nobody here yet</h2>

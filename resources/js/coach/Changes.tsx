@@ -45,20 +45,12 @@ export function Changes({
           </Button>
         )}
         {others.length > 0 && (
-          <Button
-            look="plain"
-            hotkey="O"
-            className="min-h-11"
-            aria-label="Other order"
-            aria-expanded={open === 'order'}
-            onClick={() => toggle('order')}
-          >
-            <span className="sm:hidden">Order</span>
-            <span className="max-sm:hidden">Other order</span>
+          <Button look="plain" hotkey="O" className="min-h-11" aria-expanded={open === 'order'} onClick={() => toggle('order')}>
+            Other order
           </Button>
         )}
         {!working && (
-          <Button look="plain" hotkey="+" className="min-h-11" aria-label={`${MORE_REST} s more rest`} onClick={more}>
+          <Button look="plain" hotkey="+" className="min-h-11" aria-label={`+${MORE_REST} s more rest`} onClick={more}>
             +{MORE_REST} s
           </Button>
         )}

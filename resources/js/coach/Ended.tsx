@@ -1,13 +1,14 @@
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { OddTime } from '@/frame/OddTime';
 import { savedNow } from '@/frame/saving';
 import { useRefresh } from '@/frame/usePerson';
 import { sendWaiting, useOutbox } from '@/offline/outbox';
 import { begin, letGo } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import type { AtHand } from './atHand';
-import { OddTime, OnItsWay } from './Done';
+import { OnItsWay } from './Done';
 
 /** It has ended: sent, its time asked about where it is odd, then on to the review. */
 export function Ended({

@@ -2,10 +2,12 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { askToSignIn } from '@/api/client';
 import { readFile, saveAsFile } from '@/offline/file';
-import { sendWaiting, useOutbox, useWaiting } from '@/offline/outbox';
+import { sendWaiting, useOddTimes, useOutbox, useWaiting } from '@/offline/outbox';
 import { remove, tellTabs } from '@/offline/store';
+import { stand, tell, tidy } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
+import { OddTime } from './OddTime';
 
 const answers = (count: number): string => (count === 1 ? 'one answer' : `${count} answers`);
 
@@ -64,6 +66,27 @@ export function WaitsHere() {
         <Button onClick={() => void saveAsFile()}>Save as a file</Button>
       </div>
     </section>
+  );
+}
+
+/** How long a training was, where it was sent after everybody had left: asked where it was logged. */
+export function AskTime() {
+  const [odd] = useOddTimes();
+  const log = odd?.training.asked?.log;
+  if (!odd || !log) return null;
+  const settle = async (seconds: number | null) => {
+    if (seconds === null) await stand(odd, () => ({ timeIsRight: true }));
+    else await tell(odd, { kind: 'time', seconds }, {}, { isDone: false }).then(sendWaiting);
+    await tidy();
+    tellTabs();
+  };
+  return (
+    <div className="mb-4 grid gap-1">
+      <p>
+        <strong>{odd.training.name}</strong>, {odd.training.title}, {day(odd.training.on)}
+      </p>
+      <OddTime key={odd.training.id} log={log} settle={(seconds) => void settle(seconds)} />
+    </div>
   );
 }
 

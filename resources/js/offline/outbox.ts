@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { http, sentenceOf, type Refusal } from '@/api/client';
 import { shared } from '@/ui/shared';
 import { onKept, put, tellTabs } from './store';
-import { device, stand, tidy, trainer, waiting, type KeptEvent, type Training } from './trainings';
+import { device, oddTimes, stand, tidy, trainer, waiting, type KeptEvent, type Opened, type Training } from './trainings';
 
 /** Events that go in one sending. */
 const MOST = 100;
@@ -23,16 +23,21 @@ export const useOutbox = state.useValue;
 
 type Waiting = Awaited<ReturnType<typeof waiting>>;
 
-/** What waits on this device, kept up to date. */
-export function useWaiting(): Waiting {
-  const [waits, setWaits] = useState<Waiting>([]);
+function useKept<Value>(read: () => Promise<Value[]>): Value[] {
+  const [kept, setKept] = useState<Value[]>([]);
   useEffect(() => {
-    const look = () => void waiting().then(setWaits);
+    const look = () => void read().then(setKept);
     look();
     return onKept(look);
-  }, []);
-  return waits;
+  }, [read]);
+  return kept;
 }
+
+/** What waits on this device, kept up to date. */
+export const useWaiting = (): Waiting => useKept(waiting);
+
+/** Trainings of this device whose time is still to be asked about. */
+export const useOddTimes = (): Opened[] => useKept(oddTimes);
 
 let tries = 0;
 let again: ReturnType<typeof setTimeout> | undefined;

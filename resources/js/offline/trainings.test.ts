@@ -6,7 +6,7 @@ import { sendWaiting } from './outbox';
 import { all, db, put, wipe } from './store';
 import { setDone } from './set.fixture';
 import { toldBy } from './told';
-import { begin, letGo, open, setTrainer, stand, tell, tidy, waiting, type KeptEvent, type Opened } from './trainings';
+import { begin, letGo, oddTimes, open, setTrainer, stand, tell, tidy, waiting, type KeptEvent, type Opened } from './trainings';
 
 const of = { person: 'p1', name: 'Corvin Strake', session: 's1', title: 'Lock-house floor' };
 const set = (number: number, both = 20) => setDone('plank', number, both, { rung: 'front-plank/forearms-knees', dose: '2x20s' });
@@ -73,6 +73,19 @@ describe('what was logged on this device', () => {
     const dated = await stand(written, () => ({ on: '2026-05-31', byHand: true, draft: null }));
     const told = await done(dated, 1);
     expect([told.training.on, told.training.byHand, told.training.draft]).toEqual(['2026-05-31', true, null]);
+  });
+
+  it('stays until its odd time was asked about, and only then', async () => {
+    const odd = { id: 'l1', title: '', doneOn: '2026-06-01', sets: 1, seconds: 3, odd: { sentence: 'Counted: 3 s.' } };
+    server(() => ({ ended: true, log: odd }));
+    const here = await tell(await done(await open(of), 1), { kind: 'ended' });
+    await sendWaiting();
+    await tidy();
+    expect((await oddTimes()).map(({ training }) => training.id)).toEqual([here.training.id]);
+    await stand(here, () => ({ timeIsRight: true }));
+    expect(await oddTimes()).toEqual([]);
+    await tidy();
+    expect(await all('trainings', 'wren')).toEqual([]);
   });
 
   it('is there still where an earlier version kept it', async () => {

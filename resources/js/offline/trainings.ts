@@ -52,6 +52,8 @@ export interface Training extends Kept {
   answering: SetLog | null;
   /** seconds after the start at which something was done, and which no event carries yet */
   moments: number[];
+  /** its time looks odd, and somebody said that it is right so */
+  timeIsRight?: boolean;
   /** what the server asks about it, or has to say */
   asked: Pick<Schemas['TakenView'], 'also' | 'differing' | 'clock' | 'log'> | null;
 }
@@ -220,6 +222,18 @@ export async function letGo(training: string): Promise<void> {
   tellTabs();
 }
 
+/** The time that was counted looks odd, and nobody has said yet how long it was. */
+const hasOddTime = ({ training, events }: Opened): boolean =>
+  training.asked?.log?.odd != null && !training.timeIsRight && !events.some(({ event }) => event.kind === 'time');
+
+/** Trainings that ended on this device and whose time was never asked about: sent later, when nobody looked. */
+export async function oddTimes(): Promise<Opened[]> {
+  const [trainings, events] = [await all<Training>('trainings', owner), await all<KeptEvent>('events', owner)];
+  return trainings
+    .map((training) => ({ training, events: events.filter((kept) => kept.training === training.id) }))
+    .filter(hasOddTime);
+}
+
 /** So long the device remembers a training the server has, in ms: three days. */
 const REMEMBERED = 3 * 86_400_000;
 
@@ -227,7 +241,8 @@ const REMEMBERED = 3 * 86_400_000;
 export async function tidy(): Promise<void> {
   for (const training of await all<Training>('trainings', owner)) {
     const events = await eventsOf(training.id);
-    const isSettled = !training.asked?.also && (training.asked?.differing ?? []).length === 0;
+    const isSettled =
+      !training.asked?.also && (training.asked?.differing ?? []).length === 0 && !hasOddTime({ training, events });
     if ((isEnded(events) && isSettled) || Date.now() - training.startedAt > REMEMBERED) await letGo(training.id);
   }
 }
