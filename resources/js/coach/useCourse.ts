@@ -34,7 +34,8 @@ export function useCourse(sheet: Schemas['CueSheetView'], training: Training, ch
     (key: Key) => {
       const now = performance.now();
       const { cue: at, player: before, training: of } = latest.current;
-      const way = at && key.do === 'skip' ? wayAt(sheet, { item: at.item, way: at.way }) : undefined;
+      // Whatever ends an open set, what was counted by then is what was done.
+      const way = at && (key.do === 'skip' || key.do === 'end') ? wayAt(sheet, { item: at.item, way: at.way }) : undefined;
       const left = before.since === null ? before.leftMs : before.leftMs - (now - before.since);
       const counted = at && way ? countedBy(at, left, way) : null;
       if (at && counted) {

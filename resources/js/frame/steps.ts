@@ -84,7 +84,12 @@ export const keysOf: Partial<Record<Step, [string, string][]>> = {
     ['Space', 'start, pause'],
     ['→ ←', 'skip, back'],
     ['Enter', 'all clean'],
+    ['E', 'an easier version for the rest of the sets'],
+    ['O', 'another exercise first'],
+    ['+', '15 s more rest'],
+    ['R', 'the set once more'],
     ['U', 'undo the last set'],
+    ['D, L', 'at the end: save and decide now, or later'],
     ['Page ↓, Page ↑, B', 'a clicker: next or all clean; back; start, pause'],
   ],
   review: [
