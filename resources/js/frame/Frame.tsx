@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState, type ComponentType } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http, onSignedOut } from '@/api/client';
 import { setOwner } from '@/editor/device';
@@ -8,20 +8,23 @@ import { lock } from '@/offline/code';
 import { wipe } from '@/offline/store';
 import { setTrainer, waiting } from '@/offline/trainings';
 import { cx } from '@/ui/cx';
-import { Dialog } from '@/ui/Dialog';
 import { Key } from '@/ui/Key';
 import { Loading } from '@/ui/Loading';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
-import { Leaving } from './Leaving';
 import { ReasonProvider } from './reason';
-import { everywhere, isStep, keysOf } from './steps';
-import { SignInAgain } from './SignInAgain';
 import { TopBar } from './TopBar';
-import { Unlock, UnlockStrip } from './Unlock';
 import { useHeading, useWalk } from './useWalk';
 
 const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
+const Help = lazy(async () => ({ default: (await import('./Help')).Help }));
+/** Comes right after the first picture, before it is needed; where the network went meanwhile the page goes on without it. */
+const later = <Props,>(load: () => Promise<ComponentType<Props>>) =>
+  lazy<ComponentType<Props>>(async () => ({ default: await load().catch((): ComponentType<Props> => () => null) }));
+const SignInAgain = later(async () => (await import('./SignInAgain')).SignInAgain);
+const Leaving = later(async () => (await import('./Leaving')).Leaving);
+const UnlockStrip = later(async () => (await import('./Unlock')).UnlockStrip);
+const Unlock = lazy(async () => ({ default: (await import('./Unlock')).Unlock }));
 
 /** Top bar, ladder of work, and the view. */
 export function Frame() {
@@ -62,10 +65,12 @@ export function Frame() {
     return me.error.code === 'signed-out' ? (
       <Navigate to={`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`} replace />
     ) : (
-      <Unlock
-        sentence={me.error.code === 'offline' ? 'The server cannot be reached.' : me.error.sentence}
-        onOpen={() => void me.refetch()}
-      />
+      <Suspense fallback={<Loading what="Opening" />}>
+        <Unlock
+          sentence={me.error.code === 'offline' ? 'The server cannot be reached.' : me.error.sentence}
+          onOpen={() => void me.refetch()}
+        />
+      </Suspense>
     );
 
   setOwner(me.data.email);
@@ -96,7 +101,9 @@ export function Frame() {
           onHelp={() => setHelp(true)}
           onSignOut={() => void signOut()}
         />
-        <UnlockStrip owner={me.data.id} />
+        <Suspense>
+          <UnlockStrip owner={me.data.id} />
+        </Suspense>
         {waits && (
           <p role="status" className="fixed bottom-4 left-4 z-40 rounded-md bg-ink px-3 py-2 text-ground">
             G and a digit: 1 to 9 a step, 0 the bench
@@ -124,33 +131,20 @@ export function Frame() {
           <Outlet />
         )}
       </div>
-      <SignInAgain email={me.data.email} />
-      <Leaving why={leaving} onStay={() => setLeaving(null)} onLeave={leave} />
+      <Suspense>
+        <SignInAgain email={me.data.email} />
+        <Leaving why={leaving} onStay={() => setLeaving(null)} onLeave={leave} />
+      </Suspense>
       {palette && (
         <Suspense>
           <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />
         </Suspense>
       )}
-      <Dialog open={help} onClose={() => setHelp(false)} title="Keys">
-        <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2 [&_kbd]:max-sm:inline-block">
-          {[...(isStep(step) ? (keysOf[step] ?? []) : []), ...everywhere].map(([key, what]) => (
-            <div key={key} className="contents">
-              <dt>
-                <Key>{key}</Key>
-              </dt>
-              <dd>{what}</dd>
-            </div>
-          ))}
-        </dl>
-        <label className="flex items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            defaultChecked={localStorage.getItem('even-rungs.single-keys') !== 'off'}
-            onChange={(event) => localStorage.setItem('even-rungs.single-keys', event.target.checked ? 'on' : 'off')}
-          />
-          Single keys act outside fields
-        </label>
-      </Dialog>
+      {help && (
+        <Suspense>
+          <Help step={step} onClose={() => setHelp(false)} />
+        </Suspense>
+      )}
     </ReasonProvider>
   );
 }
