@@ -76,6 +76,7 @@ final readonly class CoachController
         return new JsonResponse(new SavedView($log->id));
     }
 
+    /** A morning told ladder by ladder: for pages that were open before it was one question. */
     #[Writes('/api/people/{person}/mornings', 'tellMorning', SavedView::class, MorningRequest::class, 201)]
     public function morning(Person $person, MorningRequest $input): JsonResponse
     {

@@ -530,6 +530,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** A morning told ladder by ladder: for pages that were open before it was one question. */
         post: operations["tellMorning"];
         delete?: never;
         options?: never;

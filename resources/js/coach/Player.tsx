@@ -1,22 +1,20 @@
 import { useEffect, useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { newId, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
-import { LeftOut } from '@/frame/LeftOut';
-import type { SetLog, Told } from '@/offline/told';
+import type { Told } from '@/offline/told';
 import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
-import { Button } from '@/ui/Button';
-import { cx } from '@/ui/cx';
 import type { AtHand } from './atHand';
 import { Changes, OnceMore } from './Changes';
-import { moreLeft, wayAt, type StrungCue, type Way } from './course';
+import { wayAt, type Way } from './course';
 import { Done } from './Done';
 import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
+import { dueCheck, lastTold, setOnTop, wayOfSet } from './asked';
 import { Mornings } from './Mornings';
+import { Away, BadMorning, BeforeStart, Heading, OnlyActivation } from './Notices';
 import { PainBefore } from './PainBefore';
 import { lasts, repetition, type Key, type Player as PlayerState } from './player';
 import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
@@ -25,7 +23,7 @@ import { useAsking } from './useAsking';
 import { useClock } from './useClock';
 import { useCourse } from './useCourse';
 import { useTelling } from './wall';
-import { mirrored, wordOf } from './words';
+import { mirrored, nextSide, secondsLeft, wayOfNext, wordOf } from './words';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */
 const STILL_RUNNING = 60_000;
@@ -222,130 +220,6 @@ function Check({
   );
 }
 
-/** What is done now, or comes next, and in which part of the session. */
-function Heading({
-  sheet,
-  item,
-  nextItem,
-  working,
-  cue,
-  small,
-}: {
-  sheet: Schemas['CueSheetView'];
-  item: Way | undefined;
-  nextItem: Way | undefined;
-  working: boolean;
-  cue: StrungCue | undefined;
-  /** read aloud only, where there is little room */
-  small: boolean;
-}) {
-  const shown = working || !nextItem ? item : nextItem;
-  const part = sheet.blocks.find(({ items }) => shown && items.includes(shown.id))?.part;
-  const which = cue && shown && (cue.set <= shown.sets ? `set ${cue.set} of ${shown.sets}` : 'one set on top');
-  return (
-    <div className={cx('[@media(max-height:28rem)]:sr-only', small && 'max-sm:sr-only')}>
-      {part && part !== 'main' && <p className="font-semibold text-ochre">{part === 'primer' ? 'Primer' : 'Finisher'}</p>}
-      <h1 className="text-2xl">{working || !nextItem ? shown?.name : `Next: ${nextItem.name}`}</h1>
-      <p className="text-ink2">
-        {shown?.easier && <strong className="text-ink">easier version · </strong>}
-        {shown?.doseText}
-        {(working || !nextItem) && ` · ${which}`}
-      </p>
-    </div>
-  );
-}
-
-/** The page was out of sight while the clock went on. */
-function Away({ ms, seen }: { ms: number; seen: () => void }) {
-  if (ms === 0) return null;
-  return (
-    <p role="status" className="border-l-4 border-ochre pl-3">
-      This page was out of sight for {Math.round(ms / 1000)} s; the clock went on.{' '}
-      <Button look="quiet" onClick={seen}>
-        all right
-      </Button>
-    </p>
-  );
-}
-
-/** A morning that stops something was told just now: looked at before the same is trained again. */
-function BadMorning({ person, told, painStopsAbove }: { person: string; told: Told; painStopsAbove: number }) {
-  const isBad = told.mornings.some(({ pains }) => pains.some(({ pain, worse }) => worse || pain > painStopsAbove));
-  if (!isBad) return null;
-  return (
-    <p role="alert" className="border-l-4 border-ink bg-sheet p-3">
-      <strong>Worse the next morning: the rules stop what was loaded.</strong>{' '}
-      <Link to={`/people/${person}/review`} className="underline underline-offset-4">
-        Decide first
-      </Link>
-      , before the same is trained again. Local rules and the advice of a licensed professional come first.
-    </p>
-  );
-}
-
-/** A sore trunk: only activation today. */
-function OnlyActivation({ person, why }: { person: string; why: Schemas['ReasonView'] }) {
-  return (
-    <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
-      <p className="font-semibold">◇ {why.sentence}</p>
-      <Link
-        to={`/people/${person}/session?s=${newId()}&from=template&template=activation-before-training`}
-        className="justify-self-start underline underline-offset-4"
-      >
-        Write the activation session instead
-      </Link>
-    </section>
-  );
-}
-
-const nextWork = (cues: StrungCue[], at: number) => cues.slice(at + 1).find((other) => other.stretch === 'work');
-const nextSide = (cues: StrungCue[], at: number) => nextWork(cues, at)?.side;
-const wayOfNext = (sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): Way | undefined => {
-  const next = nextWork(cues, at);
-  return next && wayAt(sheet, next);
-};
-
-/** The way a set was done in. */
-function wayOfSet(
-  sheet: Schemas['CueSheetView'],
-  cues: StrungCue[],
-  { item, set, rung, dose }: { item: string; set: number } & Partial<SetLog>,
-) {
-  // A set that is taken up again says itself what it was.
-  const told = rung && dose ? `${rung} ${dose}` : undefined;
-  const cue = cues.find((one) => one.item === item && one.set === set && one.stretch === 'work');
-  return wayAt(sheet, { item, way: told ?? cue?.way ?? '' });
-}
-
-const secondsLeft = (cues: StrungCue[], { at, leftMs }: PlayerState): number => {
-  const cue = cues[at];
-  const here = cue?.until == null ? leftMs / 1000 : cue.seconds - (cue.until - leftMs / 1000);
-  return Math.ceil(Math.max(0, here)) + cues.slice(at + 1).reduce((sum, other) => sum + other.seconds, 0);
-};
-
-/** What was told of an exercise last: in this training, else the last time it was done. */
-function lastTold(way: Way, told: Told): Pick<SetLog, 'effort' | 'felt'> {
-  const sets = told.sets.filter(({ item, rung }) => item === way.id && rung === way.rung);
-  return {
-    effort: sets.findLast(({ effort }) => effort !== null)?.effort ?? way.lastEffort,
-    felt: sets.findLast(({ felt }) => felt !== null)?.felt ?? way.lastFelt,
-  };
-}
-
-/** The exercise done last, where its last set was clean and another one is written for that. */
-function setOnTop(
-  sheet: Schemas['CueSheetView'],
-  { steps, next, player }: ReturnType<typeof useCourse>,
-  { sets }: Told,
-): { item: string; left: number } | null {
-  const done = steps[(player.over ? steps.length : next) - 1];
-  if (!done || steps.slice(next).some(({ item }) => item === done.item)) return null;
-  const log = sets.find(({ item, set }) => item === done.item && set === done.set);
-  const isClean = log && log.pain === 0 && Object.values(log.form).every(Boolean) && (log.felt === null || log.felt === 'right');
-  const left = moreLeft(sheet, steps, done.item);
-  return isClean && left > 0 ? { item: done.item, left } : null;
-}
-
 /** Where the player stands is on the device too, however it got there. */
 function useStanding(player: PlayerState, training: Training, change: AtHand['change']) {
   const running = player.since !== null;
@@ -394,31 +268,4 @@ function useKeys(press: (key: Key) => void, toggle: () => void, undoSet: () => v
     { key: 'PageUp', label: 'back', run: () => press({ do: 'back' }) },
     { key: 'b', label: 'start, pause', run: toggle },
   ]);
-}
-
-/** What the trainer should know before it begins. */
-function BeforeStart({ person, sheet }: { person: string; sheet: Schemas['CueSheetView'] }) {
-  return (
-    <>
-      <LeftOut leftOut={sheet.leftOut} />
-      {sheet.cautions.map((caution) => (
-        <p key={caution} className="border-l-4 border-ochre pl-3">
-          {caution}
-        </p>
-      ))}
-      <Link
-        to={`/people/${person}/coach?s=${sheet.session}&afterwards`}
-        className="inline-flex min-h-11 items-center self-start underline underline-offset-4"
-      >
-        Trained without the device: log it afterwards
-      </Link>
-    </>
-  );
-}
-
-/** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */
-function dueCheck(cues: Schemas['Cue'][], at: number, { sets, skipped }: Told): { item: string; set: number } | null {
-  const gone = cues.slice(0, at).findLast((other) => other.endsSet);
-  if (!gone || skipped.includes(`${gone.item} ${gone.set}`)) return null;
-  return sets.some((set) => set.item === gone.item && set.set === gone.set) ? null : { item: gone.item, set: gone.set };
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import type { Player as PlayerState } from './player';
 import { wayAt, type StrungCue, type Way } from './course';
 
 const sides = { left: 'left', right: 'right', both: '' } as const;
@@ -40,3 +41,17 @@ export function wordOf(cue: Schemas['Cue']): string {
   if (cue.stretch === 'work') return cue.side === 'both' ? 'work' : sides[cue.side];
   return cue.stretch === 'side-change' ? `change to the ${sides[cue.side]}` : cue.stretch.replace('-', ' ');
 }
+
+const nextWork = (cues: StrungCue[], at: number) => cues.slice(at + 1).find((other) => other.stretch === 'work');
+export const nextSide = (cues: StrungCue[], at: number) => nextWork(cues, at)?.side;
+export const wayOfNext = (sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): Way | undefined => {
+  const next = nextWork(cues, at);
+  return next && wayAt(sheet, next);
+};
+
+/** Seconds that are left of the session, an open set counted as estimated. */
+export const secondsLeft = (cues: StrungCue[], { at, leftMs }: PlayerState): number => {
+  const cue = cues[at];
+  const here = cue?.until == null ? leftMs / 1000 : cue.seconds - (cue.until - leftMs / 1000);
+  return Math.ceil(Math.max(0, here)) + cues.slice(at + 1).reduce((sum, other) => sum + other.seconds, 0);
+};
