@@ -16,7 +16,7 @@ export function PainQuestions({
   places,
   before = [],
 }: {
-  /** of the exercise, where several stand on one page */
+  /** of the exercise, where several are told afterwards on one page */
   name?: string;
   /** the exercise has a left and a right, and so has its pain */
   sided: boolean;
@@ -68,7 +68,8 @@ export function PainQuestions({
       </label>
       {((told.pain ?? 0) > painStopsAbove || told.travellingPain) && (
         <p className="border-l-4 border-ink bg-paper p-3 font-bold">
-          Stop this exercise now. Local rules and the advice of a licensed professional come first.
+          {name ? 'This stops the exercise.' : 'Stop this exercise now.'} Local rules and the advice of a licensed professional
+          come first.
         </p>
       )}
       <label className="grid gap-1 text-sm">
