@@ -72,10 +72,10 @@ final readonly class RecordLog
             'sequence' => $sequence ?? $file->clock->sequence(),
         ];
 
-        return DB::transaction(static function () use ($id, $columns, $done): SessionLog {
+        return DB::transaction(static function () use ($id, $columns, $done, $session): SessionLog {
             $log = SessionLog::query()->updateOrCreate(['id' => $id], $columns);
             SetEntry::query()->where('session_log_id', $id)->delete();
-            SetEntry::query()->insert(array_map(static fn(array $one): array => self::entry($log, ...$one), $done));
+            SetEntry::query()->insert(array_map(static fn(array $one): array => self::entry($log, $session, ...$one), $done));
             LoggedSessions::keepBrief($log->id);
 
             return $log;
@@ -115,13 +115,16 @@ final readonly class RecordLog
     }
 
     /** @return array<string, mixed> a row as the table keeps it */
-    private static function entry(SessionLog $log, ReportedSet $set, WrittenItem $item): array
+    private static function entry(SessionLog $log, TrainingSession $session, ReportedSet $set, WrittenItem $item): array
     {
+        $written = self::written($session, $set->item)?->rung;
+
         return (new SetEntry)->fill([
             'practice_id' => $log->getAttribute('practice_id'),
             'session_log_id' => $log->id,
             'item' => $set->item,
             'rung' => $item->rung,
+            'instead_of' => $written === $item->rung ? null : $written,
             'dose' => $item->dose,
             'set_number' => $set->set,
             'done_both' => $set->both,

@@ -23,6 +23,7 @@ final readonly class LoggedSet
      * @param array<string, bool> $form answers by form question
      * @param int                 $number of the set, from 1
      * @param PainPlace|null      $painPlace where it hurt; null when not told
+     * @param string|null         $insteadOf slug of the rung that was written, where another was done
      */
     public function __construct(
         public string $item,
@@ -39,6 +40,7 @@ final readonly class LoggedSet
         public ?Side $painSide = null,
         public int $number = 1,
         public ?PainPlace $painPlace = null,
+        public ?string $insteadOf = null,
     ) {}
 
     public function ladder(): string

@@ -61,10 +61,10 @@ final readonly class ProgressionRule
         return $judge->afterPain($gate) ?? $judge->stepDown($gate) ?? $judge->climb($gate) ?? $judge->stay($gate);
     }
 
-    /** Whether a session on some rung says anything about the working one: the same or a pooled rung, or pain that acts on the ladder. */
+    /** Whether a session on some rung says anything about the working one: the same or a pooled rung, one that was done in its place, or pain that acts on the ladder. */
     public static function concerns(Rung $working, RungSession $session): bool
     {
-        return self::pools($working, $session->rung) || $session->isStopEvent() || Pain::acts($session->pain() ?? 0);
+        return self::pools($working, $session->rung) || self::takesOver($working, $session) || $session->isStopEvent() || Pain::acts($session->pain() ?? 0);
     }
 
     private function afterPain(Gate $gate): ?Proposal
@@ -106,6 +106,15 @@ final readonly class ProgressionRule
     private function stepDown(Gate $gate): ?Proposal
     {
         $sessions = $this->onRung();
+        $easier = $this->doneInstead();
+        if ($easier !== null && ($sessions === [] || $sessions[count($sessions) - 1]->date->isBefore($easier->date))) {
+            return $this->down($gate, Reason::because(
+                Rule::StepDownEasier,
+                "“{$easier->rung->name}” took its place from the first set on.",
+                ['date' => $easier->date->iso(), 'instead of' => $this->working->name],
+                'A set of the rung itself.',
+            ));
+        }
         if ($sessions === []) {
             return null;
         }
@@ -286,6 +295,19 @@ final readonly class ProgressionRule
         $how = static fn(RungSession $session): array => [(int) $session->isStopEvent(), $session->pain() ?? 0, count($session->setsWithFault()), (int) $session->feltWrong(), (int) ! $session->isClean()];
 
         return $how($one) > $how($other) ? $one : $other;
+    }
+
+    /** The newest session in which an easier version took every set of the working rung; null where there is none. */
+    private function doneInstead(): ?RungSession
+    {
+        $sessions = $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since && self::takesOver($this->working, $session));
+
+        return $sessions[count($sessions) - 1] ?? null;
+    }
+
+    private static function takesOver(Rung $working, RungSession $session): bool
+    {
+        return $session->insteadOf === $working->slug && $session->rung->height->above($working->height) < 0;
     }
 
     private static function pools(Rung $working, Rung $rung): bool

@@ -16,6 +16,7 @@ final readonly class RungSession
      * @param list<SetLog> $sets       in the order they were done
      * @param int          $sequence   order in time of the logging, on the same scale as placings
      * @param list<SetLog> $optional   sets on top, done because the last was clean: of them only pain counts
+     * @param string|null  $insteadOf  slug of the rung it took over from; null where it was written so
      */
     public function __construct(
         public Day $date,
@@ -25,6 +26,7 @@ final readonly class RungSession
         public int $sequence = 0,
         public ?Morning $morning = null,
         public array $optional = [],
+        public ?string $insteadOf = null,
     ) {}
 
     /** Highest pain told in a set; null when none was. */

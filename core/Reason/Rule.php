@@ -89,6 +89,7 @@ enum Rule: string
     case StepDownForm = 'decision.step-down-form';
     case StepDownLowEnd = 'decision.step-down-low-end';
     case StepDownFelt = 'decision.step-down-felt';
+    case StepDownEasier = 'decision.step-down-easier';
     case Felt = 'decision.felt';
     case PainLow = 'pain.low';
     case PainMiddle = 'pain.middle';
@@ -179,6 +180,7 @@ enum Rule: string
             self::StepDownForm => 'A fault in the first set, or in two sets, steps down; with a dose of one set at two sessions running.',
             self::StepDownLowEnd => 'The low end missed at two sessions running steps down: the low end of the band, or half the leaving mark of what is held, carried or timed.',
             self::StepDownFelt => 'Felt in the wrong place at four sessions running, after the cue, a lighter dose and more support, steps down; by the method at once, or never.',
+            self::StepDownEasier => 'Where an easier version took every set of the rung, the trainer found it too hard before its first set: that is a fault in the first set, and steps down.',
             self::Felt => 'A wrong place of feeling is answered by one thing a session running, the first that was not tried yet: the cue for that place, a lighter dose, more support. Felt right in between, the count begins anew; such a session is never clean.',
             self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for. Pain that was there before the first set, no higher, away from the back and from what the rung loads, is kept and holds nothing back.',
             self::PainMiddle => 'Pain of 3 to 5 steps down, and there is no climb until two sessions at 0 to 2.',
@@ -194,7 +196,7 @@ enum Rule: string
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
             self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::SidesTogether, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
-            self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::Felt,
+            self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::StepDownEasier, self::Felt,
             self::LimitRulesOut, self::LimitCaution, self::Allowed, self::LeftOut, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway, self::ActivationBefore => Basis::CommonPractice,
             default => Basis::OurChoice,
         };

@@ -19,6 +19,7 @@ use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
+use EvenRungs\Progress\Decision;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\EasierVersion;
 use EvenRungs\Session\Item;
@@ -67,6 +68,26 @@ final class EasierVersionTest extends TestCase
         self::assertSame([ShippedLibrary::rung(self::KNEES)->name => 2], $pending->takenOver(ShippedLibrary::get()));
     }
 
+    public function test_an_easier_version_of_every_set_asks_whether_to_step_down(): void
+    {
+        $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::KNEES, '1x20s', 20, instead: self::PLANK)], []);
+        [$pending] = self::record(logs: [$log])->pending();
+
+        self::assertSame([self::KNEES, Decision::StepDown, 'front-plank/forearms-low-step'], [$pending->session->rung->slug, $pending->proposal->choice, $pending->proposal->to?->slug]);
+        self::assertSame('“Front plank, forearms, knees down” took its place from the first set on.', $pending->proposal->reasons[0]->sentence);
+
+        $written = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::KNEES, '1x20s', 20)], []);
+        self::assertSame([], self::record(logs: [$written])->pending(), 'a lower rung that was written says nothing of the working one');
+    }
+
+    public function test_a_set_of_the_rung_itself_comes_before_what_took_over(): void
+    {
+        $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s', 20), self::set(2, self::KNEES, '2x20s', 20, instead: self::PLANK)], []);
+        [$pending] = self::record(logs: [$log])->pending();
+
+        self::assertSame([self::PLANK, Decision::Stay], [$pending->session->rung->slug, $pending->proposal->choice]);
+    }
+
     public function test_of_a_set_on_top_only_pain_counts(): void
     {
         $exercise = static fn(int $done, int $pain) => (new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s +1', 20), self::set(2, self::PLANK, '2x20s +1', 20), self::set(3, self::PLANK, '2x20s +1', $done, $pain)], []))->exercises(ShippedLibrary::get(), Side::Both)[0];
@@ -91,9 +112,9 @@ final class EasierVersionTest extends TestCase
         return array_map(static fn(EasierVersion $version): string => "{$version->item->rung->slug} ".\EvenRungs\Dose\DoseLine::print($version->item->dose), EasierNow::of($record ?? self::record(), $item));
     }
 
-    private static function set(int $number, string $rung, string $dose, int $done, int $pain = 0, string $item = 'plank'): LoggedSet
+    private static function set(int $number, string $rung, string $dose, int $done, int $pain = 0, string $item = 'plank', ?string $instead = null): LoggedSet
     {
-        return new LoggedSet($item, $rung, $dose, $done, null, null, [], $pain, 6, false, null, null, $number);
+        return new LoggedSet($item, $rung, $dose, $done, null, null, [], $pain, 6, false, null, null, $number, insteadOf: $instead);
     }
 
     /**

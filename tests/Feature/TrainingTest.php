@@ -183,6 +183,18 @@ final class TrainingTest extends ApiTestCase
         $this->tell(self::id(), [self::event('ended', ['why' => 'weather'])])->assertJsonPath('taken', []);
     }
 
+    public function test_an_easier_version_from_the_first_set_on_waits_for_a_decision(): void
+    {
+        $easier = ['rung' => 'press-out/half-kneeling-wide', 'dose' => '2x10/side'];
+        $this->tell(self::id(), [self::told(1, 10, $easier), self::told(2, 10, $easier), self::event('ended')]);
+
+        self::assertSame([self::RUNG], DB::table('set_logs')->distinct()->pluck('instead_of')->all());
+        $this->getJson("/api/people/{$this->person}/review")
+            ->assertJsonPath('pending.0.rung', self::RUNG)
+            ->assertJsonPath('pending.0.proposed', 'step-down')
+            ->assertJsonPath('pending.0.reasons.0.rule', 'decision.step-down-easier');
+    }
+
     public function test_a_line_is_read_into_fields_and_keeps_nothing(): void
     {
         $line = fn(string $text) => $this->postJson("/api/people/{$this->person}/sessions/{$this->session}/line", ['line' => $text]);
