@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Balance;
 
+use EvenRungs\Ladder\WorkKind;
+
 /** How the working sets of a week fall on the kinds of work, beside what an aim asks for. */
 final readonly class KindMix
 {
@@ -24,7 +26,7 @@ final readonly class KindMix
      */
     public static function target(Aim $aim): ?array
     {
-        return $aim === Aim::Strength ? [Kind::Bracing->value => 50, Kind::Integrated->value => 35, Kind::Isolated->value => 15] : null;
+        return $aim === Aim::Strength ? [WorkKind::Bracing->value => 50, WorkKind::Integrated->value => 35, WorkKind::Isolated->value => 15] : null;
     }
 
     /**
@@ -39,7 +41,7 @@ final readonly class KindMix
             return null;
         }
         $apart = 0;
-        foreach (Kind::cases() as $kind) {
+        foreach (WorkKind::cases() as $kind) {
             $apart += abs(($this->sets[$kind->value] ?? 0) * $parts - ($target[$kind->value] ?? 0) * $sets);
         }
         $whole = 2 * $sets * $parts;

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace EvenRungs\Ladder;
 
-use EvenRungs\Method\Method;
-
 /** What a trainer says and looks for on a rung. */
 final readonly class Coaching
 {
     /**
-     * @param list<string> $cues         what to do, in order; `{brace}` stands for the method's trunk technique
+     * @param list<Said>   $cues         what to do, in order, one on each topic; `{brace}` stands for the method's trunk technique
      * @param string       $check        how to check by touch, prop or photo
      * @param list<Fault>  $faults
      * @param string       $felt         where it should be felt
@@ -21,7 +19,7 @@ final readonly class Coaching
      */
     public function __construct(
         public string $purpose,
-        private array $cues,
+        public array $cues,
         public string $check,
         public array $faults,
         public string $breathing,
@@ -46,9 +44,15 @@ final readonly class Coaching
         return $this->wrongPlaces[$place]['cue'] ?? null;
     }
 
-    /** @return list<string> */
-    public function cues(Method $method): array
+    /** What is said of a topic; null where nothing is. */
+    public function on(Topic $topic): ?Said
     {
-        return array_map(static fn(string $cue): string => ucfirst(str_replace('{brace}', $method->braceInWords(), $cue)), $this->cues);
+        foreach ($this->cues as $cue) {
+            if ($cue->topic === $topic) {
+                return $cue;
+            }
+        }
+
+        return null;
     }
 }

@@ -202,6 +202,9 @@ final readonly class LadderReader
                 hidden: ($this->data['hidden'] ?? false) === true,
                 preparedBy: array_key_exists('prepared_by', $this->data) ? $this->texts('prepared_by') : [],
                 range: $this->range($ladder),
+                sets: array_map(Topic::from(...), array_key_exists('sets', $this->data) ? $this->texts('sets') : []),
+                kind: WorkKind::from($this->optional('kind') ?? WorkKind::Bracing->value),
+                worksFrom: ($from = $this->optional('works_from')) === null ? null : WorksFrom::from($from),
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");
@@ -244,11 +247,17 @@ final readonly class LadderReader
         );
     }
 
-    /** @return list<string> a cue may name the topic it is about */
+    /** @return list<Said> a cue may name the topic it is about; what stands for the trunk technique is about the brace */
     private function cues(): array
     {
         return array_map(
-            fn(mixed $cue): string => is_array($cue) ? (new self($cue, "{$this->place}, cues", $this->poses))->text('say') : (is_string($cue) ? $cue : throw InvalidLadder::because("{$this->place}: “cues” holds something that is not text.")),
+            function (mixed $cue): Said {
+                $read = is_array($cue) ? new self($cue, "{$this->place}, cues", $this->poses) : null;
+                $words = $read?->text('say') ?? (is_string($cue) ? $cue : throw InvalidLadder::because("{$this->place}: “cues” holds something that is not text."));
+                $topic = $read === null ? null : Topic::from($read->text('topic'));
+
+                return new Said($words, $topic ?? (str_contains($words, Rung::BRACE) ? Topic::Brace : null));
+            },
             $this->list('cues'),
         );
     }

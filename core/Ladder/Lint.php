@@ -27,12 +27,32 @@ final class Lint
                 $problems[] = "Two rungs have the short name “{$rung->shortName}”.";
             }
             $names[$rung->shortName] = true;
-            $problems = [...$problems, ...self::fallback($rung, $library)];
+            $problems = [...$problems, ...self::fallback($rung, $library), ...self::topics($rung)];
         }
         foreach ($ladder->signposts as $signpost) {
             if (! $library->has($signpost)) {
                 $problems[] = "The ladder points to “{$signpost}”, which is not there.";
             }
+        }
+
+        return $problems;
+    }
+
+    /** @return list<string> cues that are about the same thing, or about one there is nothing to say on here */
+    private static function topics(Rung $rung): array
+    {
+        $problems = $told = [];
+        foreach ($rung->coaching()->cues as $cue) {
+            if ($cue->topic === null) {
+                continue;
+            }
+            if (isset($told[$cue->topic->value])) {
+                $problems[] = "“{$rung->name}” has two cues on {$cue->topic->inWords()}.";
+            }
+            if (! in_array($rung->position, $cue->topic->positions(), true)) {
+                $problems[] = "“{$rung->name}” is done {$rung->position->inWords()}: it can have no cue on {$cue->topic->inWords()}.";
+            }
+            $told[$cue->topic->value] = true;
         }
 
         return $problems;

@@ -8,4 +8,10 @@ namespace EvenRungs\Ladder;
 final readonly class Phases
 {
     public function __construct(public string $lowering, public string $lifting, public bool $startsWithLowering) {}
+
+    /** Whether a limb or the hands go away from the trunk in one of them. */
+    public function reaches(): bool
+    {
+        return preg_match('/\\b(away|out|reach)\\b/', "{$this->lowering} {$this->lifting}") === 1;
+    }
 }

@@ -28,6 +28,9 @@ use EvenRungs\Method\Method;
 /** One exercise version on a ladder. */
 final readonly class Rung
 {
+    /** Stands in a cue for the trunk technique of the method. */
+    public const BRACE = '{brace}';
+
     /**
      * @param string       $slug      such as `front-plank/forearms-knees`, never renamed
      * @param list<Need>   $kit         all of it is needed
@@ -43,6 +46,8 @@ final readonly class Rung
      * @param list<string> $preparedBy  slugs of activation rungs that come before it: any one that the method offers
      * @param RungRange|null $range     the ranges it is done over, where it has some
      * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
+     * @param list<Topic>  $sets        topics that are the exercise itself: no school's answer changes them
+     * @param WorksFrom|null $worksFrom for the bottom-up order, where it has a place in it
      */
     public function __construct(
         public string $slug,
@@ -74,6 +79,9 @@ final readonly class Rung
         public ?int $mark = null,
         public array $preparedBy = [],
         public ?RungRange $range = null,
+        public array $sets = [],
+        public WorkKind $kind = WorkKind::Bracing,
+        public ?WorksFrom $worksFrom = null,
     ) {}
 
     /** The same rung with a leaving mark of its own. */
@@ -130,6 +138,9 @@ final readonly class Rung
             $mark,
             $this->preparedBy,
             $this->range,
+            $this->sets,
+            $this->kind,
+            $this->worksFrom,
         );
     }
 
@@ -138,10 +149,42 @@ final readonly class Rung
         return ($this->coaching)();
     }
 
-    /** @return list<string> what to say on this rung to this person, in the trainer's school */
+    /**
+     * What to say on this rung to this person, the breath last where no cue speaks of it: one thing on each topic, and
+     * where the trainer's school has its say on one, that.
+     *
+     * @return list<Said>
+     */
+    public function said(Circumstances $circumstances): array
+    {
+        $coaching = $this->coaching();
+        $own = $coaching->on(Topic::Breath) === null ? [...$coaching->cues, new Said($coaching->breathing, Topic::Breath)] : $coaching->cues;
+        $school = [];
+        foreach (Technique::on($this, $circumstances) as $said) {
+            $school[$said->topic?->value] = $said;
+        }
+        $brace = $circumstances->method->braceInWords($this->doseKind === DoseKind::ActivationHold);
+        $cues = [];
+        foreach ($own as $cue) {
+            $topic = $cue->topic->value ?? '';
+            // A cue with room for the trunk technique says the method's in the words of the rung.
+            $isFilled = str_contains($cue->words, self::BRACE);
+            $cues[] = $isFilled ? new Said(ucfirst(str_replace(self::BRACE, $brace, $cue->words)), $cue->topic) : $school[$topic] ?? $cue;
+            unset($school[$topic]);
+        }
+
+        return [...$cues, ...array_values($school)];
+    }
+
+    /** @return list<string> */
     public function cues(Circumstances $circumstances): array
     {
-        return [...$this->coaching()->cues($circumstances->method), ...Technique::cues($this, $circumstances)];
+        return array_map(static fn(Said $said): string => $said->words, $this->said($circumstances));
+    }
+
+    public function speaksOf(Topic $topic): bool
+    {
+        return $this->coaching()->on($topic) !== null;
     }
 
     public function figure(): Figure

@@ -8,38 +8,68 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Load;
 use EvenRungs\Body\Position;
+use EvenRungs\Dose\DoseKind;
 use EvenRungs\Method\Answer;
 
 /**
- * Cues that a trainer's school adds to those of a rung. The defaults add none: the rungs are written for them.
+ * What a trainer's school says of a rung, by topic: it takes the place of the rung's own cue on that topic. The defaults say
+ * nothing: the rungs are written for them. A topic that is the exercise itself stays the rung's.
  * Where a limit of the body speaks against a choice, the limit wins and says so.
  */
 final class Technique
 {
-    /** @return list<string> */
-    public static function cues(Rung $rung, Circumstances $circumstances): array
+    /** @return list<Said> one on each topic at most */
+    public static function on(Rung $rung, Circumstances $circumstances): array
     {
-        $says = $circumstances->method->says(...);
-        $isPlank = in_array($rung->position, [Position::ForearmSupport, Position::HighSupport], true) && $rung->demand === Demand::AntiExtension;
-        $onArms = in_array($rung->position, [Position::ForearmSupport, Position::HighSupport, Position::AllFours], true);
-        $isHold = $rung->doseKind->isHold();
+        $method = $circumstances->method;
         $pressure = self::limitOn($circumstances, static fn(Limit $limit): bool => isset($limit->highest[Load::LongStrain->value]) || $limit->highestEffort !== null);
+        $said = [
+            [Answer::NavelIn, Topic::Brace, 'Draw the navel gently in and keep it there.'],
+            [Answer::NavelInThenBrace, Topic::Brace, $rung->doseKind === DoseKind::ActivationHold ? 'Draw the navel gently in and keep it there.' : null],
+            [Answer::PressedFlat, Topic::LowBack, 'Press the low back flat into the floor and keep it there.'],
+            [Answer::Tucked, Topic::Pelvis, 'Tuck the pelvis: tail towards the heels.'],
+            [Answer::HipsSlightlyHigh, Topic::Pelvis, 'Carry the hips a little above the line.'],
+            [Answer::BladesDownAndBack, Topic::Blades, 'Draw the shoulder blades down and back.'],
+            [Answer::BladesPushedAway, Topic::Blades, 'Push away from the support until the blades spread.'],
+            [Answer::SqueezeFully, Topic::Squeeze, $pressure === null ? 'Squeeze everything as tight as you can.' : "Squeeze about a third only: {$pressure} comes before the method."],
+            [Answer::InOnTheReach, Topic::Breath, $rung->phases?->reaches() === true ? 'Breathe in on the reach, out on the way back.' : null],
+            [Answer::SmallSips, Topic::Breath, $rung->doseKind->isHold() ? 'Sip small breaths all through the hold.' : null],
+            [Answer::ForearmsJoined, Topic::Forearms, 'Elbows under the shoulders, hands joined, forearms in a V.'],
+            [Answer::ArmsHelp, Topic::Pull, 'Let the arms help on the way back: pull the hands towards the hips.'],
+            [Answer::TrunkTurns, Topic::Turn, 'Turn hips and ribs together, under control.'],
+            [Answer::NearTheLimit, Topic::Effort, $pressure === null ? 'Short and near the limit; stop the moment the line goes.' : "Leave a reserve: {$pressure} comes before the method."],
+        ];
 
-        return array_keys(array_filter([
-            'Press the low back flat into the floor and keep it there.' => $rung->position === Position::Supine && $says(Answer::PressedFlat),
-            'Tuck the pelvis: tail towards the heels.' => $isPlank && $says(Answer::Tucked),
-            'Carry the hips a little above the line.' => $isPlank && $says(Answer::HipsSlightlyHigh),
-            'Draw the shoulder blades down and back.' => $onArms && $says(Answer::BladesDownAndBack),
-            'Push the floor away until the blades spread.' => $onArms && $says(Answer::BladesPushedAway),
-            'Squeeze everything as tight as you can, and keep breathing.' => $isHold && $rung->demand !== Demand::Activation && $says(Answer::SqueezeFully) && $pressure === null,
-            "Squeeze about a third only: {$pressure} comes before the method." => $isHold && $rung->demand !== Demand::Activation && $says(Answer::SqueezeFully) && $pressure !== null,
-            'Breathe in on the reach, out on the way back.' => $rung->dynamic && $says(Answer::InOnTheReach),
-            'Sip small breaths all through the hold.' => $isHold && $says(Answer::SmallSips),
-            'Hands joined, forearms in a V.' => $rung->position === Position::ForearmSupport && $rung->demand === Demand::AntiExtension && $says(Answer::ForearmsJoined),
-            'Let the trunk turn with the hips, under control.' => $rung->ladder === 'standing-turn' && $says(Answer::TrunkTurns),
-            'Short and near the limit; stop the moment the line goes.' => $says(Answer::NearTheLimit) && $rung->demand !== Demand::Activation && $pressure === null,
-            "Leave a reserve: {$pressure} comes before the method." => $says(Answer::NearTheLimit) && $rung->demand !== Demand::Activation && $pressure !== null,
-        ]));
+        return array_values(array_map(
+            static fn(array $one): Said => new Said((string) $one[2], $one[1]),
+            array_filter($said, static fn(array $one): bool => $one[2] !== null && $method->says($one[0]) && self::applies($one[1], $rung)),
+        ));
+    }
+
+    /** Whether a school has its say on a topic here. */
+    public static function applies(Topic $topic, Rung $rung): bool
+    {
+        if (in_array($topic, $rung->sets, true) || ! in_array($rung->position, $topic->positions(), true)) {
+            return false;
+        }
+        $front = $rung->demand === Demand::AntiExtension;
+        $onTheWall = $rung->position === Position::Standing && $front && ! $rung->dynamic;
+
+        return match ($topic) {
+            Topic::Brace => $rung->demand !== Demand::Activation || $rung->speaksOf($topic),
+            Topic::LowBack => $front || $rung->demand === Demand::AntiRotation,
+            Topic::Pelvis => in_array($rung->position, [Position::ForearmSupport, Position::HighSupport], true) || $onTheWall,
+            Topic::Blades => in_array($rung->position, [Position::ForearmSupport, Position::HighSupport, Position::AllFours], true) || $onTheWall
+                || ($rung->position === Position::SideLying && $rung->demand !== Demand::ShoulderGirdle && $rung->loads->value(Load::Shoulder) > 0),
+            Topic::Squeeze => in_array($rung->doseKind, [DoseKind::StaticHold, DoseKind::SideHold], true),
+            Topic::Breath => $rung->dynamic
+                ? in_array($rung->demand, [Demand::AntiExtension, Demand::AntiFlexion, Demand::AntiRotation], true)
+                : in_array($rung->doseKind, [DoseKind::StaticHold, DoseKind::SideHold], true),
+            Topic::Forearms => $front,
+            Topic::Pull, Topic::Turn => $rung->speaksOf($topic),
+            Topic::Effort => $rung->demand !== Demand::Activation,
+            Topic::Feet => false,
+        };
     }
 
     /** @param \Closure(Limit): bool $speaksAgainst */

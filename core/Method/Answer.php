@@ -86,6 +86,9 @@ enum Answer: string
     case ForearmsParallel = 'forearms/parallel';
     case ForearmsJoined = 'forearms/joined';
 
+    case PullFromTheTrunk = 'pull-in-rollouts/from-the-trunk';
+    case ArmsHelp = 'pull-in-rollouts/arms-help';
+
     case TrunkStill = 'chops-and-turns/trunk-still';
     case TrunkTurns = 'chops-and-turns/trunk-turns';
 
@@ -128,6 +131,8 @@ enum Answer: string
             self::ResistOnly => 'resist movement only',
             self::ExtensionLiftsToo => 'also extension lifts',
             self::TrainedMovementToo => 'also trained flexion, rotation, side-bending',
+            self::PullFromTheTrunk => 'from the trunk, arms locked',
+            self::ArmsHelp => 'arms help',
             self::TrunkStill => 'trunk still, hips turn',
             self::TrunkTurns => 'trunk turns',
             self::LeaveReserve => 'stop at first loss of form, leave reserve',

@@ -81,10 +81,10 @@ final readonly class Method
         };
     }
 
-    /** The trunk technique as a cue, for work under load. */
-    public function braceInWords(): string
+    /** The trunk technique as a cue: in activation, or in work under load. */
+    public function braceInWords(bool $activation = false): string
     {
-        return $this->says(Answer::NavelIn) ? 'draw the navel gently in' : 'brace all round as if to be poked';
+        return $this->says(Answer::NavelIn) || ($activation && $this->says(Answer::NavelInThenBrace)) ? 'draw the navel gently in' : 'brace all round as if to be poked';
     }
 
     /** How repetitions with two sides are written and read. */

@@ -29,6 +29,7 @@ enum Question: string
     case Squeeze = 'squeeze';
     case Breathing = 'breathing';
     case Forearms = 'forearms';
+    case PullInRollouts = 'pull-in-rollouts';
     case ChopsAndTurns = 'chops-and-turns';
 
     /** "movements allowed" */
@@ -41,7 +42,7 @@ enum Question: string
     public function changesCuesOnly(): bool
     {
         return match ($this) {
-            self::TrunkTechnique, self::LowBackLying, self::PelvisInPlanks, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::ChopsAndTurns => true,
+            self::TrunkTechnique, self::LowBackLying, self::PelvisInPlanks, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::PullInRollouts, self::ChopsAndTurns => true,
             default => false,
         };
     }
@@ -62,7 +63,7 @@ enum Question: string
             self::Effort => 'The effort a climb may have asked for, 7 or 9 of 10; how much of a timed hold training takes; a cue. Where a limit or an age asks for less, that wins and says so.',
             self::TrunkTechnique => "A cue on the sheet and the floor. The cue is: {$method->braceInWords()}.",
             self::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
-            self::LowBackLying, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::ChopsAndTurns => 'A cue on the sheet and the floor.',
+            self::LowBackLying, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::PullInRollouts, self::ChopsAndTurns => 'A cue on the sheet and the floor.',
             self::MovementsAllowed, self::SidePlankFeet, self::FrontPlankNextStep => 'All its rungs are steps of the ladder.',
         };
     }

@@ -6,9 +6,9 @@ namespace EvenRungs\Session;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
-use EvenRungs\Body\Load;
 use EvenRungs\Body\Position;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\WorksFrom;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
@@ -37,20 +37,21 @@ enum OrderSchool: string
         return match ($this) {
             self::BaseFirst => 'Brace and breathe, then still work on the floor, then moving work, then standing.',
             self::CarryFirst => 'Carries and whole-body work, then rotation, then direct floor work.',
-            self::BottomUp => 'Leg raising, leg raising with rotation, middle, top-down, the shoulder blades last.',
+            self::BottomUp => 'Legs raised, legs raised with turning, both ends, the trunk curled, curled with turning or chops, the shoulder blades last.',
             self::FewestMoves => 'Grouped by position and kit, so that the least time goes to changing over.',
             self::WeakestFirst => 'The demand that stands lowest comes while the person is fresh.',
         };
     }
 
     /**
-     * The main part put into this order; primer and finisher stay, and a circuit stays together, by its first station.
+     * The main part put into this order, inside its circuits as between its blocks; primer and finisher stay, and a circuit
+     * stays together, by its first station. The rests of a circuit stay where they are.
      *
      * @param array<string, Height> $heights by demand, where the person stands
      */
     public function arrange(Session $session, array $heights): Session
     {
-        $main = $session->of(Part::Main);
+        $main = array_map(fn(Block $block): Block => $block instanceof Circuit ? $block->withItems($this->stations($block->stations, $heights)) : $block, $session->of(Part::Main));
         if ($this === self::FewestMoves) {
             $before = $session->of(Part::Primer);
             $main = self::fewestMoves($main, $before === [] ? null : $before[count($before) - 1]);
@@ -62,13 +63,30 @@ enum OrderSchool: string
         return new Session([...$session->of(Part::Primer), ...$main, ...$session->of(Part::Finisher)]);
     }
 
+    /**
+     * @param non-empty-list<Item>  $stations
+     * @param array<string, Height> $heights
+     *
+     * @return non-empty-list<Item>
+     */
+    private function stations(array $stations, array $heights): array
+    {
+        if ($this === self::FewestMoves) {
+            /** @var non-empty-list<Item> $way */
+            $way = self::leastWay($stations, null, static fn(?Item $from, Item $to): int => $from === null ? 0 : ChangeOver::between($from, $to)->seconds);
+
+            return $way;
+        }
+        usort($stations, fn(Item $a, Item $b): int => $this->place($a->rung, $heights) <=> $this->place($b->rung, $heights));
+
+        return $stations;
+    }
+
     /** @param array<string, Height> $heights */
     private function place(Rung $rung, array $heights): int
     {
         $standing = in_array($rung->position, [Position::Standing, Position::Walking, Position::Hanging], true);
         $wholeBody = $rung->position === Position::Walking || $rung->demand === Demand::IntegratedLift;
-        $legsRaised = $rung->loads->value(Load::HipFlexor) > 0;
-        $rotates = $rung->demand === Demand::AntiRotation || in_array(Demand::AntiRotation, $rung->secondary, true);
 
         return match ($this) {
             self::BaseFirst => match (true) {
@@ -82,13 +100,8 @@ enum OrderSchool: string
                 $rung->demand === Demand::AntiRotation => 1,
                 default => 2,
             },
-            self::BottomUp => match (true) {
-                $rung->demand === Demand::ShoulderGirdle => 4,
-                $legsRaised && $rotates => 1,
-                $legsRaised => 0,
-                $rung->loads->value(Load::Neck) > 0 || $rung->demand === Demand::TrunkFlexion => 3,
-                default => 2,
-            },
+            // What the school has no place for stands in the middle.
+            self::BottomUp => (int) array_search($rung->worksFrom ?? WorksFrom::BothEnds, WorksFrom::cases(), true),
             self::WeakestFirst => isset($heights[$rung->demand->value]) ? $heights[$rung->demand->value]->tenths : 1000,
             self::FewestMoves => 0,
         };
@@ -106,20 +119,36 @@ enum OrderSchool: string
         if (count($blocks) < 3) {
             return $blocks;
         }
-        $cost = static fn(?Block $from, Block $to): int => $from === null ? 0 : ChangeOver::between($from->lastDone(), $to->items()[0])->seconds;
 
-        return count($blocks) <= 9 ? self::exactly($blocks, $before, $cost) : self::nearestNext($blocks, $before, $cost);
+        return self::leastWay($blocks, $before, static fn(?Block $from, Block $to): int => $from === null ? 0 : ChangeOver::between($from->lastDone(), $to->items()[0])->seconds);
     }
 
     /**
-     * The cheapest way through all blocks, by the set of blocks already done and the last of them.
+     * @template T of object
      *
-     * @param list<Block>                  $blocks
-     * @param \Closure(?Block, Block): int $cost
+     * @param list<T>                $all
+     * @param T|null                 $before
+     * @param \Closure(T|null, T): int $cost
      *
-     * @return list<Block>
+     * @return list<T>
      */
-    private static function exactly(array $blocks, ?Block $before, \Closure $cost): array
+    private static function leastWay(array $all, ?object $before, \Closure $cost): array
+    {
+        return count($all) <= 9 ? self::exactly($all, $before, $cost) : self::nearestNext($all, $before, $cost);
+    }
+
+    /**
+     * The cheapest way through all, by the set of those already done and the last of them.
+     *
+     * @template T of object
+     *
+     * @param list<T>                $blocks
+     * @param T|null                 $before
+     * @param \Closure(T|null, T): int $cost
+     *
+     * @return list<T>
+     */
+    private static function exactly(array $blocks, ?object $before, \Closure $cost): array
     {
         $count = count($blocks);
         $between = [];
@@ -150,16 +179,19 @@ enum OrderSchool: string
         $ways = $best[(1 << $count) - 1];
         usort($ways, static fn(array $a, array $b): int => $a <=> $b);
 
-        return array_map(static fn(int $at): Block => $blocks[$at], $ways[0][1]);
+        return array_map(static fn(int $at): object => $blocks[$at], $ways[0][1]);
     }
 
     /**
-     * @param list<Block>                  $blocks
-     * @param \Closure(?Block, Block): int $cost
+     * @template T of object
      *
-     * @return list<Block>
+     * @param list<T>                $blocks
+     * @param T|null                 $before
+     * @param \Closure(T|null, T): int $cost
+     *
+     * @return list<T>
      */
-    private static function nearestNext(array $blocks, ?Block $before, \Closure $cost): array
+    private static function nearestNext(array $blocks, ?object $before, \Closure $cost): array
     {
         $way = [];
         $last = $before ?? array_shift($blocks);

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\Evenness;
-use EvenRungs\Balance\Kind;
 use EvenRungs\Balance\KindMix;
 use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
@@ -15,6 +14,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\WorkKind;
 use EvenRungs\Method\Method;
 use PHPUnit\Framework\TestCase;
 
@@ -96,7 +96,7 @@ final class BalanceTest extends TestCase
     {
         $target = KindMix::target(Aim::Strength);
         self::assertNotNull($target);
-        $mix = static fn(int $bracing, int $integrated, int $isolated): ?int => KindMix::of([Kind::Bracing->value => $bracing, Kind::Integrated->value => $integrated, Kind::Isolated->value => $isolated])->agreementPerMille($target);
+        $mix = static fn(int $bracing, int $integrated, int $isolated): ?int => KindMix::of([WorkKind::Bracing->value => $bracing, WorkKind::Integrated->value => $integrated, WorkKind::Isolated->value => $isolated])->agreementPerMille($target);
 
         self::assertSame(1000, $mix(30, 21, 9));
         self::assertSame(817, $mix(40, 10, 10), '18.3 points off');

@@ -14,7 +14,11 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\Lever;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Lint;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\Topic;
+use EvenRungs\Ladder\WorkKind;
+use EvenRungs\Ladder\WorksFrom;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Screening\State;
@@ -33,6 +37,13 @@ final class LibraryLintTest extends TestCase
         self::assertSame(['side-bridge/top-leg-lifted'], ShippedLibrary::get()->ladder('hip-side')->signposts);
     }
 
+    public function test_every_shipped_ladder_is_sound(): void
+    {
+        foreach (ShippedLibrary::get()->ladders() as $ladder) {
+            self::assertSame([], Lint::of($ladder, ShippedLibrary::get()), $ladder->slug);
+        }
+    }
+
     /** @return iterable<string, array{list<\BackedEnum>, string}> cases of the core, where the schema names them */
     public static function words(): iterable
     {
@@ -40,6 +51,9 @@ final class LibraryLintTest extends TestCase
         yield 'kit' => [Kit::cases(), '/$defs/piece/enum'];
         yield 'positions' => [Position::cases(), '/$defs/rung/properties/position/enum'];
         yield 'levers, where there is a rung below' => [array_filter(Lever::cases(), static fn(Lever $lever): bool => $lever !== Lever::Start), '/$defs/rung/properties/lever/properties/kind/enum'];
+        yield 'topics of cues' => [Topic::ofRungs(), '/$defs/topic/enum'];
+        yield 'kinds of work' => [WorkKind::cases(), '/$defs/rung/properties/kind/enum'];
+        yield 'where the work comes from' => [WorksFrom::cases(), '/$defs/rung/properties/works_from/enum'];
         yield 'kinds of dose' => [DoseKind::cases(), '/$defs/rung/properties/dose/enum'];
     }
 
@@ -71,11 +85,11 @@ final class LibraryLintTest extends TestCase
     {
         foreach (self::rungs() as $rung) {
             $says = $rung->coaching();
-            self::assertGreaterThanOrEqual(3, count($says->cues(Method::default())), $rung->slug);
-            self::assertLessThanOrEqual(5, count($says->cues(Method::default())), $rung->slug);
+            self::assertGreaterThanOrEqual(3, count($says->cues), $rung->slug);
+            self::assertLessThanOrEqual(5, count($says->cues), $rung->slug);
             self::assertGreaterThanOrEqual(2, count($says->faults), $rung->slug);
             self::assertLessThanOrEqual(4, count($says->faults), $rung->slug);
-            foreach ([...$says->cues(Method::default()), $says->purpose, $says->check, $says->breathing, $says->felt, $says->notFelt, $says->fallback, $says->wayOut, $says->relief] as $sentence) {
+            foreach ([...$rung->cues(new Circumstances([], [], Method::default())), $says->purpose, $says->check, $says->breathing, $says->felt, $says->notFelt, $says->fallback, $says->wayOut, $says->relief] as $sentence) {
                 self::assertMatchesRegularExpression('/^[\p{Lu}0-9].*[.!?]$/u', $sentence, $rung->slug);
             }
         }

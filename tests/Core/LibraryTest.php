@@ -185,8 +185,8 @@ final class LibraryTest extends TestCase
     {
         $rung = ShippedLibrary::rung('leg-slide/flat-slide');
 
-        self::assertContains('Brace all round as if to be poked.', $rung->coaching()->cues(Method::default()));
-        self::assertContains('Draw the navel gently in.', $rung->coaching()->cues(Method::default()->with(Answer::NavelIn)));
+        self::assertContains('Brace all round as if to be poked.', $rung->cues(new Circumstances([], [], Method::default())));
+        self::assertContains('Draw the navel gently in.', $rung->cues(new Circumstances([], [], Method::default()->with(Answer::NavelIn))));
     }
 
     public function test_a_band_a_cable_or_a_partner_does_for_a_press_out(): void

@@ -8,7 +8,6 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
-use EvenRungs\Ladder\Technique;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
@@ -17,7 +16,6 @@ use EvenRungs\Session\Circuit;
 use EvenRungs\Session\MethodTrial;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
-use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What a choice of the method would do to a session that is there. */
@@ -72,30 +70,10 @@ final class MethodTrialTest extends TestCase
         self::assertEquals([20], $after?->blocks[0] instanceof Circuit ? $after->blocks[0]->gapSeconds : null);
     }
 
-    #[TestWith([Answer::PressedFlat, 'dead-bug/ninety-hold', 'Press the low back flat', 'front-plank/forearms-toes'])]
-    #[TestWith([Answer::Tucked, 'front-plank/forearms-toes', 'Tuck the pelvis', 'side-bridge/knees-bent'])]
-    #[TestWith([Answer::HipsSlightlyHigh, 'front-plank/hands-toes', 'a little above the line', 'side-bridge/knees-bent'])]
-    #[TestWith([Answer::BladesPushedAway, 'front-plank/hands-toes', 'Push the floor away', 'bridge/touch'])]
-    #[TestWith([Answer::BladesDownAndBack, 'all-fours/leg-lift', 'down and back', 'bridge/touch'])]
-    #[TestWith([Answer::SqueezeFully, 'front-plank/forearms-toes', 'as tight as you can', 'activation/brace-all-round'])]
-    #[TestWith([Answer::InOnTheReach, 'dead-bug/opposite-full', 'Breathe in on the reach', 'front-plank/forearms-toes'])]
-    #[TestWith([Answer::SmallSips, 'front-plank/forearms-toes', 'Sip small breaths', 'press-out/standing'])]
-    #[TestWith([Answer::ForearmsJoined, 'front-plank/forearms-toes', 'Hands joined', 'front-plank/hands-toes'])]
-    #[TestWith([Answer::TrunkTurns, 'standing-turn/standing-lift', 'Let the trunk turn', 'press-out/standing'])]
-    #[TestWith([Answer::NearTheLimit, 'press-out/standing', 'Short and near the limit', 'activation/brace-all-round'])]
-    public function test_a_school_of_technique_adds_its_cue_where_it_belongs_and_only_there(Answer $answer, string $rung, string $says, string $elsewhere): void
-    {
-        $cues = static fn(Method $method, string $slug): string => implode(' ', Technique::cues(ShippedLibrary::rung($slug), new Circumstances([], Kit::cases(), $method)));
-
-        self::assertStringContainsString($says, $cues(Method::default()->with($answer), $rung));
-        self::assertSame('', $cues(Method::default(), $rung), 'the rungs are written for the defaults');
-        self::assertStringNotContainsString($says, $cues(Method::default()->with($answer), $elsewhere));
-    }
-
     public function test_where_a_limit_speaks_against_a_choice_the_limit_wins_and_says_so(): void
     {
         $circumstances = new Circumstances([State::RaisedPressure->limit(Side::Both)], Kit::cases(), Method::default()->with(Answer::SqueezeFully)->with(Answer::NearTheLimit));
-        $cues = implode(' ', Technique::cues(ShippedLibrary::rung('front-plank/forearms-toes'), $circumstances));
+        $cues = implode(' ', ShippedLibrary::rung('front-plank/forearms-toes')->cues($circumstances));
 
         self::assertStringContainsString('Squeeze about a third only', $cues);
         self::assertStringContainsString('comes before the method', $cues);

@@ -113,6 +113,7 @@ final readonly class CoachPage
             targets: array_map(static fn(int $set): int => self::target($dose, $set), $sets),
             sides: array_map(static fn(int $set): string => self::side($dose, $set), $sets),
             cues: $item->rung->cues($record->circumstances()),
+            check: $item->rung->coaching()->check,
             faults: $item->rung->coaching()->faults,
             fallback: $item->rung->coaching()->fallback,
             setUp: $this->file->setUp($item->rung->slug),

@@ -24,6 +24,7 @@ final readonly class CueWayView
      * @param list<int>                 $targets   what each set asks for, per side where sides count apart; an open one its cap
      * @param list<'both'|'each'|'left'|'right'> $sides what is told of each set: both at once, each side, or the one that works
      * @param list<string>              $cues
+     * @param string                    $check     how it is checked by touch, prop or photo
      * @param list<Fault>           $faults
      * @param string                    $setUp     the person’s own set-up; empty for none
      * @param list<ChoiceView>          $questions form check, in the order asked
@@ -46,6 +47,7 @@ final readonly class CueWayView
         public array $targets,
         public array $sides,
         public array $cues,
+        public string $check,
         public array $faults,
         public string $fallback,
         public string $setUp,

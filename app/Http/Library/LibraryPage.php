@@ -8,6 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Range;
+use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\NameIndex;
@@ -60,10 +61,9 @@ final readonly class LibraryPage
             kit: array_map(static fn(Need $need): string => $need->label(), $rung->kit),
             lever: $rung->lever->inWords(),
             leverText: $rung->leverText,
-            cues: $says->cues($method),
+            cues: $rung->cues(new Circumstances([], [], $method)),
             check: $says->check,
             faults: $says->faults,
-            breathing: $says->breathing,
             felt: $says->felt,
             notFelt: $says->notFelt,
             fallback: $says->fallback,

@@ -43,7 +43,6 @@ final readonly class RungView
         public array $cues,
         public string $check,
         public array $faults,
-        public string $breathing,
         public string $felt,
         public string $notFelt,
         public string $fallback,

@@ -15,6 +15,9 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Figure\Pose;
 use EvenRungs\Ladder\Lever;
+use EvenRungs\Ladder\Topic;
+use EvenRungs\Ladder\WorkKind;
+use EvenRungs\Ladder\WorksFrom;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Respondent;
 use EvenRungs\Screening\State;
@@ -38,6 +41,9 @@ final readonly class CatalogueView
      * @param list<AimSharesView>  $aimShares
      * @param list<ChoiceView>     $demands
      * @param list<string>         $segments      that a figure may draw short
+     * @param list<ChoiceView>     $topics        a cue of a rung may be about
+     * @param list<ChoiceView>     $workKinds
+     * @param list<ChoiceView>     $worksFrom     where the work of a rung may come from, for the bottom-up order
      */
     public function __construct(
         public array $aims,
@@ -54,6 +60,9 @@ final readonly class CatalogueView
         public array $aimShares,
         public array $demands,
         public array $segments,
+        public array $topics,
+        public array $workKinds,
+        public array $worksFrom,
     ) {}
 
     /** @param list<string> $poses */
@@ -74,6 +83,9 @@ final readonly class CatalogueView
             aimShares: array_map(static fn(Aim $aim): AimSharesView => new AimSharesView(aim: $aim, shares: new \ArrayObject($aim->targets()->toArray())), Aim::cases()),
             demands: array_map(static fn(Demand $demand): ChoiceView => new ChoiceView(value: $demand->value, label: $demand->shortName()), Demand::cases()),
             segments: Pose::SHORTENED,
+            topics: array_map(static fn(Topic $topic): ChoiceView => new ChoiceView(value: $topic->value, label: str_replace('-', ' ', $topic->value)), Topic::ofRungs()),
+            workKinds: array_map(static fn(WorkKind $kind): ChoiceView => new ChoiceView(value: $kind->value, label: $kind->inWords()), WorkKind::cases()),
+            worksFrom: array_map(static fn(WorksFrom $from): ChoiceView => new ChoiceView(value: $from->value, label: str_replace('-', ' ', $from->value)), WorksFrom::cases()),
         );
     }
 }

@@ -12,6 +12,7 @@ final readonly class SheetItemView
 {
     /**
      * @param list<string>    $cues
+     * @param string          $check   how it is checked by touch, prop or photo
      * @param list<Fault> $faults
      * @param string          $setUp   the person’s own set-up; empty for none
      * @param int             $circuit circuit the exercise belongs to, such as 1; 0 for none
@@ -23,6 +24,7 @@ final readonly class SheetItemView
         public string $tempoText,
         public string $restText,
         public array $cues,
+        public string $check,
         public array $faults,
         public string $fallback,
         public string $setUp,

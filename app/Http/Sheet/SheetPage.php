@@ -44,6 +44,7 @@ final readonly class SheetPage
                     tempoText: $item->rung->tempoWords($item->dose),
                     restText: $circuit > 0 || $item->dose->allSets() === 1 ? '' : "rest {$item->restSeconds()} s between sets",
                     cues: $item->rung->cues($this->file->record->circumstances()),
+                    check: $item->rung->coaching()->check,
                     faults: $item->rung->coaching()->faults,
                     fallback: $item->rung->coaching()->fallback,
                     setUp: $this->file->setUp($item->rung->slug),

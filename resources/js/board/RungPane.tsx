@@ -266,7 +266,6 @@ function Coaching({ rung }: { rung: BoardRung }) {
             {fault.seen} <strong>Fix:</strong> {fault.fix}
           </Fact>
         ))}
-        <Fact name="Breathing">{rung.breathing}</Fact>
         <Fact name="Felt">{rung.felt}</Fact>
         <Fact name="Not felt">{rung.notFelt}</Fact>
         <Fact name="Way out">{rung.wayOut}</Fact>

@@ -52,6 +52,8 @@ export function HowTo({ item }: { item: Way }) {
     <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
       {item.setUp && <p className="font-semibold">{item.setUp}</p>}
       <p>{item.cues.join(' ')}</p>
+      {/* A sheet kept by an earlier version has none. */}
+      {item.check && <p className="text-ink2">Check: {item.check}</p>}
       <p className="text-ink2">
         Watch: {item.faults[0]?.seen} {item.faults[0]?.fix}
       </p>

@@ -18,6 +18,7 @@ export const way = (more: Partial<Schemas['CueWayView']> = {}): Schemas['CueWayV
   sides: ['each' as const, 'each' as const],
   cues: [],
   faults: [],
+  check: '',
   fallback: '',
   setUp: '',
   figure: {

@@ -5,6 +5,8 @@ import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
 import {
   anglesLine,
   anglesOf,
+  cueLines,
+  cuesOf,
   faultLines,
   faultsOf,
   fieldOf,
@@ -150,9 +152,9 @@ export function RungEditor({
 
       <FigureFields lists={lists} figure={figure} set={set} part={part} />
 
-      <CoachingFields value={value} set={set} text={text} rest={rest} ofThisLadder={ofThisLadder} />
+      <CoachingFields value={value} set={set} text={text} rest={rest} topics={lists.topics} ofThisLadder={ofThisLadder} />
 
-      <DoseFields text={text} lists={lists} number={number} part={part} />
+      <DoseFields text={text} rest={rest} lists={lists} number={number} part={part} />
 
       <Group title="Loads, 0 to 2">
         {lists.loads.map((load) => (
@@ -358,11 +360,13 @@ function CoachingFields({
   set,
   text,
   rest,
+  topics,
   ofThisLadder,
 }: {
   value: Value;
   set: Setter;
   text: Text;
+  topics: { value: string; label: string }[];
   rest: Text;
   ofThisLadder: ReactNode;
 }) {
@@ -370,10 +374,25 @@ function CoachingFields({
     <Group title="Coaching">
       <TextArea
         label="Cues, one a line (3 to 5)"
+        hint={`the topic first, where it has one: blades: Push the floor away. Topics: ${topics.map((one) => one.label).join(', ')}`}
         rows={4}
         wide
-        value={Array.isArray(value('cues')) ? (value('cues') as string[]).join('\n') : ''}
-        onChange={(event) => set('cues', event.target.value.split('\n'))}
+        defaultValue={cueLines(value('cues'))}
+        onChange={(event) =>
+          set(
+            'cues',
+            cuesOf(
+              event.target.value,
+              topics.map((one) => one.value),
+            ),
+          )
+        }
+      />
+      <Choices
+        legend="The exercise itself: no answer of the method changes its cue on"
+        options={topics}
+        chosen={listOf(value('sets'))}
+        onChange={(sets) => set('sets', sets.length === 0 ? undefined : sets)}
       />
       <TextArea
         label="Faults, one a line (2 to 4): seen > fix"
@@ -445,10 +464,37 @@ function MethodFields({
 }
 
 /** Kind of work, tempo and the band its dose stays in. */
-function DoseFields({ text, lists, number, part }: { text: Text; lists: Schemas['CatalogueView']; number: Part; part: Part }) {
+function DoseFields({
+  text,
+  rest,
+  lists,
+  number,
+  part,
+}: {
+  text: Text;
+  rest: Text;
+  lists: Schemas['CatalogueView'];
+  number: Part;
+  part: Part;
+}) {
   return (
     <Group title="Dose">
-      <SelectField label="Kind of work" {...text('dose')}>
+      <SelectField label="Kind of work" value={text('kind').value || 'bracing'} onChange={text('kind').onChange}>
+        {lists.workKinds.map((one) => (
+          <option key={one.value} value={one.value}>
+            {one.label}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label="Where the work comes from" {...rest('works_from')}>
+        <option value="">not said</option>
+        {lists.worksFrom.map((one) => (
+          <option key={one.value} value={one.value}>
+            {one.label}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label="Dosed as" {...text('dose')}>
         {lists.doseKinds.map((kind) => (
           <option key={kind} value={kind}>
             {kind.replace('-', ' ')}

@@ -4,6 +4,8 @@ import {
   anglesOf,
   blankLadder,
   faultLines,
+  cueLines,
+  cuesOf,
   faultsOf,
   fieldOf,
   kitLine,
@@ -67,6 +69,9 @@ describe('fields typed as lines', () => {
     expect(kitOf(kitLine(kit))).toEqual(kit);
     const faults = [{ seen: 'The back sags.', fix: 'Squeeze the seat.' }];
     expect(faultsOf(faultLines(faults))).toEqual(faults);
+    const cues = [{ topic: 'low-back', say: 'Heavy: it stays down.' }, 'Two steps: out, then back.'];
+    expect(cueLines(cues)).toBe('low back: Heavy: it stays down.\nTwo steps: out, then back.');
+    expect(cuesOf(cueLines(cues), ['low-back', 'blades'])).toEqual(cues);
     expect(anglesOf(anglesLine([270, 0]))).toEqual([270, 0]);
     expect(anglesOf('12')).toBe(12);
     expect(anglesOf('')).toBeUndefined();

@@ -96,6 +96,22 @@ export const faultsOf = (lines: string): Fields[] =>
       return { seen: seen.trim(), fix: fix.join('>').trim() };
     });
 
+/** Cues as they are edited: `blades: Push the floor away.`, the topic first where the cue has one. */
+export const cueLines = (cues: unknown): string =>
+  Array.isArray(cues)
+    ? cues
+        .map((cue: unknown) =>
+          typeof cue === 'string' ? cue : `${textOf((cue as Fields).topic).replace('-', ' ')}: ${textOf((cue as Fields).say)}`,
+        )
+        .join('\n')
+    : '';
+export const cuesOf = (lines: string, topics: string[]): unknown[] =>
+  lines.split('\n').map((line) => {
+    const [before = '', ...say] = line.split(':');
+    const topic = before.trim().toLowerCase().replace(' ', '-');
+    return say.length > 0 && topics.includes(topic) ? { topic, say: say.join(':').trim() } : line;
+  });
+
 /** Angles as typed: `270 0`, or one number. Anything else stays as it was typed, so that the check can speak of it. */
 export const anglesLine = (angles: unknown): string => (Array.isArray(angles) ? angles.join(' ') : textOf(angles));
 export function anglesOf(line: string): unknown {

@@ -87,8 +87,8 @@ function OpenSheet({ person }: { person: string }) {
                   </p>
                 ))}
                 <p className="text-sm">
-                  <strong>Felt:</strong> {item.felt} <strong>Easier today:</strong> {item.fallback} <strong>To end:</strong>{' '}
-                  {item.wayOut}
+                  <strong>Check:</strong> {item.check} <strong>Felt:</strong> {item.felt} <strong>Easier today:</strong>{' '}
+                  {item.fallback} <strong>To end:</strong> {item.wayOut}
                 </p>
               </div>
             </li>
