@@ -9,6 +9,7 @@ use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Names;
 use EvenRungs\Ladder\Rung;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -30,7 +31,7 @@ final class LibraryFiles
     {
         if ($this->shelf === null) {
             $kept = $this->kept();
-            $this->shelf = new Shelf($kept['ladders'], Poses::of($kept['poses']), $kept['version']);
+            $this->shelf = new Shelf($kept['ladders'], Poses::of($kept['poses']), $kept['version'], Names::of($kept['names']));
         }
 
         return $this->shelf;
@@ -115,15 +116,15 @@ final class LibraryFiles
         return hash_final($hash);
     }
 
-    /** @return array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} */
+    /** @return array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>, names: array<array-key, mixed>} */
     private function kept(): array
     {
         $files = glob($this->directory.'/*.yaml') ?: [];
-        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, $this->schemaFile(), $this->posesFile()])));
+        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, $this->schemaFile(), $this->posesFile(), $this->namesFile()])));
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
             if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint && isset($kept['rules'])) {
-                /** @var array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>} $kept */
+                /** @var array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>, names: array<array-key, mixed>} $kept */
                 return $kept;
             }
         }
@@ -134,13 +135,14 @@ final class LibraryFiles
     /**
      * @param list<string> $files
      *
-     * @return array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>}
+     * @return array{version: string, rules: string, ladders: array<string, array<string, mixed>>, poses: array<array-key, mixed>, names: array<array-key, mixed>}
      */
     private function readAndKeep(array $files, string $fingerprint): array
     {
         $ladders = $contents = [];
         $namedPoses = (array) Yaml::parseFile($this->posesFile());
         $poses = Poses::of($namedPoses);
+        $names = (array) Yaml::parseFile($this->namesFile());
         foreach ($files as $file) {
             $data = Yaml::parseFile($file);
             $problems = $this->problems($data);
@@ -156,8 +158,8 @@ final class LibraryFiles
             /** @var array<string, mixed> $data */
             $contents[$ladder->slug] = $data;
         }
-        $data = ['version' => substr(sha1(serialize([$contents, $namedPoses])), 0, 12), 'rules' => self::rules(), 'ladders' => $contents, 'poses' => $namedPoses];
-        Library::of($ladders, $data['version']);
+        $data = ['version' => substr(sha1(serialize([$contents, $namedPoses, $names])), 0, 12), 'rules' => self::rules(), 'ladders' => $contents, 'poses' => $namedPoses, 'names' => $names];
+        Library::of($ladders, $data['version'], Names::of($names));
         // Written beside and renamed, so that a reader never sees half a file.
         $temporary = $this->cacheFile.'.'.bin2hex(random_bytes(4));
         file_put_contents($temporary, '<?php return '.var_export(['fingerprint' => $fingerprint, ...$data], true).';');
@@ -177,6 +179,11 @@ final class LibraryFiles
     private function posesFile(): string
     {
         return dirname($this->directory).'/poses.yaml';
+    }
+
+    private function namesFile(): string
+    {
+        return dirname($this->directory).'/names.yaml';
     }
 
     /** An empty map in YAML is an empty list in PHP: puts back what the schema calls objects. */

@@ -112,7 +112,7 @@ final class PracticeLibrary
             return [[$wrong->getMessage()], null];
         }
         /** @var array<string, mixed> $document */
-        $others = new Shelf([...$this->shelf()->documents, $ladder->slug => $document], $this->poses(), 'draft');
+        $others = new Shelf([...$this->shelf()->documents, $ladder->slug => $document], $this->poses(), 'draft', $this->shelf()->names);
 
         return [Lint::of($ladder, $others->library()), $ladder];
     }
@@ -144,7 +144,7 @@ final class PracticeLibrary
             $documents[$own->slug] = $own->document;
         }
 
-        return $this->shelf = new Shelf($documents, $shipped->poses, "{$shipped->version}-{$practice->library_version}");
+        return $this->shelf = new Shelf($documents, $shipped->poses, "{$shipped->version}-{$practice->library_version}", $shipped->names);
     }
 
     /** The signed-in user's practice is at hand already; a command acts for another. */

@@ -9,6 +9,7 @@ use EvenRungs\Figure\Poses;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Names;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Sketch;
 use EvenRungs\Ladder\UnknownRung;
@@ -22,7 +23,7 @@ final class Shelf
     private array $sketches = [];
 
     /** @param array<string, array<string, mixed>> $documents by slug, in the order of the board */
-    public function __construct(public readonly array $documents, public readonly Poses $poses, public readonly string $version) {}
+    public function __construct(public readonly array $documents, public readonly Poses $poses, public readonly string $version, public readonly Names $names) {}
 
     public function library(): Library
     {
@@ -31,6 +32,7 @@ final class Shelf
             fn(string $slug): Rung => $this->rung($slug),
             $this->version,
             $this->sketches(...),
+            $this->names,
         );
     }
 

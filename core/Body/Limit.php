@@ -15,7 +15,7 @@ final readonly class Limit
      * @param list<Position>     $excluded      positions that are not possible
      * @param string             $origin        where the limit comes from, such as "noted on 12 November"
      * @param list<DoseCap>      $caps
-     * @param bool               $noWeights     no rung that needs a weight while standing or walking
+     * @param bool               $noWeights     no rung that carries or lifts a weight
      * @param bool               $watchesDoming a belly that domes along the middle is a fault
      * @param int                $rungsLower    how many rungs lower than measured the person is placed
      * @param list<Demand>       $lowerOn       in which demands; all when empty
@@ -63,7 +63,8 @@ final readonly class Limit
             }
         }
         $weights = array_filter($kit, static fn(Need $need): bool => $need->isWeight());
-        if ($this->noWeights && $weights !== [] && in_array($position, [Position::Standing, Position::Walking], true)) {
+        $isLifted = in_array($position, [Position::Standing, Position::Walking, Position::Kneeling, Position::HalfKneeling], true) || $loads->value(Load::Compression) > 0;
+        if ($this->noWeights && $weights !== [] && $isLifted) {
             return "is done with a weight {$position->inWords()}";
         }
 
@@ -95,7 +96,7 @@ final readonly class Limit
         $demands = implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $this->lowerOn));
 
         return [...$effects, ...array_keys(array_filter([
-            'no weights standing or walking, until a clinician clears it' => $this->noWeights,
+            'no weights carried or lifted, until a clinician clears it' => $this->noWeights,
             'doming of the belly is a fault in every set' => $this->watchesDoming,
             'placed a rung lower than measured'.($demands === '' ? '' : " in {$demands} work") => $this->rungsLower > 0,
             'few changes of position' => $this->fewPositions,

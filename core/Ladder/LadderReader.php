@@ -14,6 +14,7 @@ use EvenRungs\Body\Position;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Band;
 use EvenRungs\Dose\DoseKind;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Tempo;
 use EvenRungs\Figure\Figure;
@@ -204,6 +205,7 @@ final readonly class LadderReader
                 range: $this->range($ladder),
                 sets: array_map(Topic::from(...), array_key_exists('sets', $this->data) ? $this->texts('sets') : []),
                 kind: WorkKind::from($this->optional('kind') ?? WorkKind::Bracing->value),
+                ownDose: ($line = $this->optional('default_dose')) === null ? null : DoseLine::parse($line, Sidedness::from($this->text('sided'))),
                 worksFrom: ($from = $this->optional('works_from')) === null ? null : WorksFrom::from($from),
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {

@@ -20,15 +20,16 @@ final class Library
      * @param \Closure(string): Rung            $one     reads a single rung by its slug; throws UnknownRung
      * @param string                            $version kept with whatever was planned from it
      * @param \Closure(Demand): list<Sketch>    $sketches of every rung whose main demand it is, unread
+     * @param Names                             $names   what the trade calls its rungs
      */
-    private function __construct(private readonly array $shelf, private readonly \Closure $one, public readonly string $version, private readonly \Closure $sketches) {}
+    private function __construct(private readonly array $shelf, private readonly \Closure $one, public readonly string $version, private readonly \Closure $sketches, public readonly Names $names) {}
 
     /**
      * @param list<Ladder> $ladders
      *
      * @throws InvalidLadder when two ladders share a slug, or one does not stand up to Lint
      */
-    public static function of(array $ladders, string $version): self
+    public static function of(array $ladders, string $version, ?Names $names = null): self
     {
         $shelf = [];
         foreach ($ladders as $ladder) {
@@ -41,7 +42,14 @@ final class Library
             $ladder = (string) strstr($slug, '/', true);
 
             return (isset($shelf[$ladder]) ? $shelf[$ladder]()->find($slug) : null) ?? throw UnknownRung::named($slug);
-        }, $version, static fn(Demand $demand): array => array_merge(...array_map(static fn(Ladder $ladder): array => $ladder->demand === $demand ? array_map(Sketch::of(...), $ladder->rungs) : [], $ladders)));
+        }, $version, static fn(Demand $demand): array => array_merge(...array_map(static fn(Ladder $ladder): array => $ladder->demand === $demand ? array_map(Sketch::of(...), $ladder->rungs) : [], $ladders)), $names ?? Names::none());
+        foreach ($library->names->all() as $name => $slugs) {
+            foreach ($slugs as $slug) {
+                if (! $library->has($slug)) {
+                    throw InvalidLadder::because("names: “{$name}” means “{$slug}”, which is not there.");
+                }
+            }
+        }
         foreach ($ladders as $ladder) {
             $problems = Lint::of($ladder, $library);
             if ($problems !== []) {
@@ -57,9 +65,9 @@ final class Library
      * @param \Closure(string): Rung            $one   reads a single rung by its slug; throws UnknownRung
      * @param \Closure(Demand): list<Sketch>    $sketches of every rung whose main demand it is
      */
-    public static function shelved(array $shelf, \Closure $one, string $version, \Closure $sketches): self
+    public static function shelved(array $shelf, \Closure $one, string $version, \Closure $sketches, Names $names): self
     {
-        return new self($shelf, $one, $version, $sketches);
+        return new self($shelf, $one, $version, $sketches, $names);
     }
 
     /**
@@ -74,6 +82,7 @@ final class Library
             fn(string $slug): Rung => isset($marks[$slug]) ? $this->rung($slug)->withMark($marks[$slug]) : $this->rung($slug),
             $this->version,
             $this->sketches,
+            $this->names,
         );
     }
 

@@ -11,17 +11,6 @@ namespace EvenRungs\Ladder;
  */
 final class NameIndex
 {
-    /** What else the trade says for words in our names. */
-    private const ALSO = [
-        'side plank' => 'side bridge', 'bird dog' => 'opposite arm and leg', 'bird-dog' => 'opposite arm and leg',
-        'deadbug' => 'dead-bug', 'dead bug' => 'dead-bug', 'hip thrust' => 'shoulders on a bench', 'glute bridge' => 'bridge',
-        'suitcase' => 'one-side', 'roll out' => 'rollout', 'ab wheel' => 'kneeling wheel', 'deadlift' => 'lift from the floor',
-        'pushout' => 'press-out', 'push-out' => 'press-out', 'press out' => 'press-out', 'kneeling plank' => 'front plank knees down',
-        'plank on knees' => 'front plank knees down', 'all-fours' => 'all fours', 'knees bent bridge' => 'bridge', 'plank' => 'front plank',
-    ];
-
-    private const EMPTY_WORDS = ['the', 'a', 'an', 'on', 'of', 'and', 'with', 'in', 'to', 'by', 'at'];
-
     /** Below this the words say too little. */
     private const LEAST = 55;
 
@@ -33,6 +22,9 @@ final class NameIndex
     /** Every word stands in the name, at least by its beginning. */
     private const ALL_THERE = 70;
 
+    /** So much of the name, in per cent, has to be asked for: “leg curl” is not taken for a ball leg curl. */
+    private const WHOLE = 70;
+
     private const CHOICES = 6;
 
     /** @var list<array{Rung, string, list<string>, list<string>}> rung, plain name, its words, words around it */
@@ -41,14 +33,18 @@ final class NameIndex
     /** @var array<string, string> plain name of each ladder, by slug */
     private array $ladders = [];
 
+    /** @var array<string, Rung> */
+    private array $bySlug = [];
+
     /** @param list<Ladder> $ladders */
-    public function __construct(array $ladders)
+    public function __construct(array $ladders, private readonly Names $names)
     {
         foreach ($ladders as $ladder) {
-            $this->ladders[$ladder->slug] = implode(' ', self::words(self::plain($ladder->name)));
+            $this->ladders[$ladder->slug] = implode(' ', Names::words(Names::plain($ladder->name)));
             foreach ($ladder->rungs as $rung) {
-                $name = self::plain($rung->name);
-                $this->rungs[] = [$rung, $name, self::words($name), [...self::words(self::plain($ladder->name)), ...self::words(self::plain($rung->shortName))]];
+                $this->bySlug[$rung->slug] = $rung;
+                $name = Names::plain($rung->name);
+                $this->rungs[] = [$rung, $name, Names::words($name), [...Names::words(Names::plain($ladder->name)), ...Names::words(Names::plain($rung->shortName))]];
             }
         }
     }
@@ -56,13 +52,17 @@ final class NameIndex
     /** @param array<string, Rung> $working working rung by ladder of the person written for */
     public function find(string $words, array $working = []): NameMatch
     {
-        $plain = self::plain($words);
+        $plain = Names::plain($words);
         foreach ($this->rungs as [$rung, $name]) {
             if ($name === $plain) {
                 return NameMatch::sure($rung);
             }
         }
-        $asked = self::words(self::inOurWords($plain));
+        $meant = $this->meant($words, $working);
+        if ($meant !== null) {
+            return $meant;
+        }
+        $asked = Names::words($this->names->inOurWords($plain));
         if ($asked === []) {
             return NameMatch::unsure([]);
         }
@@ -72,33 +72,42 @@ final class NameIndex
         }
         $ranked = [];
         foreach ($this->rungs as [$rung, , $name, $around]) {
-            [$score, $worst] = self::score($asked, $name, $around);
+            [$score, $worst, $covered] = self::score($asked, $name, $around);
             if ($score < self::LEAST) {
                 continue;
             }
             $works = isset($working[$rung->ladder]) && $working[$rung->ladder]->slug === $rung->slug;
             if ($works && $worst >= self::ALL_THERE) {
                 $score += 2 * self::AHEAD;
+                $covered = count($asked) > 1 ? 100 : $covered;
             }
-            $ranked[] = [$score - (int) $rung->branch, $rung];
+            $ranked[] = [$score - (int) $rung->branch, $rung, $covered];
         }
         usort($ranked, static fn(array $a, array $b): int => [$b[0], $a[1]->height->tenths, $a[1]->slug] <=> [$a[0], $b[1]->height->tenths, $b[1]->slug]);
-        $isSure = $ranked !== [] && $ranked[0][0] >= self::ENOUGH && (! isset($ranked[1]) || $ranked[0][0] - $ranked[1][0] >= self::AHEAD);
+        $isSure = $ranked !== [] && $ranked[0][0] >= self::ENOUGH && $ranked[0][2] >= self::WHOLE && (! isset($ranked[1]) || $ranked[0][0] - $ranked[1][0] >= self::AHEAD);
 
         return $isSure ? NameMatch::sure($ranked[0][1]) : NameMatch::unsure(array_map(static fn(array $entry): Rung => $entry[1], array_slice($ranked, 0, self::CHOICES)));
     }
 
-    /** @return list<string> what else the trade calls a rung: names that begin like ours, or whose every word is in it */
-    public static function alsoCalled(Rung $rung): array
+    /**
+     * What the trade means by a name: one rung, or several to choose from; of these the one the person works on.
+     *
+     * @param array<string, Rung> $working
+     */
+    private function meant(string $name, array $working): ?NameMatch
     {
-        $name = self::plain($rung->name);
-        $words = self::words($name);
+        $slugs = $this->names->meant($name);
+        $meant = array_values(array_filter(array_map(fn(string $slug): ?Rung => $this->bySlug[$slug] ?? null, $slugs)));
+        if ($meant === []) {
+            return null;
+        }
+        $worked = array_values(array_filter($meant, static fn(Rung $rung): bool => ($working[$rung->ladder] ?? null)?->slug === $rung->slug));
 
-        return array_keys(array_filter(self::ALSO, static function (string $ours) use ($name, $words): bool {
-            $asked = self::words(self::plain($ours));
-
-            return str_starts_with($name, self::plain($ours)) || (count($asked) > 1 && array_diff($asked, $words) === []);
-        }));
+        return match (true) {
+            count($meant) === 1 && count($slugs) === 1 => NameMatch::sure($meant[0]),
+            count($worked) === 1 => NameMatch::sure($worked[0]),
+            default => NameMatch::unsure($meant),
+        };
     }
 
     /** @return list<Rung> the lowest rungs of a ladder */
@@ -116,7 +125,7 @@ final class NameIndex
      * @param list<string> $name
      * @param list<string> $around words of the ladder and the short name, which count a little less
      *
-     * @return array{int, int} score, and how well the word fits that fits least
+     * @return array{int, int, int} score, how well the word fits that fits least, and how much of the name was asked for
      */
     private static function score(array $asked, array $name, array $around): array
     {
@@ -143,7 +152,9 @@ final class NameIndex
             $worst = min($worst, $best);
         }
 
-        return [intdiv(3 * $found, 4 * count($asked)) + ($name === [] ? 0 : intdiv(25 * count($used), count($name))), $worst];
+        $covered = $name === [] ? 0 : intdiv(100 * count($used), count($name));
+
+        return [intdiv(3 * $found, 4 * count($asked)) + intdiv($covered, 4), $worst, $covered];
     }
 
     /** Of 100. */
@@ -157,28 +168,5 @@ final class NameIndex
             strlen($word) >= 4 && strlen($other) >= 4 && str_starts_with($word, $other) => 70,
             default => 0,
         };
-    }
-
-    private static function inOurWords(string $plain): string
-    {
-        foreach (self::ALSO as $said => $ours) {
-            $found = preg_replace('/\b'.preg_quote(self::plain($said), '/').'\b/', self::plain($ours), $plain, 1, $count);
-            if ($count > 0 && ! str_contains($plain, self::plain($ours))) {
-                return (string) $found;
-            }
-        }
-
-        return $plain;
-    }
-
-    private static function plain(string $text): string
-    {
-        return trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($text)));
-    }
-
-    /** @return list<string> */
-    private static function words(string $plain): array
-    {
-        return array_values(array_filter(explode(' ', $plain), static fn(string $word): bool => $word !== '' && $word !== 'ladder' && ! in_array($word, self::EMPTY_WORDS, true)));
     }
 }

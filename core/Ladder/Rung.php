@@ -46,6 +46,7 @@ final readonly class Rung
      * @param list<string> $preparedBy  slugs of activation rungs that come before it: any one that the method offers
      * @param RungRange|null $range     the ranges it is done over, where it has some
      * @param string|null  $after       slug of the rung it then follows, where that is not the next lower one
+     * @param Dose|null    $ownDose     default dose, where that of the table does not fit what the rung is
      * @param list<Topic>  $sets        topics that are the exercise itself: no school's answer changes them
      * @param WorksFrom|null $worksFrom for the bottom-up order, where it has a place in it
      */
@@ -82,6 +83,7 @@ final readonly class Rung
         public array $sets = [],
         public WorkKind $kind = WorkKind::Bracing,
         public ?WorksFrom $worksFrom = null,
+        private ?Dose $ownDose = null,
     ) {}
 
     /** The same rung with a leaving mark of its own. */
@@ -141,6 +143,7 @@ final readonly class Rung
             $this->sets,
             $this->kind,
             $this->worksFrom,
+            $this->ownDose,
         );
     }
 
@@ -209,7 +212,7 @@ final readonly class Rung
 
     public function defaultDose(Method $method): Dose
     {
-        return $this->ranged(DoseTable::default($this->isHeldLikeASide() ? DoseKind::SideHold : $this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method));
+        return $this->ranged($this->ownDose ?? DoseTable::default($this->isHeldLikeASide() ? DoseKind::SideHold : $this->doseKind, $this->height->level(), $this->sidedness, $this->band, $method));
     }
 
     /** The tempo repetitions are done at: the dose's own, else the rung's, else 2-0-2-0 (our own choice). */

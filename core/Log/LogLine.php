@@ -7,6 +7,7 @@ namespace EvenRungs\Log;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\NameIndex;
+use EvenRungs\Ladder\Names;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
@@ -33,18 +34,18 @@ final class LogLine
 
     private readonly NameIndex $names;
 
-    private function __construct(private readonly Session $session)
+    private function __construct(private readonly Session $session, Names $names)
     {
         $rungs = [];
         foreach ($session->items() as $item) {
             $rungs[$item->rung->slug] = $item->rung;
         }
-        $this->names = new NameIndex(array_map(static fn(Rung $rung): Ladder => new Ladder($rung->slug, $rung->name, $rung->shortName, $rung->demand, [$rung]), array_values($rungs)));
+        $this->names = new NameIndex(array_map(static fn(Rung $rung): Ladder => new Ladder($rung->slug, $rung->name, $rung->shortName, $rung->demand, [$rung]), array_values($rungs)), $names);
     }
 
-    public static function read(string $line, Session $session): self
+    public static function read(string $line, Session $session, Names $names): self
     {
-        $read = new self($session);
+        $read = new self($session, $names);
         $general = [];
         foreach (preg_split('/[·;|\n]+/u', mb_strtolower($line)) ?: [] as $part) {
             foreach (self::runs(self::tokens($part)) as [$name, $values]) {

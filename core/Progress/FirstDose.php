@@ -134,6 +134,9 @@ final readonly class FirstDose
 
             return $pause === 0 ? $table : $table->withBody(Reps::of($mark->target))->withTempo($rung->tempoOf($table)->pausingAtTop($pause));
         }
+        if ($table->isFalling() && $cell instanceof Holds) {
+            return self::falling($table, $cell, $part);
+        }
         $body = match (true) {
             $mark->bouts !== null && $cell instanceof AccumulatedHold => AccumulatedHold::of($cell->totalSeconds, self::GATHERED_BOUT, $cell->gapSeconds),
             $mark->unit === Unit::Metres => Carry::of(max(self::STEP_SECONDS, self::down(intdiv($mark->target, $part)))),
@@ -142,7 +145,19 @@ final readonly class FirstDose
             default => self::within(Holds::of(1, self::heldFor(intdiv($mark->target, $part), $mark), 0), $cell),
         };
 
-        return $table->isFalling() ? Dose::of($table->sets(), $body, $table->perSide) : $table->withBody($body);
+        return $table->withBody($body);
+    }
+
+    /** Falling from a part of the holds, and to at least one in the last set: 5-4-3 begins as 3-2-1. */
+    private static function falling(Dose $table, Holds $first, int $part): Dose
+    {
+        $from = max($table->sets(), intdiv($first->count, $part));
+        $counts = [];
+        foreach ($table->bodies as $body) {
+            $counts[] = max(1, $body instanceof Holds ? $from - ($first->count - $body->count) : 1);
+        }
+
+        return $table->fallingBy($counts, $first);
     }
 
     /** The table's cell is the ceiling; a hold it has split up says nothing of one in one piece. */

@@ -86,7 +86,10 @@ final readonly class LeavingMark
 
     private static function ofTable(Rung $rung, Method $method, int $level, Dose $table, int $sets): self
     {
+        $first = $table->first();
+
         return match (true) {
+            $table->isFalling() && $first instanceof Holds => self::bouts($first->count, $first->seconds, $sets),
             $rung->slug === self::KNEES_PLANK && $method->says(Answer::KneesAboutAMinute) => $method->holdStrategy() === HoldStrategy::ShortRepeated ? self::bouts(6, 10, $sets) : self::hold(60, $sets),
             in_array($rung->slug, self::BRACE, true) => self::hold(60, 1),
             $rung->isHeldLikeASide() => self::hold(self::named($rung, self::SIDE_SECONDS[$level]), $sets),

@@ -94,10 +94,10 @@ final class CueTopicTest extends TestCase
     public static function about(): iterable
     {
         yield 'the brace is in everything under load' => [Answer::NavelIn, Topic::Brace, '#^(dead-bug|leg-slide|front-plank|side-bridge|carry|all-fours|press-out|bridge)/#'];
-        yield 'the low back lies' => [Answer::PressedFlat, Topic::LowBack, '#^(dead-bug|leg-slide)/#'];
+        yield 'the low back lies' => [Answer::PressedFlat, Topic::LowBack, '#^(dead-bug/(?!seated)|leg-slide/)#'];
         yield 'planks have a pelvis' => [Answer::Tucked, Topic::Pelvis, '#^front-plank/#'];
         yield 'planks have it high' => [Answer::HipsSlightlyHigh, Topic::Pelvis, '#^front-plank/#'];
-        yield 'arms support' => [Answer::BladesPushedAway, Topic::Blades, '#^(front-plank|all-fours|floor-anti-rotation/(taps|crawl|hover))#'];
+        yield 'arms support' => [Answer::BladesPushedAway, Topic::Blades, '#^(front-plank|all-fours/(?!wall)|floor-anti-rotation/(taps|crawl|hover))#'];
         yield 'arms support, down' => [Answer::BladesDownAndBack, Topic::Blades, '#^(front-plank|side-bridge/(knees|feet|top))#'];
         yield 'holds are squeezed' => [Answer::SqueezeFully, Topic::Squeeze, '#^(front-plank/forearms-(wall|bench|knees|toes)|side-bridge/(knees-bent|feet-stacked))$#'];
         yield 'what reaches breathes' => [Answer::InOnTheReach, Topic::Breath, '#^(dead-bug/(one-arm-reach|opposite-short|same-side)|all-fours/(one-arm|opposite-short)|press-out/standing)$#'];

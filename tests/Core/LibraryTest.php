@@ -65,7 +65,12 @@ final class LibraryTest extends TestCase
         yield ['all-fours/brace-breathe', Answer::ShortRepeatedHolds, '1x(10x3s/2)'];
         yield ['bridge/long-top', Answer::ShortRepeatedHolds, '2x8 2-0-2-10'];
         yield ['carry/one-side-heavy', Answer::ShortRepeatedHolds, '3x30m/side'];
-        yield ['head-lift/long-holds', Answer::ShortRepeatedHolds, '4x8s'];
+        yield ['head-lift/elbows-up', Answer::ShortRepeatedHolds, '3x3s'];
+        yield ['head-lift/long-holds', Answer::ShortRepeatedHolds, '(5-4-3x8s/5)'];
+        yield ['activation/brace-all-round', Answer::ShortRepeatedHolds, '1x60s'];
+        yield 'anti-rotation for strength' => ['floor-anti-rotation/drag', Answer::ShortRepeatedHolds, '3x10/side'];
+        yield 'a chop' => ['standing-turn/standing-lift', Answer::ShortRepeatedHolds, '3x10/side'];
+        yield 'small muscles' => ['shoulder-girdle/prone-y', Answer::ShortRepeatedHolds, '2x30'];
     }
 
     #[DataProvider('defaults')]

@@ -31,7 +31,7 @@ final class LogLineTest extends TestCase
     #[DataProvider('lines')]
     public function test_what_a_line_tells(string $line, array $told): void
     {
-        $read = LogLine::read($line, self::session());
+        $read = LogLine::read($line, self::session(), ShippedLibrary::get()->names);
 
         self::assertSame([], $read->unread);
         self::assertSame($told, self::inWords($read));
@@ -39,7 +39,7 @@ final class LogLineTest extends TestCase
 
     public function test_an_unclear_name_takes_the_next_exercise_nothing_was_told_of_and_offers_the_others(): void
     {
-        $read = LogLine::read('plank 60 · thing 20/18 · whatsit 10', self::session());
+        $read = LogLine::read('plank 60 · thing 20/18 · whatsit 10', self::session(), ShippedLibrary::get()->names);
 
         self::assertSame(['plank' => '60', 'side' => '20/18', 'press' => '10/10'], self::inWords($read));
         self::assertSame([[], ['plank', 'press'], ['plank', 'side']], array_map(static fn(LineExercise $one): array => $one->choices, $read->exercises()));
@@ -48,12 +48,12 @@ final class LogLineTest extends TestCase
 
     public function test_what_tells_the_sides_apart_is_taken_for_an_exercise_that_has_sides(): void
     {
-        self::assertSame(['side' => '20/18'], self::inWords(LogLine::read('thing 20/18', self::session())));
+        self::assertSame(['side' => '20/18'], self::inWords(LogLine::read('thing 20/18', self::session(), ShippedLibrary::get()->names)));
     }
 
     public function test_the_day_and_the_minutes(): void
     {
-        $read = LogLine::read('yesterday 14 min · plank 60', self::session());
+        $read = LogLine::read('yesterday 14 min · plank 60', self::session(), ShippedLibrary::get()->names);
 
         self::assertSame([1, 14], [$read->daysAgo, $read->minutes]);
         self::assertSame(['plank' => '60'], self::inWords($read));
@@ -61,7 +61,7 @@ final class LogLineTest extends TestCase
 
     public function test_what_cannot_be_is_said_and_the_rest_is_read(): void
     {
-        $read = LogLine::read('plank 60 60 60 60 e12 · side 20/18 · press-out 10 · plank 5/6 · one more 3', self::session());
+        $read = LogLine::read('plank 60 60 60 60 e12 · side 20/18 · press-out 10 · plank 5/6 · one more 3', self::session(), ShippedLibrary::get()->names);
 
         self::assertSame(['plank' => '60 60 60', 'side' => '20/18', 'press' => '10/10'], self::inWords($read));
         self::assertSame(['“60” is one set more than “Front plank, forearms and toes” has.', 'effort goes from 0 to 10, not to 12.', '“5/6” is one set more than “Front plank, forearms and toes” has.', '“one more” is no exercise of this session.'], $read->unread);

@@ -26,6 +26,30 @@ use PHPUnit\Framework\TestCase;
 /** The dose rises to the leaving mark before the rung changes; most of what it does stands in the book of cases. */
 final class NextDoseTest extends TestCase
 {
+    /** @return iterable<string, array{string, list<string>}> a rung, and its doses from the first to the mark */
+    public static function ways(): iterable
+    {
+        yield 'falling sets stay falling' => ['head-lift/long-holds', ['(3-2-1x8s/5)', '(4-3-2x8s/5)', '(5-4-3x8s/5)']];
+        yield 'the brace grows to a minute' => ['activation/brace-all-round', ['1x30s', '1x40s', '1x50s', '1x60s']];
+        yield 'strength-type anti-rotation to 15' => ['press-out/push-pull', ['3x10/side', '3x12/side', '3x14/side', '3x15/side']];
+        yield 'small muscles to 50' => ['shoulder-girdle/outward-turn', array_map(static fn(int $count): string => "2x{$count}/side", range(30, 50, 2))];
+    }
+
+    /** @param list<string> $doses */
+    #[DataProvider('ways')]
+    public function test_what_has_a_dose_of_its_own_goes_from_there_to_its_mark(string $rung, array $doses): void
+    {
+        $rung = ShippedLibrary::rung($rung);
+        $dose = FirstDose::half($rung, Method::default())->dose;
+        $way = [DoseLine::print($dose)];
+        while (($step = DoseStep::up($rung, $dose, Method::default())) !== null && count($way) < 20) {
+            $way[] = DoseLine::print($dose = $step->dose);
+        }
+
+        self::assertSame($doses, $way);
+        self::assertTrue(LeavingMark::of($rung, Method::default())->isAskedBy($rung, $dose));
+    }
+
     #[TestWith(['front-plank/forearms-toes', '3x(3x10s/5)', '3x(4x10s/5)', 'one more short hold'])]
     #[TestWith(['side-bridge/knees-bent', '2x15s/side', '2x20s/side', '5 s longer'])]
     #[TestWith(['press-out/standing', '2x11/side', '2x12/side', 'one more repetition'])]

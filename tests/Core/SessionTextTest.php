@@ -223,7 +223,7 @@ final class SessionTextTest extends TestCase
 
     private static function index(): NameIndex
     {
-        return self::$names ??= new NameIndex(ShippedLibrary::get()->ladders());
+        return self::$names ??= new NameIndex(ShippedLibrary::get()->ladders(), ShippedLibrary::get()->names);
     }
 
     /** @return array<string, Rung> */

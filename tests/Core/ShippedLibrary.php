@@ -9,6 +9,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Figure\Poses;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Names;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Session\Item;
 use Symfony\Component\Yaml\Yaml;
@@ -27,7 +28,7 @@ final class ShippedLibrary
             foreach (glob($folder.'/ladders/*.yaml') ?: [] as $file) {
                 $ladders[] = LadderReader::readWhole((array) Yaml::parseFile($file), $poses);
             }
-            self::$library = Library::of($ladders, 'test');
+            self::$library = Library::of($ladders, 'test', Names::of((array) Yaml::parseFile($folder.'/names.yaml')));
         }
 
         return self::$library;

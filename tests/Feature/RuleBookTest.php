@@ -28,6 +28,11 @@ final class RuleBookTest extends ApiTestCase
         self::assertContains('Two short holds typed by hand do not open the gate', array_column((array) $rules['gate.mark'], 'name'));
     }
 
+    public function test_the_table_of_cautions_is_what_the_library_leaves_open(): void
+    {
+        self::assertSame(file_get_contents(base_path('docs/cautions.md')), WriteRuleBook::cautionPage(app(LibraryFiles::class)->shelf()->library()), 'Run: php artisan rules:book');
+    }
+
     public function test_every_rule_is_held_by_a_class_and_spoken_of_by_a_test(): void
     {
         $page = WriteRuleBook::page();

@@ -6,8 +6,18 @@ namespace App\Console\Commands;
 
 use App\Library\CaseBook;
 use App\Library\LibraryFiles;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Height;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Level;
+use EvenRungs\Body\Side;
+use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Answer;
+use EvenRungs\Method\Method;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
 use Illuminate\Console\Command;
 
 /** The rule book as a page: every rule with its sentence, what it rests on, the class that holds it and the tests that speak of it. */
@@ -15,13 +25,14 @@ final class WriteRuleBook extends Command
 {
     protected $signature = 'rules:book';
 
-    protected $description = 'Writes docs/rules.md and docs/casebook.md from the rules in the core and the cases in the library';
+    protected $description = 'Writes docs/rules.md, docs/casebook.md and docs/cautions.md from the rules in the core and the cases and rungs in the library';
 
     public function handle(CaseBook $book, LibraryFiles $files): int
     {
         file_put_contents(base_path('docs/rules.md'), self::page());
         file_put_contents(base_path('docs/casebook.md'), self::casePage($book, $files->shelf()->library()));
-        $this->info('docs/rules.md and docs/casebook.md are written.');
+        file_put_contents(base_path('docs/cautions.md'), self::cautionPage($files->shelf()->library()));
+        $this->info('docs/rules.md, docs/casebook.md and docs/cautions.md are written.');
 
         return self::SUCCESS;
     }
@@ -71,6 +82,35 @@ final class WriteRuleBook extends Command
         }
 
         return implode("\n", $lines);
+    }
+
+    /** What each caution leaves open of each demand, with all kit at hand and every movement allowed. */
+    public static function cautionPage(Library $library): string
+    {
+        $demands = array_values(array_filter(Demand::cases(), static fn(Demand $demand): bool => $library->meeting($demand) !== []));
+        $lines = [
+            '# What each caution leaves open', '', 'Written from `core/Screening/State.php` and `library/ladders` by `php artisan rules:book`; do not edit it here. Rungs that stay open of each demand, with the highest of them; all kit at hand, every movement allowed by the method, a sided caution on both sides. Below, why, where a caution leaves nothing at some level.', '',
+            '| caution | '.implode(' | ', array_map(static fn(Demand $demand): string => $demand->shortName(), $demands)).' |',
+            '| --- |'.str_repeat(' --- |', count($demands)),
+        ];
+        foreach (State::cases() as $state) {
+            $circumstances = new Circumstances([$state->limit(Side::Both)], Kit::cases(), Method::default()->with(Answer::TrainedMovementToo));
+            $lines[] = "| {$state->label()} | ".implode(' | ', array_map(static function (Demand $demand) use ($library, $circumstances): string {
+                $all = $library->meeting($demand);
+                $open = array_filter($all, static fn(Rung $rung): bool => $circumstances->rule($rung)->openSomewhere());
+                $highest = $open === [] ? 0 : max(array_map(static fn(Rung $rung): int => $rung->height->tenths, $open));
+
+                return $open === [] ? 'none' : count($open).' of '.count($all).', to '.Height::tenthsLabel($highest);
+            }, $demands)).' |';
+        }
+        array_push($lines, '', '## Why not', '');
+        foreach ($library->ladders() as $ladder) {
+            foreach ($ladder->gaps as $gap) {
+                $lines[] = '- '.ucfirst(State::from($gap->limit)->label()).', '.$ladder->demand->shortName().', '.implode(' and ', array_map(static fn(Level $level): string => $level->value, $gap->levels)).": {$gap->why}";
+            }
+        }
+
+        return implode("\n", [...$lines, '']);
     }
 
     /** @return list<Rule> */

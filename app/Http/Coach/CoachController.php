@@ -42,9 +42,10 @@ final readonly class CoachController
     public function line(Person $person, TrainingSession $session, LogLineRequest $input): JsonResponse
     {
         abort_unless($session->person_id === $person->id, 404);
-        $permitted = $this->open->of($person, $input->by())->record->permitted($session->inCore()->blocks)->session ?? throw Problem::emptySession();
+        $record = $this->open->of($person, $input->by())->record;
+        $permitted = $record->permitted($session->inCore()->blocks)->session ?? throw Problem::emptySession();
 
-        return new JsonResponse(LogLineView::of(LogLine::read($input->text('line'), $permitted)));
+        return new JsonResponse(LogLineView::of(LogLine::read($input->text('line'), $permitted, $record->library->names)));
     }
 
     /** A log as a whole, and its time: for pages that were open before trainings were told event by event. */

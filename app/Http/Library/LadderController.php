@@ -102,7 +102,7 @@ final readonly class LadderController
 
         return new LadderCheckView(
             problems: $problems,
-            ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method()),
+            ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method(), $this->library->library()->names),
             document: $problems === [] && is_array($document) ? LibraryFiles::withObjects($document) : null,
         );
     }

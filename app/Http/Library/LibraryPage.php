@@ -11,7 +11,7 @@ use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
-use EvenRungs\Ladder\NameIndex;
+use EvenRungs\Ladder\Names;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\FirstDose;
@@ -24,10 +24,10 @@ final readonly class LibraryPage
 
     public function view(): LibraryView
     {
-        return new LibraryView(version: $this->library->version, ladders: array_map(fn(Ladder $ladder): LibraryLadderView => self::ladder($ladder, $this->method), $this->library->ladders()));
+        return new LibraryView(version: $this->library->version, ladders: array_map(fn(Ladder $ladder): LibraryLadderView => self::ladder($ladder, $this->method, $this->library->names), $this->library->ladders()));
     }
 
-    public static function ladder(Ladder $ladder, Method $method): LibraryLadderView
+    public static function ladder(Ladder $ladder, Method $method, Names $names): LibraryLadderView
     {
         return new LibraryLadderView(
             slug: $ladder->slug,
@@ -35,12 +35,12 @@ final readonly class LibraryPage
             shortName: $ladder->shortName,
             demand: $ladder->demand->value,
             demandName: $ladder->demand->shortName(),
-            rungs: array_map(static fn(Rung $rung): RungView => self::rung($rung, $method), $ladder->rungs),
+            rungs: array_map(static fn(Rung $rung): RungView => self::rung($rung, $method, $names), $ladder->rungs),
             signposts: $ladder->signposts,
         );
     }
 
-    private static function rung(Rung $rung, Method $method): RungView
+    private static function rung(Rung $rung, Method $method, Names $names): RungView
     {
         $loads = $rung->loads->toArray();
         $dose = FirstDose::half($rung, $method)->dose;
@@ -50,7 +50,7 @@ final readonly class LibraryPage
             slug: $rung->slug,
             name: $rung->name,
             shortName: $rung->shortName,
-            alsoCalled: NameIndex::alsoCalled($rung),
+            alsoCalled: $names->alsoCalled($rung),
             height: $rung->height->tenths,
             heightText: $rung->height->label(),
             level: $rung->height->level()->value,

@@ -69,7 +69,7 @@ final readonly class ComposerPage
 
     public function text(string $text): SessionTextView
     {
-        $read = SessionText::read($text, new NameIndex($this->file->record->library->ladders()), $this->file->record->workingRungs(), $this->file->record->method);
+        $read = SessionText::read($text, new NameIndex($this->file->record->library->ladders(), $this->file->record->library->names), $this->file->record->workingRungs(), $this->file->record->method);
         $preview = $this->page->preview($read['blocks']);
 
         return new SessionTextView(title: $read['title'], lines: array_map(TextLineView::of(...), $read['lines']), blocks: WrittenBlockView::all($this->page->read($read['blocks'])->writtenAs($this->file->record->method->counting())), preview: $preview);

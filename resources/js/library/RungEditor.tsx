@@ -501,6 +501,7 @@ function DoseFields({
           </option>
         ))}
       </SelectField>
+      <TextField label="Default dose" hint="a typed line, where the table's does not fit" {...rest('default_dose')} />
       <TextField label="Tempo" hint="lowering-pause-lifting-pause" {...text('tempo')} />
       <TextField label="Band, low" {...number('band', 'low')} />
       <TextField label="Band, high" {...number('band', 'high')} />
