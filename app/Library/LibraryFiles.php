@@ -120,7 +120,7 @@ final class LibraryFiles
     private function kept(): array
     {
         $files = glob($this->directory.'/*.yaml') ?: [];
-        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), [...$files, $this->schemaFile(), $this->posesFile(), $this->namesFile()])));
+        $fingerprint = md5(implode('|', array_map(static fn(string $file): string => $file.filemtime($file).filesize($file), array_filter([...$files, $this->schemaFile(), $this->posesFile(), $this->namesFile()], is_file(...)))));
         if (is_file($this->cacheFile)) {
             $kept = require $this->cacheFile;
             if (is_array($kept) && ($kept['fingerprint'] ?? null) === $fingerprint && isset($kept['rules'])) {
@@ -142,7 +142,8 @@ final class LibraryFiles
         $ladders = $contents = [];
         $namedPoses = (array) Yaml::parseFile($this->posesFile());
         $poses = Poses::of($namedPoses);
-        $names = (array) Yaml::parseFile($this->namesFile());
+        // A folder of ladders need not have other names for its rungs.
+        $names = is_file($this->namesFile()) ? (array) Yaml::parseFile($this->namesFile()) : [];
         foreach ($files as $file) {
             $data = Yaml::parseFile($file);
             $problems = $this->problems($data);

@@ -42,7 +42,7 @@ final class OwnLaddersTest extends ApiTestCase
     public function test_a_hidden_rung_is_put_away_and_says_so(): void
     {
         $document = (array) $this->getJson('/api/ladders/squat')->json('document');
-        $document['rungs'][1]['hidden'] = true;
+        $document['rungs'][2]['hidden'] = true;
         $this->putJson('/api/ladders/squat', ['version' => 0, 'document' => $document])->assertOk();
         $person = $this->person();
 
@@ -105,9 +105,9 @@ final class OwnLaddersTest extends ApiTestCase
     public function test_everything_wrong_with_a_ladder_is_said_at_once_and_nothing_is_kept(): void
     {
         $document = (array) $this->getJson('/api/ladders/squat')->json('document');
-        unset($document['rungs'][1]['lever']);
-        $document['rungs'][2]['fallback_rung'] = 'nowhere';
-        $document['rungs'][3]['short'] = $document['rungs'][2]['short'];
+        unset($document['rungs'][2]['lever']);
+        $document['rungs'][3]['fallback_rung'] = 'nowhere';
+        $document['rungs'][4]['short'] = $document['rungs'][3]['short'];
         $check = $this->postJson('/api/ladders/check', ['document' => $document])->assertOk();
 
         self::assertSame([
@@ -117,7 +117,7 @@ final class OwnLaddersTest extends ApiTestCase
         ], $check->json('problems'));
         $this->putJson('/api/ladders/squat', ['version' => 0, 'document' => $document])->assertUnprocessable()->assertJsonCount(3, 'fields.document');
         $document['rungs'][0]['height'] = 95;
-        $this->postJson('/api/ladders/check', ['document' => $document])->assertJsonPath('problems.0', 'On the ladder squat, squat/bodyweight stands lower than the rung before it.');
+        $this->postJson('/api/ladders/check', ['document' => $document])->assertJsonPath('problems.0', 'On the ladder squat, squat/sit-to-stand stands lower than the rung before it.');
         $this->assertDatabaseCount('practice_ladders', 0);
     }
 
