@@ -4,17 +4,37 @@ declare(strict_types=1);
 
 namespace EvenRungs\Balance;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Ladder\WorkKind;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\Session;
 
-/** How the working sets of a week fall on the kinds of work, beside what an aim asks for. */
+/** How working sets fall on the kinds of work, beside what an aim asks for. */
 final readonly class KindMix
 {
     /** @param array<string, int> $sets by kind */
-    private function __construct(private array $sets) {}
+    private function __construct(public array $sets) {}
 
-    /** @param array<string, int> $sets working sets of the week, by kind */
+    /** @param array<string, int> $sets working sets, by kind */
     public static function of(array $sets): self
     {
+        return new self($sets);
+    }
+
+    /** @param list<Session> $sessions of which activation and primers are no working sets */
+    public static function in(array $sessions): self
+    {
+        $sets = array_fill_keys(array_column(WorkKind::cases(), 'value'), 0);
+        foreach ($sessions as $session) {
+            foreach ($session->blocks as $block) {
+                foreach ($block->part() === Part::Primer ? [] : $block->items() as $item) {
+                    $sets[$item->rung->kind->value] += $item->rung->demand === Demand::Activation ? 0 : $item->dose->allSets();
+                }
+            }
+        }
+
         return new self($sets);
     }
 
@@ -27,6 +47,14 @@ final readonly class KindMix
     public static function target(Aim $aim): ?array
     {
         return $aim === Aim::Strength ? [WorkKind::Bracing->value => 50, WorkKind::Integrated->value => 35, WorkKind::Isolated->value => 15] : null;
+    }
+
+    /** Per cent of the sets, whole; 0 where nothing was worked. */
+    public function percent(WorkKind $kind): int
+    {
+        $all = array_sum($this->sets);
+
+        return $all === 0 ? 0 : intdiv(200 * ($this->sets[$kind->value] ?? 0) + $all, 2 * $all);
     }
 
     /**
@@ -47,5 +75,23 @@ final readonly class KindMix
         $whole = 2 * $sets * $parts;
 
         return intdiv(2 * 1000 * ($whole - $apart) + $whole, 2 * $whole);
+    }
+
+    /** @param array<string, int> $target parts of a hundred, by kind */
+    public function reason(array $target): Reason
+    {
+        $inputs = [];
+        foreach (WorkKind::cases() as $kind) {
+            $sets = $this->sets[$kind->value] ?? 0;
+            $inputs[$kind->inWords()] = ($sets === 1 ? '1 set' : "{$sets} sets").", {$this->percent($kind)} % of "."{$target[$kind->value]} %";
+        }
+        $agreement = $this->agreementPerMille($target);
+
+        return Reason::because(
+            Rule::KindMix,
+            $agreement === null ? 'No working set yet.' : 'The kinds of work are '.intdiv($agreement + 5, 10).' % in line with the aim.',
+            $inputs,
+            'Sets of the kind that has too few, in place of the one that has too many.',
+        );
     }
 }

@@ -10,6 +10,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\RestBand;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Block;
 use EvenRungs\Session\ChangeOver;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Edit;
@@ -24,7 +25,8 @@ use EvenRungs\Session\Totals;
 /**
  * How a session that is too long comes down to its minutes, least harm first (the order is our own choice): shorter
  * rests inside their bands; neighbouring straight sets that do not compete as supersets; a set less of the demand
- * furthest above its share; an exercise less whose demand is best covered elsewhere. The weakest demand loses nothing.
+ * furthest above its share, the weakest while it is above its own; an exercise less whose demand is best covered elsewhere,
+ * never the weakest's; and where that is not enough, sets of what takes longest, whatever it trains.
  */
 final class TimeFit
 {
@@ -60,6 +62,7 @@ final class TimeFit
         $fit->repeat(fn(): bool => $fit->dropSet(true));
         $fit->repeat($fit->dropExercise(...));
         $fit->repeat(fn(): bool => $fit->dropSet(false));
+        $fit->repeat($fit->dropFromLongest(...));
 
         return $fit->steps;
     }
@@ -250,7 +253,7 @@ final class TimeFit
         foreach ($this->session->items() as $item) {
             $demand = $item->rung->demand;
             $above = $demand->hasShare() ? $shares->perMille($demand) - $this->targets->perMille($demand) : 0;
-            if ($demand === $this->weakest || $item->dose->sets() < 2 || ($onlyAbove && $above <= 0)) {
+            if ($item->dose->sets() < 2 || (($onlyAbove || $demand === $this->weakest) && $above <= 0)) {
                 continue;
             }
             $rank = [$above, $item->dose->sets()];
@@ -271,9 +274,38 @@ final class TimeFit
         $this->take($session, "One set less of {$item->rung->name}.", [
             'why this one' => $above > 0 ? "{$item->rung->demand->shortName()} is furthest above its share, by {$share($above)}" : "{$item->rung->demand->shortName()} is nearest to its share",
             'dose' => DoseLine::print($item->dose).' → '.DoseLine::print($dose),
-        ], 'The weakest demand loses no set.');
+        ], 'The weakest demand loses no set while it has no more than its share.');
 
         return true;
+    }
+
+    /** One set, or in a circuit one round, of the block that takes longest; falls to what has only one set left last. */
+    private function dropFromLongest(): bool
+    {
+        $best = null;
+        foreach ($this->session->blocks as $number => $block) {
+            $items = array_map(static fn(Item $item): Item => $item->dose->sets() < 2 || $item->dose->sets() < self::rounds($block) ? $item : self::dosed($item, $item->dose->withSets($item->dose->sets() - 1)), $block->items());
+            $shorter = new Session([...array_slice($this->session->blocks, 0, $number), $block->withItems($items), ...array_slice($this->session->blocks, $number + 1)]);
+            $alone = $this->total(new Session([$block]));
+            if ($this->total($shorter) < $this->total($this->session) && ($best === null || $alone > $best[1])) {
+                $best = [$shorter, $alone, $block];
+            }
+        }
+        if ($best === null) {
+            return false;
+        }
+        [$shorter, $alone, $block] = $best;
+        $name = $block->items()[0]->rung->name;
+        $this->take($shorter, $block instanceof Circuit ? "One round less of the circuit that begins with {$name}." : "One set less of {$name}.", [
+            'why this one' => 'it takes longest, '.Totals::clock($alone).', and all else has given what it can',
+        ], 'More minutes.');
+
+        return true;
+    }
+
+    private static function rounds(Block $block): int
+    {
+        return max(array_map(static fn(Item $item): int => $item->dose->sets(), $block->items()));
     }
 
     private function dropExercise(): bool

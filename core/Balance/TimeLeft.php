@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Balance;
 
 use EvenRungs\Body\Demand;
+use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
@@ -18,50 +19,114 @@ use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\Warning;
 
-/** What minutes left over could give to the weakest demand: a little more of an exercise that is there. */
-final class TimeLeft
+/** What minutes left over could give to the weakest demand: more of an exercise that is there, or the one that is not. */
+final readonly class TimeLeft
 {
-    public static function offer(Session $session, int $target, ?Demand $weakest, Counting $counting): ?Warning
+    /** A session with so much of its minutes left, in per cent, is well under them (our own choice). */
+    private const WELL_UNDER_PERCENT = 20;
+
+    private const MOST_SETS = 4;
+
+    private int $total;
+
+    private function __construct(private Session $session, private int $target, private TargetShares $targets, private Counting $counting)
     {
-        if ($weakest === null) {
-            return null;
-        }
-        $total = $session->timeline()->totals()->total();
-        $left = $target - $total;
-        foreach ($session->items() as $item) {
-            $dose = $item->rung->demand === $weakest ? self::more($item) : null;
-            $longer = $dose === null ? null : Edit::dose($item->id, $dose)->appliedTo($session);
-            if ($dose === null || $longer === null) {
-                continue;
-            }
-            $added = $longer->timeline()->totals()->total() - $total;
-            if ($added > $left) {
-                continue;
-            }
-            $line = DoseLine::print($dose, $counting);
-
-            return new Warning(Reason::because(
-                Rule::FitToTime,
-                Totals::clock($left).' left. '.ucfirst($weakest->shortName())." is the weakest: {$item->rung->name} at {$line} adds {$added} s.",
-                ['left' => Totals::clock($left), 'weakest demand' => $weakest->shortName(), 'adds' => "{$added} s"],
-                'A climb of another demand, or fewer minutes.',
-            ), Repair::by("Write {$line}", Edit::dose($item->id, $dose)));
-        }
-
-        return null;
+        $this->total = $session->timeline()->totals()->total();
     }
 
-    /** Two repetitions more inside the band, or one short hold more up to six. */
-    private static function more(Item $item): ?\EvenRungs\Dose\Dose
+    /**
+     * @param int                   $target  seconds there are
+     * @param \Closure(): ?Item|null $missing the weakest demand's working rung in the dose that is due, where the session has none of it
+     */
+    public static function offer(Session $session, int $target, ?Demand $weakest, TargetShares $targets, Counting $counting, ?\Closure $missing = null): ?Warning
     {
-        $body = $item->dose->first();
-        if ($item->dose->isFalling()) {
+        $left = new self($session, $target, $targets, $counting);
+        $offer = $weakest === null ? null : $left->toWeakest($weakest, $missing);
+
+        return $offer ?? ($left->isWellUnder() ? new Warning($left->because($weakest === null ? 'More sets, or another exercise, would have room.' : ucfirst($weakest->shortName()).' is the weakest, and nothing more of it fits as it is written.', [])) : null);
+    }
+
+    private function left(): int
+    {
+        return $this->target - $this->total;
+    }
+
+    private function isWellUnder(): bool
+    {
+        return 100 * $this->left() > self::WELL_UNDER_PERCENT * $this->target;
+    }
+
+    /** @param \Closure(): ?Item|null $missing */
+    private function toWeakest(Demand $weakest, ?\Closure $missing): ?Warning
+    {
+        $here = array_filter($this->session->items(), static fn(Item $item): bool => $item->rung->demand === $weakest);
+        foreach ($here as $item) {
+            $dose = $this->grown($item);
+            if ($dose !== null) {
+                return $this->offering($weakest, $item->rung->name, $dose, 'Write '.DoseLine::print($dose, $this->counting), Edit::dose($item->id, $dose));
+            }
+        }
+        $item = $here === [] && $missing !== null && $this->isWellUnder() ? $missing() : null;
+        if ($item === null) {
+            return null;
+        }
+        $add = Edit::add($item->rung, $item->dose);
+
+        return ($add->appliedTo($this->session)?->timeline()->totals()->total() ?? $this->target + 1) > $this->target ? null : $this->offering($weakest, $item->rung->name, $item->dose, "Add {$item->rung->name}", $add);
+    }
+
+    /** The exercise a step up, or as many steps as fit where there is much time left; null where none fits. */
+    private function grown(Item $item): ?Dose
+    {
+        $grown = null;
+        $next = self::more($item, $item->dose, $this->isWellUnder());
+        while ($next !== null && (Edit::dose($item->id, $next)->appliedTo($this->session)?->timeline()->totals()->total() ?? $this->target + 1) <= $this->target) {
+            $grown = $next;
+            $next = $this->isWellUnder() ? self::more($item, $grown, true) : null;
+        }
+
+        return $grown;
+    }
+
+    private function offering(Demand $weakest, string $name, Dose $dose, string $label, Edit $edit): Warning
+    {
+        $then = $edit->appliedTo($this->session) ?? $this->session;
+        $added = $then->timeline()->totals()->total() - $this->total;
+        $line = DoseLine::print($dose, $this->counting);
+        $share = fn(Session $session): string => intdiv(WorkShares::of($session, $session->timeline())->perMille($weakest) + 5, 10).' %';
+        $gains = $weakest->hasShare() ? ", {$share($then)} of the work instead of {$share($this->session)}" : '';
+
+        return new Warning($this->because(
+            ucfirst($weakest->shortName())." is the weakest: {$name} at {$line} adds {$added} s{$gains}.",
+            ['weakest demand' => $weakest->shortName(), 'adds' => "{$added} s", ...($weakest->hasShare() ? ['asked for' => intdiv($this->targets->perMille($weakest) + 5, 10).' %'] : [])],
+        ), Repair::by($label, $edit));
+    }
+
+    /** @param array<string, string> $inputs */
+    private function because(string $sentence, array $inputs): Reason
+    {
+        return Reason::because(
+            Rule::FitToTime,
+            Totals::clock($this->left()).($this->isWellUnder() ? ' of '.Totals::clock($this->target) : '')." left. {$sentence}",
+            ['left' => Totals::clock($this->left()), ...$inputs],
+            'A climb of another demand, or fewer minutes.',
+        );
+    }
+
+    /** Two repetitions more inside the band, or one short hold more up to six; where there is much time left, then a set more up to four. */
+    private static function more(Item $item, Dose $dose, bool $sets): ?Dose
+    {
+        $body = $dose->first();
+        if ($dose->isFalling()) {
             return null;
         }
         if ($body instanceof Reps && $item->rung->band !== null && $body->count < $item->rung->band->high) {
-            return $item->dose->withBody(Reps::of(min($item->rung->band->high, $body->count + 2)));
+            return $dose->withBody(Reps::of(min($item->rung->band->high, $body->count + 2)));
+        }
+        if ($body instanceof Holds && $body->count > 1 && $body->count < 6) {
+            return $dose->withBody(Holds::of($body->count + 1, $body->seconds, $body->gapSeconds));
         }
 
-        return $body instanceof Holds && $body->count > 1 && $body->count < 6 ? $item->dose->withBody(Holds::of($body->count + 1, $body->seconds, $body->gapSeconds)) : null;
+        return $sets && $dose->sets() < self::MOST_SETS ? $dose->withSets($dose->sets() + 1) : null;
     }
 }

@@ -17,6 +17,7 @@ enum Rule: string
     case Order = 'session.order';
     case Competing = 'session.competing-stations';
     case Primer = 'session.primer';
+    case KindMix = 'balance.kinds';
     case FitToTime = 'session.fit-to-time';
     case Template = 'session.template';
     case HeldNotRepeated = 'dose.held-not-repeated';
@@ -115,6 +116,7 @@ enum Rule: string
             self::NextLoad => 'The load rises by 2 to 10 % once two repetitions over the target are done in the last set at two sessions running, and repetitions begin at the low end again; where the next weight is more than 10 % up, repetitions rise instead, up to four above the band.',
             self::FirstDose => 'A rung begins at four fifths of the best timed hold of that version, at a quarter of its leaving mark where an easier version was not tested, else at half of it; repetitions at the low end of their band. One that stands more than 0.8 above the rung that was left begins at half of that.',
             self::WorkingRung => 'A session takes the rung the person stands on; one that is higher is warned of, and can be swapped.',
+            self::KindMix => 'For an aim that has one, working sets have a second target by kind of work: for strength sport half bracing practice, 35 in a hundred integrated lifts, 15 isolated work.',
             self::WorkShares => 'Each demand has its part of the time under tension: the main demand of a rung in full, a secondary one by half. Agreement is one less half the sum of what the parts miss.',
             self::Spread => 'The spread is the highest demand less the lowest, of those with a share and a placing; the lowest is the weakest and is named first. What stands on the highest rung open to the person is left out.',
             self::LimitRulesOut => 'A limit of the body rules out the rungs that load what it spares, on the side it is on.',
@@ -195,7 +197,7 @@ enum Rule: string
         return match ($this) {
             self::Clock, self::OpenEstimate => Basis::Arithmetic,
             self::HoldNorm, self::HoldRatio, self::HoldChange, self::DaysOfTraining, self::WeekRecovery, self::Frequency, self::NextLoad, self::WeekLoad, self::PainLow, self::PainMiddle, self::PainHigh, self::PainMorning => Basis::Published,
-            self::Order, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::SidesTogether, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
+            self::Order, self::KindMix, self::Competing, self::Primer, self::NextDose, self::FirstDose, self::SidesTogether, self::ClimbTestOffer, self::GateMark, self::GateForm, self::GatePain, self::GateEffort, self::GateSessions,
             self::GateDays, self::ProgramMinimum, self::ProgramDose, self::Stay, self::StepDownForm, self::StepDownLowEnd, self::StepDownFelt, self::StepDownEasier, self::Felt,
             self::LimitRulesOut, self::LimitCaution, self::Allowed, self::LeftOut, self::DangerSign, self::Retest, self::WeekPrimer, self::WeekBeforeHeavy, self::WeekBeforeSport, self::WeekDemand, self::Soreness, self::HoldSides, self::ClimbTest, self::PlacingFromPlank, self::PlacingFromClimb, self::PlacingRungsLower, self::KitMissing, self::MethodPutsAway, self::ActivationBefore => Basis::CommonPractice,
             default => Basis::OurChoice,

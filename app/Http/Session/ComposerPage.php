@@ -11,7 +11,10 @@ use App\Records\PersonFile;
 use EvenRungs\Balance\FitStep;
 use EvenRungs\Balance\TimeFit;
 use EvenRungs\Balance\TimeLeft;
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Side;
 use EvenRungs\Ladder\NameIndex;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
@@ -115,7 +118,7 @@ final readonly class ComposerPage
         $over = $session->timeline()->totals()->total() - $target;
         $weakest = $this->file->record->evenness()->weakest;
         if ($over <= 0) {
-            $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->method->counting());
+            $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest));
 
             return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()));
         }
@@ -133,6 +136,17 @@ final readonly class ComposerPage
             steps: array_map(fn(FitStep $step): FitStepView => new FitStepView(reason: ReasonView::of($step->reason), savedSeconds: $step->savedSeconds, totalSeconds: $step->totalSeconds, totalText: Totals::clock($step->totalSeconds), blocks: $this->blocks($step->session)), $steps),
             offer: null,
         );
+    }
+
+    /** The highest working rung of a demand in the dose that is due; null where nothing of it is open. */
+    private function due(Demand $demand): ?Item
+    {
+        $record = $this->file->record;
+        $open = array_filter($record->workingRungs(), static fn(Rung $rung): bool => $rung->demand === $demand && ! $record->isStopped($rung->ladder) && $record->circumstances()->rule($rung)->openOn(Side::Both));
+        usort($open, static fn(Rung $a, Rung $b): int => $b->height->above($a->height));
+        $rung = $open[0] ?? null;
+
+        return $rung === null ? null : new Item('due', $rung, ($record->doses()->next()[$rung->slug] ?? null)->dose ?? $record->doses()->first($rung)->dose);
     }
 
     /**

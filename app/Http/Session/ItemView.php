@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\ReasonView;
+use EvenRungs\Balance\Quality;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseFields;
 
@@ -21,6 +22,7 @@ final readonly class ItemView
      * @param bool              $mayBeAllowed the trainer may allow it for this person, with a reason
      * @param list<string>      $completions what could stand next in the line, as whole lines
      * @param list<WarningView> $warnings
+     * @param list<Quality>     $qualities what its dose trains
      */
     public function __construct(
         public string $id,
@@ -43,5 +45,6 @@ final readonly class ItemView
         public bool $mayBeAllowed,
         public array $completions,
         public array $warnings,
+        public array $qualities,
     ) {}
 }

@@ -19,6 +19,8 @@ final readonly class PreviewView
      * @param string            $reachesText length of what reaches sheet and player; empty where nothing is left out
      * @param string            $optionalText what optional sets add, counted apart; empty when there are none
      * @param list<WarningView> $warnings
+     * @param list<QualityView> $qualities what the doses train, and how much of the work; one dose may train several
+     * @param KindMixView|null  $kinds    where the aim has a target for them
      */
     public function __construct(
         public bool $complete,
@@ -35,5 +37,7 @@ final readonly class PreviewView
         public string $reachesText,
         public string $optionalText,
         public array $warnings,
+        public array $qualities,
+        public ?KindMixView $kinds,
     ) {}
 }

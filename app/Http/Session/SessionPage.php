@@ -7,7 +7,9 @@ namespace App\Http\Session;
 use App\Http\Shared\ReasonView;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
+use EvenRungs\Balance\KindMix;
 use EvenRungs\Balance\Mix;
+use EvenRungs\Balance\Quality;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
 use EvenRungs\Dose\DoseCompletion;
@@ -124,6 +126,8 @@ final readonly class SessionPage
             reachesText: $permitted === null || $permitted->leftOut === [] ? '' : Totals::clock($permitted->session?->timeline()->totals()->total() ?? 0),
             optionalText: $optional === 0 ? '' : Totals::clock($optional),
             warnings: $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
+            qualities: $session === null || $timeline === null ? [] : QualityView::all($session, $timeline),
+            kinds: $session === null ? null : KindMixView::of(KindMix::in([$session]), $this->file->record->profile->aim),
         );
     }
 
@@ -181,6 +185,7 @@ final readonly class SessionPage
             mayBeAllowed: $ruling->mayBeAllowed(),
             completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide()),
             warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
+            qualities: $item === null ? [] : Quality::of($item),
         );
     }
 

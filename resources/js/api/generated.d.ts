@@ -2318,9 +2318,23 @@ export interface components {
             /** @description what could stand next in the line, as whole lines */
             completions: string[];
             warnings: components["schemas"]["WarningView"][];
+            /** @description what its dose trains */
+            qualities: ("endurance" | "strength" | "stability")[];
         };
         KeptDaysRequest: {
             days: number;
+        };
+        /** @description The kinds of work beside what an aim asks for. */
+        KindMixView: {
+            kinds: components["schemas"]["KindShareView"][];
+            reason: components["schemas"]["ReasonView"];
+        };
+        KindShareView: {
+            label: string;
+            /** @description per cent of the working sets */
+            share: number;
+            /** @description per cent */
+            target: number;
         };
         LadderCheckRequest: {
             document: {
@@ -2990,6 +3004,10 @@ export interface components {
             /** @description what optional sets add, counted apart; empty when there are none */
             optionalText: string;
             warnings: components["schemas"]["WarningView"][];
+            /** @description what the doses train, and how much of the work; one dose may train several */
+            qualities: components["schemas"]["QualityView"][];
+            /** @description where the aim has a target for them */
+            kinds: components["schemas"]["KindMixView"] | null;
         };
         /** @description One ladder in one week of a program. */
         ProgramCellView: {
@@ -3123,6 +3141,15 @@ export interface components {
         };
         ProposeProgramRequest: {
             wish: components["schemas"]["ProgramRequestView"];
+        };
+        /** @description A quality that doses of a session train, and how much of the work does. */
+        QualityView: {
+            /** @enum {string} */
+            quality: "endurance" | "strength" | "stability";
+            /** @description when a dose trains it */
+            meaning: string;
+            /** @description of the work */
+            percent: number;
         };
         QuestionTrialView: {
             question: string;

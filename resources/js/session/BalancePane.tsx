@@ -56,7 +56,45 @@ export function BalancePane({ preview, aim }: { preview: Schemas['PreviewView'];
             </span>
           ))}
       </p>
+      <Qualities qualities={preview.qualities} />
+      {preview.kinds && <Kinds mix={preview.kinds} />}
     </section>
+  );
+}
+
+/** What the doses train, from the doses. */
+function Qualities({ qualities }: { qualities: Schemas['PreviewView']['qualities'] }) {
+  if (qualities.length === 0) return null;
+  return (
+    <p className="text-sm text-ink2">
+      It trains{' '}
+      {qualities.map(({ quality, meaning, percent }, index) => (
+        <span key={quality} title={meaning}>
+          {index > 0 && ' · '}
+          {quality} <span className="font-mono text-ink">{percent} %</span>
+        </span>
+      ))}{' '}
+      of the work
+    </p>
+  );
+}
+
+/** The kinds of work beside what the aim asks for. */
+export function Kinds({ mix }: { mix: Schemas['KindMixView'] }) {
+  return (
+    <p className="text-sm text-ink2">
+      <Why title="Kinds of work" reasons={mix.reason}>
+        Kinds of work, sets
+      </Why>{' '}
+      {mix.kinds.map(({ label, share, target }) => (
+        <span key={label} className="mr-3 inline-block">
+          {label}{' '}
+          <span className="font-mono text-ink">
+            {share} % of {target}
+          </span>
+        </span>
+      ))}
+    </p>
   );
 }
 

@@ -47,7 +47,8 @@ export function ComposerPane() {
           </section>
         )}
         <Sessions />
-        <div className="mt-auto grid gap-2">
+        {/* In sight however much stands above. */}
+        <div className="sticky bottom-0 mt-auto grid gap-2 bg-sheet py-3">
           <Button
             look="next"
             disabled={!preview.complete || draft.blocks.length === 0}

@@ -43,6 +43,7 @@ const item: Schemas['ItemView'] = {
   reasons: [],
   mayBeAllowed: false,
   warnings: [],
+  qualities: [],
 };
 
 describe('the dose of an exercise', () => {

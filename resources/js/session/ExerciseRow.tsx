@@ -110,7 +110,7 @@ export function ExerciseRow({
           {name} <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>
         </p>
         <p className="text-sm text-ink2">
-          {view && [view.doseText, view.tempoText, straight ? view.restText : ''].filter(Boolean).join(' · ')}
+          {view && [view.doseText, view.tempoText, straight ? view.restText : '', ...view.qualities].filter(Boolean).join(' · ')}
         </p>
         {view?.leftOut && (
           <p className="justify-self-start rounded-sm border border-dashed border-ochre px-1.5 text-sm font-semibold text-ochre">

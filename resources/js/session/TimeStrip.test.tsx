@@ -37,6 +37,8 @@ const preview = (segments: Schemas['SegmentView'][], total: number, target: numb
   reachesText: '',
   optionalText: '',
   warnings: [],
+  qualities: [],
+  kinds: null,
 });
 const segment = (stretch: Schemas['SegmentView']['stretch'], seconds: number, side: Schemas['SegmentView']['side'] = 'both') => ({
   stretch,
