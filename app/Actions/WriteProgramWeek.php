@@ -51,6 +51,7 @@ final readonly class WriteProgramWeek
                     'session' => $row->id,
                     'day' => $place->cell->day,
                     'part' => $place->cell->part->value,
+                    'time' => $place->cell->time(),
                     'placement' => $place->placement->value,
                     'effort' => $place->effort,
                     'only' => $monday,

@@ -33,7 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property array<string, int>|null $shares own target shares by demand
  * @property list<array{name: string, kit: list<string>, weights?: list<int>}> $places where the person trains, the kit and the grams of the weights there
  * @property int          $place          the one planning looks at
- * @property list<array{what: string, heavy: bool, day: int, part: string, every?: int, from?: string|null}>|null $week other training
+ * @property list<array{what: string, heavy: bool, day: int, part: string, every?: int, from?: string|null, time?: string|null}>|null $week other training
  * @property string|null  $notes
  * @property string|null  $consented_on
  * @property \Illuminate\Support\Carbon|null $archived_at
@@ -198,7 +198,7 @@ final class Person extends Model
         return array_map(static fn(array $other): OtherTraining => new OtherTraining(
             TrainingKind::from($other['what']),
             $other['heavy'],
-            new Cell($other['day'], DayPart::from($other['part'])),
+            Cell::at($other['day'], DayPart::from($other['part']), $other['time'] ?? null),
             $other['every'] ?? 1,
             isset($other['from']) ? Day::parse($other['from']) : null,
         ), $this->week ?? []);

@@ -63,7 +63,7 @@ final class Agenda
 
         return $cell === null || $day === null || in_array($day->iso(), $away, true)
             ? null
-            : new AgendaEntry($slot->id, $slot->title, $slot->lines, $day, $times->minute($cell->part), $slot->minutes, false);
+            : new AgendaEntry($slot->id, $slot->title, $slot->lines, $day, $cell->minute ?? $times->minute($cell->part), $slot->minutes, false);
     }
 
     /** @param list<string> $away */
@@ -82,7 +82,7 @@ final class Agenda
             if ($cell === null || $on === null || in_array($on->iso(), $away, true)) {
                 $without[$usually->iso()] = $usually;
             } else {
-                $moved[$usually->iso()] = new AgendaMove($usually, $on, $times->minute($cell->part));
+                $moved[$usually->iso()] = new AgendaMove($usually, $on, $cell->minute ?? $times->minute($cell->part));
             }
         }
         foreach ($away as $iso) {
@@ -94,6 +94,6 @@ final class Agenda
         ksort($without);
         ksort($moved);
 
-        return new AgendaEntry($slot->id, $slot->title, $slot->lines, $first, $times->minute($slot->cell->part), $slot->minutes, true, array_values($without), array_values($moved));
+        return new AgendaEntry($slot->id, $slot->title, $slot->lines, $first, $slot->cell->minute ?? $times->minute($slot->cell->part), $slot->minutes, true, array_values($without), array_values($moved));
     }
 }

@@ -13,6 +13,12 @@ use EvenRungs\Session\Totals;
 /** Everything in a week that clashes or is missing, most serious first. */
 final readonly class Clashes
 {
+    /** Six hours from start to start (common practice). */
+    private const BEFORE_HEAVY_MINUTES = 360;
+
+    /** Hard sessions lie so far apart, from start to start (published for resistance work). */
+    private const RECOVERY_MINUTES = 48 * 60;
+
     /** Daily practice up to this effort may come before sport (our own choice). */
     private const LOW_EFFORT = 4;
 
@@ -70,12 +76,20 @@ final readonly class Clashes
         foreach ($this->pairs() as [$a, $b]) {
             // A primer before and a finisher after the same training are two ends of it.
             $bothEnds = $a->placement !== $b->placement && $a->placement->leansOnTraining() && $b->placement->leansOnTraining();
-            if ($a->cell->is($b->cell) && ! $bothEnds) {
+            if (self::overlap($a, $b) && ! $bothEnds) {
                 $clashes[] = new Clash(Reason::because(Rule::WeekSameTime, "“{$a->content->title}” and “{$b->content->title}” both stand on {$a->cell->inWords()}.", [], 'Another part of the day, or another day.'), [$a->id, $b->id]);
             }
         }
 
         return $clashes;
+    }
+
+    /** In the same part of a day; with clock times, before the earlier one is over. */
+    private static function overlap(CoreSlot $a, CoreSlot $b): bool
+    {
+        $apart = $a->cell->minutesTo($b->cell);
+
+        return $apart === null ? $a->cell->is($b->cell) : 60 * abs($apart) < ($apart >= 0 ? $a : $b)->content->seconds || $apart === 0;
     }
 
     /** @return list<Clash> */
@@ -85,8 +99,10 @@ final readonly class Clashes
         foreach ($this->week->slots as $slot) {
             foreach ($slot->isPrimer() ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
-                $same = $parts === 0 && $slot->placement !== SessionRole::Finisher;
-                if (! $other->isHeavyLifting() || $other->cell->day !== $slot->cell->day || ! $same && $parts !== 1) {
+                $minutes = $slot->cell->minutesTo($other->cell);
+                $same = $minutes === null && $parts === 0 && $slot->placement !== SessionRole::Finisher;
+                $before = $minutes === null ? $parts === 1 && $other->cell->day === $slot->cell->day : $minutes >= 0 && $minutes <= self::BEFORE_HEAVY_MINUTES;
+                if (! $other->isHeavyLifting() || ! $same && ! $before) {
                     continue;
                 }
                 $clashes[] = new Clash(Reason::because(
@@ -111,7 +127,8 @@ final readonly class Clashes
             $easy = $slot->isPrimer() || ($slot->placement === SessionRole::Daily && $slot->effort <= self::LOW_EFFORT);
             foreach ($easy ? [] : $this->week->other as $other) {
                 $parts = $other->cell->index() - $slot->cell->index();
-                $before = $parts > 0 || ($parts === 0 && $slot->placement !== SessionRole::Finisher);
+                $minutes = $slot->cell->minutesTo($other->cell);
+                $before = $minutes === null ? $parts > 0 || ($parts === 0 && $slot->placement !== SessionRole::Finisher) : $minutes >= 0;
                 if ($other->isEnduranceOrSport() && $other->cell->day === $slot->cell->day && $before) {
                     $clashes[] = new Clash(Reason::because(
                         Rule::WeekBeforeSport,
@@ -134,7 +151,7 @@ final readonly class Clashes
         foreach ($hard as $at => $slot) {
             $next = $hard[($at + 1) % count($hard)];
             $isPairSeen = count($hard) === 2 && $at === 1;
-            if ($next === $slot || $isPairSeen || Weekday::apart($slot->cell->day, $next->cell->day) >= 2) {
+            if ($next === $slot || $isPairSeen || ! self::isTooSoon($slot->cell, $next->cell)) {
                 continue;
             }
             $clashes[] = new Clash(Reason::because(
@@ -146,6 +163,15 @@ final readonly class Clashes
         }
 
         return $clashes;
+    }
+
+    /** Less than 48 hours by the clock, over the end of the week too; without two clock times on dates less than two apart. */
+    private static function isTooSoon(Cell $one, Cell $next): bool
+    {
+        $minutes = $one->minutesTo($next);
+        $week = 7 * 1440;
+
+        return $minutes === null ? Weekday::apart($one->day, $next->day) < 2 : min(abs($minutes), $week - abs($minutes)) < self::RECOVERY_MINUTES;
     }
 
     /** @return list<Clash> one for each run of hard days that has a hard core session in it */

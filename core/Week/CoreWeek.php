@@ -21,7 +21,7 @@ final readonly class CoreWeek
      */
     public function __construct(array $slots, public array $other = [], public array $days = [1, 2, 3, 4, 5, 6, 7], public array $limits = [])
     {
-        usort($slots, static fn(CoreSlot $a, CoreSlot $b): int => [$a->cell->index(), $a->id] <=> [$b->cell->index(), $b->id]);
+        usort($slots, static fn(CoreSlot $a, CoreSlot $b): int => [$a->cell->index(), $a->cell->minute ?? 0, $a->id] <=> [$b->cell->index(), $b->cell->minute ?? 0, $b->id]);
         $this->slots = $slots;
     }
 

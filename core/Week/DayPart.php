@@ -11,6 +11,16 @@ enum DayPart: string
     case Midday = 'midday';
     case Evening = 'evening';
 
+    /** Where a clock time falls: the midday begins at 11:00, the evening at 16:00 (our own choice). */
+    public static function of(int $minute): self
+    {
+        return match (true) {
+            $minute < 11 * 60 => self::Morning,
+            $minute < 16 * 60 => self::Midday,
+            default => self::Evening,
+        };
+    }
+
     /** Its place in the day, from 0. */
     public function place(): int
     {

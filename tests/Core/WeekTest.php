@@ -26,6 +26,7 @@ use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\Frequency;
 use EvenRungs\Week\OtherTraining;
+use EvenRungs\Week\PartTimes;
 use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\SlotContent;
 use EvenRungs\Week\Soreness;
@@ -57,6 +58,64 @@ final class WeekTest extends TestCase
         $week = self::week([self::slot('a', $core, $placement)], [self::other(TrainingKind::Lifting, $lifting, $heavy)]);
 
         self::assertSame($clashes, in_array(Rule::WeekBeforeHeavy, self::rules($week), true));
+    }
+
+    /** @return iterable<string, array{string, string, SessionRole, bool}> core, heavy lifting, placement, clashes */
+    public static function byTheClock(): iterable
+    {
+        yield 'half an hour before' => ['2 17:30', '2 18:00', SessionRole::OwnDay, true];
+        yield 'six hours and a minute before' => ['2 11:59', '2 18:00', SessionRole::OwnDay, false];
+        yield 'six hours before to the minute' => ['2 12:00', '2 18:00', SessionRole::OwnDay, true];
+        yield 'after it' => ['2 19:00', '2 18:00', SessionRole::Finisher, false];
+        yield 'called a finisher, and before it' => ['2 17:30', '2 18:00', SessionRole::Finisher, true];
+        yield 'late the evening before an early morning' => ['1 23:30', '2 05:00', SessionRole::OwnDay, true];
+        yield 'without a clock time on one side the part of the day counts' => ['2 midday', '2 18:00', SessionRole::OwnDay, true];
+        yield 'and two parts apart are far enough' => ['2 morning', '2 18:00', SessionRole::OwnDay, false];
+    }
+
+    #[DataProvider('byTheClock')]
+    public function test_with_clock_times_six_hours_are_six_hours(string $core, string $lifting, SessionRole $placement, bool $clashes): void
+    {
+        $week = self::week([self::slot('a', $core, $placement)], [self::other(TrainingKind::Lifting, $lifting, true)]);
+
+        self::assertSame($clashes, in_array(Rule::WeekBeforeHeavy, self::rules($week), true));
+    }
+
+    public function test_with_clock_times_48_hours_are_48_hours(): void
+    {
+        $rules = static fn(string $one, string $next): array => self::rules(self::week([self::slot('a', $one, effort: 7), self::slot('b', $next, effort: 8)]));
+
+        self::assertSame([Rule::WeekRecovery], $rules('1 18:00', '3 07:00'), '37 hours, two dates apart');
+        self::assertSame([], $rules('1 07:00', '3 07:00'));
+        self::assertSame([Rule::WeekRecovery], $rules('7 18:00', '2 07:00'), 'over the end of the week');
+        self::assertSame([], $rules('1 18:00', '3 morning'), 'without two clock times the dates count');
+    }
+
+    public function test_two_sessions_of_one_evening_clash_only_where_they_overlap(): void
+    {
+        $rules = static fn(string $one, string $next): array => self::rules(self::week([self::slot('a', $one), self::slot('b', $next)]));
+
+        self::assertContains(Rule::WeekSameTime, $rules('1 evening', '1 evening'));
+        self::assertContains(Rule::WeekSameTime, $rules('1 18:00', '1 18:10'));
+        self::assertNotContains(Rule::WeekSameTime, $rules('1 18:00', '1 21:00'));
+    }
+
+    public function test_sport_at_a_clock_time_comes_before_core_work_of_the_same_evening(): void
+    {
+        $sport = [self::other(TrainingKind::Sport, '3 19:00')];
+
+        self::assertContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 18:00')], $sport)));
+        self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 21:00')], $sport)));
+    }
+
+    public function test_a_calendar_takes_the_clock_time_where_there_is_one(): void
+    {
+        $monday = Day::parse('2026-06-01');
+        $slot = new AgendaSlot('late', 'Floor', [], self::cell('2 17:45'), 20, $monday, null, ['2026-06-08' => self::cell('4 06:15')]);
+        $entry = Agenda::of([$slot], [], new PartTimes)[0];
+
+        self::assertSame([17 * 60 + 45, 6 * 60 + 15], [$entry->startMinute, $entry->moved[0]->startMinute]);
+        self::assertSame('Tuesday at 17:45', $slot->cell->inWords());
     }
 
     public function test_26_a_session_placed_as_a_primer_that_breaks_its_limits_is_treated_as_what_it_is(): void
@@ -322,7 +381,7 @@ final class WeekTest extends TestCase
     {
         [$day, $part] = explode(' ', $words);
 
-        return new Cell((int) $day, DayPart::from($part));
+        return str_contains($part, ':') ? Cell::at((int) $day, DayPart::Morning, $part) : new Cell((int) $day, DayPart::from($part));
     }
 
     /** @return list<Rule> */

@@ -42,12 +42,36 @@ final class WeekTest extends ApiTestCase
 
         $answer = $this->layOut($person, [self::slot('a', $session, 2, 'midday')])->assertOk()->assertJsonPath('version', 1);
         self::assertSame('week.before-heavy-lifting', $answer->json('clashes.0.reason.rule'));
-        self::assertSame([['day' => 2, 'part' => 'evening']], $answer->json('clashes.0.other'));
+        self::assertSame([['day' => 2, 'part' => 'evening', 'minute' => null]], $answer->json('clashes.0.other'));
         $edit = $answer->json('clashes.0.repairs.0.edits.0');
         self::assertIsArray($edit);
 
         $mended = $this->layOut($person, [['id' => 'a', 'session' => $session, 'day' => $edit['day'], 'part' => $edit['part'], 'placement' => $edit['placement'], 'effort' => $edit['effort']]], 1)->assertOk();
         self::assertNotContains('week.before-heavy-lifting', array_column((array) $mended->json('clashes.*.reason'), 'rule'));
+    }
+
+    public function test_clock_times_are_kept_and_say_where_in_the_day_a_session_stands(): void
+    {
+        [$person, $session] = $this->personWithSession(['week' => [[...self::EVENING_LIFTING, 'time' => '18:00']]]);
+
+        $early = $this->layOut($person, [[...self::slot('a', $session, 2, 'evening'), 'time' => '11:59']])->assertOk()
+            ->assertJsonPath('slots.0.time', '11:59')->assertJsonPath('slots.0.part', 'midday')->assertJsonPath('other.0.time', '18:00');
+        self::assertNotContains('week.before-heavy-lifting', array_column((array) $early->json('clashes.*.reason'), 'rule'));
+
+        $late = $this->layOut($person, [[...self::slot('a', $session, 2, 'evening'), 'time' => '17:30']], 1)->assertOk();
+        self::assertSame('week.before-heavy-lifting', $late->json('clashes.0.reason.rule'));
+        self::assertNull($late->json('clashes.0.repairs.0.edits.0.time'), 'what is moved loses its clock time');
+
+        $this->layOut($person, [[...self::slot('a', $session, 2, 'evening'), 'time' => '25:00']], 2)->assertUnprocessable();
+    }
+
+    public function test_a_week_kept_before_clock_times_reads_as_it_was(): void
+    {
+        [$person, $session] = $this->personWithSession();
+        $this->layOut($person, [self::slot('a', $session, 2, 'evening')])->assertOk();
+        \App\Models\Plan::query()->where('person_id', $person)->firstOrFail()->update(['slots' => [['id' => 'a', 'session' => $session, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 6, 'only' => null, 'since' => '2026-06-01']]]);
+
+        $this->week($person)->assertOk()->assertJsonPath('slots.0.part', 'evening')->assertJsonPath('slots.0.time', null);
     }
 
     public function test_one_week_can_differ_from_every_week(): void

@@ -13,6 +13,7 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Sex;
 use EvenRungs\Body\Side;
 use EvenRungs\Screening\State;
+use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\TrainingKind;
 use Illuminate\Validation\Rule;
@@ -76,6 +77,7 @@ final class PersonRequest extends ApiRequest
             'week.*.part' => ['required', Rule::enum(DayPart::class)],
             'week.*.every' => ['integer:strict', 'between:1,4'],
             'week.*.from' => ['nullable', ...self::DAY],
+            'week.*.time' => ['bail', 'nullable', 'string', self::TIME, $this->insideItsPart(...)],
             'notes' => ['present', 'nullable', 'string', 'max:2000'],
             'consentedOn' => ['present', 'nullable', ...self::DAY, "before_or_equal:{$today}"],
             'limits' => ['present', 'list', 'max:20'],
@@ -94,6 +96,7 @@ final class PersonRequest extends ApiRequest
             ...parent::messages(),
             'name.required' => 'A person needs a name.',
             'consentedOn.before_or_equal' => 'This cannot be in the future.',
+            'week.*.time.regex' => 'A clock time is written as 17:30.',
             'limits.*.since.before_or_equal' => 'This cannot be in the future.',
             'trainer.exists' => 'This practice has no such trainer.',
             'name.max' => 'A name has at most 120 characters.',
@@ -109,6 +112,16 @@ final class PersonRequest extends ApiRequest
             'places.*.weights.regex' => 'Write the weights in kilograms with commas between, such as 4, 8, 12.5.',
             'place.max' => 'There is no such place.',
         ];
+    }
+
+    /** A clock time lies in the part of the day its training stands in. */
+    private function insideItsPart(string $attribute, mixed $value, \Closure $fail): void
+    {
+        $stands = DayPart::tryFrom($this->text((string) preg_replace('/time$/', 'part', $attribute)));
+        $falls = Cell::at(1, DayPart::Morning, is_string($value) ? $value : null)->part;
+        if ($stands !== null && $falls !== $stands) {
+            $fail("{$value} lies in the ".($falls->value)." here, not in the {$stands->value}: move the training there.");
+        }
     }
 
     /** Two places are told apart by their names, whatever the letters' size. */
@@ -140,7 +153,7 @@ final class PersonRequest extends ApiRequest
             'shares' => $this->shares(),
             'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit'))), 'weights' => self::grams((string) data_get($place, 'weights'))], $this->entries('places')),
             'place' => $this->integer('place'),
-            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part'), 'every' => (int) data_get($other, 'every', 1), 'from' => data_get($other, 'from')], $this->entries('week')),
+            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part'), 'every' => (int) data_get($other, 'every', 1), 'from' => data_get($other, 'from'), 'time' => data_get($other, 'time')], $this->entries('week')),
             'notes' => $this->text('notes'),
             'consented_on' => $this->input('consentedOn'),
         ];

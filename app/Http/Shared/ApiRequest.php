@@ -18,6 +18,9 @@ abstract class ApiRequest extends FormRequest
 
     public const ULID = 'regex:'.self::ID;
 
+    /** A clock time. */
+    public const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/';
+
     /** A day somebody may speak of. */
     public const DAY = ['bail', 'string', 'date_format:Y-m-d', 'after_or_equal:1900-01-01', 'before_or_equal:2100-12-31'];
 

@@ -15,6 +15,7 @@ final readonly class OtherTrainingView
      * @param int         $day   1 Monday to 7 Sunday
      * @param int         $every how many weeks lie from one to the next
      * @param string|null $from  a date in a week in which it happens, where it is not every week
+     * @param string|null $time  it starts at, such as 18:00; null where only the part of the day is known
      */
     public function __construct(
         public TrainingKind $what,
@@ -23,10 +24,11 @@ final readonly class OtherTrainingView
         public DayPart $part,
         public int $every = 1,
         public ?string $from = null,
+        public ?string $time = null,
     ) {}
 
     public static function of(OtherTraining $other): self
     {
-        return new self(what: $other->kind, heavy: $other->heavy, day: $other->cell->day, part: $other->cell->part, every: $other->every, from: $other->from?->iso());
+        return new self(what: $other->kind, heavy: $other->heavy, day: $other->cell->day, part: $other->cell->part, every: $other->every, from: $other->from?->iso(), time: $other->cell->time());
     }
 }

@@ -20,7 +20,7 @@ final class CalendarRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $time = ['required', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'];
+        $time = ['required', 'string', self::TIME];
 
         return ['version' => ['required', 'integer:strict', 'min:0'], 'morning' => $time, 'midday' => $time, 'evening' => $time, 'alarmMinutes' => ['present', 'nullable', 'integer:strict', 'between:0,1440']];
     }

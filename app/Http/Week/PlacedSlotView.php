@@ -14,6 +14,7 @@ final readonly class PlacedSlotView
      * @param bool                                                $moved  elsewhere than in every week
      * @param 'planned'|'today'|'done'|'missed'|'away'|'left-out' $state
      * @param string|null                                         $doneOn the date it was done
+     * @param string|null                                         $time   it starts at, such as 17:30
      */
     public function __construct(
         public string $id,
@@ -27,5 +28,6 @@ final readonly class PlacedSlotView
         public bool $moved,
         public string $state,
         public ?string $doneOn,
+        public ?string $time,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Week;
 
 use App\Http\Shared\ApiRequest;
+use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use Illuminate\Validation\Rule;
@@ -29,6 +30,7 @@ final class PlanRequest extends ApiRequest
             'slots.*.part' => ['required', Rule::enum(DayPart::class)],
             'slots.*.placement' => ['required', Rule::enum(SessionRole::class)],
             'slots.*.effort' => ['required', 'integer:strict', 'between:0,10'],
+            'slots.*.time' => ['nullable', 'string', self::TIME],
             'slots.*.only' => ['nullable', ...self::PLANNED_DAY],
             'moves' => ['present', 'list', 'max:400'],
             'moves.*.slot' => ['required', 'string', 'max:40'],
@@ -37,6 +39,7 @@ final class PlanRequest extends ApiRequest
             'moves.*.part' => ['present', 'nullable', Rule::enum(DayPart::class)],
             'moves.*.placement' => ['present', 'nullable', Rule::enum(SessionRole::class)],
             'moves.*.effort' => ['present', 'nullable', 'integer:strict', 'between:0,10'],
+            'moves.*.time' => ['nullable', 'string', self::TIME],
             'away' => ['present', 'list', 'max:200'],
             'away.*' => [...self::PLANNED_DAY, 'distinct'],
         ];
@@ -48,6 +51,8 @@ final class PlanRequest extends ApiRequest
         return [
             ...parent::messages(),
             'slots.max' => 'A week has room for 21 core sessions, three a day.',
+            'slots.*.time.regex' => 'A clock time is written as 17:30.',
+            'moves.*.time.regex' => 'A clock time is written as 17:30.',
             'slots.*.effort.between' => 'Effort goes from 0 to 10.',
             'slots.*.day.between' => 'A week has the days 1 to 7.',
         ];
@@ -56,9 +61,10 @@ final class PlanRequest extends ApiRequest
     /** @return array{slots: list<array<string, mixed>>, moves: list<array<string, mixed>>, away: list<string>} */
     public function columns(): array
     {
-        $slots = array_map(static fn(mixed $slot): array => ['id' => data_get($slot, 'id'), 'session' => data_get($slot, 'session'), 'day' => (int) data_get($slot, 'day'), 'part' => data_get($slot, 'part'), 'placement' => data_get($slot, 'placement'), 'effort' => (int) data_get($slot, 'effort'), 'only' => data_get($slot, 'only')], $this->entries('slots'));
+        $part = static fn(mixed $at): mixed => ($time = data_get($at, 'time')) === null ? data_get($at, 'part') : Cell::at(1, DayPart::Morning, is_string($time) ? $time : null)->part->value;
+        $slots = array_map(static fn(mixed $slot): array => ['id' => data_get($slot, 'id'), 'session' => data_get($slot, 'session'), 'day' => (int) data_get($slot, 'day'), 'part' => $part($slot), 'placement' => data_get($slot, 'placement'), 'effort' => (int) data_get($slot, 'effort'), 'only' => data_get($slot, 'only'), 'time' => data_get($slot, 'time')], $this->entries('slots'));
         $ids = array_column($slots, 'id');
-        $moves = array_map(static fn(mixed $move): array => ['slot' => data_get($move, 'slot'), 'monday' => data_get($move, 'monday'), 'day' => data_get($move, 'day'), 'part' => data_get($move, 'part'), 'placement' => data_get($move, 'placement'), 'effort' => data_get($move, 'effort')], $this->entries('moves'));
+        $moves = array_map(static fn(mixed $move): array => ['slot' => data_get($move, 'slot'), 'monday' => data_get($move, 'monday'), 'day' => data_get($move, 'day'), 'part' => $part($move), 'placement' => data_get($move, 'placement'), 'effort' => data_get($move, 'effort'), 'time' => data_get($move, 'time')], $this->entries('moves'));
         $away = $this->texts('away');
         sort($away);
 

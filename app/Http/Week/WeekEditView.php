@@ -11,7 +11,10 @@ use EvenRungs\Week\WeekEdit;
 /** A core session as it is after a repair. */
 final readonly class WeekEditView
 {
-    /** @param bool $isNew one more of the same session */
+    /**
+     * @param bool        $isNew one more of the same session
+     * @param string|null $time  it starts at, such as 17:30
+     */
     public function __construct(
         public string $slot,
         public bool $isNew,
@@ -19,10 +22,11 @@ final readonly class WeekEditView
         public DayPart $part,
         public SessionRole $placement,
         public int $effort,
+        public ?string $time,
     ) {}
 
     public static function of(WeekEdit $edit): self
     {
-        return new self(slot: $edit->slot, isNew: $edit->isNew, day: $edit->cell->day, part: $edit->cell->part, placement: $edit->placement, effort: $edit->effort);
+        return new self(slot: $edit->slot, isNew: $edit->isNew, day: $edit->cell->day, part: $edit->cell->part, placement: $edit->placement, effort: $edit->effort, time: $edit->cell->time());
     }
 }

@@ -10,7 +10,10 @@ use EvenRungs\Week\SessionRole;
 /** A core session that is different in one week: elsewhere, lighter, or left out of it. */
 final readonly class WeekMoveView
 {
-    /** @param int|null $day null: left out that week */
+    /**
+     * @param int|null    $day  null: left out that week
+     * @param string|null $time it starts at, such as 17:30
+     */
     public function __construct(
         public string $slot,
         public string $monday,
@@ -18,5 +21,6 @@ final readonly class WeekMoveView
         public ?DayPart $part,
         public ?SessionRole $placement,
         public ?int $effort,
+        public ?string $time = null,
     ) {}
 }

@@ -44,8 +44,8 @@ final readonly class WeekPage
             programWaits: $this->file->program()->waits($this->hand->monday),
             version: $plan->version,
             monday: $this->hand->monday->iso(),
-            slots: array_map(static fn(PlannedSlot $slot): CoreSlotView => new CoreSlotView(id: $slot->id, session: $slot->session, day: $slot->cell->day, part: $slot->cell->part, placement: $slot->role, effort: $slot->effort, only: $slot->only?->iso()), $plan->slots),
-            moves: array_map(static fn(PlanMove $move): WeekMoveView => new WeekMoveView(slot: $move->slot, monday: $move->monday, day: $move->cell?->day, part: $move->cell?->part, placement: $move->role, effort: $move->effort), $plan->moves),
+            slots: array_map(static fn(PlannedSlot $slot): CoreSlotView => new CoreSlotView(id: $slot->id, session: $slot->session, day: $slot->cell->day, part: $slot->cell->part, placement: $slot->role, effort: $slot->effort, only: $slot->only?->iso(), time: $slot->cell->time()), $plan->slots),
+            moves: array_map(static fn(PlanMove $move): WeekMoveView => new WeekMoveView(slot: $move->slot, monday: $move->monday, day: $move->cell?->day, part: $move->cell?->part, placement: $move->role, effort: $move->effort, time: $move->cell?->time()), $plan->moves),
             away: $plan->away,
             days: $this->days(),
             placed: array_map($this->placed(...), $this->hand->slots()),
@@ -114,6 +114,7 @@ final readonly class WeekPage
             moved: $here !== null && $here != $usual,
             state: $this->hand->state($slot),
             doneOn: ($this->hand->kept()[$slot->id] ?? null)?->iso(),
+            time: $at->cell->time(),
         );
     }
 

@@ -1650,12 +1650,14 @@ export interface components {
             caution: string;
             effects: string[];
         };
-        /** @description A part of a day of the week: where something stands. */
+        /** @description A part of a day of the week, or a clock time in it: where something stands. */
         Cell: {
             /** @description 1 Monday to 7 Sunday */
             day: number;
             /** @enum {string} */
             part: "morning" | "midday" | "evening";
+            /** @description it starts at, after midnight; null where only the part of the day is known */
+            minute: number | null;
         };
         /** @description What was tested, how it compares, and where it says to start. */
         ChecksView: {
@@ -1796,6 +1798,8 @@ export interface components {
             effort: number;
             /** @description Monday of the one week it is for; null for every week */
             only: string | null;
+            /** @description it starts at, such as 17:30; null where only the part of the day is planned */
+            time: string | null;
         };
         /** @description One thing the player shows and counts down. */
         Cue: {
@@ -2716,6 +2720,8 @@ export interface components {
             every: number;
             /** @description a date in a week in which it happens, where it is not every week */
             from: string | null;
+            /** @description it starts at, such as 18:00; null where only the part of the day is known */
+            time: string | null;
         };
         /** @description A place where it can hurt. */
         PainPlaceView: {
@@ -2913,6 +2919,8 @@ export interface components {
             state: "planned" | "today" | "done" | "missed" | "away" | "left-out";
             /** @description the date it was done */
             doneOn: string | null;
+            /** @description it starts at, such as 17:30 */
+            time: string | null;
         };
         /** @description A placing that was saved, and how to take it back. */
         PlacedView: {
@@ -3763,6 +3771,8 @@ export interface components {
             /** @enum {string} */
             placement: "primer" | "finisher" | "own-day" | "daily";
             effort: number;
+            /** @description it starts at, such as 17:30 */
+            time: string | null;
         };
         /** @description A core session that is different in one week: elsewhere, lighter, or left out of it. */
         WeekMoveView: {
@@ -3775,6 +3785,8 @@ export interface components {
             /** @enum {string|null} */
             placement: "primer" | "finisher" | "own-day" | "daily" | null;
             effort: number | null;
+            /** @description it starts at, such as 17:30 */
+            time: string | null;
         };
         /** @description What one key does about a clash in the week. */
         WeekRepairView: {

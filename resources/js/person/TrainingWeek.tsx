@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 import { DateField } from '@/ui/DateField';
+import { TimeField } from '@/ui/TimeField';
 import type { OtherTraining } from './fields';
 
 export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -60,6 +61,7 @@ export function TrainingWeek({
                                   {
                                     every: 1,
                                     from: null,
+                                    time: null,
                                     ...other,
                                     what: what as OtherTraining['what'],
                                     heavy: heavy === 'true',
@@ -135,6 +137,7 @@ function Repeats({ other, onChange }: { other: OtherTraining; onChange: (change:
           </option>
         ))}
       </select>
+      <TimeField bare label={`${what}: starts at`} value={other.time} onChange={(time) => onChange({ time })} />
       {other.every > 1 && (
         <DateField
           bare

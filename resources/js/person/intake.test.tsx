@@ -93,7 +93,7 @@ describe('the rest of the week', () => {
     const onChange = vi.fn();
     const { rerender } = render(<TrainingWeek week={[]} kinds={kinds} onChange={onChange} />);
     fireEvent.change(screen.getByLabelText('Tuesday evening'), { target: { value: 'lifting true' } });
-    const heavy = { what: 'lifting' as const, heavy: true, day: 2, part: 'evening' as const, every: 1, from: null };
+    const heavy = { what: 'lifting' as const, heavy: true, day: 2, part: 'evening' as const, every: 1, from: null, time: null };
     expect(onChange).toHaveBeenLastCalledWith([heavy]);
     rerender(<TrainingWeek week={[heavy]} kinds={kinds} onChange={onChange} />);
     fireEvent.change(screen.getByLabelText('Tuesday evening'), { target: { value: '' } });

@@ -17,7 +17,8 @@ export type Placed = Slot & {
 type View = Schemas['WeekView'];
 
 const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-export const inWords = ({ day, part }: Where): string => `${weekdayNames[day - 1]} ${part}`;
+export const inWords = ({ day, part, time }: Where & { time?: string | null }): string =>
+  time ? `${weekdayNames[day - 1]} at ${time}` : `${weekdayNames[day - 1]} ${part}`;
 const cellId = ({ day, part }: Where): string => `${day} ${part}`;
 
 // What was moved where is said by the note at the foot of the page, for mouse and keyboard alike.
@@ -102,6 +103,7 @@ export function WeekGrid({
                     >
                       {other.heavy && 'heavy '}
                       {other.what}
+                      {other.time && <span className="font-mono"> {other.time}</span>}
                     </p>
                   ))}
                 {placed
@@ -212,6 +214,7 @@ function Chip({
       {slot.state !== 'left-out' && (
         <>
           <span className="text-sm text-ink2">
+            {slot.time && <span className="font-mono font-semibold text-ink">{slot.time} · </span>}
             <span className="font-mono">{slot.clock}</span> · effort <span className="font-mono">{slot.effort}</span>
           </span>
           <span className="text-sm text-ink2">

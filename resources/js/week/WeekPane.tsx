@@ -5,6 +5,7 @@ import { Why } from '@/frame/reason';
 import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { TimeField } from '@/ui/TimeField';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { inWords, type Placed } from './WeekGrid';
 import type { Scope, Slot } from './plan';
@@ -38,6 +39,7 @@ export function ChosenSlot({
       <LeftOut leftOut={slot.leftOut} />
       <div className="grid grid-cols-2 gap-2">
         <RoleFields placement={slot.placement} effort={slot.effort} hardFrom={hardFrom} onChange={onChange} />
+        <TimeField label="Starts at" value={slot.time} onChange={(time) => onChange({ time })} />
       </div>
       <div className="flex flex-wrap gap-2">
         <Link to={`/people/${person}/session?s=${slot.session}`} className="underline underline-offset-4">

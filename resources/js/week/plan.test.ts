@@ -22,6 +22,7 @@ const slot: Slot = {
   placement: 'own-day',
   effort: 6,
   only: null,
+  time: null,
 };
 const plan: Plan = { slots: [slot], moves: [], away: [] };
 const [this_, next] = ['2026-11-23', '2026-11-30'];
@@ -67,7 +68,7 @@ describe('a week', () => {
   });
 
   it('takes a repair of two sessions and of one more', () => {
-    const edit = { slot: 'a', isNew: false, day: 3, part: 'evening', placement: 'own-day', effort: 5 } as const;
+    const edit = { slot: 'a', isNew: false, day: 3, part: 'evening', placement: 'own-day', effort: 5, time: null } as const;
     expect(repaired(plan, [edit], 'every', this_, () => 'n').slots[0]).toMatchObject({ day: 3, effort: 5, session: 's' });
     expect(repaired(plan, [{ ...edit, isNew: true }], 'every', this_, () => 'n').slots).toHaveLength(2);
   });

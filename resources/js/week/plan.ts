@@ -32,6 +32,7 @@ export function standing(plan: Plan, slot: Slot, monday: string): Slot | null {
     ...slot,
     day: move.day,
     part: move.part,
+    time: move.time,
     placement: move.placement ?? slot.placement,
     effort: move.effort ?? slot.effort,
   };
@@ -47,7 +48,15 @@ export function changed(plan: Plan, id: string, change: Partial<Slot>, scope: Sc
     return { ...plan, moves: others, slots: plan.slots.map((one) => (one.id === id ? { ...one, ...change } : one)) };
   }
   const here = { ...(standing(plan, slot, monday) ?? slot), ...change };
-  const move: Move = { slot: id, monday, day: here.day, part: here.part, placement: here.placement, effort: here.effort };
+  const move: Move = {
+    slot: id,
+    monday,
+    day: here.day,
+    part: here.part,
+    time: here.time,
+    placement: here.placement,
+    effort: here.effort,
+  };
   return { ...plan, moves: [...others, move] };
 }
 
@@ -56,7 +65,9 @@ export function moved(plan: Plan, id: string, to: Where, role: Slot['placement']
   const slot = plan.slots.find((one) => one.id === id);
   if (!slot) return plan;
   const here = standing(plan, slot, monday) ?? slot;
-  return changed(plan, id, { ...to, placement: here.placement === 'primer' ? 'primer' : role }, scope, monday);
+  // A clock time goes along to another day, not to another part of it.
+  const time = to.part === here.part ? here.time : null;
+  return changed(plan, id, { ...to, time, placement: here.placement === 'primer' ? 'primer' : role }, scope, monday);
 }
 
 export function removed(plan: Plan, id: string, scope: Scope, monday: string): Plan {
@@ -65,7 +76,7 @@ export function removed(plan: Plan, id: string, scope: Scope, monday: string): P
     return { ...plan, slots: plan.slots.filter((one) => one.id !== id), moves: plan.moves.filter((move) => move.slot !== id) };
   }
   const others = plan.moves.filter((move) => !(move.slot === id && move.monday === monday));
-  return { ...plan, moves: [...others, { slot: id, monday, day: null, part: null, placement: null, effort: null }] };
+  return { ...plan, moves: [...others, { slot: id, monday, day: null, part: null, time: null, placement: null, effort: null }] };
 }
 
 export function added(plan: Plan, slot: Slot, scope: Scope, monday: string): Plan {
