@@ -154,6 +154,7 @@ Route::prefix('api')->group(function (): void {
         Route::controller(WeekController::class)->group(function (): void {
             Route::get('/people/{person}/weeks/{date}', 'show')->name('week');
             Route::put('/people/{person}/weeks/{date}', 'update')->name('layOutWeek');
+            Route::post('/people/{person}/weeks/{date}/shape', 'shape')->name('shapeWeek');
             Route::post('/people/{person}/soreness', 'soreness')->name('tellSoreness');
         });
         Route::controller(CalendarController::class)->group(function (): void {

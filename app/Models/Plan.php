@@ -10,6 +10,7 @@ use EvenRungs\Week\DayPart;
 use EvenRungs\Week\PlanMove;
 use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\SessionRole;
+use EvenRungs\Week\Shape;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array{slot: string, monday: string, day: int|null, part: string|null, time?: string|null, placement: string|null, effort: int|null}> $moves day null: left out that week
  * @property list<string> $away    dates without training
  * @property int          $version
+ * @property string|null  $shape   it was laid out from
  */
 final class Plan extends Model
 {
@@ -47,6 +49,7 @@ final class Plan extends Model
             array_map(static fn(array $move): PlanMove => new PlanMove($move['slot'], $move['monday'], $cell($move), SessionRole::tryFrom($move['placement'] ?? ''), $move['effort']), $this->moves),
             $this->away,
             $this->version,
+            Shape::tryFrom($this->shape ?? ''),
         );
     }
 }

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string|null $program_monday Monday of the week of the program it was written from
  * @property string|null $program_slot   its place in that week
  * @property int|null    $total_seconds as written when last saved
+ * @property int|null    $picks         so many of its exercises the person picks; null for all
  * @property string|null $origin        where it comes from, in words
  * @property \Illuminate\Support\Carbon|null $created_at
  * @property \Illuminate\Support\Carbon|null $updated_at
@@ -42,7 +43,7 @@ final class TrainingSession extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer', 'minutes' => 'integer'];
+        return ['blocks' => 'array', 'rung_snapshots' => 'array', 'version' => 'integer', 'minutes' => 'integer', 'picks' => 'integer'];
     }
 
     /** A session that was let go of can be brought back for so many days. */

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace EvenRungs\Balance;
 
-use EvenRungs\Body\Demand;
 use EvenRungs\Ladder\WorkKind;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
-use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\WorkingSets;
 
 /** How working sets fall on the kinds of work, beside what an aim asks for. */
 final readonly class KindMix
@@ -23,19 +22,9 @@ final readonly class KindMix
         return new self($sets);
     }
 
-    /** @param list<Session> $sessions of which activation and primers are no working sets */
-    public static function in(array $sessions): self
+    public static function in(Session $session): self
     {
-        $sets = array_fill_keys(array_column(WorkKind::cases(), 'value'), 0);
-        foreach ($sessions as $session) {
-            foreach ($session->blocks as $block) {
-                foreach ($block->part() === Part::Primer ? [] : $block->items() as $item) {
-                    $sets[$item->rung->kind->value] += $item->rung->demand === Demand::Activation ? 0 : $item->dose->allSets();
-                }
-            }
-        }
-
-        return new self($sets);
+        return new self(WorkingSets::byKind($session));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
+use EvenRungs\Balance\KindMix;
 use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Load\LoadReport;
@@ -66,7 +67,7 @@ final class WeekAtHand
     {
         $other = array_values(array_filter($this->record->profile->other, fn(OtherTraining $other): bool => $other->happensIn($this->monday)));
 
-        return new CoreWeek($slots, $other, $this->record->profile->trainingDays, $this->record->circumstances()->limits);
+        return new CoreWeek($slots, $other, $this->record->profile->trainingDays, $this->record->circumstances()->limits, $this->plan->shape);
     }
 
     /** @return list<PlannedSlot> of every week and of this one */
@@ -174,6 +175,19 @@ final class WeekAtHand
     public function least(Demand $demand): int
     {
         return in_array($demand, Demand::everyWeek(), true) ? $this->week()->minimum() : 0;
+    }
+
+    /** How the working sets of this week fall on the kinds of work. */
+    public function kinds(): KindMix
+    {
+        $sets = [];
+        foreach ($this->week()->slots as $slot) {
+            foreach ($slot->content->kinds as $kind => $count) {
+                $sets[$kind] = ($sets[$kind] ?? 0) + $count;
+            }
+        }
+
+        return KindMix::of($sets);
     }
 
     /** @return array{sets: int, seconds: int} what a demand gets in this week: sets, and time under tension */

@@ -46,6 +46,7 @@ enum Rule: string
     case WeekBeforeSport = 'week.before-sport';
     case WeekRecovery = 'week.recovery';
     case WeekThreeDays = 'week.three-days-running';
+    case WeekShape = 'week.shape';
     case WeekLeans = 'week.primer-or-finisher-of-nothing';
     case WeekDemand = 'week.demand-not-met';
     case Frequency = 'week.frequency';
@@ -138,6 +139,7 @@ enum Rule: string
             self::WeekBeforeSport => 'Core work comes after endurance or sport on the same day, not before it.',
             self::WeekRecovery => 'Between two hard core sessions lie at least two days.',
             self::WeekThreeDays => 'Hard core work is not done on three days running.',
+            self::WeekShape => 'A week can start from a shape, filled from the board. What the shape leaves open for now, and short daily practice at whatever effort, is no fault of the week.',
             self::WeekLeans => 'A primer stands before training and a finisher after it: both need training at that time.',
             self::WeekDemand => 'Front, posterior, lateral and rotation are each met twice a week where there are three sessions or more, else once; a demand is met by a set at planned dose whose main demand it is.',
             self::Frequency => 'How many days a week core work is done on follows the method and the level of the person, and no limit is passed over.',

@@ -42,6 +42,23 @@ final readonly class Clashes
         ];
     }
 
+    /** @return list<Reason> what would be said of another week, and is not of this one: it is what its shape is */
+    public static function silenced(CoreWeek $week): array
+    {
+        $reasons = [];
+        $open = array_filter(Demand::everyWeek(), static fn(Demand $demand): bool => $week->timesMet($demand) < $week->minimum());
+        if ($week->shape?->leavesDemandsOpen() === true && $week->slots !== [] && $open !== []) {
+            $names = implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $open));
+            $reasons[] = Reason::because(Rule::WeekShape, 'Not met this week: '.$names.'. That is what “'.$week->shape->label().'” is: they come later.', ['shape' => $week->shape->label()], 'Letting go of the shape.');
+        }
+        $practice = array_filter($week->slots, static fn(CoreSlot $slot): bool => $slot->effort >= CoreSlot::HARD && $slot->isShortPractice());
+        foreach (array_column(array_map(static fn(CoreSlot $slot): array => [$slot->content->title, $slot], $practice), 1, 0) as $title => $slot) {
+            $reasons[] = Reason::because(Rule::WeekShape, "“{$title}” is planned at effort {$slot->effort}; daily practice of ".Totals::clock($slot->content->seconds).' is no hard work.', ['length' => Totals::clock($slot->content->seconds)], 'More than eight minutes, or another placement.');
+        }
+
+        return $reasons;
+    }
+
     /** @return list<Clash> */
     private function overLimits(): array
     {
@@ -243,7 +260,7 @@ final readonly class Clashes
     {
         $clashes = [];
         $minimum = $this->week->minimum();
-        foreach ($this->week->slots === [] ? [] : Demand::everyWeek() as $demand) {
+        foreach ($this->week->slots === [] || $this->week->shape?->leavesDemandsOpen() === true ? [] : Demand::everyWeek() as $demand) {
             $times = $this->week->timesMet($demand);
             if ($times < $minimum) {
                 $clashes[] = new Clash(Reason::because(

@@ -18,8 +18,16 @@ final readonly class CoreSlot
 
     public function isHard(): bool
     {
-        return $this->effort >= self::HARD;
+        return $this->effort >= self::HARD && ! $this->isShortPractice();
     }
+
+    /** Daily practice of a few minutes is no hard work, whatever effort it is planned at (our own choice). */
+    public function isShortPractice(): bool
+    {
+        return $this->placement === SessionRole::Daily && $this->content->seconds <= self::SHORT_SECONDS;
+    }
+
+    private const SHORT_SECONDS = 480;
 
     /** A primer lasts at most so long and asks for at most so much effort (common practice). */
     private const PRIMER_SECONDS = 480;

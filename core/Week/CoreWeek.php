@@ -18,8 +18,9 @@ final readonly class CoreWeek
      * @param list<OtherTraining> $other  what happens in this week
      * @param list<int>           $days   days on which the person trains, 1 Monday to 7 Sunday
      * @param list<Limit>         $limits
+     * @param Shape|null          $shape  it was laid out from
      */
-    public function __construct(array $slots, public array $other = [], public array $days = [1, 2, 3, 4, 5, 6, 7], public array $limits = [])
+    public function __construct(array $slots, public array $other = [], public array $days = [1, 2, 3, 4, 5, 6, 7], public array $limits = [], public ?Shape $shape = null)
     {
         usort($slots, static fn(CoreSlot $a, CoreSlot $b): int => [$a->cell->index(), $a->cell->minute ?? 0, $a->id] <=> [$b->cell->index(), $b->cell->minute ?? 0, $b->id]);
         $this->slots = $slots;
@@ -72,12 +73,12 @@ final readonly class CoreWeek
             $by[$slot->id] = $slot;
         }
 
-        return new self(array_map(static fn(CoreSlot $slot): CoreSlot => $by[$slot->id] ?? $slot, $this->slots), $this->other, $this->days, $this->limits);
+        return new self(array_map(static fn(CoreSlot $slot): CoreSlot => $by[$slot->id] ?? $slot, $this->slots), $this->other, $this->days, $this->limits, $this->shape);
     }
 
     public function adding(CoreSlot $slot): self
     {
-        return new self([...$this->slots, $slot], $this->other, $this->days, $this->limits);
+        return new self([...$this->slots, $slot], $this->other, $this->days, $this->limits, $this->shape);
     }
 
     /** In how many sessions a demand is met. */
@@ -86,10 +87,13 @@ final readonly class CoreWeek
         return count(array_filter($this->slots, static fn(CoreSlot $slot): bool => $slot->meets($demand)));
     }
 
-    /** How often each core demand has to be met: twice with three sessions or more, else once. A primer is no such session. */
+    /**
+     * How often each core demand has to be met: twice with three sessions or more, else once. A primer is no such session,
+     * and in a week of short finishers with an own day a finisher is none.
+     */
     public function minimum(): int
     {
-        return count(array_filter($this->slots, static fn(CoreSlot $slot): bool => ! $slot->isPrimer())) >= 3 ? 2 : 1;
+        return count(array_filter($this->slots, fn(CoreSlot $slot): bool => ! $slot->isPrimer() && ($this->shape !== Shape::FinisherAndOwnDays || $slot->placement !== SessionRole::Finisher))) >= 3 ? 2 : 1;
     }
 
     /** Planned load of the week: effort × minutes, added up. */

@@ -14,8 +14,9 @@ final readonly class Plan
      * @param list<PlanMove>    $moves
      * @param list<string>      $away    dates without training
      * @param int               $version 0 while nothing is kept
+     * @param Shape|null        $shape   the weeks were laid out from
      */
-    public function __construct(public array $slots = [], public array $moves = [], public array $away = [], public int $version = 0) {}
+    public function __construct(public array $slots = [], public array $moves = [], public array $away = [], public int $version = 0, public ?Shape $shape = null) {}
 
     /** @return list<PlannedSlot> of every week */
     public function usual(): array

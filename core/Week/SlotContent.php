@@ -8,6 +8,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\WorkingSets;
 
 /** What a session gives to a week: its length, and for each demand sets at planned dose and time under tension. */
 final readonly class SlotContent
@@ -16,8 +17,9 @@ final readonly class SlotContent
      * @param array<string, int> $sets by demand, outside a primer part: what is done there is less than planned dose
      * @param array<string, int> $work seconds under tension by main demand
      * @param list<string>       $tooMuchForPrimer names of exercises that are more than a primer may have
+     * @param array<string, int> $kinds working sets by kind of work
      */
-    public function __construct(public string $title, public int $seconds, public array $sets, public array $work, public array $tooMuchForPrimer = []) {}
+    public function __construct(public string $title, public int $seconds, public array $sets, public array $work, public array $tooMuchForPrimer = [], public array $kinds = []) {}
 
     /** @param \Closure(Item): bool|null $isTooMuch whether an exercise is more than a primer may have */
     public static function of(string $title, ?Session $session, ?\Closure $isTooMuch = null): self
@@ -40,7 +42,7 @@ final readonly class SlotContent
 
         $tooMuch = $isTooMuch === null ? [] : array_values(array_filter($session->items(), $isTooMuch));
 
-        return new self($title, $timeline->totals()->total(), $sets, $work, array_map(static fn(Item $item): string => $item->rung->name, $tooMuch));
+        return new self($title, $timeline->totals()->total(), $sets, $work, array_map(static fn(Item $item): string => $item->rung->name, $tooMuch), WorkingSets::byKind($session));
     }
 
     public function sets(Demand $demand): int

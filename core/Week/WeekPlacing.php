@@ -17,13 +17,15 @@ final readonly class WeekPlacing
     /**
      * The free part of a day with the fewest clashes; then a training day, the placement of the method, and as far
      * from other core days as can be. Null when no part of the week is free.
+     *
+     * @param list<int> $notOn days that are left alone
      */
-    public static function suggest(CoreWeek $week, SlotContent $content, Method $method): ?CoreSlot
+    public static function suggest(CoreWeek $week, SlotContent $content, Method $method, array $notOn = []): ?CoreSlot
     {
         $effort = min(self::EFFORT, ...array_map(static fn(\EvenRungs\Body\Limit $limit): int => $limit->highestEffort ?? self::EFFORT, $week->limits), ...[self::EFFORT]);
         $best = null;
         foreach (Cell::week() as $cell) {
-            if (! $week->isFree($cell)) {
+            if (! $week->isFree($cell) || in_array($cell->day, $notOn, true)) {
                 continue;
             }
             $slot = new CoreSlot('new', $cell, self::role($week, $cell, $method), $effort, $content);

@@ -48,6 +48,39 @@ final class WeekStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_a_week_starts_from_a_shape_and_the_person_picks_three_of_five_by_keyboard_alone(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Corvin Strake', 'week'))->see('What each demand gets');
+        $browser->keys('s')->see('Start the week from a shape');
+        self::assertSame([], $browser->accessibilityProblems(), 'the shapes');
+        $browser->keys('3')->see('Five exercises, of which the person picks three each time')->see('Saved');
+        // Undo brings back what stood there before, redo the shape.
+        $browser->keys('u')->see('Lock-house floor')->keys('r')->see('Five exercises, of which the person picks three each time');
+        // A clock time is typed where a session is chosen.
+        $browser->click('//button[@data-slot][contains(., "Any three of five")]');
+        $browser->label('Starts at')->sendKeys('25:99'.Key::TAB);
+        $browser->see('A clock time is written as 17:30.');
+        $browser->label('Starts at')->clear();
+        $browser->label('Starts at')->sendKeys('6.15'.Key::TAB);
+        $browser->see('06:15 · ')->doesNotSee('A clock time is written as 17:30.');
+
+        $session = $browser->find('//a[text()="Open the session"]')->getAttribute('href');
+        $browser->visit((string) parse_url((string) $session, PHP_URL_PATH).'?'.parse_url((string) $session, PHP_URL_QUERY))->see('any 3 of 5');
+        $browser->visit($this->addressOf('Corvin Strake', 'sheet').'?'.parse_url((string) $session, PHP_URL_QUERY))->see('Any three of these five.');
+        $browser->visit($this->addressOf('Corvin Strake', 'coach').'?'.parse_url((string) $session, PHP_URL_QUERY))->see('not asked today')->press('not asked today')->see('Pick 3 of these 5')->see('Push-away, knees, 2 × 8');
+        self::assertSame([], $browser->accessibilityProblems(), 'picking');
+        $boxes = $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('section[aria-label="Pick for today"] input'));
+        foreach ([0, 2, 4] as $at) {
+            $boxes[$at]->sendKeys(Key::SPACE);
+        }
+        self::assertFalse($boxes[1]->isEnabled(), 'three are enough');
+        $browser->press('Train these')->doesNotSee('Pick 3 of these 5')->see('Start');
+        // What was picked stays picked after a reload.
+        $browser->driver->navigate()->refresh();
+        $browser->see('Start')->doesNotSee('Pick 3 of these 5');
+        $this->noComplaints();
+    }
+
     public function test_the_plan_goes_into_a_calendar_and_its_address_is_taken_back(): void
     {
         $browser = $this->signIn()->visit($this->addressOf('Corvin Strake', 'week'))->see('What each demand gets')->press('calendar')->see('Save the calendar file');

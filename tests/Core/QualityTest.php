@@ -54,7 +54,7 @@ final class QualityTest extends TestCase
             new StraightSets(ShippedLibrary::item('squat/bodyweight', '2x8', 'd')),
             new StraightSets(ShippedLibrary::item('hip-side/clam', '1x10/side', 'e'), Part::Finisher),
         ]);
-        $mix = KindMix::in([$session]);
+        $mix = KindMix::in($session);
 
         self::assertSame(['bracing' => 3, 'integrated' => 2, 'isolated' => 1], $mix->sets);
         self::assertSame([50, 33, 17], array_map($mix->percent(...), WorkKind::cases()));

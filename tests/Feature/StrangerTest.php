@@ -17,7 +17,7 @@ final class StrangerTest extends ApiTestCase
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
-        'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
+        'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack',
     ];

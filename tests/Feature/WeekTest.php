@@ -65,6 +65,44 @@ final class WeekTest extends ApiTestCase
         $this->layOut($person, [[...self::slot('a', $session, 2, 'evening'), 'time' => '25:00']], 2)->assertUnprocessable();
     }
 
+    public function test_a_shape_writes_its_sessions_and_waits_to_be_taken(): void
+    {
+        [$person] = $this->personWithSession();
+        $this->postJson("/api/people/{$person}/placements", ['id' => self::id(), 'rung' => 'front-plank/forearms-knees', 'side' => 'both', 'reason' => ''])->assertCreated();
+        $this->postJson("/api/people/{$person}/placements", ['id' => self::id(), 'rung' => 'press-out/standing', 'side' => 'both', 'reason' => ''])->assertCreated();
+        $before = \App\Models\TrainingSession::query()->where('person_id', $person)->count();
+
+        $shaped = $this->postJson("/api/people/{$person}/weeks/2026-06-01/shape", ['shape' => 'six-minutes'])->assertCreated()->assertJsonPath('label', 'Six minutes, really six');
+        $slots = (array) $shaped->json('slots');
+        self::assertSame(360, \App\Models\TrainingSession::query()->findOrFail($slots[0]['session'])->total_seconds);
+        self::assertSame($before + 1, \App\Models\TrainingSession::query()->where('person_id', $person)->count());
+        $this->week($person)->assertJsonPath('shape', null)->assertJsonPath('slots', []);
+
+        $this->layOut($person, $slots, 0, ['shape' => 'six-minutes'])->assertOk()->assertJsonPath('shape', 'six-minutes')->assertJsonPath('daysOff', false);
+        $this->layOut($person, $slots, 1)->assertOk()->assertJsonPath('shape', 'six-minutes');
+        $this->layOut($person, $slots, 2, ['shape' => null])->assertOk()->assertJsonPath('shape', null);
+        $this->layOut($person, $slots, 3, ['shape' => 'triangle'])->assertUnprocessable();
+        $this->postJson("/api/people/{$person}/weeks/2026-06-01/shape", ['shape' => 'triangle'])->assertUnprocessable();
+        $this->postJson("/api/people/{$person}/weeks/soon/shape", ['shape' => 'six-minutes'])->assertUnprocessable();
+    }
+
+    public function test_what_shapes_wrote_and_nobody_took_is_let_go_of_after_a_day(): void
+    {
+        [$person] = $this->personWithSession();
+        $this->postJson("/api/people/{$person}/placements", ['id' => self::id(), 'rung' => 'front-plank/forearms-knees', 'side' => 'both', 'reason' => ''])->assertCreated();
+        $shape = fn(string $shape) => (array) $this->postJson("/api/people/{$person}/weeks/2026-06-01/shape", ['shape' => $shape])->assertCreated()->json('slots');
+        $tried = $shape('daily-variation')[0]['session'];
+        $taken = $shape('one-at-a-time')[0];
+        $this->layOut($person, [$taken])->assertOk();
+        $shape('daily-variation');
+        self::assertNotNull(\App\Models\TrainingSession::query()->find($tried), 'undo may ask for it');
+
+        $this->travelTo(now()->addDays(2));
+        $shape('daily-variation');
+        self::assertNull(\App\Models\TrainingSession::query()->find($tried));
+        self::assertNotNull(\App\Models\TrainingSession::query()->find($taken['session']), 'it stands in the week');
+    }
+
     public function test_a_week_kept_before_clock_times_reads_as_it_was(): void
     {
         [$person, $session] = $this->personWithSession();

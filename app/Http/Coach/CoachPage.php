@@ -29,6 +29,7 @@ use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\CueWay;
+use EvenRungs\Session\Picking;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
 use EvenRungs\Week\Soreness;
@@ -77,6 +78,7 @@ final readonly class CoachPage
             underWay: array_map(AlsoToldView::of(...), TrainingEvents::underWay($this->row, $this->file->record->today)),
             activationOnly: $this->activationOnly(),
             painStopsAbove: Pain::STOPS_ABOVE,
+            picks: Picking::of($this->row->picks, $this->session)?->picks,
         );
     }
 

@@ -25,6 +25,7 @@ final readonly class CueSheetView
      * @param list<PainPlaceView>       $painPlaces where it can hurt
      * @param list<ChoiceView>          $endReasons why it can end before the last set
      * @param list<AlsoToldView>        $underWay trainings of this session that devices tell of today and that have not ended
+     * @param int|null                  $picks so many exercises the person picks; null for all
      * @param int $painStopsAbove pain above this stops the exercise
      * @param ReasonView|null           $activationOnly why only activation is done today: a sore trunk
      */
@@ -44,5 +45,6 @@ final readonly class CueSheetView
         public array $underWay,
         public ?ReasonView $activationOnly,
         public int $painStopsAbove,
+        public ?int $picks,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use App\Http\Shared\KindMixView;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Balance\Mix;
 

@@ -178,7 +178,7 @@ final readonly class SessionController
         }
         $written = self::stored($read);
 
-        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), 'blocks' => $written, 'total_seconds' => $read->session?->timeline()->totals()->total(), 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
+        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), ...($input->has('picks') ? ['picks' => $input->input('picks')] : []), 'blocks' => $written, 'total_seconds' => $read->session?->timeline()->totals()->total(), 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
     }
 
     private function refuseItem(PersonFile $file, ReadItem $item, string $path): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use App\Http\Shared\KindMixView;
 use App\Http\Shared\ReasonView;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
@@ -57,6 +58,7 @@ final readonly class SessionPage
             version: $row->version,
             changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
             minutes: $row->minutes,
+            picks: $row->picks,
             preview: (new self($this->file, $row->minutes))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
         );
     }
@@ -127,7 +129,7 @@ final readonly class SessionPage
             optionalText: $optional === 0 ? '' : Totals::clock($optional),
             warnings: $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
             qualities: $session === null || $timeline === null ? [] : QualityView::all($session, $timeline),
-            kinds: $session === null ? null : KindMixView::of(KindMix::in([$session]), $this->file->record->profile->aim),
+            kinds: $session === null ? null : KindMixView::of(KindMix::in($session), $this->file->record),
         );
     }
 

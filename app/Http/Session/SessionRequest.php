@@ -9,6 +9,7 @@ namespace App\Http\Session;
  * @body int $version version that was read; 0 for a new session
  * @body string $title
  * @body int|null $minutes of this session; the person’s own when null
+ * @body int|null $picks so many of its exercises the person picks; null for all
  * @body string|null $origin where a new session comes from, as the start said
  * @body list<BlockInput> $blocks
  */
@@ -22,6 +23,7 @@ final class SessionRequest extends BlocksRequest
             'id' => ['required', 'string', self::ULID],
             'version' => ['required', 'integer:strict', 'min:0'],
             'title' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
+            'picks' => ['nullable', 'integer:strict', 'between:1,39'],
             'origin' => ['nullable', 'string', 'max:160'],
             'blocks' => ['required', 'list', 'min:1', 'max:40'],
         ];
@@ -32,6 +34,7 @@ final class SessionRequest extends BlocksRequest
     {
         return [
             ...parent::messages(),
+            'picks.between' => 'From one exercise on are picked.',
             'title.required' => 'A session needs a title.',
             'title.max' => 'A title has at most 120 characters.',
             'blocks.required' => 'A session needs at least one exercise.',

@@ -14,6 +14,7 @@ final readonly class SheetView
      * @param list<string>        $circuits how each circuit is done
      * @param list<string>        $cautions
      * @param list<ReasonView>    $leftOut  what of the session a limit or missing kit keeps from the sheet
+     * @param string              $picksText how many the person picks; empty where all are done
      */
     public function __construct(
         public string $person,
@@ -25,5 +26,6 @@ final readonly class SheetView
         public array $circuits,
         public array $cautions,
         public array $leftOut,
+        public string $picksText,
     ) {}
 }

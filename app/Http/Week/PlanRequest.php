@@ -8,6 +8,7 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
+use EvenRungs\Week\Shape;
 use Illuminate\Validation\Rule;
 
 /**
@@ -15,6 +16,7 @@ use Illuminate\Validation\Rule;
  * @body list<CoreSlotView> $slots
  * @body list<WeekMoveView> $moves
  * @body list<string> $away dates without training
+ * @body Shape|null $shape it was laid out from
  */
 final class PlanRequest extends ApiRequest
 {
@@ -23,7 +25,8 @@ final class PlanRequest extends ApiRequest
     {
         return [
             'version' => ['required', 'integer:strict', 'min:0'],
-            'slots' => ['present', 'list', 'max:21'],
+            'slots' => ['present', 'list', 'max:84', $this->roomInEachWeek(...)],
+            'shape' => ['nullable', Rule::enum(Shape::class)],
             'slots.*.id' => ['required', 'string', 'max:40', 'regex:/^[a-z0-9-]+$/', 'distinct'],
             'slots.*.session' => ['required', 'string', self::ULID],
             'slots.*.day' => ['required', 'integer:strict', 'between:1,7'],
@@ -50,7 +53,7 @@ final class PlanRequest extends ApiRequest
     {
         return [
             ...parent::messages(),
-            'slots.max' => 'A week has room for 21 core sessions, three a day.',
+            'slots.max' => 'A plan has room for 84 sessions.',
             'slots.*.time.regex' => 'A clock time is written as 17:30.',
             'moves.*.time.regex' => 'A clock time is written as 17:30.',
             'slots.*.effort.between' => 'Effort goes from 0 to 10.',
@@ -58,7 +61,17 @@ final class PlanRequest extends ApiRequest
         ];
     }
 
-    /** @return array{slots: list<array<string, mixed>>, moves: list<array<string, mixed>>, away: list<string>} */
+    /** Those of every week and those of one count together. */
+    private function roomInEachWeek(string $attribute, mixed $value, \Closure $fail): void
+    {
+        $weeks = array_count_values(array_map(static fn(mixed $slot): string => is_string($only = data_get($slot, 'only')) ? $only : 'every', is_array($value) ? $value : []));
+        $usual = $weeks['every'] ?? 0;
+        if ($usual + max([0, ...array_values(array_diff_key($weeks, ['every' => 0]))]) > 21) {
+            $fail('A week has room for 21 core sessions, three a day.');
+        }
+    }
+
+    /** @return array{slots: list<array<string, mixed>>, moves: list<array<string, mixed>>, away: list<string>, shape?: string|null} */
     public function columns(): array
     {
         $part = static fn(mixed $at): mixed => ($time = data_get($at, 'time')) === null ? data_get($at, 'part') : Cell::at(1, DayPart::Morning, is_string($time) ? $time : null)->part->value;
@@ -69,6 +82,6 @@ final class PlanRequest extends ApiRequest
         sort($away);
 
         // What was different for a session that is gone goes with it.
-        return ['slots' => $slots, 'moves' => array_values(array_filter($moves, static fn(array $move): bool => in_array($move['slot'], $ids, true))), 'away' => $away];
+        return ['slots' => $slots, 'moves' => array_values(array_filter($moves, static fn(array $move): bool => in_array($move['slot'], $ids, true))), 'away' => $away, ...($this->has('shape') ? ['shape' => $this->text('shape') === '' ? null : $this->text('shape')] : [])];
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
+use App\Actions\LayOutShape;
 use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
 use App\Http\Shared\PageRequest;
+use App\Http\Shared\ReasonView;
 use App\Http\Shared\SavedView;
 use App\Models\Person;
 use App\Models\Plan;
@@ -19,6 +21,8 @@ use App\Records\OpenPerson;
 use App\Records\OwnWriting;
 use App\Time\PracticeClock;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Person\WeekShape;
+use EvenRungs\Week\PlannedSlot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -55,7 +59,7 @@ final readonly class WeekController
 
                 return true;
             }
-            $json = array_map(static fn(array $column): string => json_encode($column, JSON_THROW_ON_ERROR), $columns);
+            $json = array_map(static fn(array|string|null $column): ?string => is_array($column) ? json_encode($column, JSON_THROW_ON_ERROR) : $column, $columns);
 
             return Plan::query()->where('person_id', $person->id)->where('version', $input->integer('version'))
                 ->update([...$json, 'version' => $input->integer('version') + 1, 'updated_at' => now()]) === 1;
@@ -67,6 +71,24 @@ final readonly class WeekController
         }
 
         return new JsonResponse($view);
+    }
+
+    /** Writes the sessions of a shape, and says where they would stand: nothing of the plan changes before it is taken. */
+    #[Writes('/api/people/{person}/weeks/{date}/shape', 'shapeWeek', ShapedWeekView::class, ShapeRequest::class, 201)]
+    public function shape(Person $person, string $date, ShapeRequest $input, LayOutShape $shapes): JsonResponse
+    {
+        $day = self::day($date);
+        $file = $this->open->of($person, $input->by(), $day->monday());
+        Problem::whenClosed($file->record->admission());
+        $laid = WeekShape::lay($input->shape(), $file->week($day));
+        $rows = $shapes->write($file, $input->shape(), $laid);
+
+        return new JsonResponse(new ShapedWeekView(
+            $input->shape(),
+            $input->shape()->label(),
+            array_map(static fn(PlannedSlot $slot): CoreSlotView => new CoreSlotView(id: strtolower((string) Str::ulid()), session: $rows[$slot->session]->id, day: $slot->cell->day, part: $slot->cell->part, placement: $slot->role, effort: $slot->effort, only: $slot->only?->iso(), time: $slot->cell->time()), $laid->slots),
+            ReasonView::all($laid->notes),
+        ), 201);
     }
 
     #[Writes('/api/people/{person}/soreness', 'tellSoreness', SavedView::class, SorenessRequest::class, 201)]
@@ -87,14 +109,19 @@ final readonly class WeekController
 
     private function view(Person $person, string $date, User $by, bool $older = false): WeekView
     {
-        try {
-            $day = Day::parse($date);
-        } catch (\InvalidArgumentException $problem) {
-            throw Problem::field('date', $problem->getMessage());
-        }
+        $day = self::day($date);
         $file = $this->open->of($person, $by, $day->monday());
         Problem::whenClosed($file->record->admission());
 
         return (new WeekPage($file, $file->week($day, $older)))->view();
+    }
+
+    private static function day(string $date): Day
+    {
+        try {
+            return Day::parse($date);
+        } catch (\InvalidArgumentException $problem) {
+            throw Problem::field('date', $problem->getMessage());
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
+use App\Http\Shared\KindMixView;
 use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
 use App\Models\SorenessAnswer;
@@ -57,12 +58,17 @@ final readonly class WeekPage
             coreDays: count($week->coreDays()),
             lowDays: $frequency->low,
             highDays: $frequency->high,
-            daysOff: ! $frequency->fits(count($week->coreDays())),
+            // A daily shape is more often on purpose.
+            daysOff: ! $frequency->fits(count($week->coreDays())) && ! ($plan->shape?->isDaily() === true && count($week->coreDays()) > $frequency->high),
             frequency: ReasonView::of($frequency->reason),
             hardFrom: CoreSlot::HARD,
             load: $load->planned,
             loadTooMuch: $load->tooMuch,
             loadReason: ReasonView::of($load->reason),
+            shapes: ShapeChoiceView::all(),
+            shape: $plan->shape,
+            silenced: ReasonView::all(Clashes::silenced($week)),
+            kinds: KindMixView::of($this->hand->kinds(), $this->hand->record),
         );
     }
 

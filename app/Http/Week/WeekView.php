@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Week;
 
+use App\Http\Shared\KindMixView;
 use App\Http\Shared\OtherTrainingView;
 use App\Http\Shared\ReasonView;
+use EvenRungs\Week\Shape;
 
 /** A week of core sessions among other training. */
 final readonly class WeekView
@@ -26,6 +28,10 @@ final readonly class WeekView
      * @param int                     $coreDays     days with core work this week
      * @param bool                    $daysOff      more or fewer of them than the method asks for
      * @param int                     $hardFrom     planned effort from which a session is hard
+     * @param list<ShapeChoiceView>   $shapes       a week can start from
+     * @param Shape|null              $shape        it was laid out from
+     * @param list<ReasonView>        $silenced     what is not said of this week, since it is what its shape is
+     * @param KindMixView|null        $kinds        where the aim has a target for them
      */
     public function __construct(
         public bool $programWaits,
@@ -50,5 +56,9 @@ final readonly class WeekView
         public int $load,
         public bool $loadTooMuch,
         public ReasonView $loadReason,
+        public array $shapes,
+        public ?Shape $shape,
+        public array $silenced,
+        public ?KindMixView $kinds,
     ) {}
 }

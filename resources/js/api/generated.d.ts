@@ -1223,6 +1223,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/weeks/{date}/shape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the sessions of a shape, and says where they would stand: nothing of the plan changes before it is taken. */
+        post: operations["shapeWeek"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/soreness": {
         parameters: {
             query?: never;
@@ -1864,6 +1881,8 @@ export interface components {
             activationOnly: components["schemas"]["ReasonView"] | null;
             /** @description pain above this stops the exercise */
             painStopsAbove: number;
+            /** @description so many exercises the person picks; null for all */
+            picks: number | null;
         };
         /** @description One set of one exercise, in the order of a session. */
         CueStep: {
@@ -2332,6 +2351,8 @@ export interface components {
         KindMixView: {
             kinds: components["schemas"]["KindShareView"][];
             reason: components["schemas"]["ReasonView"];
+            /** @description why a kind cannot be planned for the person */
+            whyNot: components["schemas"]["ReasonView"][];
         };
         KindShareView: {
             label: string;
@@ -2945,6 +2966,11 @@ export interface components {
             moves: components["schemas"]["WeekMoveView"][];
             /** @description dates without training */
             away: string[];
+            /**
+             * @description it was laid out from
+             * @enum {string|null}
+             */
+            shape: "finisher-and-own-days" | "three-routines" | "pick-some" | "one-at-a-time" | "daily-variation" | "six-minutes" | "circuit-of-six" | null;
         };
         /** @description A mark on a picture, in its pixels: x to the right, y down. */
         PointInput: {
@@ -3403,6 +3429,8 @@ export interface components {
             title: string;
             /** @description of this session; the person’s own when null */
             minutes: number | null;
+            /** @description so many of its exercises the person picks; null for all */
+            picks: number | null;
             /** @description where a new session comes from, as the start said */
             origin: string | null;
             blocks: components["schemas"]["BlockInput"][];
@@ -3425,6 +3453,8 @@ export interface components {
             changedAt: string;
             /** @description of this session; the person’s own when null */
             minutes: number | null;
+            /** @description so many of its exercises the person picks; null for all */
+            picks: number | null;
             preview: components["schemas"]["PreviewView"];
         };
         SetUpRequest: {
@@ -3439,6 +3469,26 @@ export interface components {
             rung: string;
             text: string;
             version: number;
+        };
+        /** @description A shape that a week can start from. */
+        ShapeChoiceView: {
+            /** @enum {string} */
+            shape: "finisher-and-own-days" | "three-routines" | "pick-some" | "one-at-a-time" | "daily-variation" | "six-minutes" | "circuit-of-six";
+            label: string;
+            words: string;
+        };
+        ShapeRequest: {
+            /** @enum {string} */
+            shape: "finisher-and-own-days" | "three-routines" | "pick-some" | "one-at-a-time" | "daily-variation" | "six-minutes" | "circuit-of-six";
+        };
+        /** @description A shape filled from the board: its sessions are written, its slots wait to be taken into the plan. */
+        ShapedWeekView: {
+            /** @enum {string} */
+            shape: "finisher-and-own-days" | "three-routines" | "pick-some" | "one-at-a-time" | "daily-variation" | "six-minutes" | "circuit-of-six";
+            label: string;
+            slots: components["schemas"]["CoreSlotView"][];
+            /** @description what could not be as the shape says */
+            notes: components["schemas"]["ReasonView"][];
         };
         ShareView: {
             demand: string;
@@ -3482,6 +3532,8 @@ export interface components {
             cautions: string[];
             /** @description what of the session a limit or missing kit keeps from the sheet */
             leftOut: components["schemas"]["ReasonView"][];
+            /** @description how many the person picks; empty where all are done */
+            picksText: string;
         };
         SignInRequest: {
             email: string;
@@ -3838,6 +3890,17 @@ export interface components {
             load: number;
             loadTooMuch: boolean;
             loadReason: components["schemas"]["ReasonView"];
+            /** @description a week can start from */
+            shapes: components["schemas"]["ShapeChoiceView"][];
+            /**
+             * @description it was laid out from
+             * @enum {string|null}
+             */
+            shape: "finisher-and-own-days" | "three-routines" | "pick-some" | "one-at-a-time" | "daily-variation" | "six-minutes" | "circuit-of-six" | null;
+            /** @description what is not said of this week, since it is what its shape is */
+            silenced: components["schemas"]["ReasonView"][];
+            /** @description where the aim has a target for them */
+            kinds: components["schemas"]["KindMixView"] | null;
         };
         WithdrawalRequest: {
             reason: string;
@@ -6147,6 +6210,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    shapeWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShapeRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShapedWeekView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -14,6 +14,7 @@ import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { dueCheck, lastTold, setOnTop, wayOfSet } from './asked';
 import { Mornings } from './Mornings';
+import { PickSome } from './PickSome';
 import { Away, BadMorning, BeforeStart, Heading, OnlyActivation } from './Notices';
 import { PainBefore } from './PainBefore';
 import { lasts, repetition, type Key, type Player as PlayerState } from './player';
@@ -88,6 +89,8 @@ export function Player({
         onTell={(pains) => void say({ kind: 'morning', other: morning.log, pains })}
         onPass={() => passMorning(true)}
       />
+    ) : !started && typeof sheet.picks === 'number' && !training.steps ? (
+      <PickSome sheet={sheet} picks={sheet.picks} onPick={(picked) => void change({ steps: picked }, { isDone: false })} />
     ) : player.over && !checked ? (
       <Done
         sheet={sheet}

@@ -35,6 +35,15 @@ describe('easier now', () => {
   });
 });
 
+describe('of a session of which the person picks', () => {
+  it('only what was picked is trained; without a choice of one’s own everything is', () => {
+    const some = written(straight).filter(({ item }) => item === straight.steps[0]?.item);
+    expect(course({ ...straight, picks: 1 }, some)).toEqual(some);
+    expect(course({ ...straight, picks: null }, some)).toEqual(written(straight));
+    expect(course({ ...straight, picks: 1 }, [])).toEqual(written(straight));
+  });
+});
+
 describe('another order', () => {
   it('brings a whole exercise forward, with the change-over from what was done', () => {
     const plan = bringForward(straight, written(straight), 1, 'press');

@@ -31,7 +31,9 @@ export function course(sheet: Sheet, steps: Step[] | null | undefined): Step[] {
   if (!steps) return plain;
   const has = (one: Step[], other: Step[]) =>
     other.every(({ item, set }) => one.some((step) => step.item === item && step.set === set));
-  return has(steps, plain) && steps.every(({ item }) => plain.some((step) => step.item === item)) ? steps : plain;
+  // Where the person picks, the others are not part of it.
+  const whole = typeof sheet.picks === 'number' ? steps.length > 0 : has(steps, plain);
+  return whole && steps.every(({ item }) => plain.some((step) => step.item === item)) ? steps : plain;
 }
 
 /** The pieces core compiled, one after the other: between two sets always one cue, were it of 0 seconds. */

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
+import { Kinds } from '@/frame/Kinds';
 import { Why, WhyAsked } from '@/frame/reason';
 import { useSum } from './sums';
 
@@ -75,25 +76,6 @@ function Qualities({ qualities }: { qualities: Schemas['PreviewView']['qualities
         </span>
       ))}{' '}
       of the work
-    </p>
-  );
-}
-
-/** The kinds of work beside what the aim asks for. */
-export function Kinds({ mix }: { mix: Schemas['KindMixView'] }) {
-  return (
-    <p className="text-sm text-ink2">
-      <Why title="Kinds of work" reasons={mix.reason}>
-        Kinds of work, sets
-      </Why>{' '}
-      {mix.kinds.map(({ label, share, target }) => (
-        <span key={label} className="mr-3 inline-block">
-          {label}{' '}
-          <span className="font-mono text-ink">
-            {share} % of {target}
-          </span>
-        </span>
-      ))}
     </p>
   );
 }

@@ -1,5 +1,6 @@
 import { Why } from '@/frame/reason';
 import { cx } from '@/ui/cx';
+import { Picks } from './Picks';
 import { useComposing } from './useComposer';
 
 /** Title, length against the minutes there are, and what optional sets add. */
@@ -37,6 +38,7 @@ export function ComposerHead() {
           />
           min
         </label>
+        <Picks />
         {preview.reachesText !== '' && (
           <span className="text-ochre">
             on the sheet <span className="font-mono">{preview.reachesText}</span>

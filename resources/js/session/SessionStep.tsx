@@ -110,6 +110,7 @@ function AtHand({
         version={0}
         title={start.data.title}
         minutes={null}
+        picks={null}
         preview={start.data.preview}
         notes={start.data.notes}
         origin={start.data.origin}
@@ -122,6 +123,7 @@ function AtHand({
         version={saved.data.version}
         title={saved.data.title}
         minutes={saved.data.minutes}
+        picks={saved.data.picks}
         preview={saved.data.preview}
         notes={[]}
         origin={null}

@@ -5,12 +5,13 @@ type Item = Schemas['ItemInput'];
 export type Block = Schemas['BlockInput'];
 export type Part = Block['part'];
 type Edit = Schemas['EditView'];
-/** `minutes` of this session; the person’s own when null. */
-export type Draft = { title: string; minutes: number | null; blocks: Block[] };
+/** `minutes` of this session; the person’s own when null. `picks`: so many of its exercises the person does; all where there is none. */
+export type Draft = { title: string; minutes: number | null; picks?: number; blocks: Block[] };
 
 export type Change =
   | { do: 'title'; title: string }
   | { do: 'minutes'; minutes: number | null }
+  | { do: 'picks'; picks: number | null }
   | { do: 'dose'; item: string; dose: string }
   /** By fields: the line is the server's to write. */
   | { do: 'fields'; item: string; fields: Schemas['DoseFields'] }
@@ -204,6 +205,11 @@ function changed(draft: Draft, change: Change): Draft {
       return { ...draft, title: change.title };
     case 'minutes':
       return { ...draft, minutes: change.minutes };
+    case 'picks': {
+      const all = { ...draft };
+      delete all.picks;
+      return change.picks === null ? all : { ...all, picks: change.picks };
+    }
     case 'dose':
       return on(
         mapItems(blocks, (item) => (item.id === change.item ? { id: item.id, rung: item.rung, dose: change.dose } : item)),

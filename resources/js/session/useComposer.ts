@@ -23,6 +23,7 @@ export interface ComposerProps {
   version: number;
   title: string;
   minutes: number | null;
+  picks: number | null;
   preview: Preview;
   /** What this device wrote and the server does not have yet. */
   kept: Kept | null;
@@ -50,10 +51,10 @@ const blocksOf = (preview: Preview): Block[] =>
   }));
 
 /** The session as it is written: its history, what it comes to, and how it is saved. */
-function useWriting({ id, version, title, minutes, preview: first, kept, begun, origin }: ComposerProps) {
+function useWriting({ id, version, title, minutes, picks, preview: first, kept, begun, origin }: ComposerProps) {
   const person = usePerson();
   // Starts come with ids that every session from the same template would share.
-  const [server] = useState<Draft>(() => ({ title, minutes, blocks: blocksOf(first) }));
+  const [server] = useState<Draft>(() => ({ title, minutes, ...(picks !== null && { picks }), blocks: blocksOf(first) }));
   const [history, change] = useReducer(compose, null, () => {
     const now = kept?.draft ?? server;
     return startHistory(now, stepsTo(person.id, id, now));

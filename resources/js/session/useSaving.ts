@@ -48,11 +48,11 @@ export function useContinuousSaving({
       at === 0
         ? http.POST('/api/people/{person}/sessions', {
             params: { path: { person } },
-            body: { id, version: at, origin, ...value },
+            body: { id, version: at, origin, picks: null, ...value },
           })
         : http.PUT('/api/people/{person}/sessions/{session}', {
             params: { path: { person, session: id } },
-            body: { id, version: at, origin: null, ...value },
+            body: { id, version: at, origin: null, picks: null, ...value },
           }),
     onSaved: (row, isNewest) => {
       known.current = row.version;

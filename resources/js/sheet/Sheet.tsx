@@ -51,6 +51,7 @@ function OpenSheet({ person }: { person: string }) {
             {data.date} · <span className="font-mono">{data.totalText}</span> · {data.daysText}
           </p>
         </header>
+        {data.picksText && <p className="mt-3 text-lg font-semibold">{data.picksText}</p>}
         {data.circuits.map((circuit) => (
           <p key={circuit} className="mt-3 font-semibold">
             {circuit}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { typedDate, writtenDate } from './typedDate';
+import { typedDate, typedTime, writtenDate } from './typedDate';
 
 // A Friday.
 const today = '2026-11-27';
@@ -48,5 +48,19 @@ describe('a date as it is typed', () => {
     expect(writtenDate('2026-03-09')).toBe('Mon 9 Mar 2026');
     expect(typed(writtenDate('2026-03-09'))).toBe('2026-03-09');
     expect(writtenDate('')).toBe('');
+  });
+});
+
+describe('a clock time as it is typed', () => {
+  it.each([
+    ['7:30', '07:30'],
+    ['1730', '17:30'],
+    ['18', '18:00'],
+    ['6.15', '06:15'],
+    ['24:00', undefined],
+    ['17:60', undefined],
+    ['soon', undefined],
+  ])('%s', (typed, time) => {
+    expect(typedTime(typed)).toBe(time);
   });
 });

@@ -66,3 +66,9 @@ export function typedDate(text: string, today: string, past = false): string | n
 const LONG = { mon: 'monday', tue: 'tuesday', wed: 'wednesday', thu: 'thursday', fri: 'friday', sat: 'saturday', sun: 'sunday' };
 
 const isWeekday = (typed: string, name: string): boolean => (LONG[name as keyof typeof LONG] ?? '').startsWith(typed);
+
+/** A clock time as it is typed, `7:30`, `1730` or `18`, as `HH:MM`; undefined where it is none. */
+export function typedTime(text: string): string | undefined {
+  const [, hours, minutes = '00'] = /^(\d{1,2})(?:[:.]?([0-5]\d))?$/.exec(text.trim()) ?? [];
+  return hours === undefined || Number(hours) > 23 ? undefined : `${hours.padStart(2, '0')}:${minutes}`;
+}

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { Kinds } from '@/frame/Kinds';
 import { LeftOut } from '@/frame/LeftOut';
 import { Why } from '@/frame/reason';
 import { RoleFields } from '@/frame/RoleFields';
@@ -148,6 +149,31 @@ export function WeekDemands({ view }: { view: View }) {
   );
 }
 
+/** The shape the week was laid out from, and what is not said of it for that reason. */
+export function ShapeNote({ view, notes, onLetGo }: { view: View; notes: Schemas['ReasonView'][]; onLetGo: () => void }) {
+  const shape = view.shapes.find((one) => one.shape === view.shape);
+  if (!shape && notes.length === 0) return null;
+  return (
+    <section className="mb-5 grid justify-items-start gap-2 border-l-4 border-slate bg-paper p-3 text-sm">
+      {shape && (
+        <p>
+          <strong>{shape.label}.</strong> {shape.words}
+        </p>
+      )}
+      {[...notes, ...view.silenced].map((reason, index) => (
+        <Why key={index} title="The shape of the week" reasons={reason}>
+          {reason.sentence}
+        </Why>
+      ))}
+      {shape && (
+        <Button look="quiet" onClick={onLetGo}>
+          let go of the shape
+        </Button>
+      )}
+    </section>
+  );
+}
+
 /** How often and how much, against what the method and the last weeks say. */
 export function WeekSums({ view }: { view: View }) {
   const days = view.lowDays === view.highDays ? String(view.lowDays) : `${view.lowDays}–${view.highDays}`;
@@ -167,6 +193,11 @@ export function WeekSums({ view }: { view: View }) {
           <span className="font-mono">{view.load}</span>
         </Why>
       </dd>
+      {view.kinds && (
+        <div className="col-span-2 border-t border-hairline pt-2">
+          <Kinds mix={view.kinds} />
+        </div>
+      )}
     </dl>
   );
 }

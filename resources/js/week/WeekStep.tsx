@@ -13,7 +13,8 @@ import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { CalendarButton } from '@/frame/CalendarDialog';
-import { ChosenSlot, ClashList, WeekDemands, WeekSums } from './WeekPane';
+import { ShapeDialog } from './ShapeDialog';
+import { ChosenSlot, ClashList, ShapeNote, WeekDemands, WeekSums } from './WeekPane';
 import { inWords, SessionToPlace, WeekGrid, type Placed } from './WeekGrid';
 import {
   isPlanDate,
@@ -25,6 +26,7 @@ import {
   plusDays,
   removed,
   repaired,
+  shaped,
   standing,
   type Plan,
   type Scope,
@@ -50,6 +52,8 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
   const { week, showOlder, plan, waits, problem, theirs, ...doing } = usePlan(person.id, monday);
   const [scope, setScope] = useState<Scope>('every');
   const [chosen, setChosen] = useState<string | null>(null);
+  const [shaping, setShaping] = useState(false);
+  const [notes, setNotes] = useState<Schemas['ReasonView'][]>([]);
   const refresh = useRefresh();
   const view = week.data;
   const follow = useRef<string | null>(null);
@@ -73,9 +77,8 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     edit(moved(plan, id, to, roleAt(to), scope, monday), `${one.title}: ${inWords(to)}${scope === 'this' ? ', this week' : ''}.`);
     follow.current = id;
   };
-  const remove = (id: string) => {
-    if (plan) edit(removed(plan, id, scope, monday), scope === 'every' ? 'Taken out.' : 'Left out this week.');
-  };
+  const remove = (id: string) =>
+    plan && edit(removed(plan, id, scope, monday), scope === 'every' ? 'Taken out.' : 'Left out this week.');
   const place = (session: string, to: Where | null) => {
     const of = view?.sessions.find((one) => one.id === session);
     if (!plan || !of?.fits) return;
@@ -107,14 +110,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     chip.focus();
   }, [placed]);
 
-  useShortcuts([
-    { key: 'e', label: 'every week or this one', run: () => setScope(scope === 'every' ? 'this' : 'every') },
-    { key: 'p', label: 'the week before', run: () => go(plusDays(monday, -7)) },
-    { key: 'n', label: 'the next week', run: () => go(plusDays(monday, 7)) },
-    { key: 'u', label: 'undo', run: doing.undo },
-    { key: 'r', label: 'redo', run: doing.redo },
-    ...repairs.slice(0, 9).map((one, index) => ({ key: String(index + 1), label: one.label, run: () => repair(one) })),
-  ]);
+  useWeekKeys({ monday, go, scope, setScope, doing, repairs, repair, onShape: () => setShaping(true) });
 
   if (!view || !plan) return <Loading what="Opening the week" error={week.error} again={() => void week.refetch()} />;
   const dates = view.days.map((day) => day.date);
@@ -134,6 +130,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
           dates={dates}
           wholeAway={wholeAway}
           person={person}
+          onShape={() => setShaping(true)}
         />
         {problem && (
           <p role="alert" className="mb-3 border-l-4 border-rowan bg-sheet p-3 font-semibold">
@@ -173,24 +170,30 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
           />
         </WeekGrid>
       </main>
-      <Pane label="What clashes and what is met">
-        {slot && (
-          <ChosenSlot
-            person={person.id}
-            slot={slot}
-            scope={scope}
-            hardFrom={view.hardFrom}
-            onChange={(change) => edit(changed(plan, slot.id, change, scope, monday), `${slot.title}: changed.`)}
-            onRemove={() => remove(slot.id)}
-            onUsual={() => edit(asUsual(plan, slot.id, monday), `${slot.title}: as in every week.`)}
-          />
-        )}
-        <div className={cx(waits && 'opacity-60')} aria-busy={waits}>
-          <ClashList view={view} onRepair={repair} />
-          <WeekDemands view={view} />
-          <WeekSums view={view} />
-        </div>
-      </Pane>
+      <Side
+        person={person.id}
+        slot={slot}
+        scope={scope}
+        view={view}
+        plan={plan}
+        notes={notes}
+        waits={waits}
+        edit={edit}
+        remove={remove}
+        repair={repair}
+      />
+      <ShapeDialog
+        person={person.id}
+        view={view}
+        placed={plan.slots.some((one) => one.only === null)}
+        open={shaping}
+        onClose={() => setShaping(false)}
+        onTake={(made) => {
+          setShaping(false);
+          setNotes(made.notes);
+          edit(shaped(plan, made), `${made.label}.`);
+        }}
+      />
       <ConflictDialog
         mine={{ title: 'Week', lines: linesOf(plan, view) }}
         theirs={theirs && { title: 'Week', lines: linesOf(theirs, theirs) }}
@@ -198,6 +201,88 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
         onTheirs={() => void doing.takeTheirs()}
       />
     </>
+  );
+}
+
+/** The keys of the week: the next one, undo, what mends a clash. */
+function useWeekKeys({
+  monday,
+  go,
+  scope,
+  setScope,
+  doing,
+  repairs,
+  repair,
+  onShape,
+}: {
+  monday: string;
+  go: (to: string) => void;
+  scope: Scope;
+  setScope: (value: Scope) => void;
+  doing: Pick<ReturnType<typeof usePlan>, 'undo' | 'redo'>;
+  repairs: Schemas['WeekRepairView'][];
+  repair: (one: Schemas['WeekRepairView']) => void;
+  onShape: () => void;
+}) {
+  useShortcuts([
+    { key: 'e', label: 'every week or this one', run: () => setScope(scope === 'every' ? 'this' : 'every') },
+    { key: 'p', label: 'the week before', run: () => go(plusDays(monday, -7)) },
+    { key: 'n', label: 'the next week', run: () => go(plusDays(monday, 7)) },
+    { key: 's', label: 'start from a shape', run: onShape },
+    { key: 'u', label: 'undo', run: doing.undo },
+    { key: 'r', label: 'redo', run: doing.redo },
+    ...repairs.slice(0, 9).map((one, index) => ({ key: String(index + 1), label: one.label, run: () => repair(one) })),
+  ]);
+}
+
+/** What is chosen, what clashes, and what the week comes to. */
+function Side({
+  person,
+  slot,
+  scope,
+  view,
+  plan,
+  notes,
+  waits,
+  edit,
+  remove,
+  repair,
+}: {
+  person: string;
+  slot: Placed | undefined;
+  scope: Scope;
+  view: View;
+  plan: Plan;
+  notes: Schemas['ReasonView'][];
+  waits: boolean;
+  edit: (next: Plan, said: string) => void;
+  remove: (id: string) => void;
+  repair: (one: Schemas['WeekRepairView']) => void;
+}) {
+  return (
+    <Pane label="What clashes and what is met">
+      {slot && (
+        <ChosenSlot
+          person={person}
+          slot={slot}
+          scope={scope}
+          hardFrom={view.hardFrom}
+          onChange={(change) => edit(changed(plan, slot.id, change, scope, view.monday), `${slot.title}: changed.`)}
+          onRemove={() => remove(slot.id)}
+          onUsual={() => edit(asUsual(plan, slot.id, view.monday), `${slot.title}: as in every week.`)}
+        />
+      )}
+      <div className={cx(waits && 'opacity-60')} aria-busy={waits}>
+        <ShapeNote
+          view={view}
+          notes={notes}
+          onLetGo={() => edit({ ...plan, shape: null }, 'The shape is let go of; the sessions stay.')}
+        />
+        <ClashList view={view} onRepair={repair} />
+        <WeekDemands view={view} />
+        <WeekSums view={view} />
+      </div>
+    </Pane>
   );
 }
 
@@ -343,6 +428,7 @@ function Head({
   dates,
   wholeAway,
   person,
+  onShape,
 }: {
   go: (to: string) => void;
   monday: string;
@@ -354,6 +440,7 @@ function Head({
   dates: string[];
   wholeAway: boolean;
   person: Schemas['PersonView'];
+  onShape: () => void;
 }) {
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
@@ -385,6 +472,9 @@ function Head({
         ))}
       </fieldset>
       <span className="ml-auto flex gap-1">
+        <Button look="quiet" hotkey="S" onClick={onShape}>
+          shape
+        </Button>
         <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
           undo
         </Button>

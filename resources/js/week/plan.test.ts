@@ -9,6 +9,7 @@ import {
   plusDays,
   removed,
   repaired,
+  shaped,
   standing,
   type Plan,
   type Slot,
@@ -24,7 +25,7 @@ const slot: Slot = {
   only: null,
   time: null,
 };
-const plan: Plan = { slots: [slot], moves: [], away: [] };
+const plan: Plan = { slots: [slot], moves: [], away: [], shape: null };
 const [this_, next] = ['2026-11-23', '2026-11-30'];
 const at = (of: Plan, monday: string) => of.slots.map((one) => standing(of, one, monday));
 
@@ -65,6 +66,20 @@ describe('a week', () => {
     expect(at(after, this_)[1]).toMatchObject({ day: 6 });
     expect(at(after, next)[1]).toBeNull();
     expect(removed(after, 'b', 'this', this_)).toEqual(plan);
+  });
+
+  it('starts from a shape in place of every week, and single weeks keep theirs', () => {
+    const once = { ...slot, id: 'once', only: next };
+    const there = moved({ ...plan, slots: [slot, once] }, 'a', { day: 4, part: 'morning' }, 'own-day', 'this', this_);
+    const after = shaped(there, { shape: 'six-minutes', slots: [{ ...slot, id: 'new' }] });
+    expect(after.slots.map((one) => one.id)).toEqual(['once', 'new']);
+    expect(after).toMatchObject({ shape: 'six-minutes', moves: [] });
+  });
+
+  it('keeps a clock time on another day, and lets go of it in another part of one', () => {
+    const timed = { ...plan, slots: [{ ...slot, time: '18:15' }] };
+    expect(moved(timed, 'a', { day: 4, part: 'evening' }, 'own-day', 'every', this_).slots[0]?.time).toBe('18:15');
+    expect(moved(timed, 'a', { day: 4, part: 'morning' }, 'own-day', 'every', this_).slots[0]?.time).toBeNull();
   });
 
   it('takes a repair of two sessions and of one more', () => {

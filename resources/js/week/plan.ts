@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client';
 import { typedDate } from '@/ui/typedDate';
 
+type View = Schemas['WeekView'];
 export type Slot = Schemas['CoreSlotView'];
 type Move = Schemas['WeekMoveView'];
 type WeekEdit = Schemas['WeekEditView'];
@@ -12,6 +13,8 @@ export interface Plan {
   slots: Slot[];
   moves: Move[];
   away: string[];
+  /** What it was laid out from. */
+  shape: View['shape'];
 }
 
 /** Which weeks an edit is for: every one, or the one at hand. */
@@ -81,6 +84,13 @@ export function removed(plan: Plan, id: string, scope: Scope, monday: string): P
 
 export function added(plan: Plan, slot: Slot, scope: Scope, monday: string): Plan {
   return { ...plan, slots: [...plan.slots, { ...slot, only: scope === 'every' ? null : monday }] };
+}
+
+/** The sessions of a shape in place of those of every week; single weeks keep theirs. */
+export function shaped(plan: Plan, { shape, slots }: Pick<Schemas['ShapedWeekView'], 'shape' | 'slots'>): Plan {
+  const kept = plan.slots.filter((slot) => slot.only !== null);
+  const moves = plan.moves.filter((move) => kept.some((slot) => slot.id === move.slot));
+  return { ...plan, shape, moves, slots: [...kept, ...slots] };
 }
 
 /** A session as in every week again. */

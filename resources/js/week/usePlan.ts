@@ -7,7 +7,12 @@ import type { Plan } from './plan';
 
 type View = Schemas['WeekView'];
 
-const planOf = (view: View): Plan => ({ slots: view.slots, moves: view.moves, away: view.away });
+const planOf = (view: View): Plan => ({
+  slots: view.slots,
+  moves: view.moves,
+  away: view.away,
+  shape: view.shape,
+});
 
 /** The plan of a person in the week at hand: shown as edited, saved at once, undone and redone as a whole. */
 export function usePlan(person: string, monday: string) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Session;
+namespace App\Http\Shared;
 
 final readonly class KindShareView
 {

@@ -2,27 +2,31 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Session;
+namespace App\Http\Shared;
 
-use App\Http\Shared\ReasonView;
-use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\KindMix;
 use EvenRungs\Ladder\WorkKind;
+use EvenRungs\Person\KindsOpen;
+use EvenRungs\Person\PersonRecord;
 
 /** The kinds of work beside what an aim asks for. */
 final readonly class KindMixView
 {
-    /** @param list<KindShareView> $kinds */
-    private function __construct(public array $kinds, public ReasonView $reason) {}
+    /**
+     * @param list<KindShareView> $kinds
+     * @param list<ReasonView>    $whyNot why a kind cannot be planned for the person
+     */
+    private function __construct(public array $kinds, public ReasonView $reason, public array $whyNot) {}
 
     /** Null where the aim has no target for them. */
-    public static function of(KindMix $mix, Aim $aim): ?self
+    public static function of(KindMix $mix, PersonRecord $record): ?self
     {
-        $target = KindMix::target($aim);
+        $target = KindMix::target($record->profile->aim);
 
         return $target === null ? null : new self(
             array_map(static fn(WorkKind $kind): KindShareView => new KindShareView($kind->inWords(), $mix->percent($kind), $target[$kind->value]), WorkKind::cases()),
             ReasonView::of($mix->reason($target)),
+            ReasonView::all(KindsOpen::whyNot($record)),
         );
     }
 }
