@@ -205,8 +205,8 @@ final readonly class LadderReader
                 range: $this->range($ladder),
                 sets: array_map(Topic::from(...), array_key_exists('sets', $this->data) ? $this->texts('sets') : []),
                 kind: WorkKind::from($this->optional('kind') ?? WorkKind::Bracing->value),
-                ownDose: ($line = $this->optional('default_dose')) === null ? null : DoseLine::parse($line, Sidedness::from($this->text('sided'))),
                 worksFrom: ($from = $this->optional('works_from')) === null ? null : WorksFrom::from($from),
+                ownDose: ($line = $this->optional('default_dose')) === null ? null : DoseLine::parse($line, Sidedness::from($this->text('sided'))),
             );
         } catch (\ValueError|\InvalidArgumentException $wrong) {
             throw InvalidLadder::because("{$this->place}: {$wrong->getMessage()}");

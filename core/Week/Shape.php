@@ -50,6 +50,6 @@ enum Shape: string
     /** More days than the method asks for are what the shape is. */
     public function isDaily(): bool
     {
-        return $this === self::OneAtATime || $this === self::DailyVariation || $this === self::SixMinutes || $this === self::FinisherAndOwnDays;
+        return in_array($this, [self::OneAtATime, self::DailyVariation, self::SixMinutes, self::FinisherAndOwnDays], true);
     }
 }

@@ -73,8 +73,9 @@ final class WeekTest extends ApiTestCase
         $before = \App\Models\TrainingSession::query()->where('person_id', $person)->count();
 
         $shaped = $this->postJson("/api/people/{$person}/weeks/2026-06-01/shape", ['shape' => 'six-minutes'])->assertCreated()->assertJsonPath('label', 'Six minutes, really six');
+        /** @var list<array<string, mixed>> $slots */
         $slots = (array) $shaped->json('slots');
-        self::assertSame(360, \App\Models\TrainingSession::query()->findOrFail($slots[0]['session'])->total_seconds);
+        self::assertSame(360, \App\Models\TrainingSession::query()->whereKey($slots[0]['session'])->value('total_seconds'));
         self::assertSame($before + 1, \App\Models\TrainingSession::query()->where('person_id', $person)->count());
         $this->week($person)->assertJsonPath('shape', null)->assertJsonPath('slots', []);
 

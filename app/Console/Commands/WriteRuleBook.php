@@ -103,7 +103,9 @@ final class WriteRuleBook extends Command
                 return $open === [] ? 'none' : count($open).' of '.count($all).', to '.Height::tenthsLabel($highest);
             }, $demands)).' |';
         }
-        array_push($lines, '', '## Why not', '');
+        $lines[] = '';
+        $lines[] = '## Why not';
+        $lines[] = '';
         foreach ($library->ladders() as $ladder) {
             foreach ($ladder->gaps as $gap) {
                 $lines[] = '- '.ucfirst(State::from($gap->limit)->label()).', '.$ladder->demand->shortName().', '.implode(' and ', array_map(static fn(Level $level): string => $level->value, $gap->levels)).": {$gap->why}";

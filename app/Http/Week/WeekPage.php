@@ -59,7 +59,7 @@ final readonly class WeekPage
             lowDays: $frequency->low,
             highDays: $frequency->high,
             // A daily shape is more often on purpose.
-            daysOff: ! $frequency->fits(count($week->coreDays())) && ! ($plan->shape?->isDaily() === true && count($week->coreDays()) > $frequency->high),
+            daysOff: ! $frequency->fits(count($week->coreDays())) && ($plan->shape?->isDaily() !== true || count($week->coreDays()) <= $frequency->high),
             frequency: ReasonView::of($frequency->reason),
             hardFrom: CoreSlot::HARD,
             load: $load->planned,

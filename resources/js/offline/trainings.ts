@@ -154,7 +154,8 @@ export function stand(opened: Opened, changeOf: (training: Training) => Partial<
   return inTurn(opened.training.session, async () => {
     const here = await presently(opened);
     const training = { ...here.training, ...changeOf(here.training) };
-    const isBegun = here.events.length > 0 || training.moments.length > 0 || training.answering || training.draft;
+    const isBegun =
+      here.events.length > 0 || training.moments.length > 0 || training.answering || training.draft || training.steps;
     // What lies here already is changed here, too.
     if (isBegun || (await all<Training>('trainings', owner)).some(({ id }) => id === training.id))
       await put('trainings', owner, training);
