@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
+use EvenRungs\Balance\KindMix;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
@@ -189,7 +190,7 @@ final class ProgramAtHand
 
     private function asked(WrittenRequest $wish): ProgramRequest
     {
-        return new ProgramRequest($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->plan->weeksAway($wish->start), $this->behind($wish->start));
+        return new ProgramRequest($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->plan->weeksAway($wish->start), $this->behind($wish->start), KindMix::target($this->record->profile->aim));
     }
 
     public function rate(WrittenRequest $wish): Rate

@@ -26,6 +26,7 @@ final readonly class Candidate
      * @param array<string, int> $halfSeconds weighted time under tension of one set, by demand, in half seconds
      * @param int                $leastSets   in a session that has the exercise at all: fewer would not be the planned dose
      * @param int                $mostSets    in one session
+     * @param int                $workSeconds under tension in one set
      */
     private function __construct(
         public Rung $rung,
@@ -35,10 +36,16 @@ final readonly class Candidate
         public array $halfSeconds,
         public int $leastSets,
         public int $mostSets,
+        public int $workSeconds,
     ) {}
 
-    /** A set more than the dose says is still the dose, and of three one less. Falling sets belong together: all of them count as one. */
-    public static function of(Rung $rung, Dose $dose): self
+    /**
+     * A set more than the dose says is still the dose, and of three one less. Falling sets belong together: all of them count
+     * as one.
+     *
+     * @param bool $single one set is enough: for easier weeks in which whole doses are too coarse
+     */
+    public static function of(Rung $rung, Dose $dose, bool $single = false): self
     {
         $whole = $dose->isFalling();
         $item = new Item('one', $rung, $whole ? $dose : $dose->withSets(1));
@@ -51,8 +58,9 @@ final readonly class Candidate
             $timeline->totals()->total(),
             $item->restSeconds(),
             WorkShares::of($session, $timeline)->halfSeconds(),
-            $whole ? 1 : max(1, min(self::LEAST_SETS, $dose->sets())),
+            $whole || $single ? 1 : max(1, min(self::LEAST_SETS, $dose->sets())),
             $whole ? 1 : max(1, min(self::MOST_SETS, $dose->sets() + 1)),
+            $timeline->totals()->work,
         );
     }
 

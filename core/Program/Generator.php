@@ -7,6 +7,7 @@ namespace EvenRungs\Program;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
+use EvenRungs\Body\Level;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
@@ -23,13 +24,31 @@ use EvenRungs\Week\SessionRole;
 /** Makes a complete program from where a person stands and what is asked for: the same for the same inputs and seed. */
 final class Generator
 {
+    /** How often the minutes of an easier week are tried. */
+    private const EASIER_TRIES = 9;
+
+    /** Per cent of the work that nobody can tell, and from which on single sets are tried. */
+    private const EASIER_NEAR = 3;
+
+    private const EASIER_COARSE = 5;
+
     /** Minutes a session that are tried when looking for what would make a minimum possible. */
     private const MORE_MINUTES = 30;
+
+    /** By the weeks as they were first filled, and as they stand. */
+    private Carried $carried;
+
+    private Carried $settled;
+
+    private readonly Level $level;
 
     /** @var array<string, SetPlan> solved before, by the problem in words */
     private array $solved = [];
 
     private ?SetPlan $near = null;
+
+    /** @var array<string, Candidate> by rung and dose */
+    private array $candidates = [];
 
     /** Seconds under tension of the week before. */
     private int $work = 0;
@@ -40,7 +59,11 @@ final class Generator
     /** @var array<string, list<string>> ladders in the order of the method, by the rungs of a session */
     private array $orders = [];
 
-    private function __construct(private readonly StartingPoint $standing, private readonly ProgramRequest $wish, private readonly OpeningRungs $beginnings) {}
+    private function __construct(private readonly StartingPoint $standing, private readonly ProgramRequest $wish, private readonly OpeningRungs $beginnings)
+    {
+        $this->level = $standing->level();
+        $this->carried = $this->settled = Carried::nothing();
+    }
 
     /** @throws InvalidProgram when what the trainer has fixed contradicts itself */
     public static function program(StartingPoint $standing, ProgramRequest $wish): Program
@@ -51,7 +74,7 @@ final class Generator
         if ($against !== []) {
             throw InvalidProgram::because(...$against);
         }
-        $weeks = [];
+        $weeks = $block = [];
         $number = 1;
         for ($monday = $wish->monday; $number <= $wish->weeks; $monday = $monday->plusDays(7)) {
             if (in_array($monday->iso(), $wish->away, true) && count($weeks) < 52) {
@@ -59,16 +82,78 @@ final class Generator
 
                 continue;
             }
-            $weeks[] = $generator->week($number++, $monday);
-        }
+            if ($wish->kind($number) === WeekKind::Easier) {
+                $weeks = $generator->settled($weeks, $block);
+                $block = [];
+                $weeks[] = $generator->easierWeek($number++, $monday);
 
-        return new Program($weeks, array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->paths))), $beginnings->notes);
+                continue;
+            }
+            // Its place is kept until the building weeks up to the next easier one are looked at together.
+            $block[count($weeks)] = $generator->building($number++, $monday);
+            $weeks[] = null;
+        }
+        $weeks = $generator->settled($weeks, $block);
+
+        return new Program(array_values(array_filter($weeks)), array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->paths))), $beginnings->notes);
     }
 
-    private function week(int $number, Day $monday): ProgramWeek
+    /** @return array{int, Day, SetProblem, SetPlan} a building week by itself */
+    private function building(int $number, Day $monday): array
     {
-        $kind = $this->wish->kind($number);
-        [$problem, $plan, $sessions] = $this->filled($number, $kind);
+        $problem = $this->problem($number, WeekKind::Build);
+        $plan = $this->solve($problem);
+        $this->near = $plan;
+        $this->carried = $this->carried->after($problem, $plan);
+        $this->notTrained($plan);
+
+        return [$number, $monday, $problem, $plan];
+    }
+
+    /**
+     * Building weeks as one sum, each in its place.
+     *
+     * @param array<int, ProgramWeek|null>                     $weeks
+     * @param array<int, array{int, Day, SetProblem, SetPlan}> $block by place
+     *
+     * @return array<int, ProgramWeek|null>
+     */
+    private function settled(array $weeks, array $block): array
+    {
+        $problems = array_map(static fn(array $week): SetProblem => $week[2], array_values($block));
+        $plans = Refined::plans($problems, array_map(static fn(array $week): SetPlan => $week[3], array_values($block)), $this->settled, $this->wish->seed);
+        foreach (array_keys($block) as $at => $place) {
+            [$number, $monday, $problem] = $block[$place];
+            $this->settled = $this->settled->after($problem, $plans[$at]);
+            $weeks[$place] = $this->week($number, $monday, WeekKind::Build, $problem, $plans[$at], $this->sessions($problem, $plans[$at]));
+        }
+        $this->carried = $this->settled;
+
+        return $weeks;
+    }
+
+    private function easierWeek(int $number, Day $monday): ProgramWeek
+    {
+        [$problem, $plan, $sessions] = $this->easierSets($number);
+        $this->notTrained($plan);
+
+        return $this->week($number, $monday, WeekKind::Easier, $problem, $plan, $sessions);
+    }
+
+    /** A week without a set of a ladder does not bring it forward. */
+    private function notTrained(SetPlan $plan): void
+    {
+        $at = array_flip(array_keys($this->beginnings->paths));
+        foreach ($this->beginnings->paths as $ladder => $path) {
+            if (array_filter($plan->sets, static fn(array $row): bool => ($row[$at[$ladder]] ?? 0) > 0) === []) {
+                $path->notTrained();
+            }
+        }
+    }
+
+    /** @param array<string, Session> $sessions by slot */
+    private function week(int $number, Day $monday, WeekKind $kind, SetProblem $problem, SetPlan $plan, array $sessions): ProgramWeek
+    {
         $this->near = $plan;
         // Laid out in time once: what follows asks for it again and again.
         $timelines = array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions);
@@ -82,54 +167,97 @@ final class Generator
             }
         }
         $shares = WorkShares::ofWork($work);
-        $at = array_flip(array_keys($this->beginnings->paths));
-        foreach ($this->beginnings->paths as $ladder => $path) {
-            if (array_filter($plan->sets, static fn(array $row): bool => ($row[$at[$ladder]] ?? 0) > 0) === []) {
-                $path->notTrained();
-            }
-        }
-        $cells = array_map(static fn(LadderPath $path): ProgramCell => $path->cell($number), $this->beginnings->paths);
 
         return new ProgramWeek(
             $number,
             $monday,
             $kind,
             $this->wish->retests($number),
-            $cells,
+            array_map(static fn(LadderPath $path): ProgramCell => $path->cell($number), $this->beginnings->paths),
             $sessions,
             $shares->agreementPerMille($this->wish->targets),
             $this->whySets($problem, $sessions, $totals, $shares),
             $this->notes($problem, $plan, $kind),
             $this->wish->slots,
+            $this->phaseOf($problem, $sessions),
         );
     }
 
     /**
-     * The sets of a week. An easier one takes away what comes nearest to the share it should have of the week before:
-     * sets are whole, so that the minutes alone do not say it.
+     * What should lead in a week, and that it does not where the rungs of the board do not give it.
+     *
+     * @param array<string, Session> $sessions
+     */
+    private function phaseOf(SetProblem $problem, array $sessions): ?Reason
+    {
+        $phase = $problem->phase;
+        if ($phase === null) {
+            return null;
+        }
+        $there = $all = 0;
+        foreach ($sessions as $session) {
+            $totals = $session->timeline()->totalsByItem();
+            foreach ($session->items() as $item) {
+                $all += $totals[$item->id]->work;
+                $there += $phase->has($item->rung, $item->dose) ? $totals[$item->id]->work : 0;
+            }
+        }
+        if ($all === 0) {
+            return null;
+        }
+        $perMille = intdiv(2000 * $there + $all, 2 * $all);
+        $isReached = $perMille >= $phase->leastPerMille();
+
+        return Reason::because(
+            Rule::ProgramPhase,
+            ucfirst($phase->inWords()).' work leads: at least '.($phase === Phase::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.($isReached ? '' : ' The rungs of the board do not give more.'),
+            ['level of the person' => $this->level->value, 'phases' => 'still, then moving, then standing'],
+            $isReached ? 'A later week, or climbs before it.' : 'Rungs placed or fixed that are '.$phase->inWords().'.',
+        );
+    }
+
+    /**
+     * The sets of an easier week: it takes away what comes nearest to the share it should have of the week before. Sets are
+     * whole, so that the minutes alone do not say it.
      *
      * @return array{SetProblem, SetPlan, array<string, Session>}
      */
-    private function filled(int $number, WeekKind $kind): array
+    private function easierSets(int $number): array
     {
-        if ($kind !== WeekKind::Easier) {
-            $problem = $this->problem($number, $kind);
-            $plan = $this->solve($problem);
+        // Whole doses first; where they are too coarse, single sets.
+        $best = $this->easier($number, false);
 
-            return [$problem, $plan, $this->sessions($problem, $plan)];
-        }
-        $best = null;
-        foreach ([60, 68, 76] as $perCent) {
-            $problem = $this->problem($number, $kind, $perCent);
-            $plan = $this->solve($problem);
-            $sessions = $this->sessions($problem, $plan);
-            $off = abs(100 * self::workOf(array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions)) - WeekKind::EASIER_PER_CENT * $this->work);
-            if ($best === null || $off < $best[0]) {
-                $best = [$off, [$problem, $plan, $sessions]];
-            }
+        if ($best[0] > self::EASIER_COARSE * $this->work) {
+            $single = $this->easier($number, true);
+            $best = $single[0] < $best[0] ? $single : $best;
         }
 
         return $best[1];
+    }
+
+    /** @return array{int, array{SetProblem, SetPlan, array<string, Session>}} how far from its part of the work, in per cent of seconds, and the week */
+    private function easier(int $number, bool $single): array
+    {
+        $best = null;
+        $perCent = WeekKind::EASIER_PER_CENT;
+        for ($try = 0; $try < self::EASIER_TRIES; $try++) {
+            $problem = $this->problem($number, WeekKind::Easier, $perCent, $single);
+            $plan = $this->solve($problem, true);
+            $sessions = $this->sessions($problem, $plan);
+            $work = self::workOf(array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions));
+            $off = abs(100 * $work - WeekKind::EASIER_PER_CENT * $this->work);
+            if ($best === null || $off < $best[0]) {
+                $best = [$off, [$problem, $plan, $sessions]];
+            }
+            // Nearer than this nobody can tell.
+            if ($best[0] <= self::EASIER_NEAR * $this->work) {
+                break;
+            }
+            // Sets are whole: so many per cent more or less than by the share itself, so that another set fits or does not.
+            $perCent += intdiv(WeekKind::EASIER_PER_CENT * $this->work - 100 * $work, max(1, $this->work)) ?: 3 * ($try % 2 === 0 ? $try + 1 : -$try);
+        }
+
+        return $best;
     }
 
     /** @param array<string, Timeline> $timelines */
@@ -138,12 +266,12 @@ final class Generator
         return array_sum(array_map(static fn(Timeline $timeline): int => $timeline->totals()->work, $timelines));
     }
 
-    private function problem(int $number, WeekKind $kind, int $perCent = 100): SetProblem
+    private function problem(int $number, WeekKind $kind, int $perCent = 100, bool $single = false): SetProblem
     {
         $offers = $at = [];
         foreach ($this->beginnings->paths as $ladder => $path) {
             $at[$ladder] = count($offers);
-            $offers[] = Candidate::of($path->cell($number)->rung, $path->cell($number)->dose);
+            $offers[] = $this->candidate($path->cell($number), $single);
         }
         $seconds = $fixed = [];
         foreach ($this->wish->slots as $index => $slot) {
@@ -159,14 +287,22 @@ final class Generator
         $main = count(array_filter($this->wish->slots, static fn(ProgramSlot $slot): bool => $slot->placement !== SessionRole::Primer));
         $minimum = min(count($this->wish->slots), $main >= 3 && $kind !== WeekKind::Easier ? 2 : 1);
 
-        return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed);
+        return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed, $kind === WeekKind::Easier ? null : $this->carried, $this->wish->phase($this->level, $number), $this->wish->kinds);
     }
 
-    private function solve(SetProblem $problem): SetPlan
+    private function candidate(ProgramCell $cell, bool $single): Candidate
     {
-        $key = json_encode([array_map(static fn(Candidate $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose), $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed], JSON_THROW_ON_ERROR);
+        $key = "{$cell->rung->slug} ".DoseLine::print($cell->dose).($single ? ' single' : '');
 
-        return $this->solved[$key] ??= SetSearch::solve($problem, $this->wish->seed, $this->near);
+        return $this->candidates[$key] ??= Candidate::of($cell->rung, $cell->dose, $single);
+    }
+
+    /** An easier week only takes away from the week before: it is not looked for anew. */
+    private function solve(SetProblem $problem, bool $easier = false): SetPlan
+    {
+        $key = json_encode([array_map(static fn(Candidate $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose)." {$offer->leastSets}", $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed, $problem->goal, $problem->phase, $problem->wishes], JSON_THROW_ON_ERROR);
+
+        return $this->solved[$key] ??= SetSearch::solve($problem, $this->wish->seed, $this->near, $easier ? 1 : SetSearch::STARTS);
     }
 
     /** @return array<string, Session> by slot, each in the order of the method */
@@ -274,7 +410,7 @@ final class Generator
     private function wouldDo(SetProblem $problem): string
     {
         for ($more = 1; $more <= self::MORE_MINUTES; $more++) {
-            $longer = new SetProblem($problem->offers, array_map(static fn(int $seconds): int => $seconds + 60 * $more, $problem->seconds), $this->wish->targets, $problem->minimum, $problem->fixed);
+            $longer = $problem->within(...array_map(static fn(int $seconds): int => $seconds + 60 * $more, $problem->seconds));
             if (array_filter(SetSearch::solve($longer, $this->wish->seed, null, 1)->short, static fn(int $missing, string $demand): bool => array_filter($longer->offers, static fn(Candidate $offer): bool => $offer->demand()->value === $demand) !== [], ARRAY_FILTER_USE_BOTH) === []) {
                 return "About {$more} ".($more === 1 ? 'minute' : 'minutes').' more in each session, or another session in the week.';
             }

@@ -87,7 +87,7 @@ final class LadderPath
         if ($lock !== null) {
             $this->begin($this->standing->library->rung($lock), $trained, 'Fixed by the trainer from this week on.');
             $this->ahead = $this->forecast($this->rung, 0, $trained - 1);
-        } elseif (! $easier && $gate !== null && $trained > GateForecast::week($gate->likely)) {
+        } elseif (! $easier && $gate !== null && $trained > GateForecast::week($gate->likely) && ! $this->isAhead($gate->to, $week)) {
             $this->passed[] = $gate->later($this->idle);
             array_shift($this->ahead);
             $this->begin($gate->to, $trained, "The gate of “{$this->rung->name}” is likely reached by then. The rung changes only when it is.");
@@ -97,6 +97,16 @@ final class LadderPath
         }
 
         return $this->cellOf($week, $this->doses[$this->at] ?? $this->doses[0], $easier);
+    }
+
+    /** A rung of a later phase waits for its weeks, unless the person stands in that phase with this demand already. */
+    private function isAhead(Rung $rung, int $week): bool
+    {
+        $method = $this->standing->circumstances->method;
+        $phase = Phase::reached($rung, FirstDose::half($rung, $method)->dose);
+        $here = Phase::reached($this->rung, $this->doses[$this->at] ?? $this->doses[0]);
+
+        return $phase->isAfter($here) && $phase->isAfter($this->wish->phase($this->standing->level(), $week)) && ! $this->standing->standsIn($phase, $rung->demand);
     }
 
     private function begin(Rung $rung, int $trained, string $why): void
@@ -149,6 +159,14 @@ final class LadderPath
         return $dose;
     }
 
+    /** That the next rung waits for its phase, where it does. */
+    private function waiting(int $week): string
+    {
+        $gate = $this->ahead[0] ?? null;
+
+        return $gate !== null && $week - $this->idle > GateForecast::week($gate->likely) && $this->isAhead($gate->to, $week) ? " “{$gate->to->name}” waits until ".Phase::reached($gate->to, FirstDose::half($gate->to, $this->standing->circumstances->method)->dose)->inWords().' work leads.' : '';
+    }
+
     private function cellOf(int $week, Dose $dose, bool $easier): ProgramCell
     {
         $rung = $this->rung;
@@ -161,7 +179,7 @@ final class LadderPath
             $locked !== null => "{$rung->name}, {$line}: the dose is fixed by the trainer.",
             $easier => "{$rung->name}, {$line}: as the week before. An easier week takes sets away; nothing gets harder.",
             $climbs, $before === null => "{$rung->name}, {$line}. {$this->why}",
-            DoseLine::print($before->dose) === $line => "{$rung->name}, {$line}: the same again.",
+            DoseLine::print($before->dose) === $line => "{$rung->name}, {$line}: the same again.".$this->waiting($week),
             default => "{$rung->name}, {$line}: the dose rises within the rung, after a clean ".DoseLine::print($before->dose).'.',
         };
 

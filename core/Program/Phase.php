@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace EvenRungs\Program;
 
+use EvenRungs\Body\Level;
+use EvenRungs\Body\Need;
 use EvenRungs\Body\Position;
+use EvenRungs\Dose\AccumulatedHold;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Holds;
+use EvenRungs\Dose\Timed;
+use EvenRungs\Dose\Unit;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\TimeKind;
@@ -15,6 +23,11 @@ enum Phase: string
     case Still = 'still';
     case Moving = 'moving';
     case Standing = 'standing';
+
+    private const PASSES_FROM_WEEKS = 8;
+
+    /** A pause from so many seconds on is a hold. */
+    private const HELD_SECONDS = 5;
 
     /**
      * The kind with the most time under tension; the later one when two are equal.
@@ -42,6 +55,73 @@ enum Phase: string
         }
 
         return $sum === 0 ? null : [$leads, intdiv(200 * $seconds[$leads->value] + $sum, 2 * $sum)];
+    }
+
+    /**
+     * What should lead in a week (our own choice, after common practice): the first weeks of somebody up to beginner are
+     * mostly held, from intermediate on mostly moving, from advanced on at least a third standing, loaded or quick. A program
+     * of eight weeks and more goes on to the next half way.
+     *
+     * @param int $number of the week, from 1
+     */
+    public static function planned(Level $level, int $number, int $weeks): self
+    {
+        $first = match ($level) {
+            Level::Foundation, Level::Beginner => 0,
+            Level::Intermediate => 1,
+            Level::Advanced, Level::Performance => 2,
+        };
+
+        return self::cases()[min(2, $first + (int) ($weeks >= self::PASSES_FROM_WEEKS && 2 * $number > $weeks))];
+    }
+
+    /** What an exercise at a dose counts for. */
+    public function has(Rung $rung, Dose $dose): bool
+    {
+        return match ($this) {
+            self::Still => self::isHeld($rung, $dose),
+            self::Moving => ! self::isHeld($rung, $dose),
+            self::Standing => in_array($rung->position, [Position::Standing, Position::Walking, Position::Hanging], true)
+                || $dose->loadGrams !== null || array_filter($rung->kit, static fn(Need $need): bool => $need->isWeight()) !== []
+                || $rung->tempoOf($dose)->lifting->asFastAsControlled,
+        };
+    }
+
+    /** The farthest phase an exercise counts for. */
+    public static function reached(Rung $rung, Dose $dose): self
+    {
+        return match (true) {
+            self::Standing->has($rung, $dose) => self::Standing,
+            self::isHeld($rung, $dose) => self::Still,
+            default => self::Moving,
+        };
+    }
+
+    /** At least so much of the work, in tenths of a per cent. */
+    public function leastPerMille(): int
+    {
+        return $this === self::Standing ? 333 : 500;
+    }
+
+    public function isAfter(self $other): bool
+    {
+        return array_search($this, self::cases(), true) > array_search($other, self::cases(), true);
+    }
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Still => 'held',
+            self::Moving => 'moving',
+            self::Standing => 'standing, loaded or quick',
+        };
+    }
+
+    private static function isHeld(Rung $rung, Dose $dose): bool
+    {
+        $body = $dose->first();
+
+        return $body instanceof Holds || $body instanceof AccumulatedHold || ($body instanceof Timed && ! $rung->dynamic) || ($dose->unit() === Unit::Reps && $rung->tempoOf($dose)->pauseHigh->seconds >= self::HELD_SECONDS);
     }
 
     private static function ofSegment(Segment $segment): self

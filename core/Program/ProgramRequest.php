@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Program;
 
 use EvenRungs\Balance\TargetShares;
+use EvenRungs\Body\Level;
 use EvenRungs\Calendar\Day;
 
 /** What a program is asked to be. */
@@ -22,11 +23,12 @@ final readonly class ProgramRequest
     /**
      * @param list<ProgramSlot> $slots
      * @param int               $behind ordinary weeks since the last easier one when it begins
+     * @param array<string, int>|null $kinds parts of the working sets, by kind of work, where the aim has a target for them
      * @param list<string>      $away Mondays of weeks without training, as dates: the program waits for them
      *
      * @throws InvalidProgram when there is no day for it, or it would begin in the past
      */
-    public function __construct(Day $start, Day $today, public int $weeks, array $slots, public TargetShares $targets, public Rate $rate, public Locks $locks, public int $seed = 1, public array $away = [], private int $behind = 0)
+    public function __construct(Day $start, Day $today, public int $weeks, array $slots, public TargetShares $targets, public Rate $rate, public Locks $locks, public int $seed = 1, public array $away = [], private int $behind = 0, public ?array $kinds = null)
     {
         if ($slots === []) {
             throw InvalidProgram::because('There is no day for core work yet. Give the program at least one session a week.');
@@ -46,6 +48,12 @@ final readonly class ProgramRequest
     public function kind(int $number): WeekKind
     {
         return WeekKind::ofNumber($number + $this->behind);
+    }
+
+    /** What should lead in a week, weeks of the program counted. */
+    public function phase(Level $level, int $number): Phase
+    {
+        return Phase::planned($level, $number, $this->weeks);
     }
 
     /** Whether week `$number` ends with a re-test: the last does; in longer programs each easier one too. */

@@ -18,6 +18,7 @@ final readonly class ProgramWeek
      * @param array<string, Reason>      $whySets  by ladder: which sets it has got, and why
      * @param list<ProgramSlot>          $slots    when its sessions are
      * @param list<Reason>               $notes    what could not be done, and what would make it possible
+     * @param Reason|null                $phase    what should lead in it, and whether it does
      */
     public function __construct(
         public int $number,
@@ -30,6 +31,7 @@ final readonly class ProgramWeek
         public array $whySets,
         public array $notes,
         public array $slots = [],
+        public ?Reason $phase = null,
     ) {}
 
     /** Seconds of all its sessions. */

@@ -6,6 +6,7 @@ namespace EvenRungs\Program;
 
 use EvenRungs\Balance\TargetShares;
 use EvenRungs\Body\Demand;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Session\ChangeOver;
 use EvenRungs\Session\Item;
 
@@ -30,29 +31,123 @@ final readonly class SetProblem
     /** @var array<string, int> what each demand should get, in half seconds */
     public array $goal;
 
+    /** @var array<string, int> its part of the week by itself, whatever earlier weeks gave, in half seconds */
+    public array $share;
+
     /** 2W: all weighted work asked for, in half seconds. */
     public int $whole;
+
+    /**
+     * What else is wished for, at half the weight of the shares (our own choice): of each offer what one set gives, how much
+     * is wanted, and whether more than that is just as well.
+     *
+     * @var list<array{list<int>, int, bool}>
+     */
+    public array $wishes;
 
     /**
      * @param list<Candidate>               $offers
      * @param list<int>                 $seconds of each session
      * @param array<string, int>        $minimum sessions in which a demand has to be met, by demand
      * @param array<int, array<int, int>> $fixed sets the trainer has fixed, by session and offer; 0 keeps an offer out
+     * @param Carried|null                $carried from earlier weeks
+     * @param Phase|null                  $phase that should lead
+     * @param array<string, int>|null     $kinds parts of the working sets, by kind of work, where the aim has a target for them
      */
-    public function __construct(public array $offers, public array $seconds, TargetShares $targets, public array $minimum, public array $fixed = [])
+    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null)
     {
         $entry = [];
         foreach ($offers as $to => $offer) {
             $most = 10;
             foreach ($offers as $from => $other) {
                 if ($from !== $to) {
-                    $most = max($most, ChangeOver::between(new Item('a', $other->rung, $other->dose), new Item('b', $offer->rung, $offer->dose))->seconds);
+                    $most = max($most, self::changeOver($other, $offer));
                 }
             }
             $entry[] = $most;
         }
         $this->entry = $entry;
-        [$this->goal, $this->whole] = self::goals($offers, array_sum($this->seconds), $targets);
+        [$this->share, $this->whole] = self::goals($offers, array_sum($this->seconds), $targets);
+        $goal = [];
+        foreach ($this->share as $demand => $half) {
+            $goal[$demand] = $half === 0 ? 0 : max(0, $half - ($carried->halfSeconds[$demand] ?? 0));
+        }
+        $this->goal = $goal;
+        $this->wishes = [...$this->phaseWish(), ...$this->kindWishes()];
+    }
+
+    /** @return array<string, int> half seconds that a plan gives, by demand */
+    public function given(SetPlan $plan): array
+    {
+        $given = array_fill_keys(array_keys($this->goal), 0);
+        foreach (array_keys($this->seconds) as $session) {
+            foreach ($plan->session($session) as $offer => $sets) {
+                foreach (Demand::withShare() as $demand) {
+                    $given[$demand->value] += $sets * $this->offers[$offer]->gives($demand);
+                }
+            }
+        }
+
+        return $given;
+    }
+
+    /** Weeks of a program ask for the same pairs again and again. */
+    private static function changeOver(Candidate $from, Candidate $to): int
+    {
+        /** @var \WeakMap<Rung, \WeakMap<Rung, int>>|null $known */
+        static $known = null;
+        $known ??= new \WeakMap;
+        /** @var \WeakMap<Rung, int> $next */
+        $next = $known[$from->rung] ??= new \WeakMap;
+
+        return $next[$to->rung] ??= ChangeOver::between(new Item('a', $from->rung, $from->dose), new Item('b', $to->rung, $to->dose))->seconds;
+    }
+
+    /** The same after other weeks. */
+    public function carrying(Carried $carried): self
+    {
+        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds);
+    }
+
+    /** The same with other minutes. */
+    public function within(int ...$seconds): self
+    {
+        return new self($this->offers, array_values($seconds), $this->targets, $this->minimum, $this->fixed, null, $this->phase, $this->kinds);
+    }
+
+    /**
+     * Σ sets · work · (counts − part) is not less than 0 where the phase leads: linear in the sets.
+     *
+     * @return list<array{list<int>, int, bool}>
+     */
+    private function phaseWish(): array
+    {
+        $phase = $this->phase;
+
+        return $phase === null ? [] : [[array_map(static fn(Candidate $offer): int => intdiv($offer->workSeconds * ((int) $phase->has($offer->rung, $offer->dose) * 1000 - $phase->leastPerMille()), 1000), $this->offers), 0, true]];
+    }
+
+    /**
+     * The number of working sets is fixed beforehand from the minutes, so that this is linear too. Kinds for which nothing is
+     * offered fall to the others.
+     *
+     * @return list<array{list<int>, int, bool}>
+     */
+    private function kindWishes(): array
+    {
+        $offered = array_filter($this->kinds ?? [], fn(string $kind): bool => array_filter($this->offers, static fn(Candidate $offer): bool => $offer->rung->kind->value === $kind) !== [], ARRAY_FILTER_USE_KEY);
+        $each = $this->offers === [] ? 0 : intdiv(array_sum(array_map(static fn(Candidate $offer): int => $offer->setSeconds + $offer->restSeconds, $this->offers)), count($this->offers));
+        $sets = $each === 0 ? 0 : intdiv(array_sum($this->seconds) * self::FILL_PER_CENT, 100 * $each);
+        if (count($offered) < 2 || $sets === 0) {
+            return [];
+        }
+        $unit = intdiv($this->whole, 2 * $sets);
+        $wishes = [];
+        foreach ($offered as $kind => $part) {
+            $wishes[] = [array_map(static fn(Candidate $offer): int => $offer->rung->kind->value === $kind ? $unit : 0, $this->offers), intdiv($unit * $sets * $part, array_sum($offered)), false];
+        }
+
+        return $wishes;
     }
 
     /**

@@ -18,7 +18,7 @@ use Random\Randomizer;
  */
 final class SetSearch
 {
-    private const STARTS = 4;
+    public const STARTS = 4;
 
     /** How often the best so far is shaken before the next start, by places: a small week is coarser and is shaken more. */
     private const KICKS = 3000;
@@ -57,8 +57,11 @@ final class SetSearch
 
     private int $cost = 0;
 
-    /** @var list<int> */
+    /** @var list<int> of the demands, then of what else is wished for */
     private readonly array $goal;
+
+    /** @var array<int, true> rows of which more than the goal is just as well */
+    private readonly array $floors;
 
     /** @var list<int> */
     private readonly array $minimum;
@@ -85,11 +88,18 @@ final class SetSearch
     {
         $demands = Demand::withShare();
         $this->offers = count($problem->offers);
-        $this->goal = array_map(static fn(Demand $demand): int => $problem->goal[$demand->value], $demands);
+        $this->goal = [...array_map(static fn(Demand $demand): int => $problem->goal[$demand->value], $demands), ...array_map(static fn(array $wish): int => $wish[1], $problem->wishes)];
+        $floors = [];
+        foreach ($problem->wishes as $row => [, , $isFloor]) {
+            if ($isFloor) {
+                $floors[count($demands) + $row] = true;
+            }
+        }
+        $this->floors = $floors;
         $this->minimum = array_map(static fn(Demand $demand): int => $problem->minimum[$demand->value] ?? 0, $demands);
         $gives = $meets = $least = $most = $more = $enter = [];
         foreach ($problem->offers as $index => $offer) {
-            $gives[] = array_filter(array_map($offer->gives(...), $demands));
+            $gives[] = array_filter([...array_map($offer->gives(...), $demands), ...array_map(static fn(array $wish): int => $wish[0][$index], $problem->wishes)]);
             $at = array_search($offer->demand(), $demands, true);
             $meets[] = $at !== false && $this->minimum[$at] > 0 ? $at : -1;
             $least[] = $offer->leastSets;
@@ -105,10 +115,11 @@ final class SetSearch
     {
         $search = new self($problem);
         $random = new Randomizer(new Mt19937($seed));
-        $kicks = $near === null ? intdiv(self::KICKS, max(1, $search->offers * count($problem->seconds)) ** 2) : self::KICKS_NEAR;
+        $kicks = intdiv(self::KICKS, max(1, $search->offers * count($problem->seconds)) ** 2);
+        $kicks = $near === null ? $kicks : max(self::KICKS_NEAR, $kicks);
         $enough = intdiv($problem->whole * 2 * ($near === null ? self::ENOUGH_PER_MILLE : self::ENOUGH_NEAR_PER_MILLE), 1000);
         $best = null;
-        for ($start = 0; $start < ($near === null ? $starts : 2) && ($best === null || $best[0] > $enough); $start++) {
+        for ($start = 0; $start < ($near === null ? $starts : min(2, $starts)) && ($best === null || $best[0] > $enough); $start++) {
             $search->clear();
             $near !== null && $start === 0 ? $search->copy($near) : $search->fill($start, $random);
             $search->improve();
@@ -138,7 +149,7 @@ final class SetSearch
         $this->present = array_fill(0, $sessions, array_fill(0, count($this->goal), 0));
         $this->met = array_fill(0, count($this->goal), 0);
         $this->closed = [];
-        $this->cost = array_sum($this->goal) + SetProblem::SHORT * array_sum($this->minimum);
+        $this->cost = array_sum(array_map(abs(...), array_diff_key($this->goal, $this->floors))) + SetProblem::SHORT * array_sum($this->minimum);
         foreach ($this->problem->fixed as $session => $fixed) {
             foreach ($fixed as $offer => $sets) {
                 $this->put($session * $this->offers + $offer, $sets);
@@ -261,6 +272,11 @@ final class SetSearch
         foreach ($this->gives[$offer] as $demand => $gives) {
             $missing = $this->missing[$demand];
             $after = $missing - $by * $gives;
+            if (isset($this->floors[$demand])) {
+                $change += (max(0, $after)) - (max(0, $missing));
+
+                continue;
+            }
             $change += ($after < 0 ? -$after : $after) - ($missing < 0 ? -$missing : $missing);
         }
         $meets = $this->meets[$offer];
@@ -310,6 +326,10 @@ final class SetSearch
             if ($change < $least) {
                 [$least, $best] = [$change, [$place => $up]];
             }
+        }
+        // What can simply be added is, before anything is exchanged for it.
+        if ($best !== null) {
+            return $best;
         }
         foreach ($this->sets as $out => $sets) {
             $down = $this->down($out);
@@ -431,6 +451,6 @@ final class SetSearch
         }
         $sets = $this->offers === 0 ? array_fill(0, count($this->problem->seconds), []) : array_chunk($this->sets, $this->offers);
 
-        return new SetPlan($sets, $short, array_sum(array_map(abs(...), $this->missing)) / (2 * $this->problem->whole));
+        return new SetPlan($sets, $short, array_sum(array_map(abs(...), array_slice($this->missing, 0, count(Demand::withShare())))) / (2 * $this->problem->whole));
     }
 }

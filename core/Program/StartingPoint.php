@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace EvenRungs\Program;
 
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\Height;
+use EvenRungs\Body\Level;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Ladder\Circumstances;
@@ -29,6 +32,28 @@ final readonly class StartingPoint
         public array $stopped = [],
         public array $firstSide = [],
     ) {}
+
+    /** Level of the middle of the rungs a session takes; foundation where there is none. */
+    public function level(): Level
+    {
+        $heights = array_values(array_map(static fn(Rung $rung): Height => $rung->height, array_filter($this->working, static fn(Rung $rung): bool => $rung->demand->hasShare())));
+        usort($heights, static fn(Height $a, Height $b): int => $a->above($b));
+
+        return $heights === [] ? Level::Foundation : $heights[intdiv(count($heights) - 1, 2)]->level();
+    }
+
+    /** Whether the person stands in a phase already, with some rung of a demand. */
+    public function standsIn(Phase $phase, Demand $demand): bool
+    {
+        foreach ($this->working as $rung) {
+            $reached = Phase::reached($rung, $this->doses[$rung->slug] ?? $rung->defaultDose($this->circumstances->method));
+            if ($rung->demand === $demand && ! $phase->isAfter($reached)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 
     /** The same where the person still stands so many days later; a start that is not later changes nothing. */
     public function later(int $days): self

@@ -19,6 +19,7 @@ final readonly class WrittenWeek
      * @param array<string, list<WrittenItem>> $sessions by slot
      * @param list<Reason>                     $notes
      * @param array<string, ProgramSlot>       $places   when the sessions are, by slot
+     * @param Reason|null                      $phase    what should lead in it; null in programs of earlier versions
      */
     public function __construct(
         public int $number,
@@ -30,6 +31,7 @@ final readonly class WrittenWeek
         public int $agreementPerMille = 0,
         public array $notes = [],
         public array $places = [],
+        public ?Reason $phase = null,
     ) {}
 
     public static function of(ProgramWeek $week): self
@@ -44,6 +46,7 @@ final readonly class WrittenWeek
             $week->agreementPerMille,
             $week->notes,
             array_combine(array_map(static fn(ProgramSlot $slot): string => $slot->id, $week->slots), $week->slots),
+            $week->phase,
         );
     }
 
@@ -75,7 +78,7 @@ final readonly class WrittenWeek
             $places[$slot->id] = $slot;
         }
 
-        return new self(is_int($data['number'] ?? null) ? $data['number'] : 0, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places);
+        return new self(is_int($data['number'] ?? null) ? $data['number'] : 0, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places, Reason::read($data['phase'] ?? null));
     }
 
     /** @return array<string, mixed> */
@@ -91,6 +94,7 @@ final readonly class WrittenWeek
             'agreement' => $this->agreementPerMille,
             'notes' => array_map(static fn(Reason $note): array => $note->toArray(), $this->notes),
             'places' => array_map(static fn(ProgramSlot $slot): array => $slot->toArray(), array_values($this->places)),
+            'phase' => $this->phase?->toArray(),
         ];
     }
 

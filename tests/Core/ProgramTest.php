@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\KindMix;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Level;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
@@ -14,6 +16,7 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
+use EvenRungs\Program\Candidate;
 use EvenRungs\Program\Generator;
 use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\Locks;
@@ -23,14 +26,18 @@ use EvenRungs\Program\ProgramRequest;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\ProgramWeek;
 use EvenRungs\Program\Rate;
+use EvenRungs\Program\SetProblem;
+use EvenRungs\Program\SetSearch;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Progress\FirstDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\WorkingSets;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
@@ -362,6 +369,96 @@ final class ProgramTest extends TestCase
         return new StartingPoint(ShippedLibrary::get(), new Circumstances($limits, $kit ?? Kit::cases(), $method ?? Method::default()), $rungs, stopped: $stopped);
     }
 
+    /** @return iterable<string, array{list<string>, list<Phase>}> working rungs, and what leads at the beginning and the end of eight weeks */
+    public static function phases(): iterable
+    {
+        yield 'a beginner from still to moving' => [['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing'], [Phase::Still, Phase::Moving]];
+        yield 'an intermediate from moving to standing' => [['front-plank/small-rock', 'side-bridge/hip-dips', 'all-fours/small-square', 'press-out/feet-together'], [Phase::Moving, Phase::Standing]];
+        yield 'an advanced stays' => [['front-plank/body-saw', 'side-bridge/top-foot-bench', 'all-fours/knees-hover', 'press-out/walking'], [Phase::Standing, Phase::Standing]];
+    }
+
+    /**
+     * @param list<string> $working
+     * @param list<Phase>  $phases
+     */
+    #[DataProvider('phases')]
+    public function testEightWeeksPassFromOnePhaseToTheNext(array $working, array $phases): void
+    {
+        $program = self::program(weeks: 8, minutes: [20, 20], working: $working);
+        $leads = static fn(int $week): string => $program->weeks[$week]->phase->sentence ?? '';
+
+        self::assertStringStartsWith(ucfirst($phases[0]->inWords()).' work leads', $leads(0));
+        self::assertStringStartsWith(ucfirst($phases[0]->inWords()).' work leads', $leads(3));
+        self::assertStringStartsWith(ucfirst($phases[1]->inWords()).' work leads', $leads(4));
+        self::assertSame([Phase::Still, Phase::Still, Phase::Moving], [Phase::planned(Level::Foundation, 4, 8), Phase::planned(Level::Beginner, 6, 6), Phase::planned(Level::Intermediate, 4, 7)], 'shorter programs stay where they begin');
+    }
+
+    public function testThePhaseThatLeadsGetsMoreOfTheWorkThanTheSharesAloneWouldGive(): void
+    {
+        // Front and side are held here, back and rotation move.
+        $offers = array_map(static fn(string $slug): Candidate => Candidate::of($rung = ShippedLibrary::rung($slug), $rung->defaultDose(Method::default())), ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing', 'dead-bug/ninety-both-arms']);
+        $held = static function (?Phase $phase) use ($offers): float {
+            $work = [0, 0];
+            foreach (SetSearch::solve(new SetProblem($offers, [900, 900], Aim::Even->targets(), [], phase: $phase))->sets as $row) {
+                foreach ($row as $at => $sets) {
+                    $work[(int) Phase::Still->has($offers[$at]->rung, $offers[$at]->dose)] += $sets * $offers[$at]->workSeconds;
+                }
+            }
+
+            return $work[1] / array_sum($work);
+        };
+
+        self::assertGreaterThan($held(null), $held(Phase::Still));
+        self::assertSame($held(null), $held(Phase::Moving), 'over half of it moves already');
+    }
+
+    public function testARungOfALaterPhaseWaitsUnlessTheBoardIsThere(): void
+    {
+        /** @param list<string> $working */
+        $quick = static fn(array $working): array => array_map(static fn(ProgramWeek $week): string => $week->cells['front-plank']->rung->slug, self::program(weeks: 12, working: $working, method: Method::default()->with(Answer::AsSoonAsClean))->weeks);
+        $alone = $quick(['front-plank/tight-plank', 'side-bridge/knees-bent', 'all-fours/opposite-held', 'press-out/seated']);
+        $there = $quick(['front-plank/tight-plank', 'dead-bug/opposite-short', 'side-bridge/knees-bent', 'all-fours/opposite-held', 'press-out/seated']);
+
+        self::assertNotContains('front-plank/small-rock', array_slice($alone, 0, 6), 'held work leads in the first six weeks');
+        self::assertContains('front-plank/small-rock', $alone, 'and it comes in the second half');
+        self::assertContains('front-plank/small-rock', array_slice($there, 0, 6), 'the front moves already with the dead bug');
+    }
+
+    public function testTheKindsOfWorkAreSteeredTowardsTheirTarget(): void
+    {
+        $working = ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing', 'hinge/blocks-two-hands', 'hip-side/banded-clam', 'bridge/short-top'];
+        /** @param array<string, int>|null $kinds */
+        $mix = static function (?array $kinds) use ($working): int {
+            $sets = [];
+            foreach (Generator::program(self::standing([], $working, [], null), self::request(4, [20, 20, 20], kinds: $kinds))->weeks[0]->sessions as $session) {
+                foreach (WorkingSets::byKind($session) as $kind => $count) {
+                    $sets[$kind] = ($sets[$kind] ?? 0) + $count;
+                }
+            }
+
+            return KindMix::of($sets)->agreementPerMille(KindMix::target(Aim::Strength) ?? []) ?? 0;
+        };
+
+        self::assertGreaterThan($mix(null), $mix(KindMix::target(Aim::Strength)));
+    }
+
+    public function testEasierWeeksHaveThreeFifthsOfTheWorkWithoutOutliers(): void
+    {
+        foreach ([[15, 15], [12, 12, 12], [25, 25]] as $minutes) {
+            foreach ([[], [State::Under16->limit(Side::Both)], [State::ShoulderPain->limit(Side::Left)]] as $limits) {
+                foreach ([self::WORKING, ['front-plank/forearms-wall', 'side-bridge/wall-lean', 'all-fours/one-arm', 'press-out/seated', 'bridge/touch'], ['front-plank/body-saw', 'carry/one-side-shoulder', 'hinge/swing', 'press-out/push-pull', 'bridge/one-leg']] as $working) {
+                    $weeks = self::program(weeks: 8, minutes: $minutes, limits: $limits, working: $working)->weeks;
+                    foreach ([3, 7] as $easier) {
+                        $before = $weeks[$easier - 1];
+                        // Sets are whole: where few long ones make the week, half of the longest is as near as it goes.
+                        $coarse = max([0, ...array_merge(...array_map(static fn(Session $session): array => array_map(static fn(Item $item): int => intdiv($session->timeline()->totalsByItem()[$item->id]->work, $item->dose->allSets()), $session->items()), array_values($before->sessions)))]) / 2;
+                        self::assertEqualsWithDelta(0.6, $weeks[$easier]->work() / $before->work(), max(0.05, $coarse / $before->work()));
+                    }
+                }
+            }
+        }
+    }
+
     /**
      * @param list<int>                   $minutes of each session
      * @param list<\EvenRungs\Body\Limit> $limits
@@ -372,20 +469,21 @@ final class ProgramTest extends TestCase
      */
     private static function program(int $weeks = 6, array $minutes = [15, 15], array $limits = [], array $working = self::WORKING, array $stopped = [], ?Locks $locks = null, ?array $kit = null, string $start = '2026-11-30', array $away = [], ?Method $method = null): Program
     {
+        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), self::request($weeks, $minutes, $locks, $start, $away));
+    }
+
+    /**
+     * @param list<int>               $minutes of each session
+     * @param list<string>            $away
+     * @param array<string, int>|null $kinds
+     */
+    private static function request(int $weeks, array $minutes, ?Locks $locks = null, string $start = '2026-11-30', array $away = [], ?array $kinds = null): ProgramRequest
+    {
         $slots = [];
         foreach ($minutes as $at => $length) {
             $slots[] = new ProgramSlot("slot-{$at}", new Cell(1 + 2 * $at, DayPart::Evening), SessionRole::OwnDay, $length, 6);
         }
 
-        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), new ProgramRequest(
-            Day::parse($start),
-            Day::parse('2026-11-25'),
-            $weeks,
-            $slots,
-            Aim::Even->targets(),
-            Rate::stated(Rate::STATED_TENTHS),
-            $locks ?? new Locks,
-            away: $away,
-        ));
+        return new ProgramRequest(Day::parse($start), Day::parse('2026-11-25'), $weeks, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), $locks ?? new Locks, away: $away, kinds: $kinds);
     }
 }

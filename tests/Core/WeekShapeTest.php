@@ -133,7 +133,8 @@ final class WeekShapeTest extends TestCase
         $laid = self::lay(Shape::DailyVariation);
         $heights = array_map(static fn(ShapedSession $session): int => self::rungs($session)[0]->height->tenths, $laid->sessions);
 
-        self::assertLessThanOrEqual(3, max($heights) - min($heights));
+        sort($heights);
+        self::assertLessThanOrEqual(3, end($heights) - ($heights[0] ?? 0));
         self::assertCount(7, $laid->slots);
         self::assertSame([], array_filter(array_map(null, array_slice($laid->slots, 1), array_slice($laid->slots, 0, -1)), static fn(array $two): bool => count($laid->sessions) > 1 && $two[0]?->session === $two[1]?->session));
     }

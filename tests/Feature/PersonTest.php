@@ -69,7 +69,7 @@ final class PersonTest extends ApiTestCase
         $whole = [
             'birthYear' => 1988, 'sex' => 'female', 'hand' => 'left', 'injuredSide' => 'right', 'notes' => 'Sleeps badly before concerts.', 'consentedOn' => '2026-05-30',
             'places' => [['name' => 'room', 'kit' => ['mat', 'bench'], 'weights' => ''], ['name' => 'home', 'kit' => ['wall'], 'weights' => '']], 'place' => 1,
-            'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening', 'every' => 2, 'from' => '2026-06-03']],
+            'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening', 'every' => 2, 'from' => '2026-06-03', 'time' => '18:30']],
             'limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => '2026-04-02']],
         ];
         $id = $this->person($whole);

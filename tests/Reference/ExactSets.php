@@ -8,7 +8,10 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
 use EvenRungs\Method\Method;
 use EvenRungs\Program\Candidate;
+use EvenRungs\Program\Carried;
+use EvenRungs\Program\SetPlan;
 use EvenRungs\Program\SetProblem;
+use EvenRungs\Progress\DoseStep;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\ShippedLibrary;
@@ -17,6 +20,14 @@ use Tests\Core\ShippedLibrary;
 final class ExactSets
 {
     public const CASES = 36;
+
+    public const PROGRAMS = 16;
+
+    /** Seconds. */
+    private const PATIENCE = 3;
+
+    /** Building weeks: the fourth is an easier one. */
+    public const WEEKS = 3;
 
     /** A week by its number: some rungs at their default dose, two or three sessions, an aim. */
     public static function problem(int $number): SetProblem
@@ -48,76 +59,157 @@ final class ExactSets
     }
 
     /**
+     * A small program by its number: so many building weeks of two sessions with four exercises, whose doses rise.
+     *
+     * @return \Closure(int, Carried): SetProblem of a week, with what the weeks before it gave too much or too little
+     */
+    public static function program(int $number): \Closure
+    {
+        $random = new Randomizer(new Mt19937(1000 + $number));
+        $library = ShippedLibrary::get();
+        $method = Method::default();
+        $weeks = [];
+        foreach (Demand::everyWeek() as $demand) {
+            $rungs = array_values(array_filter($library->meeting($demand), static fn($rung): bool => $rung->inTrunk($method) && $rung->height->tenths < 60 && Candidate::of($rung, $rung->defaultDose($method))->setSeconds < 120));
+            $rung = $rungs[$random->getInt(0, count($rungs) - 1)];
+            $dose = $rung->defaultDose($method);
+            for ($week = 0; $week < self::WEEKS; $week++) {
+                $weeks[$week][] = Candidate::of($rung, $dose);
+                $dose = DoseStep::up($rung, $dose, $method)->dose ?? $dose;
+            }
+        }
+        $sessions = [60 * $random->getInt(8, 12), 60 * $random->getInt(8, 12)];
+        $aims = Aim::cases();
+        $aim = $aims[$random->getInt(0, count($aims) - 1)];
+        $minimum = array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), 1);
+
+        return static fn(int $week, Carried $carried): SetProblem => new SetProblem($weeks[$week], $sessions, $aim->targets(), $minimum, [], $carried);
+    }
+
+    /**
+     * @param list<SetProblem> $problems weeks of which only the sum counts
+     *
+     * @return array{int, float} sessions short, and how far the sum is from the shares
+     */
+    public static function optimumOfTheSum(array $problems): array
+    {
+        $cost = self::solved(self::modelOf($problems), self::PATIENCE);
+        $short = (int) floor($cost / self::SHORT);
+
+        return [$short, ($cost - $short * self::SHORT) / self::whole($problems)];
+    }
+
+    /**
+     * @param list<SetProblem> $problems
+     * @param list<SetPlan>    $plans
+     *
+     * @return array{int, float} the same of what was found
+     */
+    public static function sum(array $problems, array $plans): array
+    {
+        $sum = Carried::nothing();
+        $short = 0;
+        foreach ($plans as $at => $plan) {
+            $sum = $sum->after($problems[$at], $plan);
+            $short += array_sum($plan->short);
+        }
+
+        return [$short, array_sum(array_map(abs(...), $sum->halfSeconds)) / self::whole($problems)];
+    }
+
+    /** @param list<SetProblem> $problems */
+    private static function whole(array $problems): int
+    {
+        return 2 * array_sum(array_map(static fn(SetProblem $problem): int => $problem->whole, $problems));
+    }
+
+    /**
      * The least cost there is: sessions short of the minimum first, then the distance.
      *
      * @return array{int, float} sessions short, Σ|w_d − t_d·W| ÷ (2W)
      */
     public static function optimum(SetProblem $problem): array
     {
-        $folder = sys_get_temp_dir().'/even-rungs-'.bin2hex(random_bytes(6));
-        [$model, $answer] = ["{$folder}.lp", "{$folder}.txt"];
-        file_put_contents($model, self::model($problem));
-        exec('glpsol --lp '.escapeshellarg($model).' --tmlim 60 -o '.escapeshellarg($answer).' 2>&1', $said, $code);
-        $text = is_file($answer) ? (string) file_get_contents($answer) : '';
-        array_map(static fn(string $file): bool => is_file($file) && unlink($file), [$model, $answer]);
-        if ($code !== 0 || preg_match('/^Status:\s+INTEGER OPTIMAL/m', $text) !== 1 || preg_match('/^Objective:\s+cost = (\S+)/m', $text, $found) !== 1) {
-            throw new \RuntimeException('GLPK did not solve the case: '.implode("\n", array_slice($said, -5)));
-        }
-        $cost = (float) $found[1];
+        $cost = self::solved(self::modelOf([$problem]));
         $short = (int) floor($cost / self::SHORT);
 
         return [$short, ($cost - $short * self::SHORT) / (2 * $problem->whole)];
     }
 
+    /** The optimum; where the solver is not done in time, the bound below which it cannot lie. */
+    private static function solved(string $lines, int $seconds = 60): float
+    {
+        $folder = sys_get_temp_dir().'/even-rungs-'.bin2hex(random_bytes(6));
+        [$model, $answer] = ["{$folder}.lp", "{$folder}.txt"];
+        file_put_contents($model, $lines);
+        exec('glpsol --lp '.escapeshellarg($model)." --tmlim {$seconds} --cuts -o ".escapeshellarg($answer).' 2>&1', $said, $code);
+        $text = is_file($answer) ? (string) file_get_contents($answer) : '';
+        array_map(static fn(string $file): bool => is_file($file) && unlink($file), [$model, $answer]);
+        if ($code === 0 && str_contains($text, 'INTEGER NON-OPTIMAL') && preg_match_all('/mip =\s+\S+ >=\s+(\S+)/', implode("\n", $said), $bounds) > 0) {
+            return (float) end($bounds[1]);
+        }
+        if ($code !== 0 || preg_match('/^Status:\s+INTEGER OPTIMAL/m', $text) !== 1 || preg_match('/^Objective:\s+cost = (\S+)/m', $text, $found) !== 1) {
+            throw new \RuntimeException('GLPK did not solve the case: '.implode("\n", array_slice($said, -5)));
+        }
+
+        return (float) $found[1];
+    }
+
     /** Large enough to come first, small enough for a solver in floating point. */
     private const SHORT = 100_000;
 
-    /** The problem in the LP format: sets x, presence y, demand met z, distance e, sessions short q. */
-    private static function model(SetProblem $problem): string
+    /**
+     * The problem in the LP format: sets x, presence y, demand met z, distance e of the sum, sessions short q.
+     *
+     * @param list<SetProblem> $problems one a week
+     */
+    private static function modelOf(array $problems): string
     {
         $cost = $rows = $whole = $binary = [];
         foreach (Demand::withShare() as $d => $demand) {
             $cost[] = "e{$d}";
-            $sum = [];
-            foreach ($problem->offers as $l => $offer) {
-                foreach (array_keys($problem->seconds) as $s) {
-                    if ($offer->gives($demand) > 0) {
-                        $sum[] = "+ {$offer->gives($demand)} x{$s}_{$l}";
+            $sum = '';
+            $goal = 0;
+            foreach ($problems as $w => $problem) {
+                $goal += $problem->share[$demand->value];
+                foreach ($problem->offers as $l => $offer) {
+                    foreach ($offer->gives($demand) > 0 ? array_keys($problem->seconds) : [] as $s) {
+                        $sum .= "+ {$offer->gives($demand)} x{$w}_{$s}_{$l} ";
                     }
                 }
             }
-            $sum = implode(' ', $sum);
-            $goal = $problem->goal[$demand->value];
-            $rows[] = "{$sum} - e{$d} <= {$goal}";
-            $rows[] = ($sum === '' ? '' : $sum.' ')."+ e{$d} >= {$goal}";
+            $rows[] = "{$sum}- e{$d} <= {$goal}";
+            $rows[] = "{$sum}+ e{$d} >= {$goal}";
         }
-        foreach (array_keys($problem->seconds) as $s) {
-            $time = [];
-            foreach ($problem->offers as $l => $offer) {
-                $each = $offer->setSeconds + $offer->restSeconds;
-                $enter = $problem->entry[$l] - $offer->restSeconds;
-                $time[] = "+ {$each} x{$s}_{$l} ".($enter < 0 ? '- '.(-$enter) : "+ {$enter}")." y{$s}_{$l}";
-                $rows[] = "x{$s}_{$l} - {$offer->mostSets} y{$s}_{$l} <= 0";
-                $rows[] = "x{$s}_{$l} - {$offer->leastSets} y{$s}_{$l} >= 0";
-                $whole[] = "x{$s}_{$l}";
-                $binary[] = "y{$s}_{$l}";
-            }
-            if ($time !== []) {
-                $rows[] = implode(' ', $time).' <= '.$problem->room($s);
-            }
-        }
-        foreach (Demand::everyWeek() as $d => $demand) {
-            $minimum = $problem->minimum[$demand->value] ?? 0;
-            $cost[] = self::SHORT." q{$d}";
-            $met = [];
+        foreach ($problems as $w => $problem) {
             foreach (array_keys($problem->seconds) as $s) {
-                $there = array_keys(array_filter($problem->offers, static fn(Candidate $offer): bool => $offer->demand() === $demand));
-                $present = implode(' ', array_map(static fn(int $l): string => "- y{$s}_{$l}", $there));
-                $rows[] = "z{$s}_{$d} {$present} <= 0";
-                $met[] = "z{$s}_{$d}";
-                $binary[] = "z{$s}_{$d}";
+                $time = [];
+                foreach ($problem->offers as $l => $offer) {
+                    $each = $offer->setSeconds + $offer->restSeconds;
+                    $enter = $problem->entry[$l] - $offer->restSeconds;
+                    $time[] = "+ {$each} x{$w}_{$s}_{$l} ".($enter < 0 ? '- '.(-$enter) : "+ {$enter}")." y{$w}_{$s}_{$l}";
+                    $rows[] = "x{$w}_{$s}_{$l} - {$offer->mostSets} y{$w}_{$s}_{$l} <= 0";
+                    $rows[] = "x{$w}_{$s}_{$l} - {$offer->leastSets} y{$w}_{$s}_{$l} >= 0";
+                    $whole[] = "x{$w}_{$s}_{$l}";
+                    $binary[] = "y{$w}_{$s}_{$l}";
+                }
+                if ($time !== []) {
+                    $rows[] = implode(' ', $time).' <= '.$problem->room($s);
+                }
             }
-            $rows[] = implode(' + ', $met)." + q{$d} >= {$minimum}";
+            foreach (Demand::everyWeek() as $d => $demand) {
+                $minimum = $problem->minimum[$demand->value] ?? 0;
+                $cost[] = self::SHORT." q{$w}_{$d}";
+                $met = [];
+                foreach (array_keys($problem->seconds) as $s) {
+                    $there = array_keys(array_filter($problem->offers, static fn(Candidate $offer): bool => $offer->demand() === $demand));
+                    $present = implode(' ', array_map(static fn(int $l): string => "- y{$w}_{$s}_{$l}", $there));
+                    $rows[] = "z{$w}_{$s}_{$d} {$present} <= 0";
+                    $met[] = "z{$w}_{$s}_{$d}";
+                    $binary[] = "z{$w}_{$s}_{$d}";
+                }
+                $rows[] = implode(' + ', $met)." + q{$w}_{$d} >= {$minimum}";
+            }
         }
 
         return "Minimize\n cost: ".implode(' + ', $cost)."\nSubject To\n ".implode("\n ", $rows)

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use EvenRungs\Program\Carried;
+use EvenRungs\Program\Refined;
 use EvenRungs\Program\SetSearch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,6 +23,33 @@ final class SetOptimumTest extends TestCase
         self::assertSame($short, array_sum($found->short), 'The minimum of each demand is met as often as it can be.');
         self::assertLessThanOrEqual(0.02, $found->distance - $distance);
         self::assertGreaterThanOrEqual(-1e-6, $found->distance - $distance, 'Nothing is better than the optimum: both solve the same problem.');
+    }
+
+    /**
+     * Whole small programs: three building weeks of two sessions with four exercises, taken as one sum, against the exact
+     * optimum of the sum, or against the bound below which it cannot lie where the solver is not done in time.
+     */
+    public function testBuildingWeeksAsOneSumAreNearTheirExactOptimum(): void
+    {
+        $apart = [];
+        for ($case = 1; $case <= ExactSets::PROGRAMS; $case++) {
+            $week = ExactSets::program($case);
+            [$carried, $near, $problems, $plans] = [Carried::nothing(), null, [], []];
+            for ($number = 0; $number < ExactSets::WEEKS; $number++) {
+                $problems[] = $problem = $week($number, $carried);
+                $plans[] = $near = SetSearch::solve($problem, 1, $near);
+                $carried = $carried->after($problem, $near);
+            }
+            [$short, $distance] = ExactSets::sum($problems, Refined::plans($problems, $plans, Carried::nothing(), 1));
+            [$leastShort, $least] = ExactSets::optimumOfTheSum($problems);
+
+            self::assertSame($leastShort, $short, "program {$case}: the minimum of each demand is met as often as it can be");
+            self::assertGreaterThanOrEqual(-1e-6, $distance - $least, "program {$case}: nothing is better than the optimum");
+            $apart[] = $distance - $least;
+        }
+
+        self::assertLessThanOrEqual(0.005, array_sum($apart) / count($apart), 'on average within half a percentage point');
+        self::assertLessThanOrEqual(0.015, max([0.0, ...$apart]), 'none farther than one and a half');
     }
 
     /** @return iterable<string, array{int}> */

@@ -256,6 +256,7 @@ final readonly class ProgramPage
             kind: $week->kind,
             retests: $week->retests,
             phase: self::phase(Phase::of($made)),
+            phaseReason: $week->phase === null ? null : ReasonView::of($week->phase),
             when: $week->monday->isBefore($thisMonday) ? 'past' : ($week->monday->equals($thisMonday) ? 'now' : 'ahead'),
             agreement: $week->agreementPerMille === 0 ? '' : intdiv($week->agreementPerMille + 5, 10).' %',
             clock: Totals::clock($seconds),

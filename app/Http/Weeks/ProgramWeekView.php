@@ -13,6 +13,7 @@ final readonly class ProgramWeekView
     /**
      * @param int                      $number    number in its program; 0 for a week away and for what an earlier program left
      * @param string                   $phase     what leads in it, such as “still 54 %”; empty where there is no work
+     * @param ReasonView|null          $phaseReason what should lead in it, and why; null where nobody said
      * @param 'past'|'now'|'ahead'     $when
      * @param string                   $agreement agreement of the work with the target shares, in per cent; empty where it is not known
      * @param string                   $clock     of all sessions
@@ -30,6 +31,7 @@ final readonly class ProgramWeekView
         public WeekKind $kind,
         public bool $retests,
         public string $phase,
+        public ?ReasonView $phaseReason,
         public string $when,
         public string $agreement,
         public string $clock,

@@ -3145,6 +3145,8 @@ export interface components {
             retests: boolean;
             /** @description what leads in it, such as “still 54 %”; empty where there is no work */
             phase: string;
+            /** @description what should lead in it, and why; null where nobody said */
+            phaseReason: components["schemas"]["ReasonView"] | null;
             /** @enum {string} */
             when: "past" | "now" | "ahead";
             /** @description agreement of the work with the target shares, in per cent; empty where it is not known */

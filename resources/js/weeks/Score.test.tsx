@@ -9,6 +9,7 @@ const week = (monday: string, number: number, change: Partial<Schemas['ProgramWe
   kind: 'build',
   retests: false,
   phase: 'still 54 %',
+  phaseReason: null,
   when: 'ahead',
   agreement: '96 %',
   clock: '41:20',

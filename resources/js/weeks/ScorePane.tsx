@@ -183,6 +183,11 @@ export function WeekSection({
         </p>
       </div>
       {week.change !== '' && <p className="border-l-4 border-rowan bg-paper p-2 font-semibold">{week.change}</p>}
+      {week.phaseReason !== null && (
+        <Why title="What leads" reasons={week.phaseReason} className="text-sm">
+          {week.phaseReason.sentence}
+        </Why>
+      )}
       {week.notes.map((note, index) => (
         <Why key={index} title="This week" reasons={note} className="border-l-4 border-slate bg-paper p-2 text-sm">
           {note.sentence}
