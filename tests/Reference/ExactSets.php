@@ -9,8 +9,10 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Method\Method;
 use EvenRungs\Program\Candidate;
 use EvenRungs\Program\Carried;
+use EvenRungs\Program\Refined;
 use EvenRungs\Program\SetPlan;
 use EvenRungs\Program\SetProblem;
+use EvenRungs\Program\SetSearch;
 use EvenRungs\Progress\DoseStep;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -63,7 +65,7 @@ final class ExactSets
      *
      * @return \Closure(int, Carried): SetProblem of a week, with what the weeks before it gave too much or too little
      */
-    public static function program(int $number): \Closure
+    private static function program(int $number): \Closure
     {
         $random = new Randomizer(new Mt19937(1000 + $number));
         $library = ShippedLibrary::get();
@@ -84,6 +86,24 @@ final class ExactSets
         $minimum = array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), 1);
 
         return static fn(int $week, Carried $carried): SetProblem => new SetProblem($weeks[$week], $sessions, $aim->targets(), $minimum, [], $carried);
+    }
+
+    /**
+     * The same program planned as the generator plans it: week after week, then all of them together.
+     *
+     * @return array{list<SetProblem>, list<SetPlan>}
+     */
+    public static function planned(int $number): array
+    {
+        $week = self::program($number);
+        [$carried, $near, $problems, $plans] = [Carried::nothing(), null, [], []];
+        for ($at = 0; $at < self::WEEKS; $at++) {
+            $problems[] = $problem = $week($at, $carried);
+            $plans[] = $near = SetSearch::solve($problem, 1, $near);
+            $carried = $carried->after($problem, $near);
+        }
+
+        return [$problems, Refined::plans($problems, $plans, Carried::nothing(), 1)];
     }
 
     /**

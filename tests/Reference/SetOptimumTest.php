@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use EvenRungs\Program\Carried;
-use EvenRungs\Program\Refined;
 use EvenRungs\Program\SetSearch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -33,14 +31,8 @@ final class SetOptimumTest extends TestCase
     {
         $apart = [];
         for ($case = 1; $case <= ExactSets::PROGRAMS; $case++) {
-            $week = ExactSets::program($case);
-            [$carried, $near, $problems, $plans] = [Carried::nothing(), null, [], []];
-            for ($number = 0; $number < ExactSets::WEEKS; $number++) {
-                $problems[] = $problem = $week($number, $carried);
-                $plans[] = $near = SetSearch::solve($problem, 1, $near);
-                $carried = $carried->after($problem, $near);
-            }
-            [$short, $distance] = ExactSets::sum($problems, Refined::plans($problems, $plans, Carried::nothing(), 1));
+            [$problems, $plans] = ExactSets::planned($case);
+            [$short, $distance] = ExactSets::sum($problems, $plans);
             [$leastShort, $least] = ExactSets::optimumOfTheSum($problems);
 
             self::assertSame($leastShort, $short, "program {$case}: the minimum of each demand is met as often as it can be");
