@@ -53,6 +53,12 @@ final class Generator
     /** Seconds under tension of the week before. */
     private int $work = 0;
 
+    /** @var array<int, SetPlan> of the weeks that stay, by number */
+    private array $kept = [];
+
+    /** @var array<int, SetPlan> as they are, by number */
+    private array $plans = [];
+
     /** @var array<string, int> seconds of each session in the week before, by slot */
     private array $taken = [];
 
@@ -68,11 +74,22 @@ final class Generator
     /** @throws InvalidProgram when what the trainer has fixed contradicts itself */
     public static function program(StartingPoint $standing, ProgramRequest $wish): Program
     {
+        return self::made($standing, $wish)[0];
+    }
+
+    /** @return array{Program, array<int, SetPlan>} and the sets of its building weeks, by number */
+    private static function made(StartingPoint $standing, ProgramRequest $wish): array
+    {
         $beginnings = OpeningRungs::of($standing, $wish);
         $generator = new self($standing, $wish, $beginnings);
         $against = [...LockCheck::of($standing, $wish), ...$generator->overfull()];
         if ($against !== []) {
             throw InvalidProgram::because(...$against);
+        }
+        // What is fixed in a week changes nothing before it, though the weeks are one sum.
+        $fixed = $wish->locks->lastWeek();
+        if ($fixed > 1) {
+            $generator->kept = array_filter(self::made($standing, $wish->withLocks($wish->locks->before($fixed)))[1], static fn(int $number): bool => $number < $fixed, ARRAY_FILTER_USE_KEY);
         }
         $weeks = $block = [];
         $number = 1;
@@ -95,7 +112,7 @@ final class Generator
         }
         $weeks = $generator->settled($weeks, $block);
 
-        return new Program(array_values(array_filter($weeks)), array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->paths))), $beginnings->notes);
+        return [new Program(array_values(array_filter($weeks)), array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->paths))), $beginnings->notes), $generator->plans];
     }
 
     /** @return array{int, Day, SetProblem, SetPlan} a building week by itself */
@@ -121,10 +138,13 @@ final class Generator
     private function settled(array $weeks, array $block): array
     {
         $problems = array_map(static fn(array $week): SetProblem => $week[2], array_values($block));
-        $plans = Refined::plans($problems, array_map(static fn(array $week): SetPlan => $week[3], array_values($block)), $this->settled, $this->wish->seed);
+        $stays = array_map(fn(array $week): ?SetPlan => $this->kept[$week[0]] ?? null, array_values($block));
+        $plans = array_map(static fn(array $week, ?SetPlan $stays): SetPlan => $stays ?? $week[3], array_values($block), $stays);
+        $plans = Refined::plans($problems, $plans, $this->settled, $this->wish->seed, array_keys(array_filter($stays)));
         foreach (array_keys($block) as $at => $place) {
             [$number, $monday, $problem] = $block[$place];
             $this->settled = $this->settled->after($problem, $plans[$at]);
+            $this->plans[$number] = $plans[$at];
             $weeks[$place] = $this->week($number, $monday, WeekKind::Build, $problem, $plans[$at], $this->sessions($problem, $plans[$at]));
         }
         $this->carried = $this->settled;
@@ -184,7 +204,7 @@ final class Generator
     }
 
     /**
-     * What should lead in a week, and that it does not where the rungs of the board do not give it.
+     * What should lead in a week, and that it does not where the rungs and the aim do not give it.
      *
      * @param array<string, Session> $sessions
      */
@@ -207,10 +227,15 @@ final class Generator
         }
         $perMille = intdiv(2000 * $there + $all, 2 * $all);
         $isReached = $perMille >= $phase->leastPerMille();
+        $why = match (true) {
+            $isReached => '',
+            $there === 0 => ' No rung here is.',
+            default => ' More of it would be farther from the aim.',
+        };
 
         return Reason::because(
             Rule::ProgramPhase,
-            ucfirst($phase->inWords()).' work leads: at least '.($phase === Phase::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.($isReached ? '' : ' The rungs of the board do not give more.'),
+            ucfirst($phase->inWords()).' work leads: at least '.($phase === Phase::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.$why,
             ['level of the person' => $this->level->value, 'phases' => 'still, then moving, then standing'],
             $isReached ? 'A later week, or climbs before it.' : 'Rungs placed or fixed that are '.$phase->inWords().'.',
         );

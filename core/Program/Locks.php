@@ -16,4 +16,18 @@ final readonly class Locks
      * @param list<string>                         $without ladders left out altogether
      */
     public function __construct(public array $rungs = [], public array $doses = [], public array $sets = [], public array $without = []) {}
+
+    /** The latest week of its own that is fixed; 0 where none is. */
+    public function lastWeek(): int
+    {
+        return max([0, ...array_keys($this->rungs), ...array_keys($this->doses)]);
+    }
+
+    /** What was fixed for the weeks before one, and for all of them. */
+    public function before(int $week): self
+    {
+        $earlier = static fn(int $number): bool => $number < $week;
+
+        return new self(array_filter($this->rungs, $earlier, ARRAY_FILTER_USE_KEY), array_filter($this->doses, $earlier, ARRAY_FILTER_USE_KEY), $this->sets, $this->without);
+    }
 }

@@ -44,6 +44,12 @@ final readonly class ProgramRequest
         $this->monday = $start->monday();
     }
 
+    /** The same with other locks. */
+    public function withLocks(Locks $locks): self
+    {
+        return new self($this->monday, $this->monday, $this->weeks, $this->slots, $this->targets, $this->rate, $locks, $this->seed, $this->away, $this->behind, $this->kinds);
+    }
+
     /** What a week is for: every fourth one is easier, those before the program counted. */
     public function kind(int $number): WeekKind
     {

@@ -20,13 +20,14 @@ final class Refined
      * @param list<SetProblem> $problems one a week, as each was asked
      * @param list<SetPlan>    $plans
      * @param Carried          $before   from weeks before these
+     * @param list<int>        $stay     places of the weeks that stay as they are
      *
      * @return list<SetPlan> no farther from the shares as one sum
      */
-    public static function plans(array $problems, array $plans, Carried $before, int $seed): array
+    public static function plans(array $problems, array $plans, Carried $before, int $seed, array $stay = []): array
     {
         foreach (array_keys($problems) as $at) {
-            if (count($problems[$at]->offers) * count($problems[$at]->seconds) > self::COARSE) {
+            if (in_array($at, $stay, true) || count($problems[$at]->offers) * count($problems[$at]->seconds) > self::COARSE) {
                 continue;
             }
             $others = $before;

@@ -423,6 +423,18 @@ final class ProgramTest extends TestCase
         self::assertContains('front-plank/small-rock', array_slice($there, 0, 6), 'the front moves already with the dead bug');
     }
 
+    public function testWhatIsFixedInAWeekChangesNoSetBeforeIt(): void
+    {
+        $sets = static fn(Program $program, int $weeks): array => array_map(static fn(ProgramWeek $week): array => array_map(static fn(Session $session): array => array_map(static fn(Item $item): string => $item->rung->slug.' '.DoseLine::print($item->dose), $session->items()), $week->sessions), array_slice($program->weeks, 0, $weeks));
+        $free = self::program(weeks: 8);
+        $one = self::program(weeks: 8, locks: new Locks([3 => ['front-plank' => 'front-plank/forearms-wall']]));
+        $two = self::program(weeks: 8, locks: new Locks([3 => ['front-plank' => 'front-plank/forearms-wall'], 7 => ['side-bridge' => 'side-bridge/wall-lean']]));
+
+        self::assertSame($sets($free, 2), $sets($one, 2));
+        self::assertSame($sets($one, 6), $sets($two, 6));
+        self::assertNotEquals($sets($free, 3), $sets($one, 3));
+    }
+
     public function testTheKindsOfWorkAreSteeredTowardsTheirTarget(): void
     {
         $working = ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing', 'hinge/blocks-two-hands', 'hip-side/banded-clam', 'bridge/short-top'];

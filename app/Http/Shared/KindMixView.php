@@ -18,12 +18,12 @@ final readonly class KindMixView
      */
     private function __construct(public array $kinds, public ReasonView $reason, public array $whyNot) {}
 
-    /** Null where the aim has no target for them. */
+    /** Null where the aim has no target for them, or nothing is planned yet. */
     public static function of(KindMix $mix, PersonRecord $record): ?self
     {
         $target = KindMix::target($record->profile->aim);
 
-        return $target === null ? null : new self(
+        return $target === null || $mix->agreementPerMille($target) === null ? null : new self(
             array_map(static fn(WorkKind $kind): KindShareView => new KindShareView($kind->inWords(), $mix->percent($kind), $target[$kind->value]), WorkKind::cases()),
             ReasonView::of($mix->reason($target)),
             ReasonView::all(KindsOpen::whyNot($record)),
