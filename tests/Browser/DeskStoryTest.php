@@ -208,7 +208,13 @@ final class DeskStoryTest extends BrowserTestCase
 
         // A deep link survives signing in.
         $browser->find('//header[@aria-busy="false"]');
-        $browser->leave()->visit($session)->see('Password');
+        // What was still on its way while leaving may bring the sign-in back: then it is left again.
+        $browser->waitUntil(static function () use ($browser, $session): bool {
+            $browser->leave()->visit($session);
+            $browser->waitUntil(static fn(): bool => $browser->has('//input[@name="password"]') || $browser->has('//nav//a[starts-with(normalize-space(), "Board")]'), 'the page is there');
+
+            return $browser->has('//input[@name="password"]');
+        }, 'the password is asked for');
         $browser->label('E-mail')->sendKeys(\Database\Seeders\DemoSeeder::EMAIL);
         $browser->label('Password')->sendKeys(\Database\Seeders\DemoSeeder::PASSWORD.Key::ENTER);
         $browser->see('Where the work falls')->waitUntil(fn(): bool => $browser->label('Title of the session')->getAttribute('value') === 'Hive-lifting days, late', 'the session the link named');
