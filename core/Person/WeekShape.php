@@ -124,7 +124,9 @@ final class WeekShape
         }
         $own = OrderSchool::CarryFirst->arrange(self::straight($this->items), []);
         $content = $this->write('own', 'Own day', $this->fitted($own, $this->minutes()));
-        $this->suggest('own', $content, count($after) >= 3 ? 1 : 2);
+        // A day with a finisher is none of their own: one of them is better than two that are not.
+        $free = count(array_diff($this->week->days, $this->week->coreDays()));
+        $this->suggest('own', $content, max(1, min(count($after) >= 3 ? 1 : 2, $free)));
     }
 
     private function threeRoutines(): void

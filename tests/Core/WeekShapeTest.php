@@ -84,6 +84,9 @@ final class WeekShapeTest extends TestCase
         self::assertCount(2, self::at($laid, 'own'), 'two days of their own where there are fewer than three finishers');
         self::assertSame([], array_intersect([2, 4], array_map(static fn(PlannedSlot $slot): int => $slot->session === 'own' ? $slot->cell->day : 0, $laid->slots)), 'on other days');
         self::assertSame([], self::rules($laid, Shape::FinisherAndOwnDays));
+
+        self::assertSame(['5 evening own-day'], self::at(self::lay(Shape::FinisherAndOwnDays, days: [2, 5]), 'own'), 'one, where the other day has a finisher');
+        self::assertCount(1, self::at(self::lay(Shape::FinisherAndOwnDays, days: [2, 4]), 'own'), 'and one still, where all of them have');
     }
 
     public function test_three_floor_routines_need_nothing_but_the_floor_and_meet_each_demand_twice(): void
@@ -189,14 +192,20 @@ final class WeekShapeTest extends TestCase
         self::assertSame([], $said(self::record(self::BOARD)), 'another aim has no such target');
     }
 
-    /** @param list<string> $board */
-    private static function lay(Shape $shape, array $board = self::BOARD, ?int $born = null): WeekShape
+    /**
+     * @param list<string> $board
+     * @param list<int>    $days
+     */
+    private static function lay(Shape $shape, array $board = self::BOARD, ?int $born = null, array $days = [1, 3, 5]): WeekShape
     {
-        return WeekShape::lay($shape, new WeekAtHand(self::record($board, $born), new Plan, [], Day::parse('2026-06-01')));
+        return WeekShape::lay($shape, new WeekAtHand(self::record($board, $born, days: $days), new Plan, [], Day::parse('2026-06-01')));
     }
 
-    /** @param list<string> $board slugs of working rungs */
-    private static function record(array $board, ?int $born = null, Aim $aim = Aim::Even): PersonRecord
+    /**
+     * @param list<string> $board slugs of working rungs
+     * @param list<int>    $days  1 for Monday
+     */
+    private static function record(array $board, ?int $born = null, Aim $aim = Aim::Even, array $days = [1, 3, 5]): PersonRecord
     {
         $today = Day::parse('2026-06-01');
         $placings = array_map(static fn(string $slug, int $at): Placing => new Placing("p{$at}", (string) strstr($slug, '/', true), Side::Both, $slug, false, $at, $today), $board, array_keys($board));
@@ -207,7 +216,7 @@ final class WeekShapeTest extends TestCase
             ShippedLibrary::get(),
             Method::default(),
             $today,
-            new Profile($aim, null, $born, null, [1, 3, 5], 25, Kit::cases(), null, $other),
+            new Profile($aim, null, $born, null, $days, 25, Kit::cases(), null, $other),
             new Safety($limits, [], [], $today, []),
             History::of($placings, [], [], [], [], $today),
         );
