@@ -20,31 +20,17 @@ use Tests\Browser\Support\Daemon;
 
 require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/device.php';
+require __DIR__.'/mortal.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 [, $events, $devices, $kills, $seed] = array_map(intval(...), $argv);
 $random = new Randomizer(new Mt19937($seed));
 $id = static fn(): string => strtolower((string) Str::ulid());
 
-// The same server at the same address after each kill.
-$port = Daemon::freePort();
-$serve = static function () use ($port): Daemon {
-    $server = Daemon::start([PHP_BINARY, '-d', 'opcache.enable=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'], ['PHP_CLI_SERVER_WORKERS' => '4', 'DB_DATABASE' => 'even_rungs_test_soak', 'APP_URL' => "http://127.0.0.1:{$port}"]);
-    $ask = stream_context_create(['http' => ['ignore_errors' => true, 'timeout' => 5]]);
-    $server->waitFor(static fn(): ?bool => @file_get_contents("http://127.0.0.1:{$port}/up", false, $ask) === false ? null : true, 20, 'The server');
-
-    return $server;
-};
-$killDatabase = static function (): void {
-    exec('pkill -KILL -f '.escapeshellarg('mariadbd.*'.dirname(__DIR__, 2).'/storage/mariadb'));
-    usleep(200_000);
-    exec(dirname(__DIR__, 2).'/bin/db start </dev/null >/dev/null 2>&1', $printed, $status);
-    $status === 0 || throw new RuntimeException('The database did not start again.');
-};
-$server = $serve();
-$flaky = Daemon::start(['node', __DIR__.'/flaky.mjs', "http://127.0.0.1:{$port}", (string) $seed], []);
+$server = new MortalServer('even_rungs_test_soak');
+$flaky = Daemon::start(['node', __DIR__.'/flaky.mjs', $server->base, (string) $seed], []);
 $address = $flaky->waitFor(static fn(string $printed): ?string => preg_match('~http://\S+~', $printed, $found) === 1 ? $found[0] : null, 10, 'The network');
-$signedIn = Device::signedIn("http://127.0.0.1:{$port}", 'load@load-hall.example', 'even-rungs-load');
+$signedIn = Device::signedIn($server->base, 'load@load-hall.example', 'even-rungs-load');
 $send = static fn(string $path, array $body): CurlHandle => $signedIn->request('POST', $path, $body, 40, $address);
 
 // What each device has to tell: trainings of a session, each on a day of its own, with sets done, changed and taken back.
@@ -85,7 +71,6 @@ for ($device = 0; $device < $devices; $device++) {
 }
 
 $begin = microtime(true);
-$killed = ['server' => 0, 'database' => 0];
 $requests = $answered = 0;
 $left = static function () use (&$outboxes): int {
     return array_sum(array_map(static fn(array $outbox): int => array_sum(array_map(static fn(array $one): int => count($one['waits']), $outbox)), $outboxes));
@@ -107,27 +92,8 @@ while (($open = $left()) > 0) {
         $wave[] = [$device, $training, $send($outbox[$training]['path'], [...$outbox[$training]['body'], 'events' => array_values(array_column($some, null, 'id'))])];
     }
     // Killed while they are on their way, evenly over the whole of it.
-    $due = intdiv($kills * ($all - $open), $all) > array_sum($killed) || ($open < $all / 50 && array_sum($killed) < $kills);
-    $multi = curl_multi_init();
-    foreach ($wave as [, , $request]) {
-        curl_multi_add_handle($multi, $request);
-    }
-    $strikes = microtime(true) + $random->getInt(5, 120) / 1000;
-    do {
-        curl_multi_exec($multi, $running);
-        curl_multi_select($multi, 0.01);
-        if ($due && microtime(true) > $strikes) {
-            $due = false;
-            if (array_sum($killed) % 5 === 4) {
-                $killDatabase();
-                $killed['database']++;
-            } else {
-                $server->kill();
-                $server = $serve();
-                $killed['server']++;
-            }
-        }
-    } while ($running > 0);
+    $due = intdiv($kills * ($all - $open), $all) > array_sum($server->killed) || ($open < $all / 50 && array_sum($server->killed) < $kills);
+    $server->send(array_column($wave, 2), $due ? $random->getInt(5, 120) / 1000 : null);
     foreach ($wave as [$device, $training, $request]) {
         $requests++;
         $answer = json_decode((string) curl_multi_getcontent($request), true);
@@ -160,5 +126,5 @@ PracticeScope::actingFor((string) DB::table('practices')->value('id'), static fu
 });
 $logs = DB::table('session_logs')->whereIn('id', array_keys($told))->count();
 $trainings = Training::query()->withoutGlobalScopes()->whereIn('id', array_keys($told))->count();
-printf("%d events of %d trainings from %d devices, %d requests of which %d were answered, %d kills of the server and %d of the database, %d s\nlost %d, doubled %d, logs that say something else %d, trainings without their one log %d\n", $all, count($told), $devices, $requests, $answered, $killed['server'], $killed['database'], microtime(true) - $begin, $lost, $doubled, $otherwise, abs($trainings - count($told)) + abs($logs - count($told)));
+printf("%d events of %d trainings from %d devices, %d requests of which %d were answered, %d kills of the server and %d of the database, %d s\nlost %d, doubled %d, logs that say something else %d, trainings without their one log %d\n", $all, count($told), $devices, $requests, $answered, $server->killed['server'], $server->killed['database'], microtime(true) - $begin, $lost, $doubled, $otherwise, abs($trainings - count($told)) + abs($logs - count($told)));
 exit($lost + $doubled + $otherwise === 0 && $logs === count($told) ? 0 : 1);
