@@ -123,5 +123,5 @@ foreach ($all as [, $kind, $new]) {
 $lines = Artisan::call('records:check');
 ksort($byKind);
 printf("%d writes (%s) in %d requests, %d without an answer of which %d were there, %d kills of the server and %d of the database, %d s\n", count($all), implode(', ', array_map(static fn(string $kind, int $count): string => "{$count} {$kind}", array_keys($byKind), $byKind)), $sent, $unanswered, $thereWithoutAnAnswer, $server->killed['server'], $server->killed['database'], microtime(true) - $begin);
-printf("lost %d, by half %d, doubled %d, without an answer though nobody was killed %d; %s", $lost, $half, $doubled, $unasked, Artisan::output());
+printf('lost %d, by half %d, doubled %d, without an answer though nobody was killed %d; %s', $lost, $half, $doubled, $unasked, Artisan::output());
 exit($lost + $half + $doubled + $unasked + $lines > 0 ? 1 : 0);
