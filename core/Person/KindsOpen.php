@@ -13,14 +13,14 @@ use EvenRungs\Reason\Rule;
 /** Why a kind of work that the aim asks for cannot be planned for a person. */
 final class KindsOpen
 {
-    /** @return list<Reason> one for each kind that no working rung is of */
-    public static function whyNot(PersonRecord $record): array
+    /** @return list<Reason> one for each kind of which nothing is planned and no working rung is */
+    public static function whyNot(PersonRecord $record, KindMix $planned): array
     {
         $reasons = [];
         foreach (KindMix::target($record->profile->aim) ?? [] as $value => $parts) {
             $kind = WorkKind::from($value);
             $working = array_filter($record->workingRungs(), static fn(Rung $rung): bool => $rung->kind === $kind && $record->circumstances()->rule($rung)->openSomewhere());
-            if ($parts > 0 && $working === []) {
+            if ($parts > 0 && $working === [] && $planned->percent($kind) === 0) {
                 $reasons[] = self::because($record, $kind);
             }
         }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\KindMix;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\WorkKind;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
 use EvenRungs\Person\KindsOpen;
@@ -182,13 +184,14 @@ final class WeekShapeTest extends TestCase
 
     public function test_a_kind_of_work_that_cannot_be_planned_says_why(): void
     {
-        $said = static fn(PersonRecord $record): array => array_map(static fn(Reason $reason): string => $reason->sentence, KindsOpen::whyNot($record));
+        $said = static fn(PersonRecord $record, ?KindMix $planned = null): array => array_map(static fn(Reason $reason): string => $reason->sentence, KindsOpen::whyNot($record, $planned ?? KindMix::of([])));
 
         self::assertSame(
             ['No integrated lifts: the person stands on no rung of that kind. “Hinge with a light weight from hip height” of the Hinge ladder is open.', 'No isolated work: the person stands on no rung of that kind. “Face down, one leg lifted, forehead on the hands” of the Prone-extension ladder is open.'],
             $said(self::record(self::BOARD, null, Aim::Strength)),
         );
         self::assertSame([], $said(self::record([...self::BOARD, 'squat/bodyweight', 'hip-side/clam'], null, Aim::Strength)));
+        self::assertSame([], $said(self::record(self::BOARD, null, Aim::Strength), KindMix::of([WorkKind::Integrated->value => 3, WorkKind::Isolated->value => 2])), 'what is planned needs no why not');
         self::assertSame([], $said(self::record(self::BOARD)), 'another aim has no such target');
     }
 

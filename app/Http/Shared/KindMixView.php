@@ -26,7 +26,7 @@ final readonly class KindMixView
         return $target === null || $mix->agreementPerMille($target) === null ? null : new self(
             array_map(static fn(WorkKind $kind): KindShareView => new KindShareView($kind->inWords(), $mix->percent($kind), $target[$kind->value]), WorkKind::cases()),
             ReasonView::of($mix->reason($target)),
-            ReasonView::all(KindsOpen::whyNot($record)),
+            ReasonView::all(KindsOpen::whyNot($record, $mix)),
         );
     }
 }

@@ -193,7 +193,7 @@ export function Progress({
         {keptHere
           ? started
             ? `${told.sets.length} of ${planned} sets kept on this device`
-            : `${sheet.totalText} in all`
+            : `${planned} ${planned === 1 ? 'set' : 'sets'} in all`
           : 'this device cannot keep the log: leave the page open until it is sent'}
       </span>
     </header>
