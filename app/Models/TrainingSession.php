@@ -51,6 +51,6 @@ final class TrainingSession extends Model
 
     public function inCore(): WrittenSession
     {
-        return new WrittenSession($this->id, $this->title, array_map(WrittenBlock::read(...), $this->blocks), $this->program_monday, $this->program_slot);
+        return new WrittenSession($this->id, $this->title, array_map(WrittenBlock::read(...), $this->blocks), $this->program_monday, $this->program_slot, $this->picks);
     }
 }

@@ -38,7 +38,7 @@ final class WeekAtHand
 
     public function content(WrittenSession $session): SlotContent
     {
-        return $this->contents[$session->id] ??= SlotContent::of($session->title, $this->record->permitted($session->blocks)?->session, $this->record->doses()->isTooMuchForPrimer(...));
+        return $this->contents[$session->id] ??= SlotContent::of($session->title, $this->record->permitted($session->blocks)?->session, $this->record->doses()->isTooMuchForPrimer(...), $session->picks);
     }
 
     /** @return list<Reason> what of a session a limit or missing kit keeps from the person */

@@ -331,7 +331,7 @@ final class WeekShape
     {
         $this->sessions[] = new ShapedSession($key, $title, WrittenBlock::all($session), $minutes, $picks);
 
-        return SlotContent::of($title, $session, $this->hand->record->doses()->isTooMuchForPrimer(...));
+        return SlotContent::of($title, $session, $this->hand->record->doses()->isTooMuchForPrimer(...), $picks);
     }
 
     /** @param Day|null $only Monday of the one week it is for */

@@ -11,8 +11,9 @@ final readonly class WrittenSession
      * @param list<WrittenBlock> $blocks
      * @param string|null        $programMonday Monday of the week of the program it was written from
      * @param string|null        $programSlot   its place in that week
+     * @param int|null           $picks         so many of its exercises the person picks; null for all
      */
-    public function __construct(public string $id, public string $title, public array $blocks, public ?string $programMonday = null, public ?string $programSlot = null) {}
+    public function __construct(public string $id, public string $title, public array $blocks, public ?string $programMonday = null, public ?string $programSlot = null, public ?int $picks = null) {}
 
     /** @return list<list<string>> "rung dose" of each exercise, block by block */
     public function lines(): array

@@ -7,10 +7,14 @@ namespace EvenRungs\Week;
 use EvenRungs\Body\Demand;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
+use EvenRungs\Session\Picking;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WorkingSets;
 
-/** What a session gives to a week: its length, and for each demand sets at planned dose and time under tension. */
+/**
+ * What a session gives to a week: its length, and for each demand sets at planned dose and time under tension. Of one of which
+ * the person picks some it is the longest choice, and what the choices give on average: one set at least of what may be picked.
+ */
 final readonly class SlotContent
 {
     /**
@@ -21,8 +25,11 @@ final readonly class SlotContent
      */
     public function __construct(public string $title, public int $seconds, public array $sets, public array $work, public array $tooMuchForPrimer = [], public array $kinds = []) {}
 
-    /** @param \Closure(Item): bool|null $isTooMuch whether an exercise is more than a primer may have */
-    public static function of(string $title, ?Session $session, ?\Closure $isTooMuch = null): self
+    /**
+     * @param \Closure(Item): bool|null $isTooMuch whether an exercise is more than a primer may have
+     * @param int|null                  $picks     so many of its exercises the person picks; null for all
+     */
+    public static function of(string $title, ?Session $session, ?\Closure $isTooMuch = null, ?int $picks = null): self
     {
         if ($session === null) {
             return new self($title, 0, [], []);
@@ -42,7 +49,17 @@ final readonly class SlotContent
 
         $tooMuch = $isTooMuch === null ? [] : array_values(array_filter($session->items(), $isTooMuch));
 
-        return new self($title, $timeline->totals()->total(), $sets, $work, array_map(static fn(Item $item): string => $item->rung->name, $tooMuch), WorkingSets::byKind($session));
+        $picking = Picking::of($picks, $session);
+        $average = static fn(int $all): int => $picking === null || $all === 0 ? $all : max(1, intdiv(2 * $all * $picking->picks + $picking->of, 2 * $picking->of));
+
+        return new self(
+            $title,
+            $picking?->seconds($session)[1] ?? $timeline->totals()->total(),
+            array_map($average, $sets),
+            array_map($average, $work),
+            array_map(static fn(Item $item): string => $item->rung->name, $tooMuch),
+            array_map($average, WorkingSets::byKind($session)),
+        );
     }
 
     public function sets(Demand $demand): int

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\KindMix;
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
@@ -120,6 +121,10 @@ final class WeekShapeTest extends TestCase
         // Two change-overs of 10 s: 10 + 20 + 30 s, and 30 + 40 + 50 s of work.
         self::assertSame([80, 140], $picking->seconds($five));
         self::assertNull(Picking::of(5, $five), 'all of them is no choice');
+
+        $content = SlotContent::of('Any three', $five, null, 3);
+        self::assertSame([140, 3, 90], [$content->seconds, $content->sets(Demand::AntiExtension), $content->work['anti-extension']], 'the week has room for the longest, and gets three fifths');
+        self::assertSame(5, SlotContent::of('All', $five)->sets(Demand::AntiExtension));
     }
 
     public function test_one_exercise_a_week_grows_by_one_and_the_demands_left_open_are_no_fault(): void
