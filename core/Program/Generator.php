@@ -24,13 +24,11 @@ use EvenRungs\Week\SessionRole;
 /** Makes a complete program from where a person stands and what is asked for: the same for the same inputs and seed. */
 final class Generator
 {
-    /** How often the minutes of an easier week are tried. */
-    private const EASIER_TRIES = 9;
-
-    /** Per cent of the work that nobody can tell, and from which on single sets are tried. */
+    /** Per cent of the work that nobody can tell; farther off, single sets are tried. */
     private const EASIER_NEAR = 3;
 
-    private const EASIER_COARSE = 5;
+    /** Of the time that the week before took, an easier week may take so much: its work is what it is held to. */
+    private const EASIER_ROOM_PER_CENT = 70;
 
     /** Minutes a session that are tried when looking for what would make a minimum possible. */
     private const MORE_MINUTES = 30;
@@ -112,7 +110,7 @@ final class Generator
         }
         $weeks = $generator->settled($weeks, $block);
 
-        return [new Program(array_values(array_filter($weeks)), array_merge(...array_values(array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->paths))), $beginnings->notes), $generator->plans];
+        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), $beginnings->notes), $generator->plans];
     }
 
     /** @return array{int, Day, SetProblem, SetPlan} a building week by itself */
@@ -122,7 +120,7 @@ final class Generator
         $plan = $this->solve($problem);
         $this->near = $plan;
         $this->carried = $this->carried->after($problem, $plan);
-        $this->notTrained($plan);
+        $this->notTrained($number, $plan);
 
         return [$number, $monday, $problem, $plan];
     }
@@ -155,17 +153,25 @@ final class Generator
     private function easierWeek(int $number, Day $monday): ProgramWeek
     {
         [$problem, $plan, $sessions] = $this->easierSets($number);
-        $this->notTrained($plan);
+        $this->notTrained($number, $plan);
 
         return $this->week($number, $monday, WeekKind::Easier, $problem, $plan, $sessions);
     }
 
-    /** A week without a set of a ladder does not bring it forward. */
-    private function notTrained(SetPlan $plan): void
+    /** @return array<string, LadderPath> of a week, by ladder */
+    private function paths(int $number): array
     {
-        $at = array_flip(array_keys($this->beginnings->paths));
-        foreach ($this->beginnings->paths as $ladder => $path) {
-            if (array_filter($plan->sets, static fn(array $row): bool => ($row[$at[$ladder]] ?? 0) > 0) === []) {
+        return $this->beginnings->paths($this->wish->phase($this->level, $number));
+    }
+
+    /** A week without a set of a ladder does not bring it forward. */
+    private function notTrained(int $number, SetPlan $plan): void
+    {
+        $paths = $this->paths($number);
+        $at = array_flip(array_keys($paths));
+        foreach ($this->beginnings->all() as $path) {
+            $here = array_search($path, $paths, true);
+            if ($here === false || array_filter($plan->sets, static fn(array $row): bool => ($row[$at[$here]] ?? 0) > 0) === []) {
                 $path->notTrained();
             }
         }
@@ -193,14 +199,35 @@ final class Generator
             $monday,
             $kind,
             $this->wish->retests($number),
-            array_map(static fn(LadderPath $path): ProgramCell => $path->cell($number), $this->beginnings->paths),
+            $this->cells($number, $sessions),
             $sessions,
             $shares->agreementPerMille($this->wish->targets),
             $this->whySets($problem, $sessions, $totals, $shares),
             $this->notes($problem, $plan, $kind),
             $this->wish->slots,
-            $this->phaseOf($problem, $sessions),
+            $this->phaseOf($this->wish->phase($this->level, $number), $sessions),
         );
+    }
+
+    /**
+     * What stands beside the working rungs is only told where a week takes it, or something is fixed on it.
+     *
+     * @param array<string, Session> $sessions by slot
+     *
+     * @return array<string, ProgramCell> by ladder
+     */
+    private function cells(int $number, array $sessions): array
+    {
+        $told = [];
+        foreach ($sessions as $session) {
+            $told += array_flip(array_map(static fn(Item $item): string => $item->rung->ladder, $session->items()));
+        }
+        foreach ([...$this->wish->locks->rungs, ...$this->wish->locks->doses, ...$this->wish->locks->sets] as $fixed) {
+            $told += $fixed;
+        }
+        $paths = array_filter($this->paths($number), fn(string $ladder): bool => ! $this->beginnings->isBeside($ladder) || isset($told[$ladder]), ARRAY_FILTER_USE_KEY);
+
+        return array_map(static fn(LadderPath $path): ProgramCell => $path->cell($number), $paths);
     }
 
     /**
@@ -208,12 +235,8 @@ final class Generator
      *
      * @param array<string, Session> $sessions
      */
-    private function phaseOf(SetProblem $problem, array $sessions): ?Reason
+    private function phaseOf(Phase $phase, array $sessions): ?Reason
     {
-        $phase = $problem->phase;
-        if ($phase === null) {
-            return null;
-        }
         $there = $all = 0;
         foreach ($sessions as $session) {
             $totals = $session->timeline()->totalsByItem();
@@ -235,54 +258,33 @@ final class Generator
 
         return Reason::because(
             Rule::ProgramPhase,
-            ucfirst($phase->inWords()).' work leads: at least '.($phase === Phase::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.$why,
+            ucfirst($phase->inWords()).' work should lead: at least '.($phase === Phase::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.$why,
             ['level of the person' => $this->level->value, 'phases' => 'still, then moving, then standing'],
             $isReached ? 'A later week, or climbs before it.' : 'Rungs placed or fixed that are '.$phase->inWords().'.',
         );
     }
 
     /**
-     * The sets of an easier week: it takes away what comes nearest to the share it should have of the week before. Sets are
-     * whole, so that the minutes alone do not say it.
+     * The sets of an easier week: it takes away from the week before what comes nearest to the share of the work it should
+     * have. Whole doses first; where they are too coarse, single sets.
      *
      * @return array{SetProblem, SetPlan, array<string, Session>}
      */
     private function easierSets(int $number): array
     {
-        // Whole doses first; where they are too coarse, single sets.
-        $best = $this->easier($number, false);
-
-        if ($best[0] > self::EASIER_COARSE * $this->work) {
-            $single = $this->easier($number, true);
-            $best = $single[0] < $best[0] ? $single : $best;
-        }
-
-        return $best[1];
-    }
-
-    /** @return array{int, array{SetProblem, SetPlan, array<string, Session>}} how far from its part of the work, in per cent of seconds, and the week */
-    private function easier(int $number, bool $single): array
-    {
-        $best = null;
-        $perCent = WeekKind::EASIER_PER_CENT;
-        for ($try = 0; $try < self::EASIER_TRIES; $try++) {
-            $problem = $this->problem($number, WeekKind::Easier, $perCent, $single);
+        $tries = [];
+        foreach ([false, true] as $single) {
+            $problem = $this->problem($number, WeekKind::Easier, $single);
             $plan = $this->solve($problem, true);
             $sessions = $this->sessions($problem, $plan);
-            $work = self::workOf(array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions));
-            $off = abs(100 * $work - WeekKind::EASIER_PER_CENT * $this->work);
-            if ($best === null || $off < $best[0]) {
-                $best = [$off, [$problem, $plan, $sessions]];
-            }
-            // Nearer than this nobody can tell.
-            if ($best[0] <= self::EASIER_NEAR * $this->work) {
+            $off = abs(100 * self::workOf(array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions)) - WeekKind::EASIER_PER_CENT * $this->work);
+            $tries[$off] ??= [$problem, $plan, $sessions];
+            if ($off <= self::EASIER_NEAR * $this->work) {
                 break;
             }
-            // Sets are whole: so many per cent more or less than by the share itself, so that another set fits or does not.
-            $perCent += intdiv(WeekKind::EASIER_PER_CENT * $this->work - 100 * $work, max(1, $this->work)) ?: 3 * ($try % 2 === 0 ? $try + 1 : -$try);
         }
 
-        return $best;
+        return $tries[min(array_keys($tries))];
     }
 
     /** @param array<string, Timeline> $timelines */
@@ -291,17 +293,17 @@ final class Generator
         return array_sum(array_map(static fn(Timeline $timeline): int => $timeline->totals()->work, $timelines));
     }
 
-    private function problem(int $number, WeekKind $kind, int $perCent = 100, bool $single = false): SetProblem
+    private function problem(int $number, WeekKind $kind, bool $single = false): SetProblem
     {
         $offers = $at = [];
-        foreach ($this->beginnings->paths as $ladder => $path) {
+        foreach ($this->paths($number) as $ladder => $path) {
             $at[$ladder] = count($offers);
             $offers[] = $this->candidate($path->cell($number), $single);
         }
         $seconds = $fixed = [];
         foreach ($this->wish->slots as $index => $slot) {
-            // An easier week is so much of what the week before took, not of the minutes there would be.
-            $seconds[] = $kind === WeekKind::Easier ? intdiv(($this->taken[$slot->id] ?? 60 * $slot->minutes) * $perCent, 100) : 60 * $slot->minutes;
+            // An easier week is held to what the week before took, not to the minutes there would be.
+            $seconds[] = $kind === WeekKind::Easier ? intdiv(($this->taken[$slot->id] ?? 60 * $slot->minutes) * self::EASIER_ROOM_PER_CENT, 100) : 60 * $slot->minutes;
             foreach ($this->wish->locks->sets[$slot->id] ?? [] as $ladder => $sets) {
                 if (isset($at[$ladder])) {
                     $fixed[$index][$at[$ladder]] = $kind === WeekKind::Easier ? intdiv($sets * WeekKind::EASIER_PER_CENT + 99, 100) : $sets;
@@ -312,7 +314,7 @@ final class Generator
         $main = count(array_filter($this->wish->slots, static fn(ProgramSlot $slot): bool => $slot->placement !== SessionRole::Primer));
         $minimum = min(count($this->wish->slots), $main >= 3 && $kind !== WeekKind::Easier ? 2 : 1);
 
-        return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed, $kind === WeekKind::Easier ? null : $this->carried, $this->wish->phase($this->level, $number), $this->wish->kinds);
+        return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed, $kind === WeekKind::Easier ? null : $this->carried, $this->wish->phase($this->level, $number), $this->wish->kinds, $kind === WeekKind::Easier ? intdiv($this->work * WeekKind::EASIER_PER_CENT, 100) : null);
     }
 
     private function candidate(ProgramCell $cell, bool $single): Candidate

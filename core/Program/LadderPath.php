@@ -55,6 +55,11 @@ final class LadderPath
         return new self($standing, $wish, $standing->library->ladder($rung->ladder), $rung, $why ?? 'The working rung.');
     }
 
+    public function rung(): Rung
+    {
+        return $this->rung;
+    }
+
     public function demand(): Demand
     {
         return $this->rung->demand;

@@ -6,6 +6,8 @@ namespace EvenRungs\Program;
 
 use EvenRungs\Body\Height;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\FirstDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Week\Weekday;
@@ -125,7 +127,7 @@ final readonly class ReplanTriggers
         $reasons = [];
         foreach ($this->standing->working as $ladder => $rung) {
             $cell = $week->cells[$ladder] ?? null;
-            if ($cell === null || $cell->locked || $cell->rung === $rung->slug || in_array($ladder, $this->standing->stopped, true) || ! $this->standing->library->has($cell->rung)) {
+            if ($cell === null || $cell->locked || $cell->rung === $rung->slug || in_array($ladder, $this->standing->stopped, true) || ! $this->standing->library->has($cell->rung) || $this->leads($week, $cell, $rung)) {
                 continue;
             }
             $planned = $this->standing->library->rung($cell->rung);
@@ -138,6 +140,16 @@ final readonly class ReplanTriggers
         }
 
         return $reasons;
+    }
+
+    /** Whether a rung stands in for the working one on purpose, since it is what should lead. */
+    private function leads(WrittenWeek $week, WrittenCell $cell, Rung $working): bool
+    {
+        $phase = Phase::planned($this->standing->level(), max(1, $week->number), $this->wish->weeks);
+        $method = $this->standing->circumstances->method;
+        $planned = $this->standing->library->rung($cell->rung);
+
+        return $planned->height->above($working->height) <= 0 && $phase->has($planned, FirstDose::half($planned, $method)->dose) && ! $phase->has($working, FirstDose::half($working, $method)->dose);
     }
 
     /** @param array<int, int> $days */

@@ -25,6 +25,15 @@ final readonly class SetProblem
     /** Change-overs and rests take room that no set fills; so much of the time is counted on (our own choice). */
     private const FILL_PER_CENT = 92;
 
+    /** Of what should lead, a second under tension weighs as much as so many half seconds of the shares. */
+    private const PHASE_WEIGHT = 6;
+
+    /** The same of the work a week is held to: it goes before the shares. */
+    private const WORK_WEIGHT = 20;
+
+    /** Sets are whole: asked for a little above its part, what should lead does not end just below it (per mille). */
+    private const PHASE_MARGIN = 15;
+
     /** @var list<int> seconds lost before the first set of an offer: the largest change-over that can lead to it */
     public array $entry;
 
@@ -38,8 +47,9 @@ final readonly class SetProblem
     public int $whole;
 
     /**
-     * What else is wished for, at half the weight of the shares (our own choice): of each offer what one set gives, how much
-     * is wanted, and whether more than that is just as well.
+     * What else is wished for: of each offer what one set gives, how much is wanted, and whether more than that is just as
+     * well. Kinds at half the weight of the shares, what should lead at three times (our own choice: it is prescribed), the
+     * work of an easier week above all of them.
      *
      * @var list<array{list<int>, int, bool}>
      */
@@ -53,8 +63,9 @@ final readonly class SetProblem
      * @param Carried|null                $carried from earlier weeks
      * @param Phase|null                  $phase that should lead
      * @param array<string, int>|null     $kinds parts of the working sets, by kind of work, where the aim has a target for them
+     * @param int|null                    $work  seconds under tension that the week is held to
      */
-    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null)
+    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null, private ?int $work = null)
     {
         $entry = [];
         foreach ($offers as $to => $offer) {
@@ -73,7 +84,7 @@ final readonly class SetProblem
             $goal[$demand] = $half === 0 ? 0 : max(0, $half - ($carried->halfSeconds[$demand] ?? 0));
         }
         $this->goal = $goal;
-        $this->wishes = [...$this->phaseWish(), ...$this->kindWishes()];
+        $this->wishes = [...$this->phaseWish(), ...$this->kindWishes(), ...$this->workWish()];
     }
 
     /** @return array<string, int> half seconds that a plan gives, by demand */
@@ -106,13 +117,13 @@ final readonly class SetProblem
     /** The same after other weeks. */
     public function carrying(Carried $carried): self
     {
-        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds);
+        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds, $this->work);
     }
 
     /** The same with other minutes. */
     public function within(int ...$seconds): self
     {
-        return new self($this->offers, array_values($seconds), $this->targets, $this->minimum, $this->fixed, null, $this->phase, $this->kinds);
+        return new self($this->offers, array_values($seconds), $this->targets, $this->minimum, $this->fixed, null, $this->phase, $this->kinds, $this->work);
     }
 
     /**
@@ -123,8 +134,19 @@ final readonly class SetProblem
     private function phaseWish(): array
     {
         $phase = $this->phase;
+        $counts = $phase === null ? [] : array_map(static fn(Candidate $offer): bool => $phase->has($offer->rung, $offer->dose), $this->offers);
+        // Where nothing counts, every set would only be one too many.
+        if ($phase === null || ! in_array(true, $counts, true)) {
+            return [];
+        }
 
-        return $phase === null ? [] : [[array_map(static fn(Candidate $offer): int => intdiv($offer->workSeconds * ((int) $phase->has($offer->rung, $offer->dose) * 1000 - $phase->leastPerMille()), 1000), $this->offers), 0, true]];
+        return [[array_map(static fn(Candidate $offer, bool $here): int => intdiv(self::PHASE_WEIGHT * $offer->workSeconds * ((int) $here * 1000 - $phase->leastPerMille() - self::PHASE_MARGIN), 1000), $this->offers, $counts), 0, true]];
+    }
+
+    /** @return list<array{list<int>, int, bool}> */
+    private function workWish(): array
+    {
+        return $this->work === null ? [] : [[array_map(static fn(Candidate $offer): int => self::WORK_WEIGHT * $offer->workSeconds, $this->offers), self::WORK_WEIGHT * $this->work, false]];
     }
 
     /**

@@ -149,7 +149,7 @@ enum Rule: string
             self::ProgramDose => 'In a program the dose rises step by step to the top of its band before the rung changes.',
             self::ProgramRung => 'In a program a rung changes when its gate is likely to be reached, and never to one that is ruled out.',
             self::ProgramEasier => 'Every fourth week of a program is easier: about two fifths less work.',
-            self::ProgramPhase => 'A program goes from still to moving to standing, loaded or quick work: up to beginner at least half is held, from intermediate on at least half moves, from advanced on a third stands, is loaded or quick; from eight weeks on the second half passes on to the next. A rung of a later phase waits, unless the person stands in it already.',
+            self::ProgramPhase => 'A program goes from still to moving to standing, loaded or quick work: up to beginner at least half is held, from intermediate on at least half moves, from advanced on a third stands, is loaded or quick; from eight weeks on the second half passes on to the next. Where the rungs of a demand are not such work, an exercise of the demand that is, no higher, stands beside them or in for one of them. A rung of a later phase waits, unless the person stands in it already.',
             self::ProgramMinimum => 'Each week of a program meets front, posterior, lateral and rotation, or says why one of them is not met.',
             self::ProgramOpen => 'A demand for which no rung is open stays open in the program, and is named.',
             self::ProgramUnused => 'A program says which placed sessions have no part in it, and when it uses fewer days than the person trains on.',

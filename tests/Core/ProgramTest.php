@@ -14,6 +14,7 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Program\Candidate;
@@ -43,6 +44,8 @@ use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class ProgramTest extends TestCase
 {
@@ -123,8 +126,9 @@ final class ProgramTest extends TestCase
         $climbs = 0;
         foreach (array_slice($weeks, 1) as $at => $week) {
             foreach ($week->cells as $ladder => $cell) {
-                $before = $weeks[$at]->cells[$ladder];
-                if ($before->rung->slug !== $cell->rung->slug) {
+                $before = $weeks[$at]->cells[$ladder] ?? null;
+                // Where something else begins to lead, another rung may stand in for the working one, or go again.
+                if ($before !== null && $week->number !== 7 && $before->rung->slug !== $cell->rung->slug) {
                     $climbs++;
                     self::assertSame(DoseLine::print(FirstDose::half($cell->rung, Method::default(), $before->rung)->dose), DoseLine::print($cell->dose));
                     self::assertGreaterThan(0, $cell->rung->height->above($before->rung->height));
@@ -337,6 +341,20 @@ final class ProgramTest extends TestCase
         return count(array_filter($week->sessions, static fn($session): bool => array_filter($session->items(), static fn($item): bool => $item->rung->demand === $demand) !== []));
     }
 
+    /** How much of the work of a week counts for a phase, in tenths of a per cent. */
+    private static function partOf(Phase $phase, ProgramWeek $week): int
+    {
+        $work = [0, 0];
+        foreach ($week->sessions as $session) {
+            $totals = $session->timeline()->totalsByItem();
+            foreach ($session->items() as $item) {
+                $work[(int) $phase->has($item->rung, $item->dose)] += $totals[$item->id]->work;
+            }
+        }
+
+        return intdiv(1000 * $work[1], max(1, array_sum($work)));
+    }
+
     /** @return list<string> */
     private static function lines(Program $program): array
     {
@@ -385,12 +403,43 @@ final class ProgramTest extends TestCase
     public function testEightWeeksPassFromOnePhaseToTheNext(array $working, array $phases): void
     {
         $program = self::program(weeks: 8, minutes: [20, 20], working: $working);
-        $leads = static fn(int $week): string => $program->weeks[$week]->phase->sentence ?? '';
-
-        self::assertStringStartsWith(ucfirst($phases[0]->inWords()).' work leads', $leads(0));
-        self::assertStringStartsWith(ucfirst($phases[0]->inWords()).' work leads', $leads(3));
-        self::assertStringStartsWith(ucfirst($phases[1]->inWords()).' work leads', $leads(4));
+        foreach ($program->weeks as $at => $week) {
+            $phase = $phases[intdiv($at, 4)];
+            self::assertStringStartsWith(ucfirst($phase->inWords()).' work should lead', $week->phase->sentence ?? '');
+            self::assertGreaterThanOrEqual($phase->leastPerMille(), self::partOf($phase, $week), "week {$week->number}");
+        }
         self::assertSame([Phase::Still, Phase::Still, Phase::Moving], [Phase::planned(Level::Foundation, 4, 8), Phase::planned(Level::Beginner, 6, 6), Phase::planned(Level::Intermediate, 4, 7)], 'shorter programs stay where they begin');
+    }
+
+    public function testHeldWorkLeadsTheFirstWeeksOfBeginnersWhereverTheyStand(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        $weeks = $led = 0;
+        for ($board = 0; $board < 12; $board++) {
+            $working = [];
+            foreach (Demand::withShare() as $demand) {
+                $near = array_values(array_filter(ShippedLibrary::get()->meeting($demand), static fn(Rung $rung): bool => abs($rung->height->tenths - 30) <= 10 && $rung->inTrunk(Method::default())));
+                $working[] = $near[$random->getInt(0, count($near) - 1)]->slug;
+            }
+            foreach (array_slice(self::program(weeks: 8, minutes: [20, 20], working: $working)->weeks, 0, 4) as $week) {
+                $weeks++;
+                $led += (int) (self::partOf(Phase::Still, $week) >= 480);
+                foreach ($week->cells as $cell) {
+                    $here = max([24, ...array_map(static fn(string $slug): int => ShippedLibrary::rung($slug)->demand === $cell->rung->demand ? ShippedLibrary::rung($slug)->height->tenths : 0, $working)]);
+                    self::assertLessThanOrEqual($here + 8, $cell->rung->height->tenths, 'nothing stands in that is above where the person stands, but for a climb');
+                }
+            }
+        }
+
+        self::assertGreaterThanOrEqual(intdiv(9 * $weeks, 10), $led);
+    }
+
+    public function testWithoutAnyHeldWorkTheMinutesAreFilledAllTheSame(): void
+    {
+        $offers = array_map(static fn(string $slug): Candidate => Candidate::of($rung = ShippedLibrary::rung($slug), $rung->defaultDose(Method::default())), ['dead-bug/opposite-short', 'all-fours/opposite-short', 'press-out/standing']);
+        $sets = static fn(?Phase $phase): int => array_sum(array_map(array_sum(...), SetSearch::solve(new SetProblem($offers, [900, 900], Aim::Even->targets(), [], phase: $phase))->sets));
+
+        self::assertSame($sets(null), $sets(Phase::Still));
     }
 
     public function testThePhaseThatLeadsGetsMoreOfTheWorkThanTheSharesAloneWouldGive(): void
@@ -460,9 +509,7 @@ final class ProgramTest extends TestCase
                     $weeks = self::program(weeks: 8, minutes: $minutes, limits: $limits, working: $working)->weeks;
                     foreach ([3, 7] as $easier) {
                         $before = $weeks[$easier - 1];
-                        // Sets are whole: where few long ones make the week, half of the longest is as near as it goes.
-                        $coarse = max([0, ...array_merge(...array_map(static fn(Session $session): array => array_map(static fn(Item $item): int => intdiv($session->timeline()->totalsByItem()[$item->id]->work, $item->dose->allSets()), $session->items()), array_values($before->sessions)))]) / 2;
-                        self::assertEqualsWithDelta(0.6, $weeks[$easier]->work() / $before->work(), max(0.05, $coarse / $before->work()));
+                        self::assertEqualsWithDelta(0.6, $weeks[$easier]->work() / $before->work(), 0.05);
                     }
                 }
             }
