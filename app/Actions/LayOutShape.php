@@ -10,6 +10,7 @@ use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Person\ShapedSession;
 use EvenRungs\Person\WeekShape;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Shape;
 use Illuminate\Database\Query\Builder;
@@ -66,7 +67,7 @@ final readonly class LayOutShape
             'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $session->blocks),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
-            'total_seconds' => $file->record->read($session->blocks)->session?->timeline()->totals()->total(),
+            'total_seconds' => SessionLength::of($file->record->read($session->blocks)->session, $session->picks)->longest,
             'origin' => self::ORIGIN.lcfirst($shape->label()),
         ]);
     }

@@ -18,6 +18,7 @@ use EvenRungs\Session\FatigueSite;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\SetClock;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Totals;
@@ -44,6 +45,7 @@ final class TimeFit
         private readonly ?Demand $weakest,
         private readonly array $limits,
         private readonly array $elsewhere,
+        private readonly ?int $picks,
     ) {}
 
     /**
@@ -51,14 +53,18 @@ final class TimeFit
      * @param Demand|null        $weakest   of the person; the demand furthest below its share where it is not known
      * @param list<Limit>        $limits
      * @param array<string, int> $elsewhere seconds of work by demand in the other sessions of the week
+     * @param int|null           $picks     so many of its exercises the person picks; null for all: then the longest choice has to fit
      *
      * @return list<FitStep> none when it fits already, or when nothing more can be proposed
      */
-    public static function propose(Session $session, int $target, TargetShares $targets, ?Demand $weakest, array $limits = [], array $elsewhere = []): array
+    public static function propose(Session $session, int $target, TargetShares $targets, ?Demand $weakest, array $limits = [], array $elsewhere = [], ?int $picks = null): array
     {
-        $fit = new self($session, $target, $targets, $weakest ?? self::furthestBelow($session, $targets), $limits, $elsewhere);
+        $fit = new self($session, $target, $targets, $weakest ?? self::furthestBelow($session, $targets), $limits, $elsewhere, $picks);
         $fit->shortenRests();
-        $fit->repeat($fit->pair(...));
+        // Two of what is picked from stay two.
+        if ($picks === null) {
+            $fit->repeat($fit->pair(...));
+        }
         $fit->repeat(fn(): bool => $fit->dropSet(true));
         $fit->repeat($fit->dropExercise(...));
         $fit->repeat(fn(): bool => $fit->dropSet(false));
@@ -118,7 +124,7 @@ final class TimeFit
 
     private function total(Session $session): int
     {
-        return $session->timeline()->totals()->total();
+        return SessionLength::of($session, $this->picks)->longest;
     }
 
     /** @param array<string, string|int> $inputs */
@@ -257,19 +263,16 @@ final class TimeFit
                 continue;
             }
             $rank = [$above, $item->dose->sets()];
-            if ($chosen === null || $rank > $chosen[1]) {
-                $chosen = [$item, $rank];
+            $dose = $item->dose->withSets($item->dose->sets() - 1);
+            $session = Edit::dose($item->id, $dose)->appliedTo($this->session);
+            if (($chosen === null || $rank > $chosen[1]) && $session !== null && $this->total($session) < $this->total($this->session)) {
+                $chosen = [$item, $rank, $dose, $session];
             }
         }
         if ($chosen === null) {
             return false;
         }
-        [$item, [$above]] = $chosen;
-        $dose = $item->dose->withSets($item->dose->sets() - 1);
-        $session = Edit::dose($item->id, $dose)->appliedTo($this->session);
-        if ($session === null || $this->total($session) >= $this->total($this->session)) {
-            return false;
-        }
+        [$item, [$above], $dose, $session] = $chosen;
         $share = static fn(int $perMille): string => intdiv(abs($perMille), 10).'.'.(abs($perMille) % 10).' %';
         $this->take($session, "One set less of {$item->rung->name}.", [
             'why this one' => $above > 0 ? "{$item->rung->demand->shortName()} is furthest above its share, by {$share($above)}" : "{$item->rung->demand->shortName()} is nearest to its share",
@@ -326,15 +329,15 @@ final class TimeFit
             if ($demand === $this->weakest || ($covered === 0 && in_array($demand, Demand::everyWeek(), true))) {
                 continue;
             }
-            if ($chosen === null || $covered > $chosen[1]) {
-                $chosen = [$item, $covered, $here];
+            $session = $chosen === null || $covered > $chosen[1] ? Edit::remove($item->id)->appliedTo($this->session) : null;
+            if ($session !== null && $this->total($session) < $this->total($this->session)) {
+                $chosen = [$item, $covered, $here, $session];
             }
         }
-        $session = $chosen === null ? null : Edit::remove($chosen[0]->id)->appliedTo($this->session);
-        if ($chosen === null || $session === null || $this->total($session) >= $this->total($this->session)) {
+        if ($chosen === null) {
             return false;
         }
-        [$item, $covered, $here] = $chosen;
+        [$item, $covered, $here, $session] = $chosen;
         $this->take($session, "Without {$item->rung->name}.", [
             'why this one' => $covered > 0 ? "{$item->rung->demand->shortName()} is best covered elsewhere" : "no week has to meet {$item->rung->demand->shortName()}",
             'work in this session' => Totals::clock($here),

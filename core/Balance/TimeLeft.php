@@ -16,6 +16,7 @@ use EvenRungs\Session\Edit;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Repair;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\Warning;
 
@@ -29,18 +30,19 @@ final readonly class TimeLeft
 
     private int $total;
 
-    private function __construct(private Session $session, private int $target, private TargetShares $targets, private Counting $counting)
+    private function __construct(private Session $session, private int $target, private TargetShares $targets, private Counting $counting, private ?int $picks)
     {
-        $this->total = $session->timeline()->totals()->total();
+        $this->total = SessionLength::of($session, $picks)->longest;
     }
 
     /**
      * @param int                   $target  seconds there are
      * @param \Closure(): ?Item|null $missing the weakest demand's working rung in the dose that is due, where the session has none of it
+     * @param int|null              $picks   so many of its exercises the person picks; null for all
      */
-    public static function offer(Session $session, int $target, ?Demand $weakest, TargetShares $targets, Counting $counting, ?\Closure $missing = null): ?Warning
+    public static function offer(Session $session, int $target, ?Demand $weakest, TargetShares $targets, Counting $counting, ?\Closure $missing = null, ?int $picks = null): ?Warning
     {
-        $left = new self($session, $target, $targets, $counting);
+        $left = new self($session, $target, $targets, $counting, $picks);
         $offer = $weakest === null ? null : $left->toWeakest($weakest, $missing);
 
         return $offer ?? ($left->isWellUnder() ? new Warning($left->because($weakest === null ? 'More sets, or another exercise, would have room.' : ucfirst($weakest->shortName()).' is the weakest, and nothing more of it fits as it is written.', [])) : null);
@@ -72,7 +74,14 @@ final readonly class TimeLeft
         }
         $add = Edit::add($item->rung, $item->dose);
 
-        return ($add->appliedTo($this->session)?->timeline()->totals()->total() ?? $this->target + 1) > $this->target ? null : $this->offering($weakest, $item->rung->name, $item->dose, "Add {$item->rung->name}", $add);
+        return ! $this->fits($add) ? null : $this->offering($weakest, $item->rung->name, $item->dose, "Add {$item->rung->name}", $add);
+    }
+
+    private function fits(Edit $edit): bool
+    {
+        $then = $edit->appliedTo($this->session);
+
+        return $then !== null && SessionLength::of($then, $this->picks)->longest <= $this->target;
     }
 
     /** The exercise a step up, or as many steps as fit where there is much time left; null where none fits. */
@@ -80,7 +89,7 @@ final readonly class TimeLeft
     {
         $grown = null;
         $next = self::more($item, $item->dose, $this->isWellUnder());
-        while ($next !== null && (Edit::dose($item->id, $next)->appliedTo($this->session)?->timeline()->totals()->total() ?? $this->target + 1) <= $this->target) {
+        while ($next !== null && $this->fits(Edit::dose($item->id, $next))) {
             $grown = $next;
             $next = $this->isWellUnder() ? self::more($item, $grown, true) : null;
         }
@@ -91,7 +100,7 @@ final readonly class TimeLeft
     private function offering(Demand $weakest, string $name, Dose $dose, string $label, Edit $edit): Warning
     {
         $then = $edit->appliedTo($this->session) ?? $this->session;
-        $added = $then->timeline()->totals()->total() - $this->total;
+        $added = $then->timeline()->totals()->total() - $this->session->timeline()->totals()->total();
         $line = DoseLine::print($dose, $this->counting);
         $share = fn(Session $session): string => intdiv(WorkShares::of($session, $session->timeline())->perMille($weakest) + 5, 10).' %';
         $gains = $weakest->hasShare() ? ", {$share($then)} of the work instead of {$share($this->session)}" : '';

@@ -75,8 +75,12 @@ final class Generator
         return self::made($standing, $wish)[0];
     }
 
-    /** @return array{Program, array<int, SetPlan>} and the sets of its building weeks, by number */
-    private static function made(StartingPoint $standing, ProgramRequest $wish): array
+    /**
+     * @param int|null $until the last week that is asked for; all of them when null
+     *
+     * @return array{Program, self} and what made it
+     */
+    private static function made(StartingPoint $standing, ProgramRequest $wish, ?int $until = null): array
     {
         $beginnings = OpeningRungs::of($standing, $wish);
         $generator = new self($standing, $wish, $beginnings);
@@ -87,11 +91,16 @@ final class Generator
         // What is fixed in a week changes nothing before it, though the weeks are one sum.
         $fixed = $wish->locks->lastWeek();
         if ($fixed > 1) {
-            $generator->kept = array_filter(self::made($standing, $wish->withLocks($wish->locks->before($fixed)))[1], static fn(int $number): bool => $number < $fixed, ARRAY_FILTER_USE_KEY);
+            // To the end of its building weeks, which are one sum.
+            for ($end = $fixed; $end < $wish->weeks && $wish->kind($end) !== WeekKind::Easier; $end++);
+            $without = self::made($standing, $wish->withLocks($wish->locks->before($fixed)), $end)[1];
+            $generator->kept = array_filter($without->plans, static fn(int $number): bool => $number < $fixed, ARRAY_FILTER_USE_KEY);
+            // The weeks before are the same again: nothing of them is looked for twice.
+            [$generator->solved, $generator->candidates, $generator->orders] = [$without->solved, $without->candidates, $without->orders];
         }
         $weeks = $block = [];
         $number = 1;
-        for ($monday = $wish->monday; $number <= $wish->weeks; $monday = $monday->plusDays(7)) {
+        for ($monday = $wish->monday; $number <= ($until ?? $wish->weeks); $monday = $monday->plusDays(7)) {
             if (in_array($monday->iso(), $wish->away, true) && count($weeks) < 52) {
                 $weeks[] = new ProgramWeek(0, $monday, WeekKind::Away, false, [], [], 0, [], []);
 
@@ -110,7 +119,7 @@ final class Generator
         }
         $weeks = $generator->settled($weeks, $block);
 
-        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), $beginnings->notes), $generator->plans];
+        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), $beginnings->notes), $generator];
     }
 
     /** @return array{int, Day, SetProblem, SetPlan} a building week by itself */

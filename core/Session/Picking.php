@@ -8,7 +8,7 @@ namespace EvenRungs\Session;
 final readonly class Picking
 {
     /** Of more choices than this only the shortest and the longest are tried. */
-    private const MOST = 10;
+    private const MOST = 8;
 
     private const NUMBERS = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 
@@ -26,6 +26,22 @@ final readonly class Picking
     public function inWords(): string
     {
         return 'Any '.(self::NUMBERS[$this->picks] ?? $this->picks).' of these '.(self::NUMBERS[$this->of] ?? $this->of).'.';
+    }
+
+    /**
+     * How likely a choice has one of some exercises at least, all choices being alike, in tenths of a per cent.
+     *
+     * @param int $exercises of those there are
+     */
+    public function chancePerMille(int $exercises): int
+    {
+        // Without any of them: so many of the others.
+        $without = 1000;
+        for ($at = 0; $at < $this->picks; $at++) {
+            $without = $without * max(0, $this->of - $exercises - $at) / ($this->of - $at);
+        }
+
+        return 1000 - (int) round($without);
     }
 
     /** @return array{int, int} seconds of the shortest choice and of the longest */

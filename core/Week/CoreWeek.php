@@ -81,10 +81,10 @@ final readonly class CoreWeek
         return new self([...$this->slots, $slot], $this->other, $this->days, $this->limits, $this->shape);
     }
 
-    /** In how many sessions a demand is met. */
+    /** In how many sessions a demand is met; where the person picks, as many as it is on average. */
     public function timesMet(Demand $demand): int
     {
-        return count(array_filter($this->slots, static fn(CoreSlot $slot): bool => $slot->meets($demand)));
+        return intdiv(array_sum(array_map(static fn(CoreSlot $slot): int => $slot->meets($demand) ? $slot->content->chancePerMille($demand) : 0, $this->slots)) + 500, 1000);
     }
 
     /**

@@ -7,8 +7,8 @@ namespace EvenRungs\Week;
 use EvenRungs\Body\Demand;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
-use EvenRungs\Session\Picking;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WorkingSets;
 
 /**
@@ -22,8 +22,9 @@ final readonly class SlotContent
      * @param array<string, int> $work seconds under tension by main demand
      * @param list<string>       $tooMuchForPrimer names of exercises that are more than a primer may have
      * @param array<string, int> $kinds working sets by kind of work
+     * @param array<string, int> $chances how likely a demand is met where the person picks, in tenths of a per cent; surely where nothing is said
      */
-    public function __construct(public string $title, public int $seconds, public array $sets, public array $work, public array $tooMuchForPrimer = [], public array $kinds = []) {}
+    public function __construct(public string $title, public int $seconds, public array $sets, public array $work, public array $tooMuchForPrimer = [], public array $kinds = [], private array $chances = []) {}
 
     /**
      * @param \Closure(Item): bool|null $isTooMuch whether an exercise is more than a primer may have
@@ -36,30 +37,39 @@ final readonly class SlotContent
         }
         $timeline = $session->timeline();
         $totals = $timeline->totalsByItem();
-        $sets = $work = [];
-        foreach ($session->blocks as $block) {
+        $sets = $work = $blocks = [];
+        foreach ($session->blocks as $at => $block) {
             foreach ($block->items() as $item) {
                 $demand = $item->rung->demand->value;
                 $work[$demand] = ($work[$demand] ?? 0) + $totals[$item->id]->work;
                 if ($block->part() !== Part::Primer) {
                     $sets[$demand] = ($sets[$demand] ?? 0) + $item->dose->sets();
+                    $blocks[$demand][$at] = true;
                 }
             }
         }
 
         $tooMuch = $isTooMuch === null ? [] : array_values(array_filter($session->items(), $isTooMuch));
 
-        $picking = Picking::of($picks, $session);
+        $length = SessionLength::of($session, $picks);
+        $picking = $length->picking;
         $average = static fn(int $all): int => $picking === null || $all === 0 ? $all : max(1, intdiv(2 * $all * $picking->picks + $picking->of, 2 * $picking->of));
 
         return new self(
             $title,
-            $picking?->seconds($session)[1] ?? $timeline->totals()->total(),
+            $length->longest,
             array_map($average, $sets),
             array_map($average, $work),
             array_map(static fn(Item $item): string => $item->rung->name, $tooMuch),
             array_map($average, WorkingSets::byKind($session)),
+            $picking === null ? [] : array_map(static fn(array $here): int => $picking->chancePerMille(count($here)), $blocks),
         );
+    }
+
+    /** How likely the session meets a demand, in tenths of a per cent. */
+    public function chancePerMille(Demand $demand): int
+    {
+        return $this->sets($demand) === 0 ? 0 : $this->chances[$demand->value] ?? 1000;
     }
 
     public function sets(Demand $demand): int

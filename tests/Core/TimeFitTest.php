@@ -13,10 +13,12 @@ use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Method\Counting;
+use EvenRungs\Session\Block;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\FatigueSite;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Warning;
 use PHPUnit\Framework\TestCase;
@@ -225,6 +227,28 @@ final class TimeFitTest extends TestCase
                 self::assertSame(1, $item->dose->sets(), 'every exercise is down to its last set');
             }
         }
+    }
+
+    public function test_of_what_is_picked_from_the_longest_choice_has_to_fit(): void
+    {
+        mt_srand(23);
+        $fitted = 0;
+        for ($round = 0; $round < 40; $round++) {
+            $session = $this->straight();
+            $longest = SessionLength::of($session, 2)->longest;
+            self::assertSame([], TimeFit::propose($session, $longest, Aim::Even->targets(), null, picks: 2), 'the longest two fit, whatever all four take');
+            $before = $longest;
+            foreach (TimeFit::propose($session, intdiv(7 * $longest, 10), Aim::Even->targets(), null, picks: 2) as $step) {
+                self::assertLessThan($before, $step->totalSeconds);
+                self::assertSame(SessionLength::of($step->session, 2)->longest, $step->totalSeconds);
+                self::assertNotContains(true, array_map(static fn(Block $block): bool => $block instanceof Circuit, $step->session->blocks), 'two to pick from are not made one');
+                $before = $step->totalSeconds;
+            }
+            $fitted += (int) ($before <= intdiv(7 * $longest, 10));
+            $offer = TimeLeft::offer($session, $longest + 40, $session->items()[0]->rung->demand, Aim::Even->targets(), Counting::EachSide, null, 2);
+            self::assertLessThanOrEqual($longest + 40, SessionLength::of($offer?->repair?->appliedTo($session) ?? $session, 2)->longest);
+        }
+        self::assertGreaterThan(20, $fitted);
     }
 
     private static function setsOf(Demand $demand, Session $session): int

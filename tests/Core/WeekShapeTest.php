@@ -29,6 +29,7 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Picking;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Cell;
@@ -122,9 +123,25 @@ final class WeekShapeTest extends TestCase
         self::assertSame([80, 140], $picking->seconds($five));
         self::assertNull(Picking::of(5, $five), 'all of them is no choice');
 
+        $length = SessionLength::of($five, 3);
+        self::assertSame([80, 140, '1:20–2:20'], [$length->shortest, $length->longest, $length->text()]);
+        self::assertSame([190, '3:10'], [SessionLength::of($five)->longest, SessionLength::of($five)->text()]);
+
         $content = SlotContent::of('Any three', $five, null, 3);
         self::assertSame([140, 3, 90], [$content->seconds, $content->sets(Demand::AntiExtension), $content->work['anti-extension']], 'the week has room for the longest, and gets three fifths');
         self::assertSame(5, SlotContent::of('All', $five)->sets(Demand::AntiExtension));
+    }
+
+    public function test_a_demand_that_may_be_picked_is_met_as_often_as_it_is_on_average(): void
+    {
+        $five = new Session(array_map(static fn(string $slug, int $at): StraightSets => new StraightSets(ShippedLibrary::item($slug, $slug === 'press-out/standing' ? '1x8/side' : '1x20s'.($slug === 'side-bridge/knees-bent' ? '/side' : ''), "i{$at}")), ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'press-out/standing', 'prone-extension/reverse-bent', 'front-plank/forearms-knees'], range(1, 5)));
+        $times = static fn(int $sessions, ?int $picks, Demand $demand): int => (new CoreWeek(array_map(static fn(int $day): CoreSlot => new CoreSlot("d{$day}", new Cell(2 * $day, DayPart::Morning), SessionRole::OwnDay, 5, SlotContent::of('Any', $five, null, $picks)), range(1, $sessions))))->timesMet($demand);
+
+        // Three of five: a demand with one of them is met in three of five choices, one with two of them in nine of ten.
+        self::assertSame([600, 900, 1000], array_map(static fn(int $exercises): ?int => Picking::of(3, $five)?->chancePerMille($exercises), [1, 2, 3]));
+        self::assertSame([1, 1, 2], array_map(static fn(int $sessions): int => $times($sessions, 3, Demand::AntiRotation), [1, 2, 3]));
+        self::assertSame([0, 0, 1], array_map(static fn(int $sessions): int => $times($sessions, 1, Demand::AntiRotation), [1, 2, 3]));
+        self::assertSame([3, 3], [$times(3, 3, Demand::AntiExtension), $times(3, null, Demand::AntiRotation)]);
     }
 
     public function test_one_exercise_a_week_grows_by_one_and_the_demands_left_open_are_no_fault(): void

@@ -149,6 +149,26 @@ final class ComposingTest extends ApiTestCase
         $this->postJson("/api/people/{$this->person}/sessions/preview", ['minutes' => 0, 'blocks' => $blocks])->assertUnprocessable()->assertJsonPath('fields.minutes.0', 'A session lasts from 1 to 180 minutes.');
     }
 
+    public function test_of_a_session_to_pick_from_the_longest_choice_counts(): void
+    {
+        $blocks = $this->text("plank 2x20s\nside bridge 3x20s/side\npress-out 3x8/side")->json('blocks');
+        $id = self::id();
+        $whole = $this->preview($blocks)->assertJsonPath('lengthText', $this->preview($blocks)->json('totals.totalText'))->json('totals.total');
+        $two = $this->postJson("/api/people/{$this->person}/sessions/preview", ['picks' => 2, 'minutes' => null, 'blocks' => $blocks])->assertOk()->assertJsonPath('totals.total', $whole);
+        self::assertMatchesRegularExpression('/^\d+:\d\d–\d+:\d\d$/', (string) $two->json('lengthText'));
+        self::assertStringContainsString("Any two of these three. {$two->json('lengthText')}; by the longest choice ", (string) $two->json('clockReason.sentence'));
+        $longest = explode('–', (string) $two->json('lengthText'))[1];
+
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $id, 'title' => 'Two of three', 'version' => 0, 'minutes' => null, 'picks' => 2, 'blocks' => $blocks])->assertCreated();
+        $this->getJson("/api/people/{$this->person}/sessions")->assertJsonPath('sessions.0.length', $longest)->assertJsonPath('sessions.0.isToPick', true);
+        $this->getJson("/api/people/{$this->person}/sessions/{$id}")->assertJsonPath('preview.lengthText', $two->json('lengthText'));
+
+        $seconds = 60 * (int) $longest + (int) substr($longest, -2);
+        $minutes = intdiv($seconds + 59, 60);
+        $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => $id, 'minutes' => $minutes, 'picks' => 2, 'blocks' => $blocks])->assertOk()->assertJsonPath('over', $seconds - 60 * $minutes);
+        $this->postJson("/api/people/{$this->person}/sessions/preview", ['picks' => 0, 'minutes' => null, 'blocks' => $blocks])->assertUnprocessable()->assertJsonPath('fields.picks.0', 'From one exercise on are picked.');
+    }
+
     public function test_five_orders_with_what_each_does_to_the_clock(): void
     {
         $blocks = $this->text("press-out 2x8/side\nplank 2x20s\nside bridge 2x15s/side")->json('blocks');

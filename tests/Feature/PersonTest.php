@@ -80,6 +80,10 @@ final class PersonTest extends ApiTestCase
         }
         $kept->assertJsonPath('kit', ['wall'])->assertJsonPath('limits.0.since', '2026-04-02')->assertJsonPath('cautions.0.origin', 'noted on Thursday 2 April');
         self::assertStringNotContainsString('concerts', (string) json_encode(DB::table('people')->get()));
+
+        // A page of an earlier version, still open, sends no clock times: those there are stay.
+        unset($whole['week'][0]['time']);
+        $this->putJson("/api/people/{$id}", [...self::fields($id), ...$whole, 'version' => 1])->assertOk()->assertJsonPath('week.0.time', '18:30');
     }
 
     public function test_shares_are_those_of_the_aim_until_the_trainer_sets_own_ones(): void

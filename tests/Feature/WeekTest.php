@@ -63,6 +63,11 @@ final class WeekTest extends ApiTestCase
         self::assertNull($late->json('clashes.0.repairs.0.edits.0.time'), 'what is moved loses its clock time');
 
         $this->layOut($person, [[...self::slot('a', $session, 2, 'evening'), 'time' => '25:00']], 2)->assertUnprocessable();
+
+        $this->layOut($person, [self::slot('a', $session, 4, 'evening')], 2)->assertOk()->assertJsonPath('slots.0.time', '17:30')->assertJsonPath('slots.0.day', 4);
+        $this->layOut($person, [self::slot('a', $session, 4, 'morning')], 3)->assertOk()->assertJsonPath('slots.0.time', null);
+        $this->layOut($person, [[...self::slot('a', $session, 4, 'evening'), 'time' => '17:30']], 4)->assertOk()->assertJsonPath('slots.0.time', '17:30');
+        $this->layOut($person, [[...self::slot('a', $session, 4, 'evening'), 'time' => null]], 5)->assertOk()->assertJsonPath('slots.0.time', null);
     }
 
     public function test_a_shape_writes_its_sessions_and_waits_to_be_taken(): void

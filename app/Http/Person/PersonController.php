@@ -62,12 +62,12 @@ final readonly class PersonController
         DB::transaction(function () use ($person, $input): void {
             $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update(['version' => $input->integer('version') + 1]);
             if ($changed !== 1) {
-                if (OwnWriting::is($person->refresh(), $input->integer('version'), $input->columns())) {
+                if (OwnWriting::is($person->refresh(), $input->integer('version'), $input->columns($person))) {
                     return;
                 }
                 throw Problem::changedMeanwhile('This person', (new PersonPage($this->open->of($person->refresh(), $input->by())))->view());
             }
-            $person->refresh()->update($input->columns());
+            $person->refresh()->update($input->columns($person));
             $this->keepLimits($person, $input);
         });
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Person;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\ClockTimes;
 use App\Http\Shared\LimitInput;
+use App\Models\Person;
 use App\Time\PracticeClock;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
@@ -133,8 +135,12 @@ final class PersonRequest extends ApiRequest
         }
     }
 
-    /** @return array<string, mixed> the columns of the person */
-    public function columns(): array
+    /**
+     * @param Person|null $stored as they stand
+     *
+     * @return array<string, mixed> the columns of the person
+     */
+    public function columns(?Person $stored = null): array
     {
         $days = array_map(intval(...), array_filter($this->entries('trainingDays'), is_numeric(...)));
         sort($days);
@@ -153,7 +159,7 @@ final class PersonRequest extends ApiRequest
             'shares' => $this->shares(),
             'places' => array_map(static fn(mixed $place): array => ['name' => trim((string) data_get($place, 'name')), 'kit' => array_values(array_unique((array) data_get($place, 'kit'))), 'weights' => self::grams((string) data_get($place, 'weights'))], $this->entries('places')),
             'place' => $this->integer('place'),
-            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part'), 'every' => (int) data_get($other, 'every', 1), 'from' => data_get($other, 'from'), 'time' => data_get($other, 'time')], $this->entries('week')),
+            'week' => array_map(static fn(mixed $other): array => ['what' => data_get($other, 'what'), 'heavy' => (bool) data_get($other, 'heavy'), 'day' => (int) data_get($other, 'day'), 'part' => data_get($other, 'part'), 'every' => (int) data_get($other, 'every', 1), 'from' => data_get($other, 'from'), 'time' => ClockTimes::of($other, $stored->week ?? [], ['what', 'day', 'part'])], $this->entries('week')),
             'notes' => $this->text('notes'),
             'consented_on' => $this->input('consentedOn'),
         ];

@@ -8,13 +8,13 @@ use App\Http\Shared\ApiRequest;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Validation\Validator;
 
-/** A written session that is sent: its blocks, and its minutes where it has its own. */
+/** A written session that is sent: its blocks, its minutes where it has its own, and how many of it the person picks. */
 abstract class BlocksRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['blocks' => ['present', 'list', 'max:40'], 'minutes' => ['nullable', 'integer:strict', 'between:1,180']];
+        return ['blocks' => ['present', 'list', 'max:40'], 'minutes' => ['nullable', 'integer:strict', 'between:1,180'], 'picks' => ['nullable', 'integer:strict', 'between:1,39']];
     }
 
     /**
@@ -35,12 +35,18 @@ abstract class BlocksRequest extends ApiRequest
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return [...parent::messages(), 'minutes.between' => 'A session lasts from 1 to 180 minutes.', 'minutes.integer' => 'Minutes are a whole number.'];
+        return [...parent::messages(), 'minutes.between' => 'A session lasts from 1 to 180 minutes.', 'minutes.integer' => 'Minutes are a whole number.', 'picks.between' => 'From one exercise on are picked.'];
     }
 
     public function minutes(): ?int
     {
         return $this->input('minutes') === null ? null : $this->integer('minutes');
+    }
+
+    /** So many of its exercises the person picks; null for all. */
+    public function picks(): ?int
+    {
+        return $this->input('picks') === null ? null : $this->integer('picks');
     }
 
     /** @return list<WrittenBlock> */

@@ -77,7 +77,7 @@ final readonly class ComposerController
     #[Writes('/api/people/{person}/sessions/fit', 'fitSession', FitView::class, FitRequest::class)]
     public function fit(Person $person, FitRequest $input): JsonResponse
     {
-        return new JsonResponse((new ComposerPage($this->file($person, $input), $input->minutes()))->fit($input->blocks(), $input->text('id')));
+        return new JsonResponse((new ComposerPage($this->file($person, $input), $input->minutes(), $input->picks()))->fit($input->blocks(), $input->text('id')));
     }
 
     #[Reads('/api/people/{person}/sessions/next-doses', 'nextDoses', NextDosesView::class)]

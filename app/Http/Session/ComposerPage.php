@@ -21,6 +21,7 @@ use EvenRungs\Session\Item;
 use EvenRungs\Session\Ordering;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\SessionText;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\Totals;
@@ -37,11 +38,14 @@ final readonly class ComposerPage
 
     private int $minutes;
 
-    /** @param int|null $minutes of the session at hand; the person's own when null */
-    public function __construct(private PersonFile $file, ?int $minutes = null)
+    /**
+     * @param int|null $minutes of the session at hand; the person's own when null
+     * @param int|null $picks   so many of its exercises the person picks; null for all
+     */
+    public function __construct(private PersonFile $file, ?int $minutes = null, private ?int $picks = null)
     {
         $this->minutes = $minutes ?? $file->person->minutes;
-        $this->page = new SessionPage($file, $minutes);
+        $this->page = new SessionPage($file, $minutes, $picks);
     }
 
     /** @param array<string, Template> $templates */
@@ -115,14 +119,14 @@ final readonly class ComposerPage
         if ($session === null) {
             return new FitView(over: -$target, fits: true, sentence: 'There is nothing to fit yet.', steps: [], offer: null);
         }
-        $over = $session->timeline()->totals()->total() - $target;
+        $over = SessionLength::of($session, $this->picks)->longest - $target;
         $weakest = $this->file->record->evenness()->weakest;
         if ($over <= 0) {
-            $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest));
+            $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest), $this->picks);
 
             return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()));
         }
-        $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own));
+        $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks);
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
 
         return new FitView(

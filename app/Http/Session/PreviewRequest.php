@@ -11,6 +11,7 @@ use Illuminate\Validation\ValidationException;
  * as everything the answer is made of.
  *
  * @body int|null $minutes of this session; the person’s own when null
+ * @body int|null $picks so many of its exercises the person picks; null for all
  * @body list<BlockInput> $blocks
  */
 final class PreviewRequest extends BlocksRequest
@@ -24,6 +25,10 @@ final class PreviewRequest extends BlocksRequest
         $minutes = $this->input('minutes');
         if ($minutes !== null && (! is_int($minutes) || $minutes < 1 || $minutes > 180)) {
             $problems['minutes'] = 'A session lasts from 1 to 180 minutes.';
+        }
+        $picks = $this->input('picks');
+        if ($picks !== null && (! is_int($picks) || $picks < 1 || $picks > 39)) {
+            $problems['picks'] = 'From one exercise on are picked.';
         }
         if ($problems !== []) {
             throw ValidationException::withMessages($problems);

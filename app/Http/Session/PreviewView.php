@@ -17,6 +17,8 @@ final readonly class PreviewView
      * @param list<ShareView>   $shares
      * @param int               $agreement    tenths of a per cent
      * @param list<Mix>     $mix
+     * @param string            $lengthText   of all of it; of one to pick from, of the shortest choice and the longest
+     * @param bool              $isOver       longer than its minutes, by the longest choice
      * @param string            $reachesText length of what reaches sheet and player; empty where nothing is left out
      * @param string            $optionalText what optional sets add, counted apart; empty when there are none
      * @param list<WarningView> $warnings
@@ -27,6 +29,8 @@ final readonly class PreviewView
         public bool $complete,
         public array $blocks,
         public TotalsView $totals,
+        public string $lengthText,
+        public bool $isOver,
         public int $targetSeconds,
         public string $targetText,
         public array $segments,

@@ -23,6 +23,7 @@ use App\Records\SessionsAtHand;
 use App\Time\PracticeClock;
 use EvenRungs\Session\ReadItem;
 use EvenRungs\Session\ReadSession;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -42,7 +43,7 @@ final readonly class SessionController
     {
         $clock = PracticeClock::of($input->by());
         $zone = $clock->timeZone();
-        $columns = ['id', 'title', 'created_at', 'updated_at', 'total_seconds', 'origin'];
+        $columns = ['id', 'title', 'created_at', 'updated_at', 'total_seconds', 'picks', 'origin'];
         $own = static fn(): Builder => TrainingSession::query()->where('person_id', $person->id)->select($columns)->orderByDesc('id');
         $page = $own()->cursorPaginate(PageRequest::LINES, $columns, 'after', $input->page());
         $rows = array_values($page->items());
@@ -62,6 +63,7 @@ final readonly class SessionController
                     title: $row->title,
                     madeOn: (string) $row->created_at?->setTimezone($zone)->format('Y-m-d'),
                     length: $row->total_seconds === null ? null : Totals::clock($row->total_seconds),
+                    isToPick: $row->picks !== null,
                     origin: $row->origin,
                     changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
                     lastDone: is_string($done) ? $done : null,
@@ -106,7 +108,7 @@ final readonly class SessionController
     #[Writes('/api/people/{person}/sessions/preview', 'previewSession', PreviewView::class, PreviewRequest::class)]
     public function preview(string $person, PreviewRequest $input): JsonResponse
     {
-        return new JsonResponse((new SessionPage($this->planning($person, $input), $input->minutes()))->preview($input->blocks()));
+        return new JsonResponse((new SessionPage($this->planning($person, $input), $input->minutes(), $input->picks()))->preview($input->blocks()));
     }
 
     #[Writes('/api/people/{person}/sessions', 'writeSession', SavedSessionView::class, SessionRequest::class, 201)]
@@ -178,7 +180,7 @@ final readonly class SessionController
         }
         $written = self::stored($read);
 
-        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), ...($input->has('picks') ? ['picks' => $input->input('picks')] : []), 'blocks' => $written, 'total_seconds' => $read->session?->timeline()->totals()->total(), 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
+        return ['title' => $input->text('title'), 'minutes' => $input->minutes(), ...($input->has('picks') ? ['picks' => $input->input('picks')] : []), 'blocks' => $written, 'total_seconds' => $read->session === null ? null : SessionLength::of($read->session, $input->picks())->longest, 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
     }
 
     private function refuseItem(PersonFile $file, ReadItem $item, string $path): void

@@ -29,6 +29,7 @@ use EvenRungs\Session\Permitted;
 use EvenRungs\Session\ReadItem;
 use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\Segment;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\SessionSums;
 use EvenRungs\Session\SessionText;
 use EvenRungs\Session\Timeline;
@@ -43,8 +44,11 @@ final readonly class SessionPage
 
     private Counting $counting;
 
-    /** @param int|null $minutes of the session at hand; the person's own when null */
-    public function __construct(private PersonFile $file, private ?int $minutes = null)
+    /**
+     * @param int|null $minutes of the session at hand; the person's own when null
+     * @param int|null $picks   so many of its exercises the person picks; null for all
+     */
+    public function __construct(private PersonFile $file, private ?int $minutes = null, private ?int $picks = null)
     {
         $this->counting = $file->record->method->counting();
         $this->warnings = $file->record->warnings();
@@ -59,7 +63,7 @@ final readonly class SessionPage
             changedAt: (string) $row->updated_at?->toIso8601ZuluString(),
             minutes: $row->minutes,
             picks: $row->picks,
-            preview: (new self($this->file, $row->minutes))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
+            preview: (new self($this->file, $row->minutes, $row->picks))->preview(array_map(WrittenBlock::read(...), $row->blocks)),
         );
     }
 
@@ -107,6 +111,7 @@ final readonly class SessionPage
         $own = $timeline?->byItem() ?? [];
         $totals = $timeline?->totals() ?? Totals::of([]);
         $target = 60 * ($this->minutes ?? $this->file->person->minutes);
+        $length = SessionLength::of($session, $this->picks);
         $aim = $this->file->record->targets();
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
         $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
@@ -117,15 +122,17 @@ final readonly class SessionPage
             complete: $read->isComplete(),
             blocks: array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
             totals: TotalsView::of($totals),
+            lengthText: $length->text(),
+            isOver: $length->longest > $target,
             targetSeconds: $target,
             targetText: Totals::clock($target),
             segments: $timeline === null ? [] : array_map(SegmentView::of(...), $timeline->segments),
             shares: array_map(static fn(Demand $demand): ShareView => new ShareView(demand: $demand->value, shortName: $demand->shortName(), share: $shares->perMille($demand), target: $aim->perMille($demand)), Demand::withShare()),
             agreement: $shares->agreementPerMille($aim),
             sharesReason: ReasonView::of($shares->reason($aim)),
-            clockReason: ReasonView::of($this->clock($totals, $target)),
+            clockReason: ReasonView::of($this->clock($totals, $length, $target)),
             mix: $timeline === null ? [] : Mix::of($timeline),
-            reachesText: $permitted === null || $permitted->leftOut === [] ? '' : Totals::clock($permitted->session?->timeline()->totals()->total() ?? 0),
+            reachesText: $permitted === null || $permitted->leftOut === [] ? '' : SessionLength::of($permitted->session, $this->picks)->text(),
             optionalText: $optional === 0 ? '' : Totals::clock($optional),
             warnings: $session === null ? [] : WarningView::all($this->warnings->aboutAll($session), $this->counting),
             qualities: $session === null || $timeline === null ? [] : QualityView::all($session, $timeline),
@@ -191,13 +198,14 @@ final readonly class SessionPage
         );
     }
 
-    private function clock(Totals $totals, int $target): Reason
+    private function clock(Totals $totals, SessionLength $length, int $target): Reason
     {
-        $left = $target - $totals->total();
+        $left = $target - $length->longest;
+        $picked = $length->picking === null ? '' : " {$length->picking->inWords()} {$length->text()}; by the longest choice";
 
         return Reason::because(
             Rule::Clock,
-            'Work '.Totals::clock($totals->work).' + rest '.Totals::clock($totals->rest).' + change-over '.Totals::clock($totals->changeOver).' = '.Totals::clock($totals->total()).'.'
+            'Work '.Totals::clock($totals->work).' + rest '.Totals::clock($totals->rest).' + change-over '.Totals::clock($totals->changeOver).' = '.Totals::clock($totals->total()).'.'.$picked
                 .($left >= 0 ? ' '.Totals::clock($left).' left of '.Totals::clock($target).'.' : ' '.Totals::clock(-$left).' over '.Totals::clock($target).'.'),
             [
                 'work' => 'time under tension, pauses of the tempo included',

@@ -23,7 +23,6 @@ final class SessionRequest extends BlocksRequest
             'id' => ['required', 'string', self::ULID],
             'version' => ['required', 'integer:strict', 'min:0'],
             'title' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
-            'picks' => ['nullable', 'integer:strict', 'between:1,39'],
             'origin' => ['nullable', 'string', 'max:160'],
             'blocks' => ['required', 'list', 'min:1', 'max:40'],
         ];
@@ -34,7 +33,6 @@ final class SessionRequest extends BlocksRequest
     {
         return [
             ...parent::messages(),
-            'picks.between' => 'From one exercise on are picked.',
             'title.required' => 'A session needs a title.',
             'title.max' => 'A title has at most 120 characters.',
             'blocks.required' => 'A session needs at least one exercise.',

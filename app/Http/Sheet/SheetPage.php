@@ -13,7 +13,7 @@ use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Permitted;
-use EvenRungs\Session\Picking;
+use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\Totals;
 use EvenRungs\Week\Weekday;
 
@@ -59,24 +59,19 @@ final readonly class SheetPage
         }
 
         $session = $this->permitted->session;
-        $picking = $session === null ? null : Picking::of($this->row->picks, $session);
-        $seconds = match (true) {
-            $session === null => [0],
-            $picking === null => [$session->timeline()->totals()->total()],
-            default => $picking->seconds($session),
-        };
+        $length = SessionLength::of($session, $this->row->picks);
 
         return new SheetView(
             person: $this->file->person->name,
             title: $this->row->title,
             date: $this->file->record->today->inWords(),
-            totalText: implode(' to ', array_unique(array_map(Totals::clock(...), $seconds))),
+            totalText: implode(' to ', array_unique([Totals::clock($length->shortest), Totals::clock($length->longest)])),
             daysText: implode(', ', array_map(Weekday::name(...), $this->file->person->training_days)),
             items: $items,
             circuits: $circuits,
             cautions: CautionLines::of($this->file->record),
             leftOut: ReasonView::all($this->permitted->leftOut),
-            picksText: $picking?->inWords() ?? '',
+            picksText: $length->picking?->inWords() ?? '',
         );
     }
 }

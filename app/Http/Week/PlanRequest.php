@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Week;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\ClockTimes;
+use App\Models\Plan;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\SessionRole;
@@ -71,13 +73,17 @@ final class PlanRequest extends ApiRequest
         }
     }
 
-    /** @return array{slots: list<array<string, mixed>>, moves: list<array<string, mixed>>, away: list<string>, shape?: string|null} */
-    public function columns(): array
+    /**
+     * @param Plan|null $stored as it stands
+     *
+     * @return array{slots: list<array<string, mixed>>, moves: list<array<string, mixed>>, away: list<string>, shape?: string|null}
+     */
+    public function columns(?Plan $stored): array
     {
         $part = static fn(mixed $at): mixed => ($time = data_get($at, 'time')) === null ? data_get($at, 'part') : Cell::at(1, DayPart::Morning, is_string($time) ? $time : null)->part->value;
-        $slots = array_map(static fn(mixed $slot): array => ['id' => data_get($slot, 'id'), 'session' => data_get($slot, 'session'), 'day' => (int) data_get($slot, 'day'), 'part' => $part($slot), 'placement' => data_get($slot, 'placement'), 'effort' => (int) data_get($slot, 'effort'), 'only' => data_get($slot, 'only'), 'time' => data_get($slot, 'time')], $this->entries('slots'));
+        $slots = array_map(static fn(mixed $slot): array => ['id' => data_get($slot, 'id'), 'session' => data_get($slot, 'session'), 'day' => (int) data_get($slot, 'day'), 'part' => $part($slot), 'placement' => data_get($slot, 'placement'), 'effort' => (int) data_get($slot, 'effort'), 'only' => data_get($slot, 'only'), 'time' => ClockTimes::of($slot, $stored->slots ?? [], ['id', 'part'])], $this->entries('slots'));
         $ids = array_column($slots, 'id');
-        $moves = array_map(static fn(mixed $move): array => ['slot' => data_get($move, 'slot'), 'monday' => data_get($move, 'monday'), 'day' => data_get($move, 'day'), 'part' => $part($move), 'placement' => data_get($move, 'placement'), 'effort' => data_get($move, 'effort'), 'time' => data_get($move, 'time')], $this->entries('moves'));
+        $moves = array_map(static fn(mixed $move): array => ['slot' => data_get($move, 'slot'), 'monday' => data_get($move, 'monday'), 'day' => data_get($move, 'day'), 'part' => $part($move), 'placement' => data_get($move, 'placement'), 'effort' => data_get($move, 'effort'), 'time' => ClockTimes::of($move, $stored->moves ?? [], ['slot', 'monday', 'part'])], $this->entries('moves'));
         $away = $this->texts('away');
         sort($away);
 

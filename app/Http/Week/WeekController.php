@@ -44,8 +44,9 @@ final readonly class WeekController
     {
         Problem::whenClosed($this->open->of($person, $input->by())->record->admission());
         $today = PracticeClock::of($input->by())->today()->iso();
-        $since = array_column(Plan::query()->where('person_id', $person->id)->first()->slots ?? [], 'since', 'id');
-        $columns = $input->columns();
+        $stored = Plan::query()->where('person_id', $person->id)->first();
+        $since = array_column($stored->slots ?? [], 'since', 'id');
+        $columns = $input->columns($stored);
         $known = TrainingSession::query()->where('person_id', $person->id)->pluck('id')->all();
         foreach ($columns['slots'] as $at => $slot) {
             if (! in_array($slot['session'], $known, true)) {

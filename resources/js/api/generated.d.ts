@@ -2194,6 +2194,8 @@ export interface components {
             id: string;
             /** @description of this session; the person’s own when null */
             minutes: number | null;
+            /** @description so many of its exercises the person picks; null for all */
+            picks: number | null;
             blocks: components["schemas"]["BlockInput"][];
         };
         /** @description One step towards the minutes, and the session once it and all before it are taken. */
@@ -3017,6 +3019,8 @@ export interface components {
         PreviewRequest: {
             /** @description of this session; the person’s own when null */
             minutes: number | null;
+            /** @description so many of its exercises the person picks; null for all */
+            picks: number | null;
             blocks: components["schemas"]["BlockInput"][];
         };
         /** @description What a session comes to, computed by the core. Exercises whose dose cannot be read are left out of the sums. */
@@ -3024,6 +3028,10 @@ export interface components {
             complete: boolean;
             blocks: components["schemas"]["BlockView"][];
             totals: components["schemas"]["TotalsView"];
+            /** @description of all of it; of one to pick from, of the shortest choice and the longest */
+            lengthText: string;
+            /** @description longer than its minutes, by the longest choice */
+            isOver: boolean;
             targetSeconds: number;
             targetText: string;
             segments: components["schemas"]["SegmentView"][];
@@ -3409,6 +3417,8 @@ export interface components {
             madeOn: string;
             /** @description as written, such as 12:40; null for sessions from before lengths were kept */
             length: string | null;
+            /** @description the person picks some of it: the length is that of the longest choice */
+            isToPick: boolean;
             /** @description where it comes from, in words */
             origin: string | null;
             changedAt: string;

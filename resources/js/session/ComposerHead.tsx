@@ -6,7 +6,6 @@ import { useComposing } from './useComposer';
 /** Title, length against the minutes there are, and what optional sets add. */
 export function ComposerHead() {
   const { person, draft, preview, change } = useComposing();
-  const over = preview.totals.total > preview.targetSeconds;
   return (
     <div className="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
       <h1 className="min-w-0 flex-1 max-sm:basis-full">
@@ -20,7 +19,7 @@ export function ComposerHead() {
       </h1>
       <p className="flex shrink-0 items-baseline gap-2">
         <Why title="Length" reasons={preview.clockReason}>
-          <span className={cx('font-mono text-2xl font-bold', over && 'text-rowan')}>{preview.totals.totalText}</span>
+          <span className={cx('font-mono text-2xl font-bold', preview.isOver && 'text-rowan')}>{preview.lengthText}</span>
         </Why>
         <label className="flex items-baseline gap-1 text-ink2">
           of

@@ -1,4 +1,5 @@
 import { useNavigate } from 'react-router';
+import type { Schemas } from '@/api/client';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
@@ -8,6 +9,10 @@ import { BalancePane } from './BalancePane';
 import { RepairCard } from './RepairCard';
 import { useComposing } from './useComposer';
 import { useBringBack, useLettingGo } from './useLettingGo';
+
+/** Of one of which the person picks some: of the longest choice. */
+const lengthOf = ({ length, isToPick }: Schemas['SessionLineView']): string | null =>
+  length && `${isToPick ? 'up to ' : ''}${asLength(length)}`;
 
 /** Where the work falls, what speaks against it, and where it goes from here. */
 export function ComposerPane() {
@@ -86,7 +91,7 @@ function Sessions() {
         >
           {sessions.map((line) => (
             <option key={line.id} value={line.id}>
-              {[line.title, day(line.madeOn), line.length && asLength(line.length), line.lastDone && `done ${day(line.lastDone)}`]
+              {[line.title, day(line.madeOn), lengthOf(line), line.lastDone && `done ${day(line.lastDone)}`]
                 .filter(Boolean)
                 .join(' · ')}
             </option>
@@ -96,7 +101,7 @@ function Sessions() {
         </select>
       </label>
       <p className="flex flex-wrap items-baseline gap-x-3 text-ink2">
-        {here && <span>{[day(here.madeOn), here.length && asLength(here.length), here.origin].filter(Boolean).join(' · ')}</span>}
+        {here && <span>{[day(here.madeOn), lengthOf(here), here.origin].filter(Boolean).join(' · ')}</span>}
         {version > 0 && here && (
           <Button look="quiet" onClick={() => void letGo(id, draft.title)}>
             let go of it

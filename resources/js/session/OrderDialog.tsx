@@ -22,7 +22,7 @@ export function OrderDialog({
   const orders = api.useQuery(
     'post',
     '/api/people/{person}/sessions/orders',
-    { params: { path: { person } }, body: { minutes: null, blocks } },
+    { params: { path: { person } }, body: { minutes: null, picks: null, blocks } },
     { enabled: open },
   );
   return (

@@ -26,6 +26,8 @@ const preview = (segments: Schemas['SegmentView'][], total: number, target: numb
   complete: true,
   blocks: [],
   totals: totals(total),
+  lengthText: '1:30',
+  isOver: false,
   targetSeconds: target,
   targetText: '2:00',
   segments,

@@ -6,7 +6,7 @@ const WAIT = 500;
 
 /** How the session comes down to its minutes, or what time left over could give; asked once the writing rests. */
 export function useFit(person: string, id: string, draft: Draft, ready: boolean): Schemas['FitView'] | null {
-  const text = JSON.stringify({ minutes: draft.minutes, blocks: draft.blocks });
+  const text = JSON.stringify({ minutes: draft.minutes, picks: draft.picks ?? null, blocks: draft.blocks });
   const [answer, setAnswer] = useState<{ text: string; fit: Schemas['FitView'] } | null>(null);
   useEffect(() => {
     if (!ready) return;
@@ -15,7 +15,7 @@ export function useFit(person: string, id: string, draft: Draft, ready: boolean)
       void http
         .POST('/api/people/{person}/sessions/fit', {
           params: { path: { person } },
-          body: { id, ...(JSON.parse(text) as Pick<Draft, 'minutes' | 'blocks'>) },
+          body: { id, ...(JSON.parse(text) as Omit<Schemas['FitRequest'], 'id'>) },
           signal: ended.signal,
         })
         // Called off while its answer was being read: the next one is on its way.

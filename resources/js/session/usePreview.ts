@@ -3,7 +3,7 @@ import { http, type Refusal, type Schemas } from '@/api/client';
 import type { Draft } from './draft';
 
 /** The title has no say in times and shares. */
-const asked = ({ minutes, blocks }: Draft): string => JSON.stringify({ minutes, blocks });
+const asked = ({ minutes, picks, blocks }: Draft): string => JSON.stringify({ minutes, picks: picks ?? null, blocks });
 
 /**
  * What the session comes to, asked of the server at each change: at most one request in flight, and the

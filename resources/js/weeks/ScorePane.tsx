@@ -5,7 +5,7 @@ import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { longDay } from '@/ui/day';
 import { SelectField, TextField } from '@/ui/Field';
-import { cellFixed, cellFreed, doseFixed, rungFixed, setsFixed, withoutToggled, type Wish } from './wish';
+import { cellFixed, cellFreed, doseFixed, inTime, rungFixed, setsFixed, withoutToggled, type Wish } from './wish';
 
 type Program = Schemas['ProgramView'];
 type Stave = Schemas['StaveView'];
@@ -130,7 +130,7 @@ function SetsPerPlace({ stave, wish, onChange }: { stave: Stave; wish: Wish; onC
   return (
     <fieldset className="grid gap-1">
       <legend className="font-semibold">Sets in each session, every week</legend>
-      {wish.slots.map((slot) => (
+      {inTime(wish.slots).map((slot) => (
         <label key={slot.id} className="flex items-center justify-between gap-2 text-sm">
           {weekdays[slot.day - 1]} {slot.part}
           <select

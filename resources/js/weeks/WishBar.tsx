@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DateField } from '@/ui/DateField';
 import { SelectField, TextField } from '@/ui/Field';
-import { placeAdded, placeChanged, placeRemoved, type Place, type Wish } from './wish';
+import { inTime, placeAdded, placeChanged, placeRemoved, type Place, type Wish } from './wish';
 
 const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
@@ -62,7 +62,7 @@ export function WishBar({
         which rate?
       </Why>
       <span className="flex flex-wrap items-center gap-1.5">
-        {wish.slots.map((slot) => (
+        {inTime(wish.slots).map((slot) => (
           <button
             key={slot.id}
             type="button"

@@ -3,6 +3,7 @@ import {
   cellFixed,
   cellFreed,
   doseFixed,
+  inTime,
   oneSet,
   placeAdded,
   placeRemoved,
@@ -62,6 +63,17 @@ describe('what is asked of a program', () => {
       ['b', 2, 20],
     ]);
     expect(placeRemoved(setsFixed(two, 'a', 'carry', 0), 'a')).toMatchObject({ slots: [{ id: 'b' }], sets: [] });
+  });
+
+  it('shows sessions as they follow each other, however they were added', () => {
+    const like = wish.slots[0]!;
+    const slots = [
+      { ...like, id: 'fri', day: 5 },
+      { ...like, id: 'tue', day: 2, part: 'evening' as const },
+      { ...like, id: 'early', day: 2, part: 'morning' as const },
+    ];
+
+    expect(inTime(slots).map((slot) => slot.id)).toEqual(['early', 'tue', 'fri']);
   });
 
   it('shows the dose of one set without its sets', () => {

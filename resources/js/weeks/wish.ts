@@ -62,6 +62,12 @@ export const placeRemoved = (wish: Wish, id: string): Wish => ({
   sets: wish.sets.filter((row) => row.slot !== id),
 });
 
+const parts: Place['part'][] = ['morning', 'midday', 'evening'];
+
+/** The sessions of a week as they follow each other. */
+export const inTime = (slots: Place[]): Place[] =>
+  [...slots].sort((a, b) => a.day - b.day || parts.indexOf(a.part) - parts.indexOf(b.part));
+
 /** One more session, on the first day that has none, like the last one. */
 export const placeAdded = (wish: Wish, id: string, minutes: number): Wish => {
   const day = [1, 2, 3, 4, 5, 6, 7].find((one) => !wish.slots.some((slot) => slot.day === one)) ?? 1;
