@@ -17,7 +17,7 @@ export function ComposerHead() {
           className="w-full min-w-40 rounded-sm border-b border-transparent bg-transparent font-display text-3xl font-[650] hover:border-rail"
         />
       </h1>
-      <p className="flex shrink-0 items-baseline gap-2">
+      <p className="flex flex-wrap items-baseline gap-2 sm:shrink-0 sm:flex-nowrap">
         <Why title="Length" reasons={preview.clockReason}>
           <span className={cx('font-mono text-2xl font-bold', preview.isOver && 'text-rowan')}>{preview.lengthText}</span>
         </Why>
