@@ -1,12 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate } from 'react-router';
-import { RouterProvider } from 'react-router/dom';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { askEarly } from './frame/early';
-import { Broken } from './frame/Broken';
-import { Frame } from './frame/Frame';
-import type { Step } from './frame/steps';
+import { Catching } from './frame/Broken';
+import { stepNames, type Step } from './frame/steps';
 import { applyTheme } from './frame/theme';
 import { Nowhere } from './frame/Nowhere';
 import { rememberAnswers } from './offline/kept';
@@ -28,8 +26,16 @@ const queries = new QueryClient({
 /** Notices come once the page is there. */
 const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
-/** What each step shows; its code comes when it is opened. */
-const views: Record<Step, () => Promise<ComponentType>> = {
+/** Asked for by name, so that the code of the first view is on its way before the page is drawn. */
+const load = {
+  frame: async () => (await import('./frame/Frame')).Frame,
+  'sign-in': async () => (await import('./frame/SignIn')).SignIn,
+  bench: async () => (await import('./bench/Bench')).Bench,
+  library: async () => (await import('./library/LibraryView')).LibraryView,
+  method: async () => (await import('./method/MethodView')).MethodView,
+  rules: async () => (await import('./rules/RuleBook')).RuleBook,
+  people: async () => (await import('./people/People')).People,
+  new: async () => (await import('./person/NewPerson')).NewPerson,
   person: async () => (await import('./person/PersonStep')).PersonStep,
   checks: async () => (await import('./checks/Checks')).Checks,
   board: async () => (await import('./board/Board')).Board,
@@ -39,39 +45,45 @@ const views: Record<Step, () => Promise<ComponentType>> = {
   sheet: async () => (await import('./sheet/Sheet')).Sheet,
   coach: async () => (await import('./coach/Coach')).Coach,
   review: async () => (await import('./review/Review')).Review,
-};
+} satisfies Record<
+  Step | 'frame' | 'sign-in' | 'bench' | 'library' | 'method' | 'rules' | 'people' | 'new',
+  () => Promise<ComponentType>
+>;
+type Name = keyof typeof load;
 
-const router = createBrowserRouter([
-  {
-    path: '/sign-in',
-    ErrorBoundary: Broken,
-    HydrateFallback: () => <Loading what="Opening" />,
-    lazy: async () => ({ Component: (await import('./frame/SignIn')).SignIn }),
-  },
-  {
-    path: '/',
-    Component: Frame,
-    ErrorBoundary: Broken,
-    HydrateFallback: () => <Loading what="Opening" />,
-    children: [
-      { index: true, lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
-      { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
-      { path: 'method', lazy: async () => ({ Component: (await import('./method/MethodView')).MethodView }) },
-      { path: 'rules', lazy: async () => ({ Component: (await import('./rules/RuleBook')).RuleBook }) },
-      { path: 'people', lazy: async () => ({ Component: (await import('./people/People')).People }) },
-      { path: 'people/new', lazy: async () => ({ Component: (await import('./person/NewPerson')).NewPerson }) },
-      {
-        path: 'people/:id',
-        children: [
-          { index: true, element: <Navigate to="person" replace /> },
-          { path: '*', Component: Nowhere },
-          ...Object.entries(views).map(([path, view]) => ({ path, lazy: async () => ({ Component: await view() }) })),
-        ],
-      },
-      { path: '*', Component: Nowhere },
-    ],
-  },
-]);
+/** The code of a view comes when it is opened; the view before stays until then. */
+const view = (name: Name) => {
+  const View = lazy(async () => ({ default: await load[name]() }));
+  return <View />;
+};
+const outer: Name[] = ['library', 'method', 'rules', 'people'];
+
+const views = (
+  <Routes>
+    <Route path="/sign-in" element={view('sign-in')} />
+    <Route path="/" element={view('frame')}>
+      <Route index element={view('bench')} />
+      {outer.map((name) => (
+        <Route key={name} path={name} element={view(name)} />
+      ))}
+      <Route path="people/new" element={view('new')} />
+      <Route path="people/:id">
+        <Route index element={<Navigate to="person" replace />} />
+        {Object.keys(stepNames).map((name) => (
+          <Route key={name} path={name} element={view(name as Step)} />
+        ))}
+        <Route path="*" element={<Nowhere />} />
+      </Route>
+      <Route path="*" element={<Nowhere />} />
+    </Route>
+  </Routes>
+);
+
+const [area = '', second, third] = location.pathname.split('/').slice(1);
+const first = area === '' ? 'bench' : area === 'people' && second ? (third ?? second) : area;
+// What it could not get, the view asks for once more, and says so.
+for (const name of first === 'sign-in' ? [first] : ['frame', first])
+  if (name in load) load[name as Name]().catch(() => undefined);
 
 applyTheme();
 rememberAnswers();
@@ -85,7 +97,11 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <RouterProvider router={router} />
+        <Catching>
+          <BrowserRouter>
+            <Suspense fallback={<Loading what="Opening" />}>{views}</Suspense>
+          </BrowserRouter>
+        </Catching>
         <Suspense>
           <Toaster
             position="bottom-center"

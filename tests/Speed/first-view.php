@@ -13,7 +13,11 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 [, $base] = $argv;
 $browser = Chromium::at($base);
 $tools = new ChromeDevToolsDriver($browser->driver);
+// What had to come for what is seen: the scripts, packed, in kB.
+$script = static fn(): float => (float) $browser->driver->executeScript('return performance.getEntriesByType("resource").filter((one) => one.name.endsWith(".js")).reduce((sum, one) => sum + one.encodedBodySize, 0)') / 1000;
 try {
+    $browser->visit('/sign-in')->see('Password');
+    printf("%-10s %.0f kB of script\n", 'sign-in', $script());
     $browser->signIn('wren@tarn-row.example', 'even-rungs-demo')->see('Maud Ferrick');
     $ids = (array) $browser->driver->executeScript('return Object.fromEntries([...document.querySelectorAll("main li a")].map((a) => [a.textContent, a.pathname.split("/")[2]]))');
     $maud = '/people/'.$ids['Maud Ferrick'];

@@ -1,12 +1,11 @@
-import { useEffect, useRef, useState, type FormEvent } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { api, http } from '@/api/client';
 import { CodeForm } from '@/frame/Unlock';
-import { setCode, SHORTEST } from '@/offline/code';
+import { setCode } from '@/offline/code';
 import { keepFloor, stopKeeping, useKeeping, useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
-import { TextField } from '@/ui/Field';
-import { formText } from '@/ui/formText';
+
+const NewCode = lazy(async () => ({ default: (await import('./NewCode')).NewCode }));
 
 /** What was kept longer ago than this, in ms, is brought up to date by itself: half an hour. */
 const FRESH = 30 * 60_000;
@@ -109,56 +108,11 @@ function Keep({ id, name }: { id: string; name: string }) {
           {problem}
         </p>
       )}
-      <NewCode open={asking} onClose={() => setAsking(false)} onCode={(code) => setCode(id, name, code)} />
+      {asking && (
+        <Suspense>
+          <NewCode onClose={() => setAsking(false)} onCode={(code) => setCode(id, name, code)} />
+        </Suspense>
+      )}
     </section>
-  );
-}
-
-function NewCode({ open, onClose, onCode }: { open: boolean; onClose: () => void; onCode: (code: string) => Promise<void> }) {
-  const [problem, setProblem] = useState<{ code?: string; again?: string }>({});
-  const [busy, setBusy] = useState(false);
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const of = formText(event.currentTarget);
-    if (of('code').length < SHORTEST) return setProblem({ code: `At least ${SHORTEST} figures or letters.` });
-    if (of('code') !== of('again')) return setProblem({ again: 'This is not the same code.' });
-    setBusy(true);
-    await onCode(of('code'));
-    setBusy(false);
-    onClose();
-  };
-  return (
-    <Dialog open={open} onClose={onClose} title="A code for this device">
-      <p>
-        What is kept about people is encrypted under it. It never leaves this device and cannot be looked up: forgotten, it is
-        kept anew under another one. The device locks after a quarter of an hour without a touch.
-      </p>
-      <form onSubmit={(event) => void submit(event)} className="grid gap-4">
-        <TextField
-          label={`Device code, ${SHORTEST} figures or more`}
-          name="code"
-          type="password"
-          inputMode="numeric"
-          autoComplete="off"
-          required
-          problem={problem.code}
-        />
-        <TextField
-          label="The same once more"
-          name="again"
-          type="password"
-          inputMode="numeric"
-          autoComplete="off"
-          required
-          problem={problem.again}
-        />
-        <div className="flex gap-3">
-          <Button look="next" type="submit" disabled={busy}>
-            {busy ? 'Keeping …' : 'Keep today’s people here'}
-          </Button>
-          <Button onClick={onClose}>Not now</Button>
-        </div>
-      </form>
-    </Dialog>
   );
 }

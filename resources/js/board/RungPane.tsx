@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, sentenceOf, type Schemas } from '@/api/client';
 import { MovingFigure } from '@/figure/MovingFigure';
 import { Figure } from '@/figure/Figure';

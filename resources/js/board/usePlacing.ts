@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, newId, sentenceOf } from '@/api/client';
 import type { BoardDemand, BoardLadder } from '@/frame/boardModel';
 import { savedNow } from '@/frame/saving';

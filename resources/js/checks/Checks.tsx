@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';

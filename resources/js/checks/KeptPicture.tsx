@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, newId, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Why } from '@/frame/reason';

@@ -1,9 +1,21 @@
-import { useRouteError } from 'react-router';
+import { Component, type ReactNode } from 'react';
 import { Button } from '@/ui/Button';
 
-/** A view that could not be shown: what was kept, and what to do. */
-export function Broken() {
-  const error = useRouteError();
+/** Catches what a view could not do, its code not arriving included, and says it in its place. */
+export class Catching extends Component<{ children: ReactNode }, { error: unknown }> {
+  override state: { error: unknown } = { error: null };
+
+  static getDerivedStateFromError(error: unknown): { error: unknown } {
+    return { error: error ?? new Error('The page could not be read.') };
+  }
+
+  override render(): ReactNode {
+    return this.state.error === null ? this.props.children : <Broken error={this.state.error} />;
+  }
+}
+
+/** A view that could not be shown: what was kept, and what to do. Both ways out begin anew. */
+function Broken({ error }: { error: unknown }) {
   return (
     <main className="grid max-w-2xl content-start gap-4 p-6">
       <h1 className="text-2xl">This view could not be shown</h1>

@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { askToSignIn } from '@/api/client';
 import { readFile, saveAsFile } from '@/offline/file';
 import { sendWaiting, useOddTimes, useOutbox, useWaiting } from '@/offline/outbox';

@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { sentenceOf, type Refusal } from '@/api/client';
 import { savedNow } from './saving';
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { sentenceOf, type Refusal } from '@/api/client';
 
 /** A page of a list, and what to ask for after it. */

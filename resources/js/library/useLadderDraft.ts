@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, type Schemas } from '@/api/client';
 import { useHistory } from '@/editor/history';
 import { savedNow } from '@/frame/saving';

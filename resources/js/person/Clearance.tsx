@@ -1,5 +1,5 @@
 import { useRef, useState, type FormEvent } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { afterDrawn } from '@/frame/keys';

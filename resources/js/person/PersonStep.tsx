@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, sentenceOf, type Schemas } from '@/api/client';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Pane } from '@/frame/Pane';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { api, http, newId, sentenceOf, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { afterDrawn, useShortcuts } from '@/frame/keys';

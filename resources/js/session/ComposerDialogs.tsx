@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { AddExercise } from './AddExercise';
 import { withFreshIds } from './draft';

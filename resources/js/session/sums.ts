@@ -14,4 +14,7 @@ export const useSum = (of: string) => {
 
 /** How the figures of the session add up, and its lines of text. */
 export const sumsOf = (person: string, { minutes, picks, blocks }: Draft) =>
-  http.POST('/api/people/{person}/sessions/sums', { params: { path: { person } }, body: { minutes, picks: picks ?? null, blocks } });
+  http.POST('/api/people/{person}/sessions/sums', {
+    params: { path: { person } },
+    body: { minutes, picks: picks ?? null, blocks },
+  });

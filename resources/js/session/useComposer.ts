@@ -1,5 +1,5 @@
 import { createContext, useCallback, useContext, useEffect, useReducer, useRef, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { api, sentenceOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { useLibrary } from '@/frame/useLibrary';

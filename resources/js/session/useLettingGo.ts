@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, sentenceOf } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { letGo } from './kept';

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import { http, newId, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { useShortcuts } from '@/frame/keys';

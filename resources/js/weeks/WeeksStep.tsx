@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
+import { toast } from '@/ui/notice';
 import type { Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { useShortcuts } from '@/frame/keys';
