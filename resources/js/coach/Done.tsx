@@ -147,7 +147,7 @@ export function OnItsWay({ person, outbox, send }: { person: string; outbox: Out
         <>
           <p role="alert">
             {hindered.code === 'offline'
-              ? 'The server cannot be reached. The log stays on this device and is sent by itself when it can be; you can leave this page.'
+              ? 'The server cannot be reached. The log stays on this device and is sent by itself when it can be; you can leave this page. What the rules propose waits until it has arrived.'
               : hindered.code === 'signed-out'
                 ? 'You have been signed out. The log stays on this device and is sent once you have signed in again.'
                 : `${hindered.sentence} The log stays on this device.`}

@@ -51,7 +51,7 @@ export function Player({
   const morning =
     isPassed || !sheet.morning || told.mornings.some(({ log }) => log === sheet.morning?.log) ? null : sheet.morning;
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
-  const asking = useAsking(person, sheet, { opened, say, goOnWith, press, cues });
+  const asking = useAsking(person, sheet, { opened, say, goOnWith, change, course });
   const item = cue && wayAt(sheet, cue);
 
   useStanding(player, training, change);

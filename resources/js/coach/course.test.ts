@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import cases from '../../../tests/Cases/strung-cues.json';
-import { alsoNext, bringForward, course, moreLeft, onceMore, strung, takeOver, written, type StrungCue } from './course';
+import { alsoNext, beside, bringForward, course, moreLeft, onceMore, strung, takeOver, written, type StrungCue } from './course';
 
 type Sheet = Schemas['CueSheetView'];
 const [straight, circuit] = Object.values(cases).map(({ sheet }) => sheet as unknown as Sheet) as [Sheet, Sheet];
@@ -32,6 +32,30 @@ describe('easier now', () => {
   it('is what was written again where the sheet no longer has that version', () => {
     const plan = takeOver(written(straight), 0, 'plank', 'gone');
     expect(strung(straight, plan)[0]?.way).toBe(straight.ways[0]?.key);
+  });
+});
+
+describe('beside another device', () => {
+  const easier = { rung: 'front-plank/forearms-knees', dose: '2x(2x10s/5) r30' };
+  it('its sets come first as they were done there, and its easier version goes on', () => {
+    const done = [
+      { item: 'press', set: 1, rung: null, dose: null },
+      { item: 'plank', set: 1, ...easier },
+    ];
+    const plan = beside(straight, written(straight), done);
+
+    expect(steps(plan)).toEqual(['press 1', 'plank 1', 'plank 2', 'press 2']);
+    expect(plan.map(({ way }) => way.split(' ')[0])).toEqual([
+      'press-out/standing',
+      'front-plank/forearms-knees',
+      'front-plank/forearms-knees',
+      'press-out/standing',
+    ]);
+    expect(course(straight, plan)).toEqual(plan);
+  });
+
+  it('changes nothing where nothing was done there', () => {
+    expect(beside(straight, written(straight), [])).toEqual(written(straight));
   });
 });
 

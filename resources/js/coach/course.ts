@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import type { SetLog } from '@/offline/told';
 import type { Step } from '@/offline/trainings';
 
 type Sheet = Schemas['CueSheetView'];
@@ -90,6 +91,18 @@ export function bringForward(sheet: Sheet, steps: Step[], from: number, item: st
   const first = rest.findIndex((step) => step.item === item);
   const moves = (step: Step, at: number) => (isSameRound ? at === first : block.items.includes(step.item));
   return [...steps.slice(0, from), ...rest.filter(moves), ...rest.filter((step, at) => !moves(step, at))];
+}
+
+/**
+ * Beside what another device did: its sets first, as they were done there, then what is left; an easier version that took over
+ * there goes on here.
+ */
+export function beside(sheet: Sheet, steps: Step[], done: Pick<SetLog, 'item' | 'set' | 'rung' | 'dose'>[]): Step[] {
+  const told = done.map(({ item, set, rung, dose }) => ({ item, set, way: rung && dose ? `${rung} ${dose}` : '' }));
+  const known = told.map((step) => ({ ...step, way: wayAt(sheet, step)?.key ?? step.way }));
+  const isDone = (step: Step) => known.some(({ item, set }) => item === step.item && set === step.set);
+  const left = steps.filter((step) => !isDone(step));
+  return [...known, ...left.map((step) => ({ ...step, way: known.findLast(({ item }) => item === step.item)?.way ?? step.way }))];
 }
 
 /** One set on top, after the last of its exercise. */

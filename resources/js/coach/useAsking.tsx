@@ -6,7 +6,8 @@ import { begin, device, joinWith, localDate, type Training } from '@/offline/tra
 import { Button } from '@/ui/Button';
 import { longDay } from '@/ui/day';
 import type { AtHand } from './atHand';
-import type { Key } from './player';
+import { beside, strung } from './course';
+import type { useCourse } from './useCourse';
 
 /**
  * What somebody has to say first: whether another device tells of the same training, which of two answers holds, and
@@ -19,9 +20,9 @@ export function useAsking(
     opened,
     say,
     goOnWith,
-    press,
-    cues,
-  }: Pick<AtHand, 'opened' | 'say' | 'goOnWith'> & { press: (key: Key) => void; cues: Schemas['Cue'][] },
+    change,
+    course: { press, steps },
+  }: Pick<AtHand, 'opened' | 'say' | 'goOnWith' | 'change'> & { course: Pick<ReturnType<typeof useCourse>, 'press' | 'steps'> },
 ): ReactNode {
   const { training, events } = opened;
   const [busy, setBusy] = useState(false);
@@ -48,11 +49,13 @@ export function useAsking(
       if (!data) return setProblem(sentenceOf(error));
       await goOnWith((here) => joinWith(here, data));
       await say({ kind: 'joined', other: also.id });
-      const done = data.events.filter(({ kind }) => kind === 'set');
-      const at = cues.findLastIndex(
-        (cue) => cue.endsSet && done.some(({ item, number }) => item === cue.item && number === cue.set),
-      );
-      if (at >= training.at) press({ do: 'go', at: at + 1 });
+      const done = toldBy([...events.map(({ event }) => event), ...data.events]).sets;
+      if (done.length === 0) return;
+      const all = beside(sheet, steps, done);
+      await change({ steps: all }, { isDone: false });
+      // On with the first set that nobody did, the rest before it included.
+      const at = strung(sheet, all).findIndex((cue) => cue.step >= done.length);
+      press(at < 0 ? { do: 'end' } : { do: 'go', at });
     };
     return (
       <TwoDevices
