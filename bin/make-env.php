@@ -50,9 +50,15 @@ $lines = [
     "SESSION_COOKIE=even_rungs_$instance",
     'SESSION_SAME_SITE=lax',
     'CACHE_STORE=file',
-    'QUEUE_CONNECTION=sync',
+    'QUEUE_CONNECTION=database',
     "RUN_DIRECTORY=$run",
     'CUFF_ADDRESS=ws://127.0.0.1:'.$freePort(43100 + $offset),
+    'MAIL_MAILER=smtp',
+    'MAIL_HOST=127.0.0.1',
+    'MAIL_PORT='.$freePort(44100 + $offset),
+    'MAIL_FROM_ADDRESS=desk@even-rungs.example',
+    'MAIL_FROM_NAME="Even Rungs"',
+    'POST_ADDRESS=http://127.0.0.1:'.$freePort(45100 + $offset),
 ];
 $old = umask(0077);
 file_put_contents($file, implode("\n", $lines)."\n");

@@ -31,7 +31,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/');
         // The composer sends whole sessions at every change; their lines are read by the core, spaces and all.
         $isPreview = static fn(Request $request): bool => $request->is('api/people/*/sessions/preview');
-        $middleware->trimStrings(except: [$isPreview]);
+        // Of a password every sign counts.
+        $isPassword = static fn(Request $request): bool => $request->is('api/me/password');
+        $middleware->trimStrings(except: [$isPreview, $isPassword]);
         $middleware->convertEmptyStringsToNull(except: [$isPreview]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -13,10 +13,13 @@ use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
 use App\Http\Method\MethodController;
 use App\Http\Middleware\OneWritingAtATime;
+use App\Http\Middleware\StillHere;
 use App\Http\People\PeopleController;
 use App\Http\Person\PersonController;
+use App\Http\Practice\AccountController;
 use App\Http\Practice\CatalogueController;
 use App\Http\Practice\SignInController;
+use App\Http\Practice\TrainersController;
 use App\Http\Review\ReviewController;
 use App\Http\Rules\RulesController;
 use App\Http\Session\ComposerController;
@@ -32,12 +35,28 @@ use Illuminate\Support\Facades\Route;
 // Names are those of the operations in the API document.
 Route::prefix('api')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in')->name('signIn');
+    Route::controller(AccountController::class)->group(function (): void {
+        Route::post('/forgotten', 'forgotten')->middleware('throttle:forgotten')->name('forgotPassword');
+        Route::post('/password', 'reset')->middleware('throttle:link')->name('resetPassword');
+        Route::post('/join', 'join')->middleware('throttle:link')->name('join');
+    });
 
     // Whatever is written about a person is written one after the other; what only asks by POST is let out below.
-    Route::middleware(['auth', 'throttle:work', OneWritingAtATime::class])->group(function (): void {
+    Route::middleware(['auth', StillHere::class, 'auth.session', 'throttle:work', OneWritingAtATime::class])->group(function (): void {
         Route::controller(SignInController::class)->group(function (): void {
             Route::post('/sign-out', 'destroy')->name('signOut');
             Route::get('/me', 'show')->name('me');
+        });
+        Route::controller(AccountController::class)->group(function (): void {
+            Route::put('/me', 'update')->name('changeMe');
+            Route::put('/me/password', 'password')->middleware('throttle:link')->name('changePassword');
+        });
+        Route::controller(TrainersController::class)->middleware('can:run-practice')->group(function (): void {
+            Route::get('/practice/trainers', 'index')->name('trainers');
+            Route::post('/practice/trainers', 'store')->middleware('throttle:link')->name('inviteTrainer');
+            Route::post('/practice/trainers/{trainer}/invitation', 'again')->middleware('throttle:link')->name('inviteAgain');
+            Route::delete('/practice/trainers/{trainer}', 'destroy')->name('endAccess');
+            Route::post('/practice/trainers/{trainer}/access', 'back')->name('letInAgain');
         });
         Route::controller(BenchController::class)->group(function (): void {
             Route::get('/bench', 'show')->name('bench');

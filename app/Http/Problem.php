@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Shared\EndedView;
+use App\Models\User;
 use App\Records\PersonFile;
 use EvenRungs\Screening\Admission;
 use Illuminate\Contracts\Debug\ShouldntReport;
@@ -82,6 +84,12 @@ final class Problem extends \RuntimeException implements ShouldntReport
     public static function faults(string $field, array $sentences): self
     {
         return new self(422, 'invalid', $sentences[0], [$field => $sentences]);
+    }
+
+    /** Whoever had access learns whose things their device has to let go of. */
+    public static function accessEnded(User $user): self
+    {
+        return new self(401, 'access-ended', 'Your access to this practice was ended. What this device kept of it is let go of. Ask the owner of the practice if you think this is wrong.', [], new EndedView($user->id));
     }
 
     public static function signIn(string $sentence): self

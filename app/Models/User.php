@@ -13,7 +13,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string   $practice_id
  * @property string   $name
  * @property string   $email
+ * @property string   $password
  * @property string   $role
+ * @property \Illuminate\Support\Carbon|null $invited_at until they have joined
+ * @property \Illuminate\Support\Carbon|null $ended_at   since when they have no access
  * @property Practice $practice
  */
 final class User extends Authenticatable
@@ -33,6 +36,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'invited_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 }

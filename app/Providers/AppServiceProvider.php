@@ -8,6 +8,7 @@ use App\Library\CaseBook;
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
 use App\Library\TemplateFile;
+use App\Models\User;
 use App\Photos\PhotoShelf;
 use App\Time\TestClock;
 use EvenRungs\Ladder\Library;
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Encryption\Encrypter;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\Vite;
@@ -52,6 +54,10 @@ final class AppServiceProvider extends ServiceProvider
                 Limit::perMinute(20)->by("account:{$account}"),
             ];
         });
+        // A link is asked for, or tried: by network address, and for an address few enough that nobody is flooded.
+        RateLimiter::for('forgotten', static fn(Request $request): array => [Limit::perMinute(10)->by('ip:'.$request->ip()), Limit::perHour(5)->by('mail:'.(is_string($request->input('email')) ? mb_strtolower($request->input('email')) : ''))]);
+        RateLimiter::for('link', static fn(Request $request): Limit => Limit::perMinute(20)->by('link:'.$request->ip()));
+        Gate::define('run-practice', static fn(User $user): bool => $user->role === 'owner');
         // Calendar services ask for many people from one network address: each private address counts by itself.
         RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(30)->by('calendar:'.hash('sha256', (string) $request->path())));
         // Typing in the composer asks for a preview at each change: generous, but bounded.

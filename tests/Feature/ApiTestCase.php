@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Practice;
 use App\Models\User;
 use EvenRungs\Screening\DangerSign;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Route;
@@ -35,6 +36,14 @@ abstract class ApiTestCase extends TestCase
         Carbon::setTestNow('2026-06-01 09:00:00');
         $this->trainer = $this->practiceWithTrainer('Tarn Row Movement Room', 'wren@tarn-row.example');
         $this->actingAs($this->trainer);
+    }
+
+    /** Somebody at a browser of their own: nothing of a session before is left. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        session()->flush();
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function practiceWithTrainer(string $practice, string $email): User

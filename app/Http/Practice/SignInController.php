@@ -9,7 +9,6 @@ use App\Api\Writes;
 use App\Http\Problem;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -31,19 +30,19 @@ final class SignInController
         if ($user === null || ! $isRight) {
             throw Problem::signIn('E-mail and password do not go together. Check both and try again.');
         }
+        if ($user->ended_at !== null) {
+            throw Problem::accessEnded($user);
+        }
         if (Hash::needsRehash($user->password)) {
             $user->update(['password' => $password]);
         }
-        self::guard()->login($user);
-        $input->session()->regenerate();
-
-        return new JsonResponse(MeView::of($input->by()));
+        return new JsonResponse(SignedIn::as($user, $input));
     }
 
     #[Writes('/api/sign-out', 'signOut')]
     public function destroy(Request $request): Response
     {
-        self::guard()->logout();
+        Auth::guard('web')->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
@@ -65,10 +64,5 @@ final class SignInController
         }
 
         return $hash;
-    }
-
-    private static function guard(): StatefulGuard
-    {
-        return Auth::guard('web');
     }
 }

@@ -833,6 +833,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["me"];
+        put: operations["changeMe"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Ends all other sessions of the account: they were opened by the password of before. */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forgotten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answers alike whether or not the address has an account. */
+        post: operations["forgotPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -881,16 +963,68 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/me": {
+    "/api/practice/trainers": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["me"];
+        get: operations["trainers"];
+        put?: never;
+        /** Invites a trainer by mail. Their name and password they choose themselves. */
+        post: operations["inviteTrainer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/trainers/{trainer}/invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sends the invitation once more; the link of before holds no longer. */
+        post: operations["inviteAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/trainers/{trainer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put?: never;
         post?: never;
+        /** Ends a trainer's access at once: what their devices keep goes at their next contact. What they did stays. */
+        delete: operations["endAccess"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/trainers/{trainer}/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets a trainer in again, with the password they had. */
+        post: operations["letInAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2231,6 +2365,9 @@ export interface components {
             /** @description for which the practice lets devices keep them */
             days: number;
         };
+        ForgottenRequest: {
+            email: string;
+        };
         /** @description When a gate is likely reached, as Mondays: a band, never a promise. */
         GateForecastView: {
             to: string;
@@ -2303,6 +2440,10 @@ export interface components {
             name: string;
             value: string;
         };
+        InviteRequest: {
+            id: string;
+            email: string;
+        };
         ItemInput: {
             id: string;
             rung: string;
@@ -2345,6 +2486,13 @@ export interface components {
             warnings: components["schemas"]["WarningView"][];
             /** @description what its dose trains */
             qualities: ("endurance" | "strength" | "stability")[];
+        };
+        JoinRequest: {
+            email: string;
+            /** @description from the link */
+            token: string;
+            password: string;
+            name: string;
         };
         KeptDaysRequest: {
             days: number;
@@ -2576,6 +2724,9 @@ export interface components {
             /** @description date */
             writtenOn: string | null;
         };
+        MeRequest: {
+            name: string;
+        };
         /** @description Who is signed in. */
         MeView: {
             id: string;
@@ -2696,6 +2847,12 @@ export interface components {
                 [key: string]: number;
             };
         };
+        NewPasswordRequest: {
+            email: string;
+            /** @description from the link */
+            token: string;
+            password: string;
+        };
         /** @description The dose proposed for the next session on a rung, from the last one logged. */
         NextDoseView: {
             rung: string;
@@ -2745,6 +2902,10 @@ export interface components {
             from: string | null;
             /** @description it starts at, such as 18:00; null where only the part of the day is known */
             time: string | null;
+        };
+        OwnPasswordRequest: {
+            current: string;
+            password: string;
         };
         /** @description A place where it can hurt. */
         PainPlaceView: {
@@ -3742,6 +3903,23 @@ export interface components {
             restText: string;
             changeOverText: string;
             densityPercent: number;
+        };
+        /** @description A trainer of the practice, as the owner sees them. */
+        TrainerView: {
+            id: string;
+            /** @description empty until they have joined */
+            name: string;
+            email: string;
+            role: string;
+            /** @description joined, invited or ended */
+            state: string;
+            /** @description since when invited or ended, a date */
+            since: string | null;
+            isYou: boolean;
+        };
+        TrainersView: {
+            /** @description by name, those invited after them, those whose access was ended last */
+            trainers: components["schemas"]["TrainerView"][];
         };
         /** @description What a device tells of a training since it last could. Each thing is looked at by itself: one that cannot be read */
         TrainingRequest: {
@@ -5465,6 +5643,148 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeMe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    forgotPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgottenRequest"];
+            };
+        };
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -5530,7 +5850,7 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
-    me: {
+    trainers: {
         parameters: {
             query?: never;
             header?: never;
@@ -5545,7 +5865,101 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MeView"];
+                    "application/json": components["schemas"]["TrainersView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    inviteTrainer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrainersView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    inviteAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trainer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrainersView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    endAccess: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trainer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrainersView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    letInAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trainer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrainersView"];
                 };
             };
             default: components["responses"]["Error"];

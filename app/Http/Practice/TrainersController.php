@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Practice;
+
+use App\Api\Reads;
+use App\Api\Removes;
+use App\Api\Writes;
+use App\Http\Problem;
+use App\Messages\Invite;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+
+/** Who works in the practice: for its owner alone. */
+final class TrainersController
+{
+    #[Reads('/api/practice/trainers', 'trainers', TrainersView::class)]
+    public function index(#[CurrentUser] User $owner): JsonResponse
+    {
+        return $this->answer($owner);
+    }
+
+    /** Invites a trainer by mail. Their name and password they choose themselves. */
+    #[Writes('/api/practice/trainers', 'inviteTrainer', TrainersView::class, InviteRequest::class, status: 201)]
+    public function store(InviteRequest $input): JsonResponse
+    {
+        $owner = $input->by();
+        $email = mb_strtolower($input->text('email'));
+        $known = User::query()->where('email', $email)->first();
+        if ($known !== null && $known->id !== $input->text('id')) {
+            // Whether another practice knows the address is nobody's business here.
+            throw Problem::field('email', $known->practice_id === $owner->practice_id ? 'This address is in your practice already.' : 'This address cannot be invited: ask for another one of theirs.');
+        }
+        if ($known === null) {
+            $user = User::query()->create(['id' => $input->text('id'), 'practice_id' => $owner->practice_id, 'name' => $email, 'email' => $email, 'password' => Str::random(60), 'role' => 'trainer', 'invited_at' => now()]);
+            Invite::dispatch($user->id, $owner->name);
+        }
+
+        return $this->answer($owner, 201);
+    }
+
+    /** Sends the invitation once more; the link of before holds no longer. */
+    #[Writes('/api/practice/trainers/{trainer}/invitation', 'inviteAgain', TrainersView::class)]
+    public function again(string $trainer, #[CurrentUser] User $owner): JsonResponse
+    {
+        $user = $this->other($owner, $trainer);
+        if ($user->invited_at === null) {
+            throw Problem::conflict('joined', "{$user->name} has joined already.");
+        }
+        $user->update(['invited_at' => now(), 'ended_at' => null]);
+        Invite::dispatch($user->id, $owner->name);
+
+        return $this->answer($owner);
+    }
+
+    /** Ends a trainer's access at once: what their devices keep goes at their next contact. What they did stays. */
+    #[Removes('/api/practice/trainers/{trainer}', 'endAccess', TrainersView::class)]
+    public function destroy(string $trainer, #[CurrentUser] User $owner): JsonResponse
+    {
+        $this->other($owner, $trainer)->update(['ended_at' => now()]);
+
+        return $this->answer($owner);
+    }
+
+    /** Lets a trainer in again, with the password they had. */
+    #[Writes('/api/practice/trainers/{trainer}/access', 'letInAgain', TrainersView::class)]
+    public function back(string $trainer, #[CurrentUser] User $owner): JsonResponse
+    {
+        $this->other($owner, $trainer)->update(['ended_at' => null]);
+
+        return $this->answer($owner);
+    }
+
+    private function other(User $owner, string $trainer): User
+    {
+        $user = $this->all($owner)->findOrFail($trainer);
+
+        return $user->is($owner) ? throw Problem::conflict('yourself', 'This is you: another owner would have to do that.') : $user;
+    }
+
+    /** @return Builder<User> */
+    private function all(User $owner): Builder
+    {
+        return User::query()->where('practice_id', $owner->practice_id);
+    }
+
+    private function answer(User $owner, int $status = 200): JsonResponse
+    {
+        $rows = $this->all($owner)->orderByRaw('ended_at IS NOT NULL, invited_at IS NOT NULL')->orderBy('name')->get();
+
+        return new JsonResponse(new TrainersView(array_values($rows->map(static fn(User $user): TrainerView => TrainerView::of($user, $owner, $owner->practice->time_zone))->all())), $status);
+    }
+}
