@@ -2,11 +2,12 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { askEarly } from './frame/early';
+import { askEarly, guests } from './frame/early';
 import { Catching } from './frame/Broken';
 import { stepNames, type Step } from './frame/steps';
 import { applyTheme } from './frame/theme';
 import { Nowhere } from './frame/Nowhere';
+import { letGoOnceEnded } from './offline/ended';
 import { rememberAnswers } from './offline/kept';
 import { openWithoutServer } from './offline/version';
 import { Loading } from './ui/Loading';
@@ -30,10 +31,14 @@ const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster })
 const load = {
   frame: async () => (await import('./frame/Frame')).Frame,
   'sign-in': async () => (await import('./frame/SignIn')).SignIn,
+  forgotten: async () => (await import('./frame/Forgotten')).Forgotten,
+  password: async () => (await import('./frame/NewPassword')).NewPassword,
+  join: async () => (await import('./frame/NewPassword')).Join,
   bench: async () => (await import('./bench/Bench')).Bench,
   library: async () => (await import('./library/LibraryView')).LibraryView,
   method: async () => (await import('./method/MethodView')).MethodView,
   rules: async () => (await import('./rules/RuleBook')).RuleBook,
+  practice: async () => (await import('./practice/PracticeView')).PracticeView,
   people: async () => (await import('./people/People')).People,
   new: async () => (await import('./person/NewPerson')).NewPerson,
   person: async () => (await import('./person/PersonStep')).PersonStep,
@@ -45,10 +50,7 @@ const load = {
   sheet: async () => (await import('./sheet/Sheet')).Sheet,
   coach: async () => (await import('./coach/Coach')).Coach,
   review: async () => (await import('./review/Review')).Review,
-} satisfies Record<
-  Step | 'frame' | 'sign-in' | 'bench' | 'library' | 'method' | 'rules' | 'people' | 'new',
-  () => Promise<ComponentType>
->;
+} satisfies Record<string, () => Promise<ComponentType>> & Record<Step, unknown>;
 type Name = keyof typeof load;
 
 /** The code of a view comes when it is opened; the view before stays until then. */
@@ -56,11 +58,13 @@ const view = (name: Name) => {
   const View = lazy(async () => ({ default: await load[name]() }));
   return <View />;
 };
-const outer: Name[] = ['library', 'method', 'rules', 'people'];
+const outer: Name[] = ['library', 'method', 'rules', 'people', 'practice'];
 
 const views = (
   <Routes>
-    <Route path="/sign-in" element={view('sign-in')} />
+    {guests.map((name) => (
+      <Route key={name} path={`/${name}`} element={view(name as Name)} />
+    ))}
     <Route path="/" element={view('frame')}>
       <Route index element={view('bench')} />
       {outer.map((name) => (
@@ -82,11 +86,12 @@ const views = (
 const [area = '', second, third] = location.pathname.split('/').slice(1);
 const first = area === '' ? 'bench' : area === 'people' && second ? (third ?? second) : area;
 // What it could not get, the view asks for once more, and says so.
-for (const name of first === 'sign-in' ? [first] : ['frame', first])
+for (const name of guests.includes(first) ? [first] : ['frame', first])
   if (name in load) load[name as Name]().catch(() => undefined);
 
 applyTheme();
 rememberAnswers();
+letGoOnceEnded();
 askEarly(queries, location.pathname);
 
 // Once the page is there: what is kept for later must not hold up what is wanted now.

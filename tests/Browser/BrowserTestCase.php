@@ -26,6 +26,9 @@ abstract class BrowserTestCase extends TestCase
 
     private static ?int $cuffPort = null;
 
+    /** @var array{int, int}|null of what catches messages: for mail, and for its page */
+    private static ?array $postPorts = null;
+
     private static ?Snapshot $demo = null;
 
     protected static string $base = '';
@@ -133,6 +136,14 @@ abstract class BrowserTestCase extends TestCase
         }, 'nobody is signed in');
     }
 
+    /** How many answers about people lie on this device. */
+    protected function keptAnswers(): int
+    {
+        $count = $this->browser->driver->executeAsyncScript('const done = arguments[0]; const request = indexedDB.open("even-rungs"); request.onsuccess = () => { const db = request.result; db.transaction("answers").objectStore("answers").count().onsuccess = ({ target }) => { db.close(); done(target.result); }; };');
+
+        return is_int($count) ? $count : -1;
+    }
+
     /** How many rows a table of the demo has. */
     protected static function rows(string $table, string $where = '1'): int
     {
@@ -212,6 +223,21 @@ abstract class BrowserTestCase extends TestCase
         return $cuff;
     }
 
+    /** What catches messages, where the server sends them. */
+    protected static function post(): Daemon
+    {
+        $post = Daemon::start(['node', 'bin/post'], self::environment());
+        $post->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'Messages of the demo') ? true : null, 10, 'The post');
+
+        return $post;
+    }
+
+    /** Page of the messages that were caught. */
+    protected static function postAddress(): string
+    {
+        return self::environment()['POST_ADDRESS'];
+    }
+
     private static function artisan(string ...$command): void
     {
         (new Process([PHP_BINARY, 'artisan', ...array_values($command)], dirname(__DIR__, 2), self::environment(), null, 120))->mustRun();
@@ -220,10 +246,14 @@ abstract class BrowserTestCase extends TestCase
     /** @return array<string, string> */
     private static function environment(): array
     {
+        self::$postPorts ??= [Daemon::freePort(), Daemon::freePort()];
+
         return [
             'APP_ENV' => 'testing', // A database for each process, where several run the stories side by side.
             'DB_DATABASE' => rtrim('even_rungs_test_browser_'.getenv('TEST_TOKEN'), '_'), 'SESSION_DRIVER' => 'database',
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_ADDRESS' => 'ws://127.0.0.1:'.(self::$cuffPort ??= Daemon::freePort()),
+            // Sent at once.
+            'QUEUE_CONNECTION' => 'sync', 'MAIL_MAILER' => 'smtp', 'MAIL_HOST' => '127.0.0.1', 'MAIL_PORT' => (string) self::$postPorts[0], 'POST_ADDRESS' => 'http://127.0.0.1:'.self::$postPorts[1],
         ];
     }
 }

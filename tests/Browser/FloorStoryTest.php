@@ -128,13 +128,6 @@ final class FloorStoryTest extends BrowserTestCase
         return $this->browser->click("//nav//a[contains(normalize-space(), '{$step}')]");
     }
 
-    private function keptAnswers(): int
-    {
-        $count = $this->browser->driver->executeAsyncScript('const done = arguments[0]; const request = indexedDB.open("even-rungs"); request.onsuccess = () => { const db = request.result; db.transaction("answers").objectStore("answers").count().onsuccess = ({ target }) => { db.close(); done(target.result); }; };');
-
-        return is_int($count) ? $count : -1;
-    }
-
     private function rawAnswers(): string
     {
         $raw = $this->browser->driver->executeAsyncScript('const done = arguments[0]; const request = indexedDB.open("even-rungs"); request.onsuccess = () => { const db = request.result; db.transaction("answers").objectStore("answers").getAll().onsuccess = ({ target }) => { db.close(); done(target.result.map(({ sealed }) => new TextDecoder("latin1").decode(sealed.data)).join("")); }; };');

@@ -35,6 +35,12 @@ export const onSignedOut = (ask: typeof signInAgain): void => {
   signInAgain = ask;
 };
 
+/** What is let go of once the practice has ended somebody's access; set by the page. */
+let letGo: ((who: string) => Promise<void>) | null = null;
+export const onAccessEnded = (run: typeof letGo): void => {
+  letGo = run;
+};
+
 /** Asks over the page to sign in again; answers whether somebody did. */
 export const askToSignIn = (): Promise<boolean> => signInAgain?.() ?? Promise.resolve(false);
 
@@ -86,6 +92,13 @@ http.use({
     }
     // A server that is down behind another one.
     if (response.status >= 502) return (await recalled(request)) ?? response;
+    if (response.status === 401) {
+      const refusal = (await response.clone().json()) as Refusal;
+      if (refusal.code === 'access-ended') {
+        await letGo?.(presentOf<{ id: string }>(refusal).id);
+        return response;
+      }
+    }
     const copy = copies.get(request);
     const isOver = response.status === 401 || response.status === 419;
     if (!isOver || !copy || !signInAgain || request.url.endsWith('/api/sign-in')) return response;

@@ -81,6 +81,16 @@ export function shelf<Value>(
   };
 }
 
+/** Lets go of whatever anybody has typed here; the device's own number and looks stay. */
+export function forgetDrafts(): void {
+  try {
+    for (const key of Object.keys(localStorage))
+      if (key.startsWith('even-rungs.') && key !== 'even-rungs.device') localStorage.removeItem(key);
+  } catch {
+    // Nothing is kept here at all.
+  }
+}
+
 /** Whether this device can keep anything at all. */
 export function canKeep(): boolean {
   const probe = shelf<boolean>('probe', () => true);

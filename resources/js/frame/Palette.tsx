@@ -16,6 +16,7 @@ const places = [
   { to: '/people/new', name: 'Add a person', words: 'add a new person take in' },
   { to: '/library', name: 'Library', words: 'library ladders rungs exercises' },
   { to: '/method', name: 'Method', words: 'method questions answers school' },
+  { to: '/practice', name: 'Practice and account', words: 'practice account trainers invite password name' },
   { to: '/rules', name: 'Rules', words: 'rules rule book why sources' },
 ];
 

@@ -1,13 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
-import type { Refusal } from '@/api/client';
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { sentenceOf, type Refusal } from '@/api/client';
 import { lock } from '@/offline/code';
 import { setTrainer } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';
-import { Logo } from './Logo';
+import { GuestPage } from './GuestPage';
 import { afterwards, signIn } from './signingIn';
 
 export function SignIn() {
@@ -17,9 +17,8 @@ export function SignIn() {
   const [search] = useSearchParams();
   const client = useQueryClient();
 
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const text = formText(event.currentTarget);
+  const submit = async (form: HTMLFormElement) => {
+    const text = formText(form);
     setBusy(true);
     const refused = await signIn(text('email'), text('password'));
     setBusy(false);
@@ -32,27 +31,25 @@ export function SignIn() {
   };
 
   return (
-    <main className="grid min-h-dvh place-items-center p-6">
-      <form
-        onSubmit={(event) => void submit(event)}
-        className="grid w-full max-w-sm gap-5 rounded-lg border border-hairline bg-sheet p-7"
-      >
-        <div className="flex items-center gap-3">
-          <Logo />
-          <h1 className="text-2xl">Even Rungs</h1>
-        </div>
-        <p className="text-ink2">The desk for core training: the right rung for each person, and why.</p>
-        {refusal && (
-          <p role="alert" className="rounded-md border border-rowan p-3 font-semibold text-rowan">
-            {refusal.fields['email']?.[0] ?? refusal.sentence}
-          </p>
-        )}
-        <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
-        <TextField label="Password" name="password" type="password" autoComplete="current-password" required />
-        <Button look="next" type="submit" hotkey="Enter" disabled={busy}>
-          Sign in
-        </Button>
-      </form>
-    </main>
+    <GuestPage
+      title="Even Rungs"
+      refusal={refusal && { ...refusal, sentence: sentenceOf(refusal), fields: {} }}
+      onSubmit={submit}
+    >
+      <p className="text-ink2">The desk for core training: the right rung for each person, and why.</p>
+      {search.has('ended') && !refusal && (
+        <p role="alert" className="rounded-md border border-rowan p-3 font-semibold text-rowan">
+          Your access to this practice was ended. What this device kept of it is let go of.
+        </p>
+      )}
+      <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
+      <TextField label="Password" name="password" type="password" autoComplete="current-password" required />
+      <Button look="next" type="submit" hotkey="Enter" disabled={busy}>
+        Sign in
+      </Button>
+      <Link to="/forgotten" className="underline decoration-hairline underline-offset-4">
+        Forgotten the password?
+      </Link>
+    </GuestPage>
   );
 }

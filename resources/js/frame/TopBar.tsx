@@ -94,7 +94,9 @@ export function TopBar({
             </>
           )}
         </span>
-        <span className="max-xl:hidden">{practice}</span>
+        <Link to="/practice" className="underline decoration-hairline underline-offset-4 hover:text-ink max-xl:hidden">
+          {practice}
+        </Link>
         {places.map(([to, name]) => (
           <Link key={to} to={to} className="underline decoration-hairline underline-offset-4 hover:text-ink max-lg:hidden">
             {name}
@@ -142,7 +144,9 @@ function Places({ practice, onHelp, onSignOut }: { practice: string; onHelp: () 
       aria-label="Places"
       className="inset-auto top-14 right-2 m-0 w-56 rounded-lg border border-rail bg-sheet py-1 text-ink"
     >
-      <p className="px-4 py-2 text-sm text-ink2">{practice}</p>
+      <Link to="/practice" className={row} onClick={close}>
+        {practice}
+      </Link>
       <Link to="/" className={row} onClick={close}>
         Bench
       </Link>

@@ -2,13 +2,16 @@ import type { QueryClient } from '@tanstack/react-query';
 import { api } from '@/api/client';
 import type { Step } from './steps';
 
+/** Pages for who is not signed in. */
+export const guests = ['sign-in', 'forgotten', 'password', 'join'];
+
 /**
  * Asks for what an address will show while its code is still on the way: over a slow network the two would otherwise
  * wait for one another. The views ask the same questions under the same names and find the answers there.
  */
 export function askEarly(queries: QueryClient, path: string): void {
   const [area, id, step] = path.split('/').slice(1);
-  if (area === 'sign-in') return;
+  if (guests.includes(area ?? '')) return;
   void queries.prefetchQuery(api.queryOptions('get', '/api/me', {}, { retry: false }));
   if (path === '/') void queries.prefetchQuery(api.queryOptions('get', '/api/bench', {}));
   if (area !== 'people' || !id || id === 'new') return;

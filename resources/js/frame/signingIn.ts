@@ -1,13 +1,18 @@
 import { http, isSignedIn, type Refusal } from '@/api/client';
 
-/** Signs in; a page that was open overnight gets a token that holds first. */
-export async function signIn(email: string, password: string): Promise<Refusal | null> {
-  const ask = async () => (await http.POST('/api/sign-in', { body: { email, password } })).error ?? null;
+/** The fewest characters of a password; the server has the last word. */
+export const LEAST = 10;
+
+/** Asks something of the server; a page that was open overnight gets a token that holds first. */
+export async function withHoldingToken(ask: () => Promise<Refusal | null>): Promise<Refusal | null> {
   const refusal = await ask();
   if (refusal?.code !== 'page-too-old') return refusal;
   await isSignedIn();
   return ask();
 }
+
+export const signIn = (email: string, password: string): Promise<Refusal | null> =>
+  withHoldingToken(async () => (await http.POST('/api/sign-in', { body: { email, password } })).error ?? null);
 
 /** Where to go after signing in: an address of this application, else the bench. */
 export const afterwards = (search: URLSearchParams): string => {

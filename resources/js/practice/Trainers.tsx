@@ -1,0 +1,169 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { api, http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { useRefresh } from '@/frame/usePerson';
+import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
+import { day } from '@/ui/day';
+import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+import { formText } from '@/ui/formText';
+import { Loading } from '@/ui/Loading';
+import { toast } from '@/ui/notice';
+import { Status } from '@/ui/Status';
+
+type Trainer = Schemas['TrainerView'];
+type Answer = Promise<{ data?: Schemas['TrainersView']; error?: Refusal }>;
+
+const LIST = '/api/practice/trainers';
+
+/** Who works here: invited by mail, and let go. For the owner. */
+export function Trainers() {
+  const list = api.useQuery('get', LIST, {});
+  const client = useQueryClient();
+  const refresh = useRefresh();
+  const [ending, setEnding] = useState<Trainer | null>(null);
+  /** Takes the answer for the list; says what came of it, or what went wrong. */
+  const take = async (asked: Answer, sentence: string): Promise<Refusal | null> => {
+    const { data, error } = await asked;
+    if (error) return error;
+    if (data) client.setQueryData(api.queryOptions('get', LIST, {}).queryKey, data);
+    toast(sentence);
+    void refresh();
+    return null;
+  };
+  const press = (asked: Answer, sentence: string) =>
+    void take(asked, sentence).then((refusal) => refusal && toast(sentenceOf(refusal)));
+  const of = (trainer: Trainer) => ({ params: { path: { trainer: trainer.id } } });
+  if (!list.data) return <Loading what="Reading who works here" error={list.error} again={() => void list.refetch()} />;
+  return (
+    <section aria-labelledby="trainers" className="grid gap-4 border-t border-hairline pt-5">
+      <h2 id="trainers" className="text-xl">
+        Who works here
+      </h2>
+      <ul className="grid gap-1">
+        {list.data.trainers.map((trainer) => (
+          <li
+            key={trainer.id}
+            className="grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet px-4 py-2 md:grid-cols-[1fr_13rem_auto]"
+          >
+            <span className="min-w-0">
+              <span className="block truncate font-display text-lg font-[650]">{trainer.name || trainer.email}</span>
+              <span className="block truncate text-sm text-ink2">
+                {trainer.name && `${trainer.email} · `}
+                {trainer.role === 'owner' ? 'owner' : 'trainer'}
+                {trainer.isYou && ', you'}
+              </span>
+            </span>
+            <span className="text-sm">
+              {trainer.state !== 'joined' && (
+                <span className="flex items-center gap-2">
+                  <Status
+                    kind={trainer.state === 'invited' ? 'information' : 'stop'}
+                    word={trainer.state === 'invited' ? 'invited' : 'ended'}
+                  />
+                  {trainer.since && day(trainer.since)}
+                </span>
+              )}
+            </span>
+            <span className="flex flex-wrap gap-x-4 md:justify-end">
+              {trainer.state === 'invited' && (
+                <Button
+                  look="quiet"
+                  onClick={() =>
+                    press(
+                      http.POST('/api/practice/trainers/{trainer}/invitation', of(trainer)),
+                      `A new link is on its way to ${trainer.email}.`,
+                    )
+                  }
+                >
+                  invite again
+                </Button>
+              )}
+              {trainer.state === 'ended' ? (
+                <Button
+                  look="quiet"
+                  onClick={() =>
+                    press(
+                      http.POST('/api/practice/trainers/{trainer}/access', of(trainer)),
+                      `${trainer.name || trainer.email} may sign in again.`,
+                    )
+                  }
+                >
+                  let in again
+                </Button>
+              ) : (
+                !trainer.isYou && (
+                  <Button look="quiet" onClick={() => setEnding(trainer)}>
+                    end access
+                  </Button>
+                )
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <Invite
+        onInvite={(email) => take(http.POST(LIST, { body: { id: newId(), email } }), `A link is on its way to ${email}.`)}
+      />
+      <Dialog
+        open={ending !== null}
+        onClose={() => setEnding(null)}
+        title={`End the access of ${ending?.name || ending?.email}?`}
+      >
+        <p>
+          It ends at once. What their devices keep of people goes at the next contact, answers that were not sent among it. What
+          they wrote and decided stays, and they can be let in again.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button
+            look="next"
+            onClick={() => {
+              if (ending)
+                press(
+                  http.DELETE('/api/practice/trainers/{trainer}', of(ending)),
+                  `The access of ${ending.name || ending.email} has ended.`,
+                );
+              setEnding(null);
+            }}
+          >
+            End it
+          </Button>
+          <Button onClick={() => setEnding(null)}>Leave it</Button>
+        </div>
+      </Dialog>
+    </section>
+  );
+}
+
+function Invite({ onInvite }: { onInvite: (email: string) => Promise<Refusal | null> }) {
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+  const invite = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = event.currentTarget;
+    setBusy(true);
+    const refused = await onInvite(formText(form)('email'));
+    setBusy(false);
+    setRefusal(refused);
+    if (!refused) form.reset();
+  };
+  return (
+    <form onSubmit={(event) => void invite(event)} className="flex flex-wrap items-end gap-3">
+      <div className="min-w-64 flex-1 sm:max-w-md">
+        <TextField
+          label="Invite a trainer: their e-mail"
+          name="email"
+          type="email"
+          autoComplete="off"
+          maxLength={190}
+          required
+          problem={refusal ? sentenceOf(refusal) : undefined}
+        />
+      </div>
+      <Button type="submit" disabled={busy} className={cx('min-h-10', refusal && 'mb-6')}>
+        Send the invitation
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Database\Seeders\DemoSeeder;
+use Facebook\WebDriver\WebDriverKeys as Key;
+use Tests\Browser\Support\Chromium;
+
+/** A trainer comes to a practice by a letter, forgets a password, and goes: with them what their device kept. */
+final class AccountStoryTest extends BrowserTestCase
+{
+    private const ODO = 'odo@tarn-row.example';
+
+    public function test_a_trainer_is_invited_joins_by_the_link_and_is_let_go_with_what_the_device_kept(): void
+    {
+        $post = self::post();
+        $owner = $this->signIn()->visit('/practice')->see('Who works here');
+        $this->isAccessible('the practice');
+        $this->tabToField('Invite a trainer: their e-mail');
+        $owner->keys(DemoSeeder::EMAIL, Key::ENTER)->see('This address is in your practice already.');
+        $owner->keys(Key::CONTROL.'a'.Key::NULL, self::ODO, Key::ENTER)->see('A link is on its way to '.self::ODO)->see('invited');
+        $owner->press('sign out')->see('Forgotten the password?');
+
+        $odo = $this->browser->visit($this->linkTo(self::ODO))->see('You were invited as '.self::ODO);
+        self::assertStringNotContainsString('token', $odo->driver->getCurrentURL(), 'the link lies in no history');
+        $this->isAccessible('joining');
+        $this->tabToField('Your name');
+        $odo->keys('Odo Marrick', Key::TAB, 'too short', Key::ENTER)->see('A password has at least 10 characters.');
+        $odo->label('Password')->sendKeys(Key::CONTROL.'a'.Key::NULL.'the heron walks late'.Key::ENTER);
+        $odo->see('Corvin Strake')->visit('/practice')->see('Signed in as '.self::ODO)->doesNotSee('Who works here');
+        $odo->visit('/')->see('Corvin Strake')->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+        $odo->press('Keep today’s people on this device')->see('A code for this device');
+        $odo->label('Device code, 6 figures or more')->sendKeys('246810');
+        $odo->label('The same once more')->sendKeys('246810'.Key::ENTER);
+        $odo->see('Kept on this device until');
+        self::assertGreaterThan(0, $this->keptAnswers());
+
+        $elsewhere = Chromium::at(self::$base);
+        try {
+            $elsewhere->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD)->see('Bench')->visit('/practice')->see('Odo Marrick');
+            $elsewhere->click('//li[contains(., "Odo Marrick")]//button[normalize-space()="end access"]')->see('End the access of Odo Marrick?');
+            $elsewhere->press('End it')->see('The access of Odo Marrick has ended.')->see('let in again');
+        } finally {
+            $elsewhere->quit();
+        }
+
+        $odo->visit('/people')->see('Your access to this practice was ended. What this device kept of it is let go of.');
+        self::assertSame(0, $this->keptAnswers());
+        $odo->label('E-mail')->sendKeys(self::ODO);
+        $odo->label('Password')->sendKeys('the heron walks late'.Key::ENTER);
+        $odo->see('Ask the owner of the practice');
+        $post->stop();
+    }
+
+    public function test_a_forgotten_password_is_set_anew_and_ones_own_is_changed(): void
+    {
+        $post = self::post();
+        $browser = $this->browser->visit('/sign-in')->see('Forgotten the password?');
+        $this->tabTo('Forgotten the password?');
+        $browser->keys(Key::ENTER)->see('Send me a link');
+        $this->isAccessible('a forgotten password');
+        $browser->label('Your e-mail')->sendKeys(DemoSeeder::EMAIL.Key::ENTER);
+        $browser->see('a link is on its way');
+        $link = $this->linkTo(DemoSeeder::EMAIL);
+        $browser->visit($link)->see('Set it, and sign in')->label('Password')->sendKeys('the heron walks late'.Key::ENTER);
+        $browser->see('Corvin Strake');
+        $browser->visit($link)->see('Set it, and sign in')->label('Password')->sendKeys('the heron walks late'.Key::ENTER);
+        $browser->see('This link does not hold any more.')->see('Ask for a new one');
+
+        $browser->visit('/practice')->see('Present password')->label('Present password')->sendKeys('a guess');
+        $browser->label('New password')->sendKeys(DemoSeeder::PASSWORD.Key::ENTER);
+        $browser->see('This is not your present password.');
+        $browser->label('Present password')->sendKeys(Key::CONTROL.'a'.Key::NULL.'the heron walks late'.Key::ENTER);
+        $browser->see('Your password is changed.')->visit('/')->see('Corvin Strake');
+        $post->stop();
+    }
+
+    /** In the newest message to somebody. */
+    private function linkTo(string $address): string
+    {
+        $link = null;
+        $this->browser->waitUntil(static function () use ($address, &$link): bool {
+            $messages = json_decode((string) file_get_contents(self::postAddress().'/messages'), true);
+            foreach (is_array($messages) ? $messages : [] as $message) {
+                if (is_array($message) && ($message['to'] ?? '') === $address && preg_match('~https?://\S+~', is_string($message['text'] ?? null) ? $message['text'] : '', $found) === 1) {
+                    $link = $found[0];
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "a message to {$address}");
+        $at = parse_url((string) $link);
+
+        return ($at['path'] ?? '').'?'.($at['query'] ?? '');
+    }
+}
