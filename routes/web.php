@@ -9,9 +9,13 @@ use App\Http\Checks\ChecksController;
 use App\Http\Checks\PictureController;
 use App\Http\Coach\CoachController;
 use App\Http\Coach\TrainingController;
+use App\Http\Home\HomeController;
+use App\Http\Home\HomeDoor;
+use App\Http\Home\LinkController;
 use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
 use App\Http\Method\MethodController;
+use App\Http\Middleware\AtHome;
 use App\Http\Middleware\OneWritingAtATime;
 use App\Http\Middleware\StillHere;
 use App\Http\People\PeopleController;
@@ -39,6 +43,18 @@ Route::prefix('api')->group(function (): void {
         Route::post('/forgotten', 'forgotten')->middleware('throttle:forgotten')->name('forgotPassword');
         Route::post('/password', 'reset')->middleware('throttle:link')->name('resetPassword');
         Route::post('/join', 'join')->middleware('throttle:link')->name('join');
+    });
+
+    // A person's own page: what opens it is the cookie of a link, and it is theirs alone.
+    Route::controller(HomeController::class)->middleware('throttle:home')->group(function (): void {
+        Route::post('/home/code', 'code')->middleware('throttle:link')->name('homeCode');
+        Route::middleware([AtHome::class, OneWritingAtATime::class])->group(function (): void {
+            Route::get('/home', 'show')->name('home');
+            Route::get('/home/sessions/{session}/cues', 'cues')->name('homeCues');
+            Route::get('/home/trainings/{training}', 'training')->name('homeTraining');
+            Route::post('/home/trainings/{training}', 'tell')->name('tellFromHome');
+            Route::post('/home/signs', 'signs')->name('tellSigns');
+        });
     });
 
     // Whatever is written about a person is written one after the other; what only asks by POST is let out below.
@@ -156,6 +172,11 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/people/{person}/sessions/{session}', 'destroy')->name('deleteSession');
             Route::post('/people/{person}/sessions/{session}/restore', 'restore')->name('bringSessionBack');
         });
+        Route::controller(LinkController::class)->group(function (): void {
+            Route::get('/people/{person}/home-links', 'show')->name('homeLinks');
+            Route::post('/people/{person}/home-links', 'store')->name('makeHomeLink');
+            Route::delete('/people/{person}/home-links', 'destroy')->name('revokeHomeLinks');
+        });
         Route::controller(SheetController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/sheet', 'show')->name('sheet');
         });
@@ -204,6 +225,8 @@ Route::prefix('api')->group(function (): void {
 
 // Calendars that know the private address of a plan; whoever has it needs no account.
 Route::get('/calendar/{token}.ics', [CalendarController::class, 'subscribed'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:calendar');
+
+Route::get('/h/{token}', HomeDoor::class)->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:link')->name('homeDoor');
 
 Route::get('/up', UpController::class)->withoutMiddleware('web')->name('up');
 

@@ -86,6 +86,18 @@ final class Problem extends \RuntimeException implements ShouldntReport
         return new self(422, 'invalid', $sentences[0], [$field => $sentences]);
     }
 
+    /** One sentence for all links that do not open: expired, taken back, mistyped, of somebody put away. */
+    public static function notAtHome(): self
+    {
+        return new self(401, 'home-closed', 'This page does not open any more. Ask your practice for a new link.');
+    }
+
+    /** A second device waits to be let in. */
+    public static function homeCode(): self
+    {
+        return new self(401, 'home-code', 'Your page is open on another device already. Your trainer sees a code for this one: type it here.');
+    }
+
     /** Whoever had access learns whose things their device has to let go of. */
     public static function accessEnded(User $user): self
     {

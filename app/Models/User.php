@@ -25,6 +25,8 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
+    protected $attributes = ['invited_at' => null, 'ended_at' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
     /** @return BelongsTo<Practice, $this> */

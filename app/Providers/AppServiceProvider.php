@@ -57,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         // A link is asked for, or tried: by network address, and for an address few enough that nobody is flooded.
         RateLimiter::for('forgotten', static fn(Request $request): array => [Limit::perMinute(10)->by('ip:'.$request->ip()), Limit::perHour(5)->by('mail:'.(is_string($request->input('email')) ? mb_strtolower($request->input('email')) : ''))]);
         RateLimiter::for('link', static fn(Request $request): Limit => Limit::perMinute(20)->by('link:'.$request->ip()));
+        RateLimiter::for('home', static fn(Request $request): Limit => Limit::perMinute(120)->by('home:'.$request->ip()));
         Gate::define('run-practice', static fn(User $user): bool => $user->role === 'owner');
         // Calendar services ask for many people from one network address: each private address counts by itself.
         RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(30)->by('calendar:'.hash('sha256', (string) $request->path())));

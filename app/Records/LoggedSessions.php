@@ -64,9 +64,9 @@ final readonly class LoggedSessions
             $mornings[$row->session_log_id][] = new MorningAnswer($row->ladder, new Morning($row->pain, (bool) $row->worse), $row->sequence);
         }
         $logs = [];
-        /** @var object{id: string, training_session_id: string, done_on: string, sequence: int, seconds: int|null, ended_why: string|null, pain_before: string|null} $row */
-        foreach (DB::table('session_logs')->whereIn('id', $ids)->orderBy('done_on')->orderBy('sequence')->get(['id', 'training_session_id', 'done_on', 'sequence', 'seconds', 'ended_why', 'pain_before']) as $row) {
-            $logs[] = new LoggedSession($row->id, $row->training_session_id, Day::parse($row->done_on), $row->sequence, $row->seconds, $sets[$row->id] ?? [], $mornings[$row->id] ?? [], self::before($row->pain_before), EndReason::tryFrom($row->ended_why ?? ''));
+        /** @var object{id: string, training_session_id: string, done_on: string, sequence: int, seconds: int|null, ended_why: string|null, pain_before: string|null, at_home: int} $row */
+        foreach (DB::table('session_logs')->whereIn('id', $ids)->orderBy('done_on')->orderBy('sequence')->get(['id', 'training_session_id', 'done_on', 'sequence', 'seconds', 'ended_why', 'pain_before', 'at_home']) as $row) {
+            $logs[] = new LoggedSession($row->id, $row->training_session_id, Day::parse($row->done_on), $row->sequence, $row->seconds, $sets[$row->id] ?? [], $mornings[$row->id] ?? [], self::before($row->pain_before), EndReason::tryFrom($row->ended_why ?? ''), (bool) $row->at_home);
         }
 
         return $logs;

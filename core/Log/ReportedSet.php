@@ -9,7 +9,7 @@ use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\PainPlace;
 
 /** One set as it was done; null means not asked or not told. */
-final readonly class ReportedSet
+final readonly class ReportedSet implements \JsonSerializable
 {
     /**
      * @param array<string, bool> $form answers by form question
@@ -35,6 +35,12 @@ final readonly class ReportedSet
         public ?string $dose = null,
         public ?PainPlace $painPlace = null,
     ) {}
+
+    /** @return array<array-key, mixed> answers by question, also where there is none */
+    public function jsonSerialize(): array
+    {
+        return [...get_object_vars($this), 'form' => (object) $this->form];
+    }
 
     /** @param array<array-key, mixed> $data validated */
     public static function read(array $data): self

@@ -26,6 +26,7 @@ final readonly class LoggedSession
      * @param list<MorningAnswer> $mornings in order of time
      * @param list<StartPain>     $before   pain that was there before the first set
      * @param EndReason|null      $endedWhy before its last set; null where it did not, or nobody said
+     * @param bool                $atHome   alone, and told by the person
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class LoggedSession
         public array $mornings,
         public array $before = [],
         public ?EndReason $endedWhy = null,
+        public bool $atHome = false,
     ) {}
 
     /** @return list<string> slugs, each once */

@@ -34,6 +34,7 @@ const load = {
   forgotten: async () => (await import('./frame/Forgotten')).Forgotten,
   password: async () => (await import('./frame/NewPassword')).NewPassword,
   join: async () => (await import('./frame/NewPassword')).Join,
+  home: async () => (await import('./home/Home')).Home,
   bench: async () => (await import('./bench/Bench')).Bench,
   library: async () => (await import('./library/LibraryView')).LibraryView,
   method: async () => (await import('./method/MethodView')).MethodView,

@@ -19,14 +19,14 @@ final class StrangerTest extends ApiTestCase
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
-        'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack',
+        'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void
     {
         Auth::logout();
         foreach ($this->routes() as [$method, $uri]) {
-            if (! in_array($uri, ['/api/sign-in', '/api/forgotten', '/api/password', '/api/join'], true)) {
+            if (! in_array($uri, ['/api/sign-in', '/api/forgotten', '/api/password', '/api/join', '/api/home/code'], true)) {
                 $this->json($method, $this->filled($uri, array_fill(0, 3, self::id())))->assertUnauthorized();
             }
         }

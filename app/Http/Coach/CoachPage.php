@@ -49,7 +49,22 @@ final readonly class CoachPage
         $this->session = $permitted->session ?? throw Problem::conflict('nothing-left', 'Nothing of this session can be trained today. '.$this->leftOut[0]->sentence);
     }
 
+    /** As the person plays it alone: without the names of limits, which are nobody's business on a table at home. */
+    public function atHome(): CueSheetView
+    {
+        return $this->sheet([], []);
+    }
+
     public function cueSheet(): CueSheetView
+    {
+        return $this->sheet(CautionLines::of($this->file->record), ReasonView::all($this->leftOut));
+    }
+
+    /**
+     * @param list<string>     $cautions
+     * @param list<ReasonView> $leftOut
+     */
+    private function sheet(array $cautions, array $leftOut): CueSheetView
     {
         foreach ($this->session->items() as $item) {
             if ($this->file->record->isStopped($item->rung->ladder)) {
@@ -70,8 +85,8 @@ final readonly class CoachPage
             steps: $sheet->steps,
             ways: array_map($this->way(...), $sheet->ways),
             changeOvers: $sheet->changeOvers,
-            cautions: CautionLines::of($this->file->record),
-            leftOut: ReasonView::all($this->leftOut),
+            cautions: $cautions,
+            leftOut: $leftOut,
             morning: MorningQuestionView::of($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
             endReasons: array_map(static fn(EndReason $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), EndReason::cases()),

@@ -24,22 +24,28 @@ use Illuminate\Http\JsonResponse;
 /** What devices tell of trainings, event by event. */
 final readonly class TrainingController
 {
-    public function __construct(private OpenPerson $open) {}
+    public function __construct(private OpenPerson $open, private TakeEvents $events) {}
 
     #[Writes('/api/people/{person}/trainings/{training}', 'tellTraining', TakenView::class, TrainingRequest::class)]
-    public function tell(Person $person, string $training, TrainingRequest $input, TakeEvents $events): JsonResponse
+    public function tell(Person $person, string $training, TrainingRequest $input): JsonResponse
+    {
+        return $this->telling($person, $training, $input);
+    }
+
+    /** Also from a person's own page. */
+    public function telling(Person $person, string $training, TrainingRequest $input): JsonResponse
     {
         // What was done in a session counts, also where the session was let go of meanwhile.
         $session = TrainingSession::withTrashed()->where('person_id', $person->id)->findOrFail($input->text('session'));
         $file = $this->open->forPlanning($person->id, $input->by());
         $on = Day::parse($input->text('on'));
         try {
-            [$row, $clock] = $events->begun($file, $session, $input->by(), $training, $input->text('device'), $on, $input->boolean('byHand') ? $on : null, $input->integer('startedAt'), $input->integer('sentAt'));
+            [$row, $clock] = $this->events->begun($file, $session, $input->by(), $training, $input->text('device'), $on, $input->boolean('byHand') ? $on : null, $input->integer('startedAt'), $input->integer('sentAt'));
         } catch (OtherTraining) {
             throw Problem::conflict('other-log', 'A training with this number is kept for another session: nothing was stored.');
         }
         [$told, $unread] = $input->told();
-        $refused = $events->take($file, $session, $input->by(), $row, $told);
+        $refused = $this->events->take($file, $session, $input->by(), $row, $told);
 
         return new JsonResponse($this->taken($file, $row->refresh(), $clock, $told, $unread, $refused));
     }

@@ -110,6 +110,7 @@ final readonly class ReviewPage
         $why = $pending->log->endedWhy;
 
         return [
+            ...($pending->log->atHome ? ['Done at home, and told by the person.'] : []),
             ...array_map(static fn(string $name, int $sets): string => ($sets === 1 ? 'One more set' : "{$sets} more sets")." in an easier version: {$name}.", array_keys($taken), $taken),
             ...($why === null ? [] : ["The training ended before its last set: {$why->label()}."]),
         ];

@@ -555,6 +555,107 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["home"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets a second device in, by the code its trainer sees. */
+        post: operations["homeCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/sessions/{session}/cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["homeCues"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/trainings/{training}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A training as it is told so far, for another device of the person. */
+        get: operations["homeTraining"];
+        put?: never;
+        post: operations["tellFromHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A danger sign ticked at home closes training on every path until the trainer has asked. */
+        post: operations["tellSigns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/home-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["homeLinks"];
+        put?: never;
+        /** Makes a link. Those of before go on opening until all are taken back. */
+        post: operations["makeHomeLink"];
+        /** Takes all links of a person back: no device of theirs opens anything any more. */
+        delete: operations["revokeHomeLinks"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders/{ladder}": {
         parameters: {
             query?: never;
@@ -1930,6 +2031,10 @@ export interface components {
             /** @description nearest first */
             substitutes: components["schemas"]["SubstituteView"][];
         };
+        CodeRequest: {
+            /** @description six figures that the trainer sees */
+            code: string;
+        };
         ConditionView: {
             /** @description null when something was not logged */
             met: boolean | null;
@@ -2436,6 +2541,44 @@ export interface components {
             /** @description sides to test, in this order; none when it is ruled out */
             inTurn: ("left" | "right" | "both")[];
         };
+        /** @description A device on which a person's page was opened. */
+        HomeDeviceView: {
+            id: string;
+            opened: string;
+            /** @description what it asks for, until it is let in */
+            code: string | null;
+            /** @description date and time it was last there; null before */
+            seen: string | null;
+        };
+        /** @description A session of the person's week. */
+        HomeSessionView: {
+            id: string;
+            title: string;
+            /** @description date; null where it is for no day */
+            on: string | null;
+            lengthText: string;
+            /** @description that day */
+            isDone: boolean;
+        };
+        /** @description What a person sees of their own training: no notes, no limits, nobody else. */
+        HomeView: {
+            /** @description of the person */
+            name: string;
+            person: string;
+            practice: string;
+            /** @description date */
+            today: string;
+            /** @description under which their device keeps what it could not send */
+            owner: string;
+            /** @description why nothing is trained; null where it is open */
+            closed: string | null;
+            /** @description the session at hand */
+            now: components["schemas"]["HomeSessionView"] | null;
+            /** @description what is planned this week, in order of time */
+            week: components["schemas"]["HomeSessionView"][];
+            /** @description what ends training at once */
+            signs: components["schemas"]["ChoiceView"][];
+        };
         InputView: {
             name: string;
             value: string;
@@ -2641,6 +2784,15 @@ export interface components {
             both: number | null;
             left: number | null;
             right: number | null;
+        };
+        /** @description The links to a person's own page that open, and the devices they were opened on. */
+        LinksView: {
+            /** @description until when the last of them opens, a date; null where there is none */
+            until: string | null;
+            /** @description the newest first */
+            devices: components["schemas"]["HomeDeviceView"][];
+            /** @description of the link that was just made: it is shown only now */
+            address: string | null;
         };
         /** @description Load of the weeks behind today and of those planned ahead, core work only. */
         LoadView: {
@@ -3711,6 +3863,11 @@ export interface components {
         SignInRequest: {
             email: string;
             password: string;
+        };
+        SignsRequest: {
+            id: string;
+            /** @description danger signs the person ticks */
+            signs: string[];
         };
         SorenessRequest: {
             id: string;
@@ -5006,6 +5163,217 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    home: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    homeCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeRequest"];
+            };
+        };
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    homeCues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CueSheetView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    homeTraining: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                training: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrainingView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    tellFromHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                training: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrainingRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    tellSigns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignsRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    homeLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinksView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    makeHomeLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinksView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    revokeHomeLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinksView"];
                 };
             };
             default: components["responses"]["Error"];

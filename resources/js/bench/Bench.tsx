@@ -1,13 +1,18 @@
+import { Suspense } from 'react';
 import { Link } from 'react-router';
 import { api, http } from '@/api/client';
 import { MoreLines } from '@/frame/MoreLines';
 import { useMore } from '@/frame/useMore';
-import { AskTime, ReadLogFile, WaitsHere } from '@/frame/WaitsHere';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
-import { KeepHere } from './KeepHere';
+import { later } from '@/ui/later';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
+
+const WaitsHere = later(async () => (await import('@/frame/WaitsHere')).WaitsHere);
+const AskTime = later(async () => (await import('@/frame/WaitsHere')).AskTime);
+const ReadLogFile = later(async () => (await import('@/frame/WaitsHere')).ReadLogFile);
+const KeepHere = later(async () => (await import('./KeepHere')).KeepHere);
 
 /** What needs the trainer today, in order of urgency, each line with its single next action. */
 export function Bench() {
@@ -26,8 +31,10 @@ export function Bench() {
     return (
       <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
         <h1 className="sr-only">Bench</h1>
-        <WaitsHere />
-        <AskTime />
+        <Suspense>
+          <WaitsHere />
+          <AskTime />
+        </Suspense>
         <div className="-mx-6">
           <Loading what="Reading the bench" error={bench.error} again={() => void bench.refetch()} />
         </div>
@@ -56,8 +63,10 @@ export function Bench() {
           </Link>
         </div>
       </div>
-      <WaitsHere />
-      <AskTime />
+      <Suspense>
+        <WaitsHere />
+        <AskTime />
+      </Suspense>
       {lines.length === 0 ? (
         <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
           <h2 className="text-xl">Nobody here yet</h2>
@@ -117,8 +126,10 @@ export function Bench() {
         </ol>
       )}
       <MoreLines more={more} busy={busy} shown={lines.length} />
-      <KeepHere />
-      <ReadLogFile />
+      <Suspense>
+        <KeepHere />
+        <ReadLogFile />
+      </Suspense>
     </main>
   );
 }

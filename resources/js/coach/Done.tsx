@@ -7,6 +7,7 @@ import type { SetLog, Told } from '@/offline/told';
 import type { Step, Training } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
+import { useAlone } from './alone';
 import { wayAt } from './course';
 import { Choice } from './PainBefore';
 
@@ -40,6 +41,7 @@ export function Done({
   const [why, setWhy] = useState<Why | null>(null);
   const isEarly = told.sets.length < steps.length;
   const isTold = told.sets.length > 0;
+  const alone = useAlone();
   useShortcuts([
     { key: 'd', label: 'save the log, then decide', run: () => (isTold ? end(isEarly ? why : null, 'now') : undefined) },
     { key: 'l', label: 'save it, decide later', run: () => (isTold ? end(isEarly ? why : null, 'later') : undefined) },
@@ -80,11 +82,13 @@ export function Done({
         disabled={told.sets.length === 0}
         onClick={() => end(isEarly ? why : null, 'now')}
       >
-        Save the log, then decide
+        {alone ? 'Save it' : 'Save the log, then decide'}
       </Button>
-      <Button look="floor" hotkey="L" disabled={told.sets.length === 0} onClick={() => end(isEarly ? why : null, 'later')}>
-        Save it, decide later
-      </Button>
+      {!alone && (
+        <Button look="floor" hotkey="L" disabled={told.sets.length === 0} onClick={() => end(isEarly ? why : null, 'later')}>
+          Save it, decide later
+        </Button>
+      )}
       <div className="grid grid-cols-2 gap-2">
         <Button look="floor" disabled={told.sets.length === 0} onClick={undoSet}>
           Undo the last set
@@ -140,6 +144,7 @@ function DoneSets({ sheet, steps, told }: { sheet: Schemas['CueSheetView']; step
 /** It has ended and lies on this device: what hinders it from being sent, and that nothing has to be done about it. */
 export function OnItsWay({ person, outbox, send }: { person: string; outbox: Outbox; send: () => Promise<unknown> }) {
   const { hindered, busy } = outbox;
+  const alone = useAlone();
   return (
     <section className="mx-auto grid w-full max-w-2xl gap-4 rounded-lg border border-rail bg-sheet p-4">
       <h1 className="text-2xl">{hindered ? 'Kept on this device' : 'Saving …'}</h1>
@@ -162,14 +167,20 @@ export function OnItsWay({ person, outbox, send }: { person: string; outbox: Out
           >
             {busy ? 'Sending …' : hindered.code === 'signed-out' ? 'Sign in and send it' : 'Try again'}
           </Button>
-          <div className="grid grid-cols-2 gap-2">
-            <Link to="/" className="look look-floor justify-center">
-              To the bench
+          {alone ? (
+            <Link to="/home" className="look look-floor justify-center">
+              Back
             </Link>
-            <Link to={`/people/${person}/review`} className="look look-floor justify-center">
-              To the review
-            </Link>
-          </div>
+          ) : (
+            <div className="grid grid-cols-2 gap-2">
+              <Link to="/" className="look look-floor justify-center">
+                To the bench
+              </Link>
+              <Link to={`/people/${person}/review`} className="look look-floor justify-center">
+                To the review
+              </Link>
+            </div>
+          )}
         </>
       )}
     </section>

@@ -7,6 +7,7 @@ import { useRefresh } from '@/frame/usePerson';
 import { sendWaiting, useOutbox } from '@/offline/outbox';
 import { begin, letGo } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
+import { useAlone } from './alone';
 import type { AtHand } from './atHand';
 import { OnItsWay } from './Done';
 
@@ -25,6 +26,8 @@ export function Ended({
 }) {
   const outbox = useOutbox();
   const navigate = useNavigate();
+  const alone = useAlone();
+  const next = alone ? '/home' : then === 'review' ? `/people/${person}/review` : '/';
   const refresh = useRefresh();
   const [isTold, setTold] = useState(false);
   const { events, training } = opened;
@@ -37,9 +40,9 @@ export function Ended({
   useEffect(() => {
     if (!isOver) return;
     savedNow();
-    void refresh().then(() => navigate(then === 'review' ? `/people/${person}/review` : '/'));
+    void refresh().then(() => navigate(next));
     return () => void letGo(training.id);
-  }, [isOver, training.id, person, then, navigate, refresh]);
+  }, [isOver, training.id, next, navigate, refresh]);
 
   if (odd)
     return (
@@ -56,8 +59,8 @@ export function Ended({
       <section className="grid gap-4 rounded-lg border border-rail bg-sheet p-4">
         <h1 className="text-2xl">Saved, but for one answer</h1>
         <p role="alert">{refused.sentence} It stays on this device; the bench offers it as a file.</p>
-        <Button look="next" onClick={() => void navigate(`/people/${person}/review`)}>
-          To the review
+        <Button look="next" onClick={() => void navigate(next)}>
+          {alone ? 'Back' : 'To the review'}
         </Button>
       </section>
     );

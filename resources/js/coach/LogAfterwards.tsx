@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { TextField } from '@/ui/Field';
 import { Scale } from '@/ui/Scale';
+import { useAlone } from './alone';
 import type { AtHand } from './atHand';
 import { waysOf, type Way } from './course';
 import { emptyItem, exchanged, partsOf, toldSets, withLine, wrong, type Part } from './draft';
@@ -28,6 +29,7 @@ export function LogAfterwards({
   training: AtHand;
 }) {
   const { training } = opened;
+  const alone = useAlone();
   const ways = sheet.blocks.flatMap(({ items }) => items.flatMap((item) => waysOf(sheet, item).slice(0, 1)));
   const [draft, setDraft] = useState<AfterwardsDraft>(() => training.draft ?? { on: training.on, minutes: '', items: {} });
   const [problem, setProblem] = useState<string | null>(null);
@@ -63,21 +65,26 @@ export function LogAfterwards({
     <main aria-busy={busy} className="flex-1 p-4 lg:overflow-y-auto">
       <div className="mx-auto grid max-w-4xl gap-4">
         <header>
-          <h1 className="text-2xl">Log it afterwards</h1>
+          <h1 className="text-2xl">{alone ? 'What you did' : 'Log it afterwards'}</h1>
           <p className="text-ink2">
             {name.split(' ')[0]} · {sheet.title}.{' '}
-            <Link to={`/people/${person}/coach?s=${sheet.session}`} className="underline underline-offset-4">
-              Coach it with the clock instead
+            <Link
+              to={alone ? `/home?s=${sheet.session}` : `/people/${person}/coach?s=${sheet.session}`}
+              className="underline underline-offset-4"
+            >
+              {alone ? 'Do it with the clock instead' : 'Coach it with the clock instead'}
             </Link>
           </p>
         </header>
-        <Line
-          person={person}
-          sheet={sheet}
-          ways={ways}
-          onRead={(line) => put(withLine(draft, ways, line, daysAgo))}
-          onExchange={(one, other) => put(exchanged(draft, ways, one, other))}
-        />
+        {!alone && (
+          <Line
+            person={person}
+            sheet={sheet}
+            ways={ways}
+            onRead={(line) => put(withLine(draft, ways, line, daysAgo))}
+            onExchange={(one, other) => put(exchanged(draft, ways, one, other))}
+          />
+        )}
         <div className="grid gap-4 sm:grid-cols-2">
           <DateField label="Day of training" past value={draft.on} onChange={(on) => put({ ...draft, on })} />
           <TextField
@@ -108,7 +115,7 @@ export function LogAfterwards({
         )}
         <div className="sticky -bottom-4 -mb-4 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline bg-ground pt-3 pb-4">
           <Button look="next" className="min-h-11" disabled={busy} onClick={() => void save()}>
-            Save the log, then decide
+            {alone ? 'Save it' : 'Save the log, then decide'}
           </Button>
           <p className="text-ink2">
             {sets.length} of {sheet.steps.length} sets told. What is left empty counts as missing, never as zero.

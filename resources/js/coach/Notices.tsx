@@ -4,6 +4,7 @@ import { LeftOut } from '@/frame/LeftOut';
 import type { Told } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { useAlone } from './alone';
 import type { StrungCue, Way } from './course';
 
 /** What is done now, or comes next, and in which part of the session. */
@@ -55,7 +56,15 @@ export function Away({ ms, seen }: { ms: number; seen: () => void }) {
 /** A morning that stops something was told just now: looked at before the same is trained again. */
 export function BadMorning({ person, told, painStopsAbove }: { person: string; told: Told; painStopsAbove: number }) {
   const isBad = told.mornings.some(({ pains }) => pains.some(({ pain, worse }) => worse || pain > painStopsAbove));
+  const alone = useAlone();
   if (!isBad) return null;
+  if (alone)
+    return (
+      <p role="alert" className="border-l-4 border-ink bg-sheet p-3">
+        <strong>Worse the next morning: leave this session.</strong> Your trainer is told; wait for an answer before you train it
+        again.
+      </p>
+    );
   return (
     <p role="alert" className="border-l-4 border-ink bg-sheet p-3">
       <strong>Worse the next morning: the rules stop what was loaded.</strong>{' '}
@@ -69,6 +78,13 @@ export function BadMorning({ person, told, painStopsAbove }: { person: string; t
 
 /** A sore trunk: only activation today. */
 export function OnlyActivation({ person, why }: { person: string; why: Schemas['ReasonView'] }) {
+  const alone = useAlone();
+  if (alone)
+    return (
+      <p className="border-l-4 border-ochre bg-sheet p-3 font-semibold">
+        ◇ Your trunk is sore today: breathe, walk, and leave this session for another day.
+      </p>
+    );
   return (
     <section className="grid gap-2 border-l-4 border-ochre bg-sheet p-3">
       <p className="font-semibold">◇ {why.sentence}</p>
@@ -84,6 +100,7 @@ export function OnlyActivation({ person, why }: { person: string; why: Schemas['
 
 /** What the trainer should know before it begins. */
 export function BeforeStart({ person, sheet }: { person: string; sheet: Schemas['CueSheetView'] }) {
+  const alone = useAlone();
   return (
     <>
       <LeftOut leftOut={sheet.leftOut} />
@@ -93,7 +110,7 @@ export function BeforeStart({ person, sheet }: { person: string; sheet: Schemas[
         </p>
       ))}
       <Link
-        to={`/people/${person}/coach?s=${sheet.session}&afterwards`}
+        to={alone ? `/home?s=${sheet.session}&afterwards` : `/people/${person}/coach?s=${sheet.session}&afterwards`}
         className="inline-flex min-h-11 items-center self-start underline underline-offset-4"
       >
         Trained without the device: log it afterwards

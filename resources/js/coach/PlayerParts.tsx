@@ -5,6 +5,7 @@ import type { Told } from '@/offline/told';
 import { useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { useAlone } from './alone';
 import type { StrungCue, Way } from './course';
 import { runFor, type Key, type repetition } from './player';
 import { SoundPanel } from './SoundPanel';
@@ -76,6 +77,7 @@ export function Afterwards({
   person: string;
   sheet: Schemas['CueSheetView'];
 }) {
+  const alone = useAlone();
   return (
     <div className="flex flex-wrap items-center justify-between gap-2 text-sm text-ink2">
       <Button look="quiet" className="min-h-11" disabled={told.sets.length === 0} onClick={undoSet}>
@@ -85,17 +87,24 @@ export function Afterwards({
         end here
       </Button>
       <SoundPanel />
-      <Link to={`/people/${person}/sheet?s=${sheet.session}`} className="min-h-11 content-center underline underline-offset-4">
-        sheet
-      </Link>
-      <a
-        href={`/people/${person}/coach?s=${sheet.session}&wall`}
-        target="_blank"
-        rel="noreferrer"
-        className="min-h-11 content-center underline underline-offset-4 max-sm:hidden"
-      >
-        on a wall
-      </a>
+      {!alone && (
+        <>
+          <Link
+            to={`/people/${person}/sheet?s=${sheet.session}`}
+            className="min-h-11 content-center underline underline-offset-4"
+          >
+            sheet
+          </Link>
+          <a
+            href={`/people/${person}/coach?s=${sheet.session}&wall`}
+            target="_blank"
+            rel="noreferrer"
+            className="min-h-11 content-center underline underline-offset-4 max-sm:hidden"
+          >
+            on a wall
+          </a>
+        </>
+      )}
     </div>
   );
 }
@@ -173,10 +182,11 @@ export function Progress({
 }) {
   const { shownFrom, away } = useReach();
   const reads = useIsFetching() > 0;
+  const alone = useAlone();
   return (
     <header aria-busy={reads} className="flex flex-wrap items-baseline gap-x-4 text-sm text-ink2">
-      <Link to="/" className="-m-2 inline-flex min-h-11 items-center p-2 underline underline-offset-4">
-        bench
+      <Link to={alone ? '/home' : '/'} className="-m-2 inline-flex min-h-11 items-center p-2 underline underline-offset-4">
+        {alone ? 'back' : 'bench'}
       </Link>
       <span className="min-w-0 flex-1 truncate">
         {name.split(' ')[0]} · {sheet.title}

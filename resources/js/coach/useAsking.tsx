@@ -5,6 +5,7 @@ import { toldBy } from '@/offline/told';
 import { begin, device, joinWith, localDate, type Training } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { longDay } from '@/ui/day';
+import { useAlone } from './alone';
 import type { AtHand } from './atHand';
 import { beside, strung } from './course';
 import type { useCourse } from './useCourse';
@@ -25,6 +26,7 @@ export function useAsking(
   }: Pick<AtHand, 'opened' | 'say' | 'goOnWith' | 'change'> & { course: Pick<ReturnType<typeof useCourse>, 'press' | 'steps'> },
 ): ReactNode {
   const { training, events } = opened;
+  const alone = useAlone();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   // By the device's own clock, and as it was opened: a training that runs past midnight goes on unasked.
@@ -41,9 +43,9 @@ export function useAsking(
   if (also && !isAnswered) {
     const same = async () => {
       setBusy(true);
-      const { data, error } = await http.GET('/api/people/{person}/trainings/{training}', {
-        params: { path: { person, training: also.id } },
-      });
+      const { data, error } = await (alone
+        ? http.GET('/api/home/trainings/{training}', { params: { path: { training: also.id } } })
+        : http.GET('/api/people/{person}/trainings/{training}', { params: { path: { person, training: also.id } } }));
       setBusy(false);
       // Joined without its sets they would be done once more.
       if (!data) return setProblem(sentenceOf(error));

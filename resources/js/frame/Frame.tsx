@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useState, type ComponentType } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, http, onSignedOut } from '@/api/client';
 import { setOwner } from '@/editor/device';
@@ -9,6 +9,7 @@ import { wipe } from '@/offline/store';
 import { setTrainer, waiting } from '@/offline/trainings';
 import { cx } from '@/ui/cx';
 import { Key } from '@/ui/Key';
+import { later } from '@/ui/later';
 import { Loading } from '@/ui/Loading';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
@@ -18,9 +19,6 @@ import { useHeading, useWalk } from './useWalk';
 
 const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
 const Help = lazy(async () => ({ default: (await import('./Help')).Help }));
-/** Comes right after the first picture, before it is needed; where the network went meanwhile the page goes on without it. */
-const later = <Props,>(load: () => Promise<ComponentType<Props>>) =>
-  lazy<ComponentType<Props>>(async () => ({ default: await load().catch((): ComponentType<Props> => () => null) }));
 const SignInAgain = later(async () => (await import('./SignInAgain')).SignInAgain);
 const Leaving = later(async () => (await import('./Leaving')).Leaving);
 const UnlockStrip = later(async () => (await import('./Unlock')).UnlockStrip);

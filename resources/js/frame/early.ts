@@ -2,8 +2,8 @@ import type { QueryClient } from '@tanstack/react-query';
 import { api } from '@/api/client';
 import type { Step } from './steps';
 
-/** Pages for who is not signed in. */
-export const guests = ['sign-in', 'forgotten', 'password', 'join'];
+/** Pages outside the desk: for who is not signed in, and a person's own. */
+export const guests = ['sign-in', 'forgotten', 'password', 'join', 'home'];
 
 /**
  * Asks for what an address will show while its code is still on the way: over a slow network the two would otherwise

@@ -2,7 +2,18 @@ import { useEffect, useState } from 'react';
 import { http, sentenceOf, type Refusal } from '@/api/client';
 import { shared } from '@/ui/shared';
 import { onKept, put, tellTabs } from './store';
-import { device, oddTimes, stand, tidy, trainer, waiting, type KeptEvent, type Opened, type Training } from './trainings';
+import {
+  device,
+  isAtHome,
+  oddTimes,
+  stand,
+  tidy,
+  trainer,
+  waiting,
+  type KeptEvent,
+  type Opened,
+  type Training,
+} from './trainings';
 
 /** Events that go in one sending. */
 const MOST = 100;
@@ -77,7 +88,7 @@ async function sendAll(): Promise<boolean> {
       break;
     }
     // Without a network, or signed out, nobody else's goes either; what one training is refused for is its own.
-    if (hindered && ['offline', 'signed-out', 'page-too-old'].includes(hindered.code)) break;
+    if (hindered && ['offline', 'signed-out', 'page-too-old', 'home-closed'].includes(hindered.code)) break;
   }
   tries = hindered ? tries + 1 : 0;
   state.set({ busy: false, hindered });
@@ -88,18 +99,11 @@ async function sendAll(): Promise<boolean> {
 }
 
 async function send(owner: string, training: Training, waits: KeptEvent[]): Promise<Refusal | null> {
-  const { data, error } = await http.POST('/api/people/{person}/trainings/{training}', {
-    params: { path: { person: training.person, training: training.id } },
-    body: {
-      session: training.session,
-      device: device(),
-      on: training.on,
-      byHand: training.byHand,
-      startedAt: training.startedAt,
-      sentAt: Date.now(),
-      events: waits.map(({ event }) => event),
-    },
-  });
+  const { person, id, session, on, byHand, startedAt } = training;
+  const body = { session, device: device(), on, byHand, startedAt, sentAt: Date.now(), events: waits.map(({ event }) => event) };
+  const { data, error } = await (isAtHome(owner)
+    ? http.POST('/api/home/trainings/{training}', { params: { path: { training: id } }, body })
+    : http.POST('/api/people/{person}/trainings/{training}', { params: { path: { person, training: id } }, body }));
   if (error) return error;
   const refused = new Map(data.refused.map(({ event, sentence }) => [event, sentence]));
   const taken = new Set(data.taken);
@@ -108,11 +112,11 @@ async function send(owner: string, training: Training, waits: KeptEvent[]): Prom
     if (taken.has(kept.id)) await put('events', owner, { ...kept, state: 'taken' } satisfies KeptEvent);
     else if (sentence !== null) await put('events', owner, { ...kept, state: 'refused', sentence } satisfies KeptEvent);
   }
-  const { also, differing, log, on } = data;
+  const { also, differing, log } = data;
   await stand({ training, events: waits }, (present) => ({
     // Set by hand once more meanwhile, that day holds.
-    ...(present.on === training.on && { on }),
-    sentOn: on,
+    ...(present.on === on && { on: data.on }),
+    sentOn: data.on,
     asked: { also, differing, clock: data.clock ?? present.asked?.clock ?? null, log },
   }));
   return null;

@@ -78,6 +78,8 @@ export const setTrainer = (id: string): void => {
   owner = id;
 };
 export const trainer = (): string => owner;
+/** A person at home, on their own page. */
+export const isAtHome = (whose: string): boolean => whose.startsWith('home:');
 
 /** This device, by a number of its own: not a name of anybody. */
 export function device(): string {

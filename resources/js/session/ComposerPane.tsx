@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { OwnPage } from '@/frame/OwnPage';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
@@ -61,6 +62,7 @@ export function ComposerPane() {
           >
             Hand it over
           </Button>
+          <OwnPage look="quiet" />
           <p className="text-sm text-ink3 max-lg:hidden">
             A dose <Key>/</Key> · undo <Key>Ctrl Z</Key> · paste lines <Key>Ctrl V</Key>
           </p>

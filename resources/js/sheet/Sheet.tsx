@@ -4,6 +4,7 @@ import { Figure } from '@/figure/Figure';
 import { Closed } from '@/frame/Closed';
 import { LeftOut } from '@/frame/LeftOut';
 import { NoSession } from '@/frame/NoSession';
+import { OwnPage } from '@/frame/OwnPage';
 import { usePerson } from '@/frame/usePerson';
 import { useSession } from '@/frame/useSession';
 import { Button } from '@/ui/Button';
@@ -35,6 +36,7 @@ function OpenSheet({ person }: { person: string }) {
     <main className="relative min-w-0 flex-1 overflow-y-auto p-6 max-sm:p-3 print:overflow-visible print:p-0">
       <div className="mb-4 flex max-w-3xl flex-wrap gap-3 print:hidden">
         <Button onClick={() => window.print()}>Print, or save as PDF</Button>
+        <OwnPage />
         <Button look="next" onClick={() => void navigate(`/people/${person}/coach?s=${session}`)}>
           Coach it
         </Button>

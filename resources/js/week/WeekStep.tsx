@@ -13,6 +13,7 @@ import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { CalendarButton } from '@/frame/CalendarDialog';
+import { OwnPage } from '@/frame/OwnPage';
 import { ShapeDialog } from './ShapeDialog';
 import { ChosenSlot, ClashList, ShapeNote, WeekDemands, WeekSums } from './WeekPane';
 import { inWords, SessionToPlace, WeekGrid, type Placed } from './WeekGrid';
@@ -490,6 +491,7 @@ function Head({
           {wholeAway ? 'not away this week' : 'away all week'}
         </Button>
         <CalendarButton person={person.id} />
+        <OwnPage look="quiet" />
       </span>
     </div>
   );

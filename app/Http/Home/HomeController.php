@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Home;
+
+use App\Api\Reads;
+use App\Api\Writes;
+use App\Http\Coach\CoachPage;
+use App\Http\Coach\CueSheetView;
+use App\Http\Coach\TakenView;
+use App\Http\Coach\TrainingController;
+use App\Http\Coach\TrainingRequest;
+use App\Http\Coach\TrainingView;
+use App\Http\Problem;
+use App\Models\HomeDevice;
+use App\Models\Person;
+use App\Models\Screening;
+use App\Models\SessionLog;
+use App\Models\Training;
+use App\Models\TrainingSession;
+use App\Models\User;
+use App\Records\OpenPerson;
+use EvenRungs\Screening\Answers;
+use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Respondent;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** A person's own page: what to do, what was done, and what is wrong. Nothing told here changes plan, limits or rungs. */
+final readonly class HomeController
+{
+    public function __construct(private OpenPerson $open) {}
+
+    #[Reads('/api/home', 'home', HomeView::class)]
+    public function show(Request $request, #[CurrentUser] User $by): JsonResponse
+    {
+        return new JsonResponse((new HomePage($this->open->forPlanning($this->person($request)->id, $by), $by->practice->name))->view());
+    }
+
+    /** Lets a second device in, by the code its trainer sees. */
+    #[Writes('/api/home/code', 'homeCode', takes: CodeRequest::class)]
+    public function code(CodeRequest $input): Response
+    {
+        $device = HomeDoor::device($input) ?? throw Problem::notAtHome();
+        if ($device->admitted_at !== null) {
+            return new Response(status: 204);
+        }
+        // Counted before it is compared: tries at once win nothing.
+        $counted = HomeDevice::query()->withoutGlobalScopes()->whereKey($device->id)->where('tries', '<', HomeDevice::TRIES)->where('created_at', '>', now()->subMinutes(HomeDevice::MINUTES))->increment('tries');
+        if ($counted === 0) {
+            throw Problem::notAtHome();
+        }
+        if (! hash_equals($device->code ?? '', $input->code())) {
+            throw Problem::field('code', 'This is not the code. Ask your trainer for it once more.');
+        }
+        $device->update(['admitted_at' => now(), 'code' => null]);
+
+        return new Response(status: 204);
+    }
+
+    #[Reads('/api/home/sessions/{session}/cues', 'homeCues', CueSheetView::class)]
+    public function cues(string $session, Request $request, #[CurrentUser] User $by): JsonResponse
+    {
+        $file = $this->open->of($this->person($request), $by);
+        Problem::whenClosed($file->record->admission());
+
+        try {
+            return new JsonResponse((new CoachPage($file, $this->session($request, $session)))->atHome());
+        } catch (Problem $problem) {
+            // Why is between the person and their trainer, and no word for a page that lies open on a table.
+            throw in_array($problem->problem, ['nothing-left', 'stopped-ladder'], true) ? Problem::conflict('not-today', 'This session is not for you at the moment. Ask your trainer.') : $problem;
+        }
+    }
+
+    /** A training as it is told so far, for another device of the person. */
+    #[Reads('/api/home/trainings/{training}', 'homeTraining', TrainingView::class)]
+    public function training(string $training, Request $request, TrainingController $trainings): JsonResponse
+    {
+        return $trainings->show($this->person($request), Training::query()->findOrFail($training));
+    }
+
+    #[Writes('/api/home/trainings/{training}', 'tellFromHome', TakenView::class, TrainingRequest::class)]
+    public function tell(string $training, Request $request, TrainingRequest $input, TrainingController $trainings): JsonResponse
+    {
+        $answer = $trainings->telling($this->person($request), $training, $input);
+        Training::query()->whereKey($training)->update(['at_home' => true]);
+        SessionLog::query()->whereKey($training)->update(['at_home' => true]);
+
+        return $answer;
+    }
+
+    /** A danger sign ticked at home closes training on every path until the trainer has asked. */
+    #[Writes('/api/home/signs', 'tellSigns', HomeView::class, SignsRequest::class)]
+    public function signs(Request $request, SignsRequest $input, #[CurrentUser] User $by): JsonResponse
+    {
+        $person = $this->person($request);
+        $clock = $this->open->forPlanning($person->id, $by)->clock;
+        $answers = new Answers(array_map(DangerSign::from(...), $input->texts('signs')), []);
+        Screening::query()->firstOrCreate(['id' => $input->text('id')], [
+            'person_id' => $person->id, 'answers' => $input->texts('signs'), 'denied' => [], 'asked' => Respondent::Person->value, 'urgency' => $answers->urgency()?->value,
+            'answered_on' => $clock->today()->iso(), 'time_zone' => $clock->timeZone(), 'user_id' => $by->id, 'sequence' => $clock->sequence(),
+        ]);
+
+        return new JsonResponse((new HomePage($this->open->forPlanning($person->id, $by), $by->practice->name))->view());
+    }
+
+    private function person(Request $request): Person
+    {
+        $person = $request->route('person');
+
+        return $person instanceof Person ? $person : throw Problem::notAtHome();
+    }
+
+    private function session(Request $request, string $id): TrainingSession
+    {
+        return TrainingSession::query()->where('person_id', $this->person($request)->id)->findOrFail($id);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Home;
+
+use App\Http\Shared\ChoiceView;
+use App\Models\SessionLog;
+use App\Records\PersonFile;
+use App\Records\SessionsAtHand;
+use EvenRungs\Screening\DangerSign;
+use EvenRungs\Session\SessionLength;
+use EvenRungs\Session\WrittenSession;
+
+/** A person's own page of today and this week. */
+final readonly class HomePage
+{
+    public function __construct(private PersonFile $file, private string $practice) {}
+
+    public function view(): HomeView
+    {
+        $record = $this->file->record;
+        $isOpen = $record->admission()->open;
+        $week = $isOpen ? $this->week() : [];
+        $next = $isOpen ? SessionsAtHand::at($this->file->person->id, $record->today) : null;
+        $now = array_values(array_filter($week, static fn(HomeSessionView $one): bool => $one->id === $next?->id && $one->on === $record->today->iso()))[0] ?? null;
+
+        return new HomeView(
+            name: $this->file->person->name,
+            person: $this->file->person->id,
+            practice: $this->practice,
+            today: $record->today->iso(),
+            owner: "home:{$this->file->person->id}",
+            closed: $isOpen ? null : 'Please do not train now. Call your practice; they have been told. If it is one of the signs you were asked about and it is bad or getting worse, call the emergency services.',
+            now: $now ?? ($next === null ? null : $this->session($next->inCore(), SessionsAtHand::on($this->file)[0] ?? null)),
+            week: $week,
+            signs: array_map(static fn(DangerSign $sign): ChoiceView => new ChoiceView(value: $sign->value, label: $sign->question()), DangerSign::cases()),
+        );
+    }
+
+    /** @return list<HomeSessionView> in order of time */
+    private function week(): array
+    {
+        $hand = $this->file->week($this->file->record->today);
+        $sessions = [];
+        foreach ($hand->slots() as $slot) {
+            $here = $hand->here($slot);
+            $written = $hand->sessions[$slot->session] ?? null;
+            if ($here !== null && $written !== null && ! $hand->isAway($here->cell->day)) {
+                $sessions[] = [$here->cell->index(), $this->session($written, $hand->date($here->cell->day)->iso())];
+            }
+        }
+        usort($sessions, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column($sessions, 1);
+    }
+
+    /** @param string|null $on date; null where it is for no day, and today's counts */
+    private function session(WrittenSession $written, ?string $on): HomeSessionView
+    {
+        return new HomeSessionView(
+            id: $written->id,
+            title: $written->title,
+            on: $on,
+            lengthText: SessionLength::of($this->file->record->permitted($written->blocks)?->session, $written->picks)->text(),
+            isDone: SessionLog::query()->where('person_id', $this->file->person->id)->where('training_session_id', $written->id)->where('done_on', $on ?? $this->file->record->today->iso())->exists(),
+        );
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Home;
+
+/** A session of the person's week. */
+final readonly class HomeSessionView
+{
+    /**
+     * @param string|null $on  date; null where it is for no day
+     * @param bool   $isDone   that day
+     */
+    public function __construct(public string $id, public string $title, public ?string $on, public string $lengthText, public bool $isDone) {}
+}

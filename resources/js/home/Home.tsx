@@ -1,0 +1,193 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api, http, newId, sentenceOf, type Schemas } from '@/api/client';
+import { ReasonProvider } from '@/frame/reason';
+import { Logo } from '@/frame/Logo';
+import { sendWaiting, useSendingByItself, useWaiting } from '@/offline/outbox';
+import { setTrainer } from '@/offline/trainings';
+import { Button } from '@/ui/Button';
+import { day, longDay } from '@/ui/day';
+import { TextField } from '@/ui/Field';
+import { formText } from '@/ui/formText';
+import { Loading } from '@/ui/Loading';
+import { Status } from '@/ui/Status';
+import { Play } from './Play';
+import { Stop } from './Stop';
+
+type View = Schemas['HomeView'];
+type Session = Schemas['HomeSessionView'];
+
+/** A person's own page: what to do today, the week, and what is wrong. Opened by the cookie of their link. */
+export function Home() {
+  const home = api.useQuery('get', '/api/home', {}, { retry: false, staleTime: 30_000 });
+  const owner = home.data?.owner ?? '';
+  setTrainer(owner);
+  useSendingByItself(owner);
+  const [search] = useSearchParams();
+  const session = search.get('s');
+  if (home.data && session && !home.data.closed)
+    return (
+      <ReasonProvider>
+        <Play home={home.data} session={session} afterwards={search.has('afterwards')} />
+      </ReasonProvider>
+    );
+  return (
+    <main className="mx-auto grid max-w-xl content-start gap-6 p-5 text-lg">
+      <p className="flex items-center gap-2.5 font-display text-xl font-[650]">
+        <Logo /> {home.data?.practice ?? 'Even Rungs'}
+      </p>
+      {home.data ? (
+        <Today home={home.data} />
+      ) : home.error?.code === 'home-code' ? (
+        <Code sentence={home.error.sentence} onIn={() => void home.refetch()} />
+      ) : home.error?.code === 'home-closed' ? (
+        <p role="alert" className="rounded-lg border border-rail bg-sheet p-5 font-semibold">
+          {home.error.sentence}
+        </p>
+      ) : (
+        <Loading what="Opening your page" error={home.error} again={() => void home.refetch()} />
+      )}
+    </main>
+  );
+}
+
+function Today({ home }: { home: View }) {
+  const client = useQueryClient();
+  const waits = useWaiting();
+  const [stopping, setStopping] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const tell = async (signs: string[]) => {
+    const { data, error } = await http.POST('/api/home/signs', { body: { id: newId(), signs } });
+    if (error) return setProblem(sentenceOf(error));
+    client.setQueryData(api.queryOptions('get', '/api/home', {}).queryKey, data);
+    setStopping(false);
+  };
+  const { now } = home;
+  return (
+    <>
+      <h1 className="text-3xl">{home.name.split(' ')[0]}</h1>
+      {home.closed ? (
+        <p role="alert" className="rounded-lg border-2 border-ink bg-sheet p-5 font-semibold">
+          {home.closed}
+        </p>
+      ) : stopping ? (
+        <Stop signs={home.signs} problem={problem} onTell={tell} onBack={() => setStopping(false)} />
+      ) : (
+        <>
+          {waits.some((one) => one.waits.length > 0) && (
+            <p role="status" className="border-l-4 border-ochre pl-3">
+              Something you did is not with your practice yet: it is sent by itself once there is a network.{' '}
+              <Button look="quiet" onClick={() => void sendWaiting()}>
+                send now
+              </Button>
+            </p>
+          )}
+          {now ? <Now session={now} today={home.today} /> : <p>There is nothing planned for you yet.</p>}
+          {home.week.length > 0 && <Week week={home.week} today={home.today} />}
+          <section className="grid gap-3 border-t border-hairline pt-5 text-base">
+            <p>
+              Stop when something hurts more than before, tingles, or feels wrong. Pain above 5 of 10: leave it, and call your
+              practice.
+            </p>
+            <Button className="min-h-12 justify-self-start" onClick={() => setStopping(true)}>
+              Something is wrong
+            </Button>
+          </section>
+        </>
+      )}
+    </>
+  );
+}
+
+function Now({ session, today }: { session: Session; today: string }) {
+  return (
+    <section aria-labelledby="now" className="grid gap-4 rounded-lg border border-rail bg-sheet p-5">
+      <div>
+        <p className="text-base text-ink2">
+          {session.on === null || session.on === today
+            ? session.isDone
+              ? 'Done today'
+              : session.on === null
+                ? 'Whenever it suits you'
+                : 'Today'
+            : longDay(session.on)}
+        </p>
+        <h2 id="now" className="text-2xl">
+          {session.title}
+        </h2>
+        <p>
+          about <span className="font-mono">{session.lengthText}</span> minutes
+        </p>
+      </div>
+      <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
+        {session.isDone ? 'Once more' : 'Begin'}
+      </Link>
+      {!session.isDone && (
+        <Link to={`/home?s=${session.id}&afterwards`} className="text-base underline underline-offset-4">
+          I have done it already
+        </Link>
+      )}
+    </section>
+  );
+}
+
+function Week({ week, today }: { week: Session[]; today: string }) {
+  return (
+    <section aria-labelledby="week" className="grid gap-2">
+      <h2 id="week" className="text-xl">
+        This week
+      </h2>
+      <ul className="grid gap-1.5">
+        {week.map((session) => (
+          <li key={`${session.on} ${session.id}`} className="flex flex-wrap items-baseline gap-x-4 rounded-md bg-sheet px-4 py-2">
+            <span className="w-28 shrink-0 text-base text-ink2">
+              {session.on === today ? 'today' : session.on && day(session.on)}
+            </span>
+            <span className="min-w-0 flex-1 font-semibold">{session.title}</span>
+            {session.isDone ? (
+              <Status kind="ready" word="done" />
+            ) : (
+              <Link to={`/home?s=${session.id}`} className="text-base underline underline-offset-4">
+                open
+              </Link>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** On a second device: the code that the trainer sees. */
+function Code({ sentence, onIn }: { sentence: string; onIn: () => void }) {
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const [busy, setBusy] = useState(false);
+  const tell = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const code = formText(event.currentTarget)('code');
+    setBusy(true);
+    const { error } = await http.POST('/api/home/code', { body: { code } });
+    setBusy(false);
+    if (error) setProblem(sentenceOf(error));
+    else onIn();
+  };
+  return (
+    <form onSubmit={(event) => void tell(event)} className="grid gap-4 rounded-lg border border-rail bg-sheet p-5">
+      <h1 className="text-2xl">Another device</h1>
+      <p>{sentence}</p>
+      <TextField
+        label="Code of six figures"
+        name="code"
+        inputMode="numeric"
+        autoComplete="one-time-code"
+        required
+        problem={problem}
+        className="text-2xl tracking-widest"
+      />
+      <Button look="next" type="submit" className="min-h-12" disabled={busy}>
+        Open my page here
+      </Button>
+    </form>
+  );
+}

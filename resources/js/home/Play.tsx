@@ -1,0 +1,47 @@
+import { api, type Schemas } from '@/api/client';
+import { Alone } from '@/coach/alone';
+import { LogAfterwards } from '@/coach/LogAfterwards';
+import { Player } from '@/coach/Player';
+import { useTraining } from '@/offline/useTraining';
+import { Link } from 'react-router';
+import { Loading } from '@/ui/Loading';
+
+type Home = Pick<Schemas['HomeView'], 'name' | 'person'>;
+
+/** A session with the same player as on the floor, or ticked off without it. */
+export function Play({ home, session, afterwards }: { home: Home; session: string; afterwards: boolean }) {
+  const sheet = api.useQuery(
+    'get',
+    '/api/home/sessions/{session}/cues',
+    { params: { path: { session } } },
+    { staleTime: Infinity, gcTime: 0, refetchOnReconnect: false, retry: false },
+  );
+  if (!sheet.data)
+    return (
+      <main className="mx-auto grid max-w-xl gap-4 p-5 text-lg">
+        <Loading what="Laying out your session" error={sheet.error} again={() => void sheet.refetch()} />
+        {sheet.error && (
+          <Link to="/home" className="underline underline-offset-4">
+            Back
+          </Link>
+        )}
+      </main>
+    );
+  return (
+    <Alone value>
+      <Opened home={home} sheet={sheet.data} afterwards={afterwards} />
+    </Alone>
+  );
+}
+
+function Opened({ home, sheet, afterwards }: { home: Home; sheet: Schemas['CueSheetView']; afterwards: boolean }) {
+  const training = useTraining({ person: home.person, name: home.name, session: sheet.session, title: sheet.title });
+  const { opened, told } = training;
+  if (!opened || !told) return <Loading what="Looking what this device has" />;
+  const props = { person: home.person, name: home.name, sheet, training: { ...training, opened, told } };
+  return (
+    <div className="flex min-h-dvh">
+      {afterwards ? <LogAfterwards {...props} /> : <Player key={opened.training.id} {...props} />}
+    </div>
+  );
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Home\HomeDoor;
+use App\Models\HomeDevice;
+use App\Models\HomeLink;
+use EvenRungs\Screening\DangerSign;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A link opens one person's own page and nothing else; what they do and feel at home comes back to their trainer. */
+final class HomeTest extends ApiTestCase
+{
+    private const RUNG = 'press-out/standing';
+
+    private string $person;
+
+    private string $session;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withCredentials();
+        $this->person = $this->person(['notes' => 'Sleeps badly before concerts.', 'limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => '2026-04-02']]]);
+        $this->place($this->person, self::RUNG);
+        $this->session = $this->writtenSession($this->person, [self::RUNG => '2x10/side']);
+    }
+
+    public function test_a_link_is_kept_as_a_hash_and_opens_the_persons_page_once_it_is_exchanged_for_a_cookie(): void
+    {
+        $token = $this->link();
+        self::assertMatchesRegularExpression('/^[A-Za-z0-9]{40}$/', $token);
+        self::assertStringNotContainsString($token, (string) json_encode(DB::table('home_links')->get()));
+
+        $opened = $this->open($token);
+        self::assertStringNotContainsString($token, (string) $opened->headers->get('Location'), 'the address bar is clean');
+        foreach ([$opened, $this->get('/home'), $this->getJson('/api/home')] as $answer) {
+            self::assertSame(['no-referrer', 'noindex, nofollow', 'no-store, private'], array_map(static fn(string $header): string => (string) $answer->headers->get($header), ['Referrer-Policy', 'X-Robots-Tag', 'Cache-Control']));
+        }
+        $page = $this->getJson('/api/home')->assertOk()->assertJsonPath('name', 'Corvin Strake')->assertJsonPath('practice', 'Tarn Row Movement Room')->assertJsonPath('now.id', $this->session);
+        self::assertStringContainsString('no-store', (string) $page->headers->get('Cache-Control'));
+        foreach (['concerts', 'tour', 'rist pain'] as $private) {
+            self::assertStringNotContainsString($private, (string) $page->getContent());
+            self::assertStringNotContainsString($private, (string) $this->getJson("/api/home/sessions/{$this->session}/cues")->assertOk()->assertJsonPath('cautions', [])->getContent());
+        }
+        $this->assertGuest();
+        self::assertSame('[]', json_encode(DB::table('sessions')->get()));
+    }
+
+    public function test_it_opens_nothing_else_and_nothing_of_anybody_else(): void
+    {
+        $other = $this->person();
+        $this->place($other, self::RUNG);
+        $theirs = $this->writtenSession($other, [self::RUNG => '2x10/side']);
+        $this->open($this->link());
+
+        $this->getJson("/api/home/sessions/{$theirs}/cues")->assertNotFound();
+        $this->tell(self::id(), $theirs)->assertNotFound();
+        foreach (["/api/people/{$this->person}", "/api/people/{$this->person}/board", '/api/bench', '/api/people', '/api/me'] as $desk) {
+            $this->getJson($desk)->assertUnauthorized()->assertJsonPath('code', 'signed-out');
+        }
+    }
+
+    public function test_what_was_done_at_home_is_a_log_that_says_so_and_waits_for_the_trainer(): void
+    {
+        $this->open($this->link());
+        $this->tell($training = self::id())->assertOk()->assertJsonPath('log.sets', 2);
+        $this->getJson('/api/home')->assertJsonPath('now.isDone', true);
+        $this->getJson("/api/home/trainings/{$training}")->assertOk()->assertJsonPath('sets', 2);
+
+        $this->actingAs($this->trainer);
+        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending.0.rung', self::RUNG)->assertJsonPath('pending.0.besides.0', 'Done at home, and told by the person.');
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.id', $this->person);
+        self::assertSame([[1, 1]], [[DB::table('trainings')->value('at_home'), DB::table('session_logs')->value('at_home')]]);
+    }
+
+    public function test_what_comes_from_home_changes_no_rung_no_plan_and_no_limit(): void
+    {
+        $tables = ['placements', 'plans', 'person_limits', 'training_sessions', 'decisions', 'rung_allowances', 'programs'];
+        $before = array_map(static fn(string $table): string => (string) json_encode(DB::table($table)->get()), $tables);
+        $this->open($this->link());
+        $this->tell(self::id(), null, 9)->assertOk();
+
+        self::assertSame($before, array_map(static fn(string $table): string => (string) json_encode(DB::table($table)->get()), $tables));
+    }
+
+    public function test_a_danger_sign_ticked_at_home_closes_training_on_every_path_and_is_first_on_the_bench(): void
+    {
+        $this->open($this->link());
+        $this->postJson('/api/home/signs', ['id' => self::id(), 'signs' => []])->assertUnprocessable();
+        $told = $this->postJson('/api/home/signs', ['id' => self::id(), 'signs' => [DangerSign::LegWeakness->value]])->assertOk()->assertJsonPath('now', null)->assertJsonPath('week', []);
+        self::assertStringContainsString('call the emergency services', (string) $told->json('closed'));
+        $this->getJson("/api/home/sessions/{$this->session}/cues")->assertStatus(423);
+
+        $this->actingAs($this->trainer);
+        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertStatus(423);
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.id', $this->person)->assertJsonPath('lines.0.status', 'stop');
+    }
+
+    public function test_links_that_do_not_open_all_say_the_same(): void
+    {
+        $token = $this->link();
+        foreach ([null, strrev($token)] as $mistyped) {
+            $this->away();
+            if ($mistyped !== null) {
+                $this->get("/h/{$mistyped}")->assertRedirect('/home');
+            }
+            $this->closed();
+        }
+        $this->get('/h/short')->assertOk(); // no such address: the application says so itself
+
+        $this->open($token);
+        $this->getJson('/api/home')->assertOk();
+        $this->travel(HomeLink::WEEKS * 7 + 1)->days();
+        $this->closed();
+        Carbon::setTestNow('2026-06-01 09:00:00');
+
+        $this->getJson('/api/home')->assertOk();
+        $this->actingAs($this->trainer);
+        $this->deleteJson("/api/people/{$this->person}/home-links")->assertOk()->assertJsonPath('until', null)->assertJsonPath('devices', []);
+        Auth::logout();
+        $this->closed();
+
+        $this->open($this->link());
+        $this->actingAs($this->trainer);
+        $this->postJson("/api/people/{$this->person}/archive")->assertOk();
+        Auth::logout();
+        $this->closed();
+    }
+
+    public function test_a_second_device_asks_for_the_code_its_trainer_sees_and_is_not_let_in_by_guesses(): void
+    {
+        $token = $this->link();
+        $this->open($token);
+        $this->getJson('/api/home')->assertOk();
+        $this->open($token);
+        self::assertSame(1, HomeDevice::query()->withoutGlobalScopes()->count(), 'opened once more on the same device');
+
+        $this->away();
+        $this->open($token);
+        $this->getJson('/api/home')->assertUnauthorized()->assertJsonPath('code', 'home-code');
+        $code = $this->codeSeen();
+        for ($guess = 0; $guess < HomeDevice::TRIES; $guess++) {
+            $this->postJson('/api/home/code', ['code' => $code === '000000' ? '000001' : '000000'])->assertUnprocessable()->assertJsonPath('fields.code.0', 'This is not the code. Ask your trainer for it once more.');
+        }
+        $this->postJson('/api/home/code', ['code' => $code])->assertUnauthorized();
+
+        $this->away();
+        $this->open($token);
+        $this->postJson('/api/home/code', ['code' => 'a guess'])->assertUnprocessable()->assertJsonPath('fields.code.0', 'The code has six figures.');
+        $code = $this->codeSeen();
+        $this->postJson('/api/home/code', ['code' => substr($code, 0, 3).' '.substr($code, 3)])->assertNoContent();
+        $this->getJson('/api/home')->assertOk();
+    }
+
+    public function test_tries_are_limited(): void
+    {
+        for ($try = 0; $try < 20; $try++) {
+            $this->get('/h/'.str_repeat((string) ($try % 10), 40))->assertRedirect('/home');
+        }
+        $this->get('/h/'.str_repeat('x', 40))->assertTooManyRequests();
+    }
+
+    private function link(): string
+    {
+        $this->actingAs($this->trainer);
+        $address = $this->postJson("/api/people/{$this->person}/home-links")->assertCreated()->json('address');
+        Auth::logout();
+        session()->flush();
+
+        return substr((string) parse_url(is_string($address) ? $address : '', PHP_URL_PATH), 3);
+    }
+
+    /** @return TestResponse<Response> */
+    private function open(string $token): TestResponse
+    {
+        $opened = $this->get("/h/{$token}")->assertRedirect('/home');
+        $cookie = $opened->getCookie(HomeDoor::COOKIE);
+        if ($cookie !== null) {
+            self::assertTrue($cookie->isHttpOnly());
+            $this->withCookie(HomeDoor::COOKIE, (string) $cookie->getValue());
+        }
+
+        return $opened;
+    }
+
+    /** At another device. */
+    private function away(): void
+    {
+        $this->defaultCookies = [];
+    }
+
+    private function closed(): void
+    {
+        $this->getJson('/api/home')->assertUnauthorized()->assertJsonPath('code', 'home-closed')->assertJsonPath('sentence', 'This page does not open any more. Ask your practice for a new link.');
+    }
+
+    private function codeSeen(): string
+    {
+        $this->actingAs($this->trainer);
+        $code = $this->getJson("/api/people/{$this->person}/home-links")->assertOk()->json('devices.0.code');
+        Auth::logout();
+        session()->flush();
+
+        return is_string($code) ? $code : '';
+    }
+
+    /** @return TestResponse<Response> */
+    private function tell(string $training, ?string $session = null, int $pain = 0): TestResponse
+    {
+        $sets = array_map(static fn(int $number): array => ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [60 * $number], 'item' => str_replace('/', '-', self::RUNG), 'number' => $number, 'set' => [...self::set(self::RUNG, $number, 10, ['pain' => $pain]), 'rung' => null, 'dose' => null]], [1, 2]);
+        $now = 1000 * now()->getTimestamp();
+
+        return $this->postJson("/api/home/trainings/{$training}", ['session' => $session ?? $this->session, 'device' => self::id(), 'on' => '2026-06-01', 'byHand' => false, 'startedAt' => $now, 'sentAt' => $now, 'events' => [...$sets, ['id' => self::id(), 'kind' => 'ended', 'instead' => [], 'moments' => []]]]);
+    }
+}
