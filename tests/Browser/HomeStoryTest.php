@@ -35,7 +35,10 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->click(self::CLEAN)->see('1 of');
             $phone->press('end here')->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
             self::startServing();
-            $phone->press('Try again')->see('This week');
+            $phone->press('Try again')->press('It is right so')->see('This week');
+            // What opens without a server lets a link through to it.
+            $phone->visit('/home')->see('This week')->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+            $phone->visit($link)->see('This week');
             $phone->complaints();
         } finally {
             $phone->quit();
