@@ -1,6 +1,6 @@
 // Where the rules look; their own test gives them a tree that breaks each one (tests/Library/layers.test.ts).
 const root = process.env.LAYERS_ROOT ?? 'resources/js';
-const steps = 'bench|board|checks|coach|library|method|people|person|practice|review|rules|session|sheet|week|weeks';
+const steps = 'bench|board|checks|coach|home|library|method|people|person|practice|review|rules|session|sheet|week|weeks';
 
 module.exports = {
   forbidden: [
@@ -8,8 +8,15 @@ module.exports = {
     {
       name: 'steps-do-not-know-each-other',
       severity: 'error',
-      from: { path: `^${root}/(${steps})/` },
+      from: { path: `^${root}/(${steps})/`, pathNot: `^${root}/home/` },
       to: { path: `^${root}/(${steps})/`, pathNot: `^${root}/$1/` },
+    },
+    {
+      // A person at home has the player of the floor, and nothing else of the desk.
+      name: 'home-knows-the-player-alone',
+      severity: 'error',
+      from: { path: `^${root}/home/` },
+      to: { path: `^${root}/(${steps})/`, pathNot: `^${root}/(home|coach)/` },
     },
     {
       name: 'what-steps-share-knows-no-step',

@@ -137,9 +137,9 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** How many answers about people lie on this device. */
-    protected function keptAnswers(): int
+    protected function keptAnswers(?Chromium $on = null): int
     {
-        $count = $this->browser->driver->executeAsyncScript('const done = arguments[0]; const request = indexedDB.open("even-rungs"); request.onsuccess = () => { const db = request.result; db.transaction("answers").objectStore("answers").count().onsuccess = ({ target }) => { db.close(); done(target.result); }; };');
+        $count = ($on ?? $this->browser)->driver->executeAsyncScript('const done = arguments[0]; const request = indexedDB.open("even-rungs"); request.onsuccess = () => { const db = request.result; db.transaction("answers").objectStore("answers").count().onsuccess = ({ target }) => { db.close(); done(target.result); }; };');
 
         return is_int($count) ? $count : -1;
     }

@@ -80,6 +80,27 @@ final class HomeTest extends ApiTestCase
         self::assertSame([[1, 1]], [[DB::table('trainings')->value('at_home'), DB::table('session_logs')->value('at_home')]]);
     }
 
+    public function test_the_next_morning_is_asked_for_and_what_was_climbed_is_shown(): void
+    {
+        $this->open($this->link());
+        $this->tell($log = self::id());
+        $this->getJson('/api/home')->assertJsonPath('morning', null)->assertJsonPath('climbs', []);
+
+        $this->travel(1)->days();
+        $this->getJson('/api/home')->assertJsonPath('morning.log', $log);
+        $event = ['id' => self::id(), 'kind' => 'morning', 'instead' => [], 'moments' => [], 'other' => $log, 'pains' => [['place' => 'low-back', 'side' => null, 'pain' => 3, 'worse' => true]]];
+        $now = 1000 * now()->getTimestamp();
+        $this->postJson('/api/home/trainings/'.self::id(), ['session' => $this->session, 'device' => self::id(), 'on' => '2026-06-02', 'byHand' => false, 'startedAt' => $now, 'sentAt' => $now, 'events' => [$event]])->assertOk()->assertJsonPath('taken', [$event['id']]);
+        $this->getJson('/api/home')->assertJsonPath('morning', null);
+
+        $this->actingAs($this->trainer);
+        $review = $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending.0.morningPain', 3);
+        $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'side' => $review->json('pending.0.side'), 'choice' => 'climb', 'reason' => 'The morning was from lifting hives.'])->assertCreated();
+        Auth::logout();
+        session()->flush();
+        $this->getJson('/api/home')->assertJsonPath('climbs.0.on', '2026-06-02');
+    }
+
     public function test_what_comes_from_home_changes_no_rung_no_plan_and_no_limit(): void
     {
         $tables = ['placements', 'plans', 'person_limits', 'training_sessions', 'decisions', 'rung_allowances', 'programs'];

@@ -21,6 +21,7 @@ use App\Models\Training;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Time\PracticeClock;
 use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Respondent;
@@ -37,7 +38,7 @@ final readonly class HomeController
     #[Reads('/api/home', 'home', HomeView::class)]
     public function show(Request $request, #[CurrentUser] User $by): JsonResponse
     {
-        return new JsonResponse((new HomePage($this->open->forPlanning($this->person($request)->id, $by), $by->practice->name))->view());
+        return new JsonResponse((new HomePage($this->open->of($this->person($request), $by), $by->practice->name))->view());
     }
 
     /** Lets a second device in, by the code its trainer sees. */
@@ -97,14 +98,14 @@ final readonly class HomeController
     public function signs(Request $request, SignsRequest $input, #[CurrentUser] User $by): JsonResponse
     {
         $person = $this->person($request);
-        $clock = $this->open->forPlanning($person->id, $by)->clock;
+        $clock = PracticeClock::of($by);
         $answers = new Answers(array_map(DangerSign::from(...), $input->texts('signs')), []);
         Screening::query()->firstOrCreate(['id' => $input->text('id')], [
             'person_id' => $person->id, 'answers' => $input->texts('signs'), 'denied' => [], 'asked' => Respondent::Person->value, 'urgency' => $answers->urgency()?->value,
             'answered_on' => $clock->today()->iso(), 'time_zone' => $clock->timeZone(), 'user_id' => $by->id, 'sequence' => $clock->sequence(),
         ]);
 
-        return new JsonResponse((new HomePage($this->open->forPlanning($person->id, $by), $by->practice->name))->view());
+        return new JsonResponse((new HomePage($this->open->of($person->unsetRelations(), $by), $by->practice->name))->view());
     }
 
     private function person(Request $request): Person

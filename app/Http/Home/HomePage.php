@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
+use App\Http\Coach\PainPlaceView;
 use App\Http\Shared\ChoiceView;
+use App\Http\Shared\MorningQuestionView;
+use App\Models\Decision;
 use App\Models\SessionLog;
 use App\Records\PersonFile;
 use App\Records\SessionsAtHand;
+use EvenRungs\Progress\Decision as Climbs;
+use EvenRungs\Progress\PainPlace;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenSession;
@@ -15,6 +20,8 @@ use EvenRungs\Session\WrittenSession;
 /** A person's own page of today and this week. */
 final readonly class HomePage
 {
+    private const CLIMBS = 6;
+
     public function __construct(private PersonFile $file, private string $practice) {}
 
     public function view(): HomeView
@@ -35,7 +42,25 @@ final readonly class HomePage
             now: $now ?? ($next === null ? null : $this->session($next->inCore(), SessionsAtHand::on($this->file)[0] ?? null)),
             week: $week,
             signs: array_map(static fn(DangerSign $sign): ChoiceView => new ChoiceView(value: $sign->value, label: $sign->question()), DangerSign::cases()),
+            morning: $isOpen ? MorningQuestionView::of($this->file) : null,
+            painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
+            climbs: $this->climbs(),
         );
+    }
+
+    /** @return list<HomeClimbView> the newest first; what has left the library is left out */
+    private function climbs(): array
+    {
+        $climbs = [];
+        $library = $this->file->record->library;
+        foreach (Decision::query()->where('person_id', $this->file->person->id)->where('choice', Climbs::Climb->value)->whereNull('taken_back_at')->whereNotNull('to_rung')->orderByDesc('sequence')->limit(self::CLIMBS)->get(['to_rung', 'decided_on']) as $row) {
+            if ($row->to_rung !== null && $library->has($row->to_rung)) {
+                $rung = $library->rung($row->to_rung);
+                $climbs[] = new HomeClimbView(name: $rung->name, on: $row->decided_on, figure: $rung->figure());
+            }
+        }
+
+        return $climbs;
     }
 
     /** @return list<HomeSessionView> in order of time */

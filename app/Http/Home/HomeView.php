@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
+use App\Http\Coach\PainPlaceView;
 use App\Http\Shared\ChoiceView;
+use App\Http\Shared\MorningQuestionView;
 
 /** What a person sees of their own training: no notes, no limits, nobody else. */
 final readonly class HomeView
@@ -17,6 +19,9 @@ final readonly class HomeView
      * @param HomeSessionView|null  $now      the session at hand
      * @param list<HomeSessionView> $week     what is planned this week, in order of time
      * @param list<ChoiceView>      $signs    what ends training at once
+     * @param MorningQuestionView|null $morning that was not asked for yet
+     * @param list<PainPlaceView>   $painPlaces where it can hurt
+     * @param list<HomeClimbView>   $climbs   the newest first
      */
     public function __construct(
         public string $name,
@@ -28,5 +33,8 @@ final readonly class HomeView
         public ?HomeSessionView $now,
         public array $week,
         public array $signs,
+        public ?MorningQuestionView $morning,
+        public array $painPlaces,
+        public array $climbs,
     ) {}
 }

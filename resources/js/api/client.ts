@@ -98,6 +98,8 @@ http.use({
         await letGo?.(presentOf<{ id: string }>(refusal).id);
         return response;
       }
+      // A person's own page that does not open any more.
+      if (refusal.code === 'home-closed') await letGo?.('home');
     }
     const copy = copies.get(request);
     const isOver = response.status === 401 || response.status === 419;

@@ -2541,6 +2541,13 @@ export interface components {
             /** @description sides to test, in this order; none when it is ruled out */
             inTurn: ("left" | "right" | "both")[];
         };
+        /** @description A rung the person climbed to. */
+        HomeClimbView: {
+            name: string;
+            /** @description date */
+            on: string;
+            figure: components["schemas"]["Figure"];
+        };
         /** @description A device on which a person's page was opened. */
         HomeDeviceView: {
             id: string;
@@ -2578,6 +2585,12 @@ export interface components {
             week: components["schemas"]["HomeSessionView"][];
             /** @description what ends training at once */
             signs: components["schemas"]["ChoiceView"][];
+            /** @description that was not asked for yet */
+            morning: components["schemas"]["MorningQuestionView"] | null;
+            /** @description where it can hurt */
+            painPlaces: components["schemas"]["PainPlaceView"][];
+            /** @description the newest first */
+            climbs: components["schemas"]["HomeClimbView"][];
         };
         InputView: {
             name: string;

@@ -1,11 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
+import { useEffect, useState, type FormEvent } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, http, newId, sentenceOf, type Schemas } from '@/api/client';
+import { Mornings } from '@/coach/Mornings';
+import { Figure } from '@/figure/Figure';
 import { ReasonProvider } from '@/frame/reason';
 import { Logo } from '@/frame/Logo';
+import { useReach } from '@/offline/kept';
 import { sendWaiting, useSendingByItself, useWaiting } from '@/offline/outbox';
 import { setTrainer } from '@/offline/trainings';
+import { useTraining } from '@/offline/useTraining';
 import { Button } from '@/ui/Button';
 import { day, longDay } from '@/ui/day';
 import { TextField } from '@/ui/Field';
@@ -64,6 +68,13 @@ function Today({ home }: { home: View }) {
     setStopping(false);
   };
   const { now } = home;
+  const { shownFrom } = useReach();
+  // What can be done this week lies on the device, for where there is no network.
+  const sessions = [...new Set([now, ...home.week].flatMap((one) => (one ? [one.id] : [])))].join();
+  useEffect(() => {
+    for (const session of sessions === '' ? [] : sessions.split(','))
+      void http.GET('/api/home/sessions/{session}/cues', { params: { path: { session } } });
+  }, [sessions]);
   return (
     <>
       <h1 className="text-3xl">{home.name.split(' ')[0]}</h1>
@@ -75,6 +86,12 @@ function Today({ home }: { home: View }) {
         <Stop signs={home.signs} problem={problem} onTell={tell} onBack={() => setStopping(false)} />
       ) : (
         <>
+          {shownFrom !== null && (
+            <p role="status" className="text-base text-ochre">
+              No network: as of{' '}
+              {new Date(shownFrom).toLocaleString('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })}.
+            </p>
+          )}
           {waits.some((one) => one.waits.length > 0) && (
             <p role="status" className="border-l-4 border-ochre pl-3">
               Something you did is not with your practice yet: it is sent by itself once there is a network.{' '}
@@ -83,8 +100,10 @@ function Today({ home }: { home: View }) {
               </Button>
             </p>
           )}
+          {now && home.morning && <Morning key={home.morning.log} home={home} session={now} question={home.morning} />}
           {now ? <Now session={now} today={home.today} /> : <p>There is nothing planned for you yet.</p>}
           {home.week.length > 0 && <Week week={home.week} today={home.today} />}
+          {home.climbs.length > 0 && <Climbs climbs={home.climbs} />}
           <section className="grid gap-3 border-t border-hairline pt-5 text-base">
             <p>
               Stop when something hurts more than before, tingles, or feels wrong. Pain above 5 of 10: leave it, and call your
@@ -152,6 +171,46 @@ function Week({ week, today }: { week: Session[]; today: string }) {
                 open
               </Link>
             )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** How the morning after was: told once, also without a network. */
+function Morning({ home, session, question }: { home: View; session: Session; question: Schemas['MorningQuestionView'] }) {
+  const { told, say } = useTraining({ person: home.person, name: home.name, session: session.id, title: session.title });
+  const [isPassed, pass] = useState(false);
+  if (isPassed || !told || told.mornings.some(({ log }) => log === question.log)) return null;
+  return (
+    <Mornings
+      question={question}
+      places={home.painPlaces}
+      onTell={(pains) => void say({ kind: 'morning', other: question.log, pains })}
+      onPass={() => pass(true)}
+    />
+  );
+}
+
+/** How far somebody has come: said by fact. */
+function Climbs({ climbs }: { climbs: View['climbs'] }) {
+  return (
+    <section aria-labelledby="climbs" className="grid gap-2">
+      <h2 id="climbs" className="text-xl">
+        You have climbed
+      </h2>
+      <ul className="grid gap-1.5">
+        {climbs.map((climb) => (
+          <li
+            key={`${climb.on} ${climb.name}`}
+            className="grid grid-cols-[5rem_1fr] items-center gap-4 rounded-md bg-sheet px-4 py-2"
+          >
+            <Figure figure={climb.figure} label={climb.name} className="h-12 w-20" />
+            <span>
+              <span className="block font-semibold">{climb.name}</span>
+              <span className="text-base text-ink2">{longDay(climb.on)}</span>
+            </span>
           </li>
         ))}
       </ul>

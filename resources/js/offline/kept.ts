@@ -3,7 +3,7 @@ import { http, setMemory, type Schemas } from '@/api/client';
 import { shared } from '@/ui/shared';
 import { seal, unseal } from './box';
 import { keeper, keyInHand, lock, stir } from './code';
-import { db, letGoOfAnswers, onKept, tellTabs, VERSION, type Keeper } from './store';
+import { db, keyOf, letGoOfAnswers, onKept, tellTabs, VERSION, type Keeper } from './store';
 import { trainer } from './trainings';
 
 /** So long what is kept about people may be read, in ms: as the practice says, three days where it was not asked. */
@@ -12,6 +12,11 @@ const holdsOf = (keeper: Keeper | null): number => (keeper?.days ?? 3) * 86_400_
 /** What is needed on the floor: who is there, their board, session, cues, sheet and review, and what all of it speaks of. */
 const NEEDED =
   /^\/api\/(me|bench|floor|library|catalogue|people\/[^/?]+(\/(board|sessions|review|sessions\/[^/?]+\/(cues|sheet)))?)$/;
+
+/** A person's own page, and the sessions of their week: kept on their own device without a code, for so long in ms. */
+const AT_HOME = /^\/api\/home(\/sessions\/[^/?]+\/cues)?$/;
+export const HOME = 'home';
+const HOME_HOLDS = 7 * 86_400_000;
 
 /** Whether the server answers, and since when what is shown instead was kept. */
 interface Reach {
@@ -29,6 +34,13 @@ const say = (next: Reach) => {
 
 export const useReach = reach.useValue;
 
+/** What a path is kept under, and for how long; null where it is not kept, or nobody has unlocked the device. */
+async function slotOf(path: string): Promise<{ owner: string; key: CryptoKey; holds: number } | null> {
+  if (AT_HOME.test(path)) return { owner: HOME, key: await keyOf(HOME), holds: HOME_HOLDS };
+  const hand = NEEDED.test(path) ? handOf() : null;
+  return hand && { ...hand, holds: holdsOf(await keeper(hand.owner)) };
+}
+
 /** The key in hand, where it is that of who is signed in; before anybody is known, of who unlocked the device. */
 const handOf = () => keyInHand(trainer() || undefined);
 
@@ -40,24 +52,23 @@ export function rememberAnswers(): void {
   setMemory({
     remember(path, body) {
       say({ away: false, shownFrom: null });
-      const hand = handOf();
-      if (!hand || !NEEDED.test(path)) return;
+      if (!AT_HOME.test(path) && !(handOf() && NEEDED.test(path))) return;
       const writing: Promise<void> = body()
-        .then((text) => keep(hand, path, text))
+        .then((text) => keep(path, text))
         .finally(() => writings.delete(writing));
       writings.add(writing);
     },
     async recall(path) {
-      const hand = handOf();
-      if (!NEEDED.test(path)) return null;
+      if (!NEEDED.test(path) && !AT_HOME.test(path)) return null;
       say({ ...reach.get(), away: true });
-      if (!hand) return null;
       try {
-        const row = await (await db()).get('answers', `${hand.owner} ${path}`);
+        const slot = await slotOf(path);
+        if (!slot) return null;
+        const row = await (await db()).get('answers', `${slot.owner} ${path}`);
         // A practice may have asked for less meanwhile.
-        const until = Math.min(row?.until ?? 0, (row?.at ?? 0) + holdsOf(await keeper(hand.owner)));
+        const until = Math.min(row?.until ?? 0, (row?.at ?? 0) + slot.holds);
         if (!row || row.v !== VERSION || until < Date.now()) return null;
-        const text = await unseal<string>(hand.key, row.sealed);
+        const text = await unseal<string>(slot.key, row.sealed);
         say({ away: true, shownFrom: row.at });
         return text;
       } catch {
@@ -70,11 +81,15 @@ export function rememberAnswers(): void {
   void letExpire();
 }
 
-async function keep({ owner, key }: { owner: string; key: CryptoKey }, path: string, text: string): Promise<void> {
+async function keep(path: string, text: string): Promise<void> {
   try {
+    const slot = await slotOf(path);
+    if (!slot) return;
+    const { owner, key, holds } = slot;
     const at = Date.now();
-    const until = at + holdsOf(await keeper(owner));
-    await (await db()).put('answers', { id: `${owner} ${path}`, owner, v: VERSION, at, until, sealed: await seal(key, text) });
+    await (
+      await db()
+    ).put('answers', { id: `${owner} ${path}`, owner, v: VERSION, at, until: at + holds, sealed: await seal(key, text) });
   } catch {
     // A device that is full keeps what it has.
   }

@@ -76,7 +76,8 @@ export const db = (): Promise<IDBPDatabase<Shelves>> =>
     throw error;
   }));
 
-async function keyOf(owner: string): Promise<CryptoKey> {
+/** The key of a user on this device: nobody can read it out of the browser. */
+export async function keyOf(owner: string): Promise<CryptoKey> {
   const shelves = await db();
   const known = await shelves.get('keys', owner);
   if (known) return known;
