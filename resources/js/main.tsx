@@ -11,6 +11,7 @@ import { letGoOnceEnded } from './offline/ended';
 import { rememberAnswers } from './offline/kept';
 import { openWithoutServer } from './offline/version';
 import { Loading } from './ui/Loading';
+import { Notices } from './ui/Notices';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -23,9 +24,6 @@ const queries = new QueryClient({
     },
   },
 });
-
-/** Notices come once the page is there. */
-const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
 /** Asked for by name, so that the code of the first view is on its way before the page is drawn. */
 const load = {
@@ -108,21 +106,7 @@ if (root) {
             <Suspense fallback={<Loading what="Opening" />}>{views}</Suspense>
           </BrowserRouter>
         </Catching>
-        <Suspense>
-          <Toaster
-            position="bottom-center"
-            toastOptions={{
-              actionButtonStyle: { background: 'var(--ground)', color: 'var(--ink)' },
-              style: {
-                background: 'var(--ink)',
-                color: 'var(--ground)',
-                border: 0,
-                fontFamily: 'var(--font-sans)',
-                fontSize: '15px',
-              },
-            }}
-          />
-        </Suspense>
+        <Notices />
       </QueryClientProvider>
     </StrictMode>,
   );
