@@ -56,10 +56,10 @@ final class AccountTest extends ApiTestCase
 
     public function test_an_address_that_is_known_is_not_invited(): void
     {
-        $this->practiceWithTrainer('Saltmarsh Studio', 'pell@saltmarsh.example');
+        $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
 
         $this->invite('Wren@Tarn-Row.example')->assertUnprocessable()->assertJsonPath('fields.email.0', 'This address is in your practice already.');
-        $this->invite('pell@saltmarsh.example')->assertUnprocessable()->assertJsonPath('fields.email.0', 'This address cannot be invited: ask for another one of theirs.');
+        $this->invite('odo@mere-end.example')->assertUnprocessable()->assertJsonPath('fields.email.0', 'This address cannot be invited: ask for another one of theirs.');
         $this->invite('no address')->assertUnprocessable();
         Mail::assertNothingSent();
     }
@@ -67,7 +67,7 @@ final class AccountTest extends ApiTestCase
     public function test_only_the_owner_says_who_works_here_and_only_in_their_own_practice(): void
     {
         $odo = $this->trainer();
-        $stranger = $this->practiceWithTrainer('Saltmarsh Studio', 'pell@saltmarsh.example');
+        $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
 
         foreach (['invitation', 'access'] as $way) {
             $this->postJson("/api/practice/trainers/{$stranger->id}/{$way}")->assertNotFound();
