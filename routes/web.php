@@ -46,6 +46,7 @@ Route::prefix('api')->group(function (): void {
     });
 
     // A person's own page: what opens it is the cookie of a link, and it is theirs alone.
+    Route::post('/home/open', [HomeDoor::class, 'open'])->middleware('throttle:link')->name('openHome');
     Route::controller(HomeController::class)->middleware('throttle:home')->group(function (): void {
         Route::post('/home/code', 'code')->middleware('throttle:link')->name('homeCode');
         Route::middleware([AtHome::class, OneWritingAtATime::class])->group(function (): void {
@@ -225,8 +226,6 @@ Route::prefix('api')->group(function (): void {
 
 // Calendars that know the private address of a plan; whoever has it needs no account.
 Route::get('/calendar/{token}.ics', [CalendarController::class, 'subscribed'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:calendar');
-
-Route::get('/h/{token}', HomeDoor::class)->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:link')->name('homeDoor');
 
 Route::get('/up', UpController::class)->withoutMiddleware('web')->name('up');
 

@@ -33,6 +33,7 @@ const load = {
   password: async () => (await import('./frame/NewPassword')).NewPassword,
   join: async () => (await import('./frame/NewPassword')).Join,
   home: async () => (await import('./home/Home')).Home,
+  h: async () => (await import('./home/Door')).Door,
   bench: async () => (await import('./bench/Bench')).Bench,
   library: async () => (await import('./library/LibraryView')).LibraryView,
   method: async () => (await import('./method/MethodView')).MethodView,
@@ -64,6 +65,7 @@ const views = (
     {guests.map((name) => (
       <Route key={name} path={`/${name}`} element={view(name as Name)} />
     ))}
+    <Route path="/h/:token" element={view('h')} />
     <Route path="/" element={view('frame')}>
       <Route index element={view('bench')} />
       {outer.map((name) => (

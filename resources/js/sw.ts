@@ -15,6 +15,6 @@ precacheAndRoute(self.__WB_MANIFEST);
 // Every page is the same shell, which knows nobody; what people are like comes from the server or from what is kept.
 registerRoute(
   new NavigationRoute(createHandlerBoundToURL('/app-shell'), {
-    denylist: [/^\/api\//, /^\/build\//, /^\/h\//, /^\/calendar\//, /^\/up$/, /^\/[^/]+\.[a-z]+$/],
+    denylist: [/^\/api\//, /^\/build\//, /^\/calendar\//, /^\/up$/, /^\/[^/]+\.[a-z]+$/],
   }),
 );

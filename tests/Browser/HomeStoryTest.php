@@ -40,7 +40,7 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->press('end here')->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
             self::startServing();
             $phone->press('Try again')->press('It is right so')->see('This week');
-            // What opens without a server lets a link through to it.
+            // A link opens also where the application is kept on the device.
             $phone->visit('/home')->see('This week')->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
             $phone->visit($link)->see('This week');
             $phone->complaints();

@@ -91,7 +91,8 @@ final class PlayerStoryTest extends BrowserTestCase
         $browser->see('The line needs the network')->label(self::nameOf(self::PLANK).', set 1')->sendKeys('twenty');
         $browser->see('A whole number from 0 to 2000')->press('Save the log')->see('Something that was typed is no number');
         $browser->label(self::nameOf(self::PLANK).', set 1')->sendKeys(Key::CONTROL.'a'.Key::NULL.'20');
-        $browser->see('3 of 4 sets told')->press('Save the log')->see('is sent by itself')->offline(false)->see('Confirm');
+        $browser->see('3 of 4 sets told')->find('//main[@aria-busy="false"]');
+        $browser->press('Save the log')->see('is sent by itself')->offline(false)->see('Confirm');
 
         // The date is the device's own.
         $yesterday = $browser->driver->executeScript('return new Date(Date.now() - 86400000).toLocaleDateString("sv-SE")');

@@ -26,7 +26,7 @@ final class StrangerTest extends ApiTestCase
     {
         Auth::logout();
         foreach ($this->routes() as [$method, $uri]) {
-            if (! in_array($uri, ['/api/sign-in', '/api/forgotten', '/api/password', '/api/join', '/api/home/code'], true)) {
+            if (! in_array($uri, ['/api/sign-in', '/api/forgotten', '/api/password', '/api/join', '/api/home/code', '/api/home/open'], true)) {
                 $this->json($method, $this->filled($uri, array_fill(0, 3, self::id())))->assertUnauthorized();
             }
         }

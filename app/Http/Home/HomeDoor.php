@@ -4,38 +4,39 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
+use App\Api\Writes;
 use App\Models\HomeDevice;
 use App\Models\HomeLink;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cookie;
 
-/** A link is opened: it is exchanged for a cookie at once, so that it stands in no address bar. */
+/**
+ * A link is exchanged for a cookie, by the page it opens: whatever only looks at an address, as what shows a preview of a
+ * message does, is no device and opens nothing.
+ */
 final class HomeDoor
 {
     public const COOKIE = 'even_rungs_home';
 
-    public function __invoke(string $token, Request $request): RedirectResponse
+    /** Answers alike whether or not the link opens anything: what is behind it says so. */
+    #[Writes('/api/home/open', 'openHome', takes: OpenRequest::class)]
+    public function open(OpenRequest $input): Response
     {
-        $link = HomeLink::query()->withoutGlobalScopes()->where('token', HomeLink::hash($token))->first();
-        $to = redirect('/home', 303);
-        if ($link === null || ! $link->opens()) {
-            return $to;
+        $answer = new Response(status: 204);
+        $link = HomeLink::query()->withoutGlobalScopes()->where('token', HomeLink::hash($input->text('token')))->first();
+        if ($link === null || ! $link->opens() || self::device($input)?->home_link_id === $link->id) {
+            return $answer;
         }
-        // Opened once more on a device that is in already.
-        $own = self::device($request);
-        if ($own !== null && $own->home_link_id === $link->id) {
-            return $to;
-        }
-        $others = HomeDevice::query()->withoutGlobalScopes()->where('person_id', $link->person_id)->whereNotNull('admitted_at')->whereIn('home_link_id', HomeLink::query()->withoutGlobalScopes()->where('person_id', $link->person_id)->whereNull('revoked_at')->select('id'));
-        $isFirst = $others->doesntExist();
+        $open = HomeLink::query()->withoutGlobalScopes()->where('person_id', $link->person_id)->whereNull('revoked_at')->select('id');
+        $isFirst = HomeDevice::query()->withoutGlobalScopes()->where('person_id', $link->person_id)->whereNotNull('admitted_at')->whereIn('home_link_id', $open)->doesntExist();
         $key = HomeLink::newToken();
         HomeDevice::query()->create([
             'practice_id' => $link->practice_id, 'person_id' => $link->person_id, 'home_link_id' => $link->id, 'token' => HomeLink::hash($key),
             'code' => $isFirst ? null : str_pad((string) random_int(0, 999_999), 6, '0', STR_PAD_LEFT), 'admitted_at' => $isFirst ? now() : null,
         ]);
 
-        return $to->withCookie(Cookie::make(self::COOKIE, $key, (int) now()->diffInMinutes($link->expires_at), '/', null, null, true, false, 'lax'));
+        return $answer->withCookie(Cookie::make(self::COOKIE, $key, (int) now()->diffInMinutes($link->expires_at), '/', null, null, true, false, 'lax'));
     }
 
     /** The device whose cookie comes with a request, while its link opens; let in or not. */

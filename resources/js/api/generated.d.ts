@@ -638,6 +638,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/home/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answers alike whether or not the link opens anything: what is behind it says so. */
+        post: operations["openHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/home-links": {
         parameters: {
             query?: never;
@@ -3036,6 +3053,10 @@ export interface components {
             /** @description minimal detectable change */
             detectable: number;
         };
+        OpenRequest: {
+            /** @description of the link */
+            token: string;
+        };
         /** @description The session in the order of a school, and what that does to it. */
         OrderView: {
             /** @enum {string} */
@@ -5319,6 +5340,29 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["HomeView"];
                 };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    openHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenRequest"];
+            };
+        };
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Error"];
         };
