@@ -9,9 +9,12 @@ use App\Http\Checks\ChecksController;
 use App\Http\Checks\PictureController;
 use App\Http\Coach\CoachController;
 use App\Http\Coach\TrainingController;
+use App\Http\Home\ContactController;
 use App\Http\Home\HomeController;
 use App\Http\Home\HomeDoor;
 use App\Http\Home\LinkController;
+use App\Http\Home\NotesController;
+use App\Http\Home\StagesController;
 use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
 use App\Http\Method\MethodController;
@@ -24,6 +27,7 @@ use App\Http\Practice\AccountController;
 use App\Http\Practice\CatalogueController;
 use App\Http\Practice\SignInController;
 use App\Http\Practice\TrainersController;
+use App\Http\Review\LogController;
 use App\Http\Review\ReviewController;
 use App\Http\Rules\RulesController;
 use App\Http\Session\ComposerController;
@@ -46,6 +50,7 @@ Route::prefix('api')->group(function (): void {
     });
 
     // A person's own page: what opens it is the cookie of a link, and it is theirs alone.
+    Route::post('/home/no-more/{who}', [ContactController::class, 'endFromMessage'])->middleware('throttle:link')->name('endMessages');
     Route::post('/home/open', [HomeDoor::class, 'open'])->middleware('throttle:link')->name('openHome');
     Route::controller(HomeController::class)->middleware('throttle:home')->group(function (): void {
         Route::post('/home/code', 'code')->middleware('throttle:link')->name('homeCode');
@@ -55,6 +60,9 @@ Route::prefix('api')->group(function (): void {
             Route::get('/home/trainings/{training}', 'training')->name('homeTraining');
             Route::post('/home/trainings/{training}', 'tell')->name('tellFromHome');
             Route::post('/home/signs', 'signs')->name('tellSigns');
+            Route::post('/home/not-today', 'notToday')->name('notToday');
+            Route::post('/home/words', 'words')->name('tellWords');
+            Route::post('/home/no-messages', 'noMessages')->name('endMessagesHere');
         });
     });
 
@@ -176,7 +184,26 @@ Route::prefix('api')->group(function (): void {
         Route::controller(LinkController::class)->group(function (): void {
             Route::get('/people/{person}/home-links', 'show')->name('homeLinks');
             Route::post('/people/{person}/home-links', 'store')->name('makeHomeLink');
+            Route::put('/people/{person}/home-links', 'update')->name('renewHomeLinks');
+            Route::post('/people/{person}/home-links/message', 'message')->middleware('throttle:link')->name('sendHomeLink');
             Route::delete('/people/{person}/home-links', 'destroy')->name('revokeHomeLinks');
+        });
+        Route::controller(NotesController::class)->group(function (): void {
+            Route::get('/people/{person}/home-notes', 'show')->name('homeNotes');
+            Route::post('/people/{person}/home-notes', 'store')->name('writeHome');
+            Route::post('/people/{person}/home-notes/{note}/settle', 'settle')->name('settleHomeNote');
+            Route::post('/people/{person}/home-messages/{message}/settle', 'undelivered')->name('settleMessage');
+        });
+        Route::controller(ContactController::class)->group(function (): void {
+            Route::get('/people/{person}/contact', 'show')->name('contact');
+            Route::put('/people/{person}/contact', 'update')->name('changeContact');
+        });
+        Route::controller(StagesController::class)->group(function (): void {
+            Route::get('/people/{person}/sessions/{session}/stages', 'show')->name('stages');
+            Route::post('/people/{person}/sessions/{session}/stages', 'store')->name('addStage');
+            Route::post('/people/{person}/sessions/{session}/stages/one-a-week', 'oneAWeek')->name('oneExerciseAWeek');
+            Route::post('/people/{person}/sessions/{session}/stages/{stage}/again', 'again')->name('bringStageAgain');
+            Route::delete('/people/{person}/sessions/{session}/stages/{stage}', 'destroy')->name('removeStage');
         });
         Route::controller(SheetController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/sheet', 'show')->name('sheet');
@@ -214,6 +241,10 @@ Route::prefix('api')->group(function (): void {
             Route::get('/people/{person}/programs/{program}', 'version')->name('programVersion');
             Route::post('/people/{person}/programs/{program}/again', 'again')->name('takeProgramAgain');
             Route::post('/people/{person}/programs/{program}/take-back', 'takeBack')->name('takeProgramBack');
+        });
+        Route::controller(LogController::class)->group(function (): void {
+            Route::get('/people/{person}/logs/{log}/sets', 'sets')->name('loggedSets');
+            Route::post('/people/{person}/logs/{log}/corrections', 'correct')->name('correctSet');
         });
         Route::controller(ReviewController::class)->group(function (): void {
             Route::get('/people/{person}/review', 'show')->name('review');

@@ -8,11 +8,14 @@ use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 
-/** A message in plain words with one link. */
+/** A message in plain words with its link. */
 final class Letter extends Mailable
 {
-    /** @param list<string> $lines */
-    public function __construct(private readonly string $about, public readonly array $lines, public readonly string $link) {}
+    /**
+     * @param list<string>          $lines
+     * @param array<string, string> $also  further links, by what stands before them
+     */
+    public function __construct(private readonly string $about, public readonly array $lines, public readonly string $link, public readonly array $also = []) {}
 
     public function envelope(): Envelope
     {

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                        $method_version
  * @property string                     $lines_fresh    on which day, and made with what, no line of the lists was old
  * @property int                        $kept_days      for which people stay on devices
+ * @property string|null                $home_round_on  the day on which everybody was looked at who is to be reminded
  * @property int                        $library_version 0 while the shipped ladders are used as they are
  */
 final class Practice extends Model

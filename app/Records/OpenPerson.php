@@ -126,7 +126,7 @@ final readonly class OpenPerson
         $marks = array_filter($person->rungMarks->pluck('target', 'rung')->all(), is_int(...));
         $library = $this->ladders->library()->withMarks($marks);
 
-        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library, $clock->today(), $since)), $clock, $methods->holdsUntil($person));
+        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library, $clock->today(), $since, $clock->timeZone())), $clock, $methods->holdsUntil($person));
     }
 
     private static function record(Person $person, Library $library, Method $method, PracticeClock $clock, History $history): PersonRecord
@@ -159,7 +159,7 @@ final readonly class OpenPerson
         );
     }
 
-    private static function history(Person $person, Library $library, Day $today, ?Day $since): History
+    private static function history(Person $person, Library $library, Day $today, ?Day $since, string $timeZone): History
     {
         $logs = LoggedSessions::inWindow($person->id);
         // What was done is asked for by week as far back as the program that holds.
@@ -183,6 +183,7 @@ final readonly class OpenPerson
             done: LoggedSessions::inBrief($person->id, $briefly[0]),
             doneSince: $briefly[0],
             open: TrainingEvents::open($person->id),
+            home: FromHome::of($person, $timeZone),
         );
     }
 

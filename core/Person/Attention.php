@@ -7,6 +7,7 @@ namespace EvenRungs\Person;
 use EvenRungs\Assessment\Retest;
 use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Home\NoteKind;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Rescreen;
 
@@ -59,15 +60,20 @@ final readonly class Attention
         $pending = count($record->pending());
         $retest = $record->retest();
         $unsettled = $record->trainingsToSettle();
+        $home = $record->history->home;
 
         return match (true) {
             ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
             $pending > 0 => [1, 'watch', $pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.", 'Decide', Step::Review],
             $unsettled !== [] => [1, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],
+            $home->first() !== null => [1, 'watch', $home->first()->sentence(), ...($home->first()->kind === NoteKind::NotToday && ! $home->first()->isAskedAbout() ? ['Find another day', Step::Week] : ['Read it', Step::Review])],
             $record->rescreen() !== null => [2, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person],
             $record->positions() === [] && $record->history->lastTest === null => [3, 'information', 'Nothing tested and not placed yet.', 'Test and place', Step::Checks],
             $record->positions() === [] => [3, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', Step::Checks],
             $retest?->overdue === true => [3, 'watch', $retest->reason->sentence, 'Test again', Step::Checks],
+            $home->held !== [] => [2, 'watch', $home->held[0], 'Look at the sheet', Step::Session],
+            $home->undelivered > 0 => [2, 'watch', $home->undelivered === 1 ? 'A message did not reach them.' : "{$home->undelivered} messages did not reach them.", 'See to it', Step::Review],
+            $home->isQuiet($record->today) => [2, 'watch', $home->quietSentence(), 'Ask how it goes', Step::Review],
             ! $written => [4, 'information', 'Placed; no session written yet.', 'Write the session', Step::Session],
             default => self::ready($record),
         };
@@ -108,6 +114,7 @@ final readonly class Attention
             Retest::saysOtherwiseOn($today, $record->history->lastTest),
             // The morning after the last session is asked for from the next day on.
             $record->lastLog()?->on->plusDays(1),
+            $record->history->home->quietFrom(),
             // What was not ended is asked about from the next day on.
             ...array_map(static fn(OpenTraining $open): Day => $open->on->plusDays(1), $record->history->open),
             // Age speaks by the year.

@@ -8,6 +8,7 @@ use EvenRungs\Assessment\Braced;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\Hold;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Home\HomeNews;
 
 /**
  * What happened to a person, in order of time. Planning asks only where the person stands: it is given the placings
@@ -26,8 +27,9 @@ final readonly class History
      * @param Braced|null              $brace     the newest brace check
      * @param bool|null                $braceHeld whether that held its minute; null where none was taken
      * @param list<OpenTraining>       $open      trainings of which something has to be said first, by date
+     * @param HomeNews                 $home      what there is from home to see to
      */
-    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null, public array $open = []) {}
+    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null, public array $open = [], public HomeNews $home = new HomeNews) {}
 
     /**
      * @param list<Placing> $placings
@@ -49,13 +51,14 @@ final readonly class History
      * @param list<DoneSession>|null $done      in brief; from the logs where null
      * @param Day|null               $doneSince from when on those are known; null for ever
      * @param list<OpenTraining>     $open      trainings of which something has to be said first, by date
+     * @param HomeNews               $home      what there is from home to see to
      */
-    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null, array $open = []): self
+    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null, array $open = [], HomeNews $home = new HomeNews): self
     {
         $done ??= array_map(DoneSession::of(...), $logs);
         usort($done, static fn(DoneSession $a, DoneSession $b): int => [$a->on->iso(), $a->sequence] <=> [$b->on->iso(), $b->sequence]);
 
-        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held, $open);
+        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held, $open, $home);
     }
 
     /** @return list<LoggedSession> inside the window of the rules, by date */

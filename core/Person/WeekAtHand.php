@@ -7,6 +7,7 @@ namespace EvenRungs\Person;
 use EvenRungs\Balance\KindMix;
 use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Home\NoteKind;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Load\WeekLoad;
 use EvenRungs\Reason\Reason;
@@ -14,6 +15,7 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Adherence;
+use EvenRungs\Week\AnotherDay;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\Frequency;
@@ -102,6 +104,33 @@ final class WeekAtHand
         $here = array_filter($this->slots(), fn(PlannedSlot $slot): bool => ($at = $this->here($slot)) !== null && ! $this->isAway($at->cell->day));
 
         return array_values(array_unique(array_map(static fn(PlannedSlot $slot): string => $slot->session, $here)));
+    }
+
+    /** @return list<Asked> what was asked from home to be put off in this week, with the day core finds for it */
+    public function asked(): array
+    {
+        $asked = [];
+        $days = array_values(array_filter(range(1, 7), fn(int $day): bool => $this->record->today->isBefore($this->date($day)) && ! $this->isAway($day)));
+        foreach ($this->record->history->home->notes as $note) {
+            foreach ($note->kind === NoteKind::NotToday ? $this->week()->slots : [] as $slot) {
+                if (($this->sessionOf($slot->id) === $note->session) && $this->date($slot->cell->day)->equals($note->on)) {
+                    $asked[] = new Asked($note, $slot, AnotherDay::for($this->week(), $slot, $days));
+                }
+            }
+        }
+
+        return $asked;
+    }
+
+    private function sessionOf(string $slot): ?string
+    {
+        foreach ($this->plan->slots as $one) {
+            if ($one->id === $slot) {
+                return $one->session;
+            }
+        }
+
+        return null;
     }
 
     public function date(int $day): Day

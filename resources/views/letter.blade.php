@@ -3,3 +3,8 @@
 
 @endforeach
 {!! $link !!}
+@foreach ($also as $before => $other)
+
+{!! $before !!}
+{!! $other !!}
+@endforeach

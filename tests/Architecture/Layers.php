@@ -23,6 +23,7 @@ final class Layers
         ['Assessment', 'Log'],
         ['Balance', 'Week'],
         ['Program'],
+        ['Home'],
         ['Person'],
     ];
 

@@ -18,6 +18,7 @@ use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Week\Agenda;
 use EvenRungs\Week\AgendaSlot;
+use EvenRungs\Week\AnotherDay;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\Clashes;
@@ -39,6 +40,18 @@ use PHPUnit\Framework\TestCase;
 /** Core sessions among other training: what clashes, what is missing, and what one key does about it. */
 final class WeekTest extends TestCase
 {
+    public function test_another_day_is_the_nearest_later_one_on_which_nothing_new_clashes(): void
+    {
+        $hard = self::slot('a', '1 evening', effort: 8);
+        $week = self::week([$hard, self::slot('b', '5 evening', effort: 8)], [self::other(TrainingKind::Lifting, '2 evening', true)], [1, 2, 3, 5]);
+
+        // Tuesday evening it stands after the lifting; on Thursday 48 hours before Friday are not kept.
+        self::assertSame('Move “A” to Tuesday evening, after the training', AnotherDay::for($week, $hard, range(2, 7))?->label);
+        self::assertSame('Move “A” to Wednesday evening', AnotherDay::for($week, $hard, range(3, 7))?->label, 'a day on which the person trains before others');
+        self::assertNull(AnotherDay::for($week, $hard, [4]), 'a day before the next hard one is none');
+        self::assertNull(AnotherDay::for($week, $hard, []), 'on Sunday it is left out of this week');
+    }
+
     /** @return iterable<string, array{string, string, SessionRole, bool, bool}> core cell, training cell, placement, heavy, clashes */
     public static function aroundLifting(): iterable
     {

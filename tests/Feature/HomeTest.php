@@ -11,27 +11,10 @@ use EvenRungs\Screening\DangerSign;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Testing\TestResponse;
-use Symfony\Component\HttpFoundation\Response;
 
 /** A link opens one person's own page and nothing else; what they do and feel at home comes back to their trainer. */
-final class HomeTest extends ApiTestCase
+final class HomeTest extends HomeTestCase
 {
-    private const RUNG = 'press-out/standing';
-
-    private string $person;
-
-    private string $session;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->withCredentials();
-        $this->person = $this->person(['notes' => 'Sleeps badly before concerts.', 'limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => '2026-04-02']]]);
-        $this->place($this->person, self::RUNG);
-        $this->session = $this->writtenSession($this->person, [self::RUNG => '2x10/side']);
-    }
-
     public function test_a_link_is_kept_as_a_hash_and_opens_the_persons_page_once_it_is_exchanged_for_a_cookie(): void
     {
         $token = $this->link();
@@ -185,58 +168,5 @@ final class HomeTest extends ApiTestCase
             $this->postJson('/api/home/open', ['token' => str_repeat((string) ($try % 10), 40)])->assertNoContent();
         }
         $this->postJson('/api/home/open', ['token' => str_repeat('x', 40)])->assertTooManyRequests();
-    }
-
-    private function link(): string
-    {
-        $this->actingAs($this->trainer);
-        $address = $this->postJson("/api/people/{$this->person}/home-links")->assertCreated()->json('address');
-        Auth::logout();
-        session()->flush();
-
-        return substr((string) parse_url(is_string($address) ? $address : '', PHP_URL_PATH), 3);
-    }
-
-    /** @return TestResponse<Response> */
-    private function open(string $token): TestResponse
-    {
-        $opened = $this->postJson('/api/home/open', ['token' => $token])->assertNoContent();
-        $cookie = $opened->getCookie(HomeDoor::COOKIE);
-        if ($cookie !== null) {
-            self::assertTrue($cookie->isHttpOnly());
-            $this->withCookie(HomeDoor::COOKIE, (string) $cookie->getValue());
-        }
-
-        return $opened;
-    }
-
-    /** At another device. */
-    private function away(): void
-    {
-        $this->defaultCookies = [];
-    }
-
-    private function closed(): void
-    {
-        $this->getJson('/api/home')->assertUnauthorized()->assertJsonPath('code', 'home-closed')->assertJsonPath('sentence', 'This page does not open any more. Ask your practice for a new link.');
-    }
-
-    private function codeSeen(): string
-    {
-        $this->actingAs($this->trainer);
-        $code = $this->getJson("/api/people/{$this->person}/home-links")->assertOk()->json('devices.0.code');
-        Auth::logout();
-        session()->flush();
-
-        return is_string($code) ? $code : '';
-    }
-
-    /** @return TestResponse<Response> */
-    private function tell(string $training, ?string $session = null, int $pain = 0): TestResponse
-    {
-        $sets = array_map(static fn(int $number): array => ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [60 * $number], 'item' => str_replace('/', '-', self::RUNG), 'number' => $number, 'set' => [...self::set(self::RUNG, $number, 10, ['pain' => $pain]), 'rung' => null, 'dose' => null]], [1, 2]);
-        $now = 1000 * now()->getTimestamp();
-
-        return $this->postJson("/api/home/trainings/{$training}", ['session' => $session ?? $this->session, 'device' => self::id(), 'on' => '2026-06-01', 'byHand' => false, 'startedAt' => $now, 'sentAt' => $now, 'events' => [...$sets, ['id' => self::id(), 'kind' => 'ended', 'instead' => [], 'moments' => []]]]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
+use App\Actions\GrowSheets;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Coach\CoachPage;
@@ -13,7 +14,10 @@ use App\Http\Coach\TrainingController;
 use App\Http\Coach\TrainingRequest;
 use App\Http\Coach\TrainingView;
 use App\Http\Problem;
+use App\Http\Shared\ApiRequest;
+use App\Models\HomeContact;
 use App\Models\HomeDevice;
+use App\Models\HomeNote;
 use App\Models\Person;
 use App\Models\Screening;
 use App\Models\SessionLog;
@@ -22,6 +26,7 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
+use EvenRungs\Home\NoteKind;
 use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Respondent;
@@ -33,12 +38,61 @@ use Illuminate\Http\Response;
 /** A person's own page: what to do, what was done, and what is wrong. Nothing told here changes plan, limits or rungs. */
 final readonly class HomeController
 {
-    public function __construct(private OpenPerson $open) {}
+    public function __construct(private OpenPerson $open, private GrowSheets $sheets) {}
 
     #[Reads('/api/home', 'home', HomeView::class)]
     public function show(Request $request, #[CurrentUser] User $by): JsonResponse
     {
-        return new JsonResponse((new HomePage($this->open->of($this->person($request), $by), $by->practice->name))->view());
+        $person = $this->person($request);
+        // What has come due since the last round is there when the person looks.
+        $this->sheets->of($person, $by, PracticeClock::of($by)->today());
+        $answer = $this->page($person, $by);
+        HomeNote::query()->where('person_id', $person->id)->where('kind', NoteKind::Answer->value)->whereNull('seen_at')->update(['seen_at' => now()]);
+
+        return HomeDoor::renewed($request, $answer);
+    }
+
+    /** Asks for another day: the trainer finds one, or asks how the person is. */
+    #[Writes('/api/home/not-today', 'notToday', HomeView::class, NotTodayRequest::class)]
+    public function notToday(NotTodayRequest $input, #[CurrentUser] User $by): JsonResponse
+    {
+        $session = $this->session($input, $input->text('session'));
+        $again = HomeNote::query()->where('person_id', $session->person_id)->where('kind', NoteKind::NotToday->value)->where('training_session_id', $session->id)->where('on_day', $input->text('on'))->whereNull('settled_at');
+        // Said again it is the same request, with another reason.
+        $again->whereKeyNot($input->text('id'))->update(['settled_at' => now()]);
+        $this->note($input, $by, NoteKind::NotToday, ['reason' => $input->text('reason'), 'training_session_id' => $session->id, 'on_day' => $input->text('on')]);
+
+        return $this->page($this->person($input), $by);
+    }
+
+    /** The person's own words. */
+    #[Writes('/api/home/words', 'tellWords', HomeView::class, WordsRequest::class)]
+    public function words(WordsRequest $input, #[CurrentUser] User $by): JsonResponse
+    {
+        $this->note($input, $by, NoteKind::Words, ['on_day' => PracticeClock::of($by)->today()->iso()]);
+
+        return $this->page($this->person($input), $by);
+    }
+
+    /** One press ends all messages. */
+    #[Writes('/api/home/no-messages', 'endMessagesHere', HomeView::class)]
+    public function noMessages(Request $request, #[CurrentUser] User $by): JsonResponse
+    {
+        ContactController::end(HomeContact::query()->where('person_id', $this->person($request)->id)->first());
+
+        return $this->page($this->person($request), $by);
+    }
+
+    /** @param array<string, string> $about */
+    private function note(ApiRequest $input, User $by, NoteKind $kind, array $about): void
+    {
+        $clock = PracticeClock::of($by);
+        HomeNote::query()->firstOrCreate(['id' => $input->text('id')], ['person_id' => $this->person($input)->id, 'kind' => $kind, 'text' => $input->text('text') === '' ? null : $input->text('text'), ...$about, 'user_id' => $by->id, 'time_zone' => $clock->timeZone(), 'sequence' => $clock->sequence()]);
+    }
+
+    private function page(Person $person, User $by): JsonResponse
+    {
+        return new JsonResponse((new HomePage($this->open->of($person->unsetRelations(), $by), $by->practice->name))->view());
     }
 
     /** Lets a second device in, by the code its trainer sees. */
@@ -86,9 +140,18 @@ final readonly class HomeController
     #[Writes('/api/home/trainings/{training}', 'tellFromHome', TakenView::class, TrainingRequest::class)]
     public function tell(string $training, Request $request, TrainingRequest $input, TrainingController $trainings): JsonResponse
     {
-        $answer = $trainings->telling($this->person($request), $training, $input);
-        Training::query()->whereKey($training)->update(['at_home' => true]);
-        SessionLog::query()->whereKey($training)->update(['at_home' => true]);
+        $person = $this->person($request);
+        $beganAtTheDesk = Training::query()->whereKey($training)->where('at_home', false)->exists();
+        $answer = $trainings->telling($person, $training, $input);
+        if (! $beganAtTheDesk) {
+            Training::query()->whereKey($training)->update(['at_home' => true]);
+            SessionLog::query()->whereKey($training)->update(['at_home' => true]);
+        }
+        // Done all the same: nobody needs to find another day.
+        $done = SessionLog::query()->whereKey($training)->first();
+        if ($done !== null) {
+            HomeNote::query()->where('person_id', $person->id)->where('kind', NoteKind::NotToday->value)->where('training_session_id', $done->training_session_id)->where('on_day', $done->done_on)->whereNull('settled_at')->update(['settled_at' => now()]);
+        }
 
         return $answer;
     }
@@ -105,7 +168,7 @@ final readonly class HomeController
             'answered_on' => $clock->today()->iso(), 'time_zone' => $clock->timeZone(), 'user_id' => $by->id, 'sequence' => $clock->sequence(),
         ]);
 
-        return new JsonResponse((new HomePage($this->open->of($person->unsetRelations(), $by), $by->practice->name))->view());
+        return $this->page($person, $by);
     }
 
     private function person(Request $request): Person

@@ -8,9 +8,15 @@ use App\Http\Coach\PainPlaceView;
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
 use App\Models\Decision;
+use App\Models\HomeContact;
+use App\Models\HomeNote;
 use App\Models\SessionLog;
+use App\Models\SheetStage;
 use App\Records\PersonFile;
 use App\Records\SessionsAtHand;
+use EvenRungs\Home\NoteKind;
+use EvenRungs\Home\NotToday;
+use EvenRungs\Person\EvennessLine;
 use EvenRungs\Progress\Decision as Climbs;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Screening\DangerSign;
@@ -18,11 +24,19 @@ use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenSession;
 
 /** A person's own page of today and this week. */
-final readonly class HomePage
+final class HomePage
 {
+    /** @var array<string, string>|null */
+    private ?array $asked = null;
+
     private const CLIMBS = 6;
 
-    public function __construct(private PersonFile $file, private string $practice) {}
+    /** Words of the trainer stay so many days, and what is new on the sheet. */
+    private const ANSWERED_DAYS = 21;
+
+    private const NEWS_DAYS = 6;
+
+    public function __construct(private readonly PersonFile $file, private readonly string $practice) {}
 
     public function view(): HomeView
     {
@@ -45,7 +59,33 @@ final readonly class HomePage
             morning: $isOpen ? MorningQuestionView::of($this->file) : null,
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
             climbs: $this->climbs(),
+            evenness: ($line = EvennessLine::of($record)) === null ? null : new HomeEvennessView($line->sentence(), $line->tenths),
+            notToday: array_map(static fn(NotToday $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), NotToday::cases()),
+            answers: $this->answers(),
+            news: $this->news(),
+            isWritten: (HomeContact::query()->where('person_id', $this->file->person->id)->first()?->ways() ?? []) !== [],
         );
+    }
+
+    /** @return list<HomeAnswerView> */
+    private function answers(): array
+    {
+        $rows = HomeNote::query()->with('writer:id,name')->where('person_id', $this->file->person->id)->where('kind', NoteKind::Answer->value)->where('on_day', '>=', $this->file->record->today->plusDays(-self::ANSWERED_DAYS)->iso())->orderByDesc('sequence')->limit(self::CLIMBS)->get();
+
+        return array_values($rows->map(static fn(HomeNote $row): HomeAnswerView => new HomeAnswerView(id: $row->id, by: $row->writer->name, on: $row->on_day, text: $row->text ?? '', isNew: $row->seen_at === null))->all());
+    }
+
+    /** @return list<string> */
+    private function news(): array
+    {
+        $library = $this->file->record->library;
+        $news = [];
+        foreach (SheetStage::query()->where('person_id', $this->file->person->id)->where('came_on', '>=', $this->file->record->today->plusDays(-self::NEWS_DAYS)->iso())->orderByDesc('came_on')->orderByDesc('sequence')->limit(self::CLIMBS)->get() as $stage) {
+            $name = $stage->rung !== null && $library->has($stage->rung) ? "New on your sheet: {$library->rung($stage->rung)->name}." : '';
+            $news[] = trim("{$name} {$stage->message}") ?: 'Your sheet has changed.';
+        }
+
+        return $news;
     }
 
     /** @return list<HomeClimbView> the newest first; what has left the library is left out */
@@ -61,6 +101,21 @@ final readonly class HomePage
         }
 
         return $climbs;
+    }
+
+    /** @return array<string, string> why another day was asked for, by session and date */
+    private function asked(): array
+    {
+        if ($this->asked === null) {
+            $this->asked = [];
+            foreach ($this->file->record->history->home->notes as $note) {
+                if ($note->kind === NoteKind::NotToday && $note->reason !== null) {
+                    $this->asked["{$note->session} {$note->on->iso()}"] = $note->reason->label();
+                }
+            }
+        }
+
+        return $this->asked;
     }
 
     /** @return list<HomeSessionView> in order of time */
@@ -88,6 +143,7 @@ final readonly class HomePage
             title: $written->title,
             on: $on,
             lengthText: SessionLength::of($this->file->record->permitted($written->blocks)?->session, $written->picks)->text(),
+            asked: $this->asked()["{$written->id} ".($on ?? $this->file->record->today->iso())] ?? null,
             isDone: SessionLog::query()->where('person_id', $this->file->person->id)->where('training_session_id', $written->id)->where('done_on', $on ?? $this->file->record->today->iso())->exists(),
         );
     }

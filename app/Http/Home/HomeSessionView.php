@@ -10,6 +10,7 @@ final readonly class HomeSessionView
     /**
      * @param string|null $on  date; null where it is for no day
      * @param bool   $isDone   that day
+     * @param string|null $asked why another day was asked for, such as no time; null where it was not
      */
-    public function __construct(public string $id, public string $title, public ?string $on, public string $lengthText, public bool $isDone) {}
+    public function __construct(public string $id, public string $title, public ?string $on, public string $lengthText, public bool $isDone, public ?string $asked = null) {}
 }

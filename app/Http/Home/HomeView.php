@@ -22,6 +22,11 @@ final readonly class HomeView
      * @param MorningQuestionView|null $morning that was not asked for yet
      * @param list<PainPlaceView>   $painPlaces where it can hurt
      * @param list<HomeClimbView>   $climbs   the newest first
+     * @param HomeEvennessView|null $evenness null while nobody was placed
+     * @param list<ChoiceView>      $notToday why a session may be put off
+     * @param list<HomeAnswerView>  $answers  words of the trainer, the newest first
+     * @param list<string>          $news     what the stages of the sheet say that came these days
+     * @param bool                  $isWritten whether messages are sent to this person
      */
     public function __construct(
         public string $name,
@@ -36,5 +41,10 @@ final readonly class HomeView
         public ?MorningQuestionView $morning,
         public array $painPlaces,
         public array $climbs,
+        public ?HomeEvennessView $evenness,
+        public array $notToday,
+        public array $answers,
+        public array $news,
+        public bool $isWritten,
     ) {}
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
+use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
+use App\Http\Problem;
+use App\Messages\Outbox;
 use App\Models\HomeDevice;
 use App\Models\HomeLink;
 use App\Models\Person;
 use App\Models\User;
 use App\Time\PracticeClock;
+use EvenRungs\Home\MessageKind;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
 
 /** The link that a person is given. */
 final class LinkController
@@ -33,6 +38,26 @@ final class LinkController
         HomeLink::query()->create(['person_id' => $person->id, 'user_id' => $user->id, 'token' => HomeLink::hash($token), 'expires_at' => now()->addWeeks(HomeLink::WEEKS)]);
 
         return $this->answer($person, $user, url("/h/{$token}"), 201);
+    }
+
+    /** All links that open do so for another twelve weeks from today. */
+    #[Changes('/api/people/{person}/home-links', 'renewHomeLinks', LinksView::class)]
+    public function update(Person $person, #[CurrentUser] User $user): JsonResponse
+    {
+        self::open($person)->update(['expires_at' => now()->addWeeks(HomeLink::WEEKS)]);
+
+        return $this->answer($person, $user);
+    }
+
+    /** Sends a link of its own in each way the person agreed to. */
+    #[Writes('/api/people/{person}/home-links/message', 'sendHomeLink', LinksView::class, status: 201)]
+    public function message(Person $person, #[CurrentUser] User $user, Outbox $outbox): JsonResponse
+    {
+        if ($outbox->put($person, MessageKind::Link, strtolower((string) Str::ulid())) === 0) {
+            throw Problem::conflict('not-agreed', 'There is no way agreed in which this person is written to.');
+        }
+
+        return $this->answer($person, $user, null, 201);
     }
 
     /** Takes all links of a person back: no device of theirs opens anything any more. */

@@ -11,6 +11,7 @@ use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Body\Demand;
+use EvenRungs\Person\Asked;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenSession;
@@ -69,6 +70,7 @@ final readonly class WeekPage
             shape: $plan->shape,
             silenced: ReasonView::all(Clashes::silenced($week)),
             kinds: KindMixView::of($this->hand->kinds(), $this->hand->record),
+            asked: array_map(fn(Asked $asked): AskedView => new AskedView(note: $asked->note->id, slot: $asked->slot->id, day: $asked->slot->cell->day, sentence: $asked->note->sentence(), isAskedAbout: $asked->note->isAskedAbout(), repair: $asked->move === null ? null : WeekRepairView::of($asked->move)), $this->hand->asked()),
         );
     }
 

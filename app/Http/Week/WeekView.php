@@ -31,6 +31,7 @@ final readonly class WeekView
      * @param list<ShapeChoiceView>   $shapes       a week can start from
      * @param Shape|null              $shape        it was laid out from
      * @param list<ReasonView>        $silenced     what is not said of this week, since it is what its shape is
+     * @param list<AskedView>         $asked        to be put off, from home
      * @param KindMixView|null        $kinds        where the aim has a target for them
      */
     public function __construct(
@@ -60,5 +61,6 @@ final readonly class WeekView
         public ?Shape $shape,
         public array $silenced,
         public ?KindMixView $kinds,
+        public array $asked,
     ) {}
 }

@@ -555,6 +555,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/contact": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contact"];
+        put: operations["changeContact"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/no-more/{who}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** From a message, by the link that stands in it: signed, so that nobody ends those of somebody else. */
+        post: operations["endMessages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/home": {
         parameters: {
             query?: never;
@@ -565,6 +598,57 @@ export interface paths {
         get: operations["home"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/not-today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks for another day: the trainer finds one, or asks how the person is. */
+        post: operations["notToday"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The person's own words. */
+        post: operations["tellWords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/no-messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One press ends all messages. */
+        post: operations["endMessagesHere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -663,11 +747,147 @@ export interface paths {
             cookie?: never;
         };
         get: operations["homeLinks"];
-        put?: never;
+        /** All links that open do so for another twelve weeks from today. */
+        put: operations["renewHomeLinks"];
         /** Makes a link. Those of before go on opening until all are taken back. */
         post: operations["makeHomeLink"];
         /** Takes all links of a person back: no device of theirs opens anything any more. */
         delete: operations["revokeHomeLinks"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/home-links/message": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sends a link of its own in each way the person agreed to. */
+        post: operations["sendHomeLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/home-notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["homeNotes"];
+        put?: never;
+        /** A few words to the person, seen at the next opening. */
+        post: operations["writeHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/home-notes/{note}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sees to what was told, with or without an answer. */
+        post: operations["settleHomeNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/home-messages/{message}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A message that did not arrive is seen to. */
+        post: operations["settleMessage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/stages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stages"];
+        put?: never;
+        post: operations["addStage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/stages/one-a-week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One exercise a week, then the next: the first stays, each other comes a week after the one before. */
+        post: operations["oneExerciseAWeek"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/stages/{stage}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tries a stage again that was held back, or sees to one that asks something of the trainer. */
+        post: operations["bringStageAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/sessions/{session}/stages/{stage}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** What has come stays in the session; a stage still to come is taken out. */
+        delete: operations["removeStage"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1143,6 +1363,38 @@ export interface paths {
         put?: never;
         /** Lets a trainer in again, with the password they had. */
         post: operations["letInAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/logs/{log}/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["loggedSets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/logs/{log}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correctSet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1733,6 +1985,19 @@ export interface components {
             sets: number;
             ended: boolean;
         };
+        /** @description A session that the person asked from home to put off, with the move that core found. */
+        AskedView: {
+            /** @description that asks for it */
+            note: string;
+            slot: string;
+            /** @description 1 Monday to 7 Sunday, on which it stands */
+            day: number;
+            sentence: string;
+            /** @description how the person is goes before when they train */
+            isAskedAbout: boolean;
+            /** @description null where no later day of the week is free */
+            repair: components["schemas"]["WeekRepairView"] | null;
+        };
         /** @description A person on the bench, with the single next action. */
         BenchLineView: {
             id: string;
@@ -2057,6 +2322,39 @@ export interface components {
             met: boolean | null;
             reason: components["schemas"]["ReasonView"];
         };
+        ContactRequest: {
+            /** @description that was read; 0 when nothing was kept yet */
+            version: number;
+            mail: string | null;
+            phone: string | null;
+            byMail: boolean;
+            byText: boolean;
+            /** @description on training days */
+            reminders: boolean;
+            /** @description the question of the morning after */
+            mornings: boolean;
+            /** @description the person agreed to be written to in these ways */
+            agreed: boolean;
+        };
+        /** @description How a person may be written to. */
+        ContactView: {
+            /** @description 0 when nothing was kept yet */
+            version: number;
+            mail: string | null;
+            phone: string | null;
+            byMail: boolean;
+            byText: boolean;
+            reminders: boolean;
+            mornings: boolean;
+            /** @description date; null where nobody agreed */
+            agreedOn: string | null;
+            /** @description date on which the person ended it */
+            endedOn: string | null;
+            /** @description texts can be sent at all */
+            hasTexts: boolean;
+            /** @description date and time a message went out last */
+            lastSent: string | null;
+        };
         /** @description A core session of every week. */
         CoreSlotView: {
             id: string;
@@ -2073,6 +2371,16 @@ export interface components {
             only: string | null;
             /** @description it starts at, such as 17:30; null where only the part of the day is planned */
             time: string | null;
+        };
+        CorrectionRequest: {
+            id: string;
+            item: string;
+            set: number;
+            both: number | null;
+            left: number | null;
+            right: number | null;
+            pain: number | null;
+            effort: number | null;
         };
         /** @description One thing the player shows and counts down. */
         Cue: {
@@ -2558,6 +2866,15 @@ export interface components {
             /** @description sides to test, in this order; none when it is ruled out */
             inTurn: ("left" | "right" | "both")[];
         };
+        /** @description Words of the trainer to the person. */
+        HomeAnswerView: {
+            id: string;
+            by: string;
+            /** @description date */
+            on: string;
+            text: string;
+            isNew: boolean;
+        };
         /** @description A rung the person climbed to. */
         HomeClimbView: {
             name: string;
@@ -2574,6 +2891,39 @@ export interface components {
             /** @description date and time it was last there; null before */
             seen: string | null;
         };
+        /** @description How far apart the heights stand, week by week. */
+        HomeEvennessView: {
+            sentence: string;
+            /** @description spread in tenths of a rung’s height, the oldest week first, this one last */
+            weeks: number[];
+        };
+        /** @description What was told from home, or answered. */
+        HomeNoteView: {
+            id: string;
+            /** @enum {string} */
+            kind: "not-today" | "words" | "answer";
+            /** @description date */
+            on: string;
+            /** @description in the writer’s own words; empty for none */
+            text: string;
+            /** @description what was asked to be put off, and why */
+            putOff: string | null;
+            /** @description nobody has seen to it yet */
+            isWaiting: boolean;
+            /** @description how the person is goes before when they train */
+            isAskedAbout: boolean;
+            /** @description of an answer: by the person */
+            isSeen: boolean;
+        };
+        /** @description What went between home and practice, and what did not arrive. */
+        HomeNotesView: {
+            /** @description those that wait first, then the newest */
+            notes: components["schemas"]["HomeNoteView"][];
+            /** @description that nothing has come for long */
+            quiet: string | null;
+            /** @description messages that did not reach the person */
+            undelivered: components["schemas"]["UndeliveredView"][];
+        };
         /** @description A session of the person's week. */
         HomeSessionView: {
             id: string;
@@ -2583,6 +2933,8 @@ export interface components {
             lengthText: string;
             /** @description that day */
             isDone: boolean;
+            /** @description why another day was asked for, such as no time; null where it was not */
+            asked: string | null;
         };
         /** @description What a person sees of their own training: no notes, no limits, nobody else. */
         HomeView: {
@@ -2608,6 +2960,16 @@ export interface components {
             painPlaces: components["schemas"]["PainPlaceView"][];
             /** @description the newest first */
             climbs: components["schemas"]["HomeClimbView"][];
+            /** @description null while nobody was placed */
+            evenness: components["schemas"]["HomeEvennessView"] | null;
+            /** @description why a session may be put off */
+            notToday: components["schemas"]["ChoiceView"][];
+            /** @description words of the trainer, the newest first */
+            answers: components["schemas"]["HomeAnswerView"][];
+            /** @description what the stages of the sheet say that came these days */
+            news: string[];
+            /** @description whether messages are sent to this person */
+            isWritten: boolean;
         };
         InputView: {
             name: string;
@@ -2887,6 +3249,29 @@ export interface components {
             /** @description why the time is asked about */
             odd: components["schemas"]["ReasonView"] | null;
         };
+        /** @description A set as it was told, and as it was told before it was corrected. */
+        LoggedSetView: {
+            item: string;
+            set: number;
+            name: string;
+            /** @description such as s; empty for repetitions */
+            unit: string;
+            both: number | null;
+            left: number | null;
+            right: number | null;
+            pain: number | null;
+            effort: number | null;
+            /** @description what was told before, and on which day it was corrected */
+            was: string[];
+        };
+        /** @description The sets of a log, in the order in which they were written. */
+        LoggedSetsView: {
+            title: string;
+            /** @description date */
+            doneOn: string;
+            atHome: boolean;
+            sets: components["schemas"]["LoggedSetView"][];
+        };
         MarkRequest: {
             rung: string;
             /** @description of a set; null for that of the table again */
@@ -3052,6 +3437,17 @@ export interface components {
             sd: number;
             /** @description minimal detectable change */
             detectable: number;
+        };
+        NotTodayRequest: {
+            id: string;
+            /** @description that is not done on its day */
+            session: string;
+            /** @description date */
+            on: string;
+            /** @enum {string} */
+            reason: "time" | "tired" | "sore" | "pain" | "unwell" | "away" | "other";
+            /** @description in own words */
+            text: string | null;
         };
         OpenRequest: {
             /** @description of the link */
@@ -3829,6 +4225,10 @@ export interface components {
             text: string;
             version: number;
         };
+        SettleNoteRequest: {
+            /** @description an answer */
+            text: string | null;
+        };
         /** @description A shape that a week can start from. */
         ShapeChoiceView: {
             /** @enum {string} */
@@ -3907,6 +4307,70 @@ export interface components {
             id: string;
             /** @description soreness of the trunk today, 0 to 10 */
             ofTen: number;
+        };
+        /** @description An exercise of the session, that a stage may change. */
+        StageItemView: {
+            id: string;
+            rung: string;
+            name: string;
+            dose: string;
+        };
+        StageRequest: {
+            id: string;
+            /** @enum {string} */
+            kind: "addition" | "dose" | "variation" | "follow-up" | "re-test";
+            /** @enum {string} */
+            after: "days" | "sessions";
+            /** @description of days or sessions */
+            count: number;
+            /** @description exercise it changes */
+            item: string | null;
+            /** @description that comes; null where only a dose does */
+            rung: string | null;
+            /** @description as it is typed */
+            dose: string | null;
+            /** @description to the person */
+            message: string | null;
+        };
+        /** @description A stage of a sheet. */
+        StageView: {
+            id: string;
+            /** @enum {string} */
+            kind: "addition" | "dose" | "variation" | "follow-up" | "re-test";
+            /** @enum {string} */
+            after: "days" | "sessions";
+            count: number;
+            /** @description such as day 5 */
+            when: string;
+            /** @description date; null until so many sessions are done */
+            dueOn: string | null;
+            /** @description exercise it changes */
+            item: string | null;
+            /** @description that comes */
+            rung: string | null;
+            /** @description that comes, or whose dose changes */
+            rungName: string | null;
+            dose: string | null;
+            message: string;
+            /** @description date; null while it is still to come */
+            cameOn: string | null;
+            /** @description why it was held back */
+            held: string | null;
+            /** @description what would hold it back as things stand today */
+            warning: string | null;
+        };
+        /** @description The stages of a session’s sheet, on a strip of days. */
+        StagesView: {
+            /** @description date */
+            today: string;
+            /** @description date from which days are counted: the first of them */
+            beginsOn: string;
+            /** @description in the order in which they come */
+            stages: components["schemas"]["StageView"][];
+            /** @description of the session as it is */
+            items: components["schemas"]["StageItemView"][];
+            /** @description a stage can be */
+            kinds: components["schemas"]["ChoiceView"][];
         };
         /** @description Pain that was there before the first set of a session. */
         StartPain: {
@@ -4140,6 +4604,16 @@ export interface components {
             /** @description told of it, by this device and others */
             events: components["schemas"]["Event"][];
         };
+        /** @description A message that did not reach the person. */
+        UndeliveredView: {
+            id: string;
+            /** @enum {string} */
+            kind: "link" | "stage" | "training" | "morning" | "re-test" | "quiet" | "answer";
+            /** @enum {string} */
+            way: "mail" | "text";
+            /** @description date it was given up */
+            on: string;
+        };
         /** @description A training a device told of, of which something has to be said before it counts as told. */
         UnsettledView: {
             id: string;
@@ -4282,9 +4756,15 @@ export interface components {
             silenced: components["schemas"]["ReasonView"][];
             /** @description where the aim has a target for them */
             kinds: components["schemas"]["KindMixView"] | null;
+            /** @description to be put off, from home */
+            asked: components["schemas"]["AskedView"][];
         };
         WithdrawalRequest: {
             reason: string;
+        };
+        WordsRequest: {
+            id: string;
+            text: string;
         };
         /** @description A block as the composer writes it. */
         WrittenBlockView: {
@@ -5202,7 +5682,149 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    contact: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContactView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeContact: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContactRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContactView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    endMessages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                who: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Error"];
+        };
+    };
     home: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    notToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotTodayRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    tellWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WordsRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    endMessagesHere: {
         parameters: {
             query?: never;
             header?: never;
@@ -5390,6 +6012,29 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    renewHomeLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinksView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
     makeHomeLink: {
         parameters: {
             query?: never;
@@ -5431,6 +6076,257 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LinksView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    sendHomeLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinksView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    homeNotes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeNotesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    writeHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WordsRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeNotesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    settleHomeNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                note: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettleNoteRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeNotesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    settleMessage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                message: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeNotesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    stages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StagesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    addStage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StageRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StagesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    oneExerciseAWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StagesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    bringStageAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+                stage: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StagesView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    removeStage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+                stage: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StagesView"];
                 };
             };
             default: components["responses"]["Error"];
@@ -6385,6 +7281,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrainersView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    loggedSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                log: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedSetsView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    correctSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                log: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedSetsView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Home\Stage;
+use EvenRungs\Home\StageKind;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Reason\Refusal;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+
+/** A session after a stage of its sheet: what limits, pain or a decision forbid by then is held back, with the reason. */
+final readonly class Growth
+{
+    /**
+     * @param list<WrittenBlock> $blocks as they were where it is held back
+     * @param string|null        $held   why
+     * @param bool               $isOfTheDose that it cannot be read is why
+     */
+    private function __construct(public array $blocks, public ?string $held, public bool $isOfTheDose = false) {}
+
+    /**
+     * @param list<WrittenBlock> $blocks   of the session as it is
+     * @param int                $sequence the moment the stage was written: what was decided since counts
+     */
+    public static function of(PersonRecord $record, array $blocks, Stage $stage, int $sequence): self
+    {
+        if (! $stage->kind->changesTheSheet()) {
+            return new self($blocks, null);
+        }
+        $changed = $stage->kind->isOfAnExercise() ? self::item($blocks, $stage->item ?? '') : null;
+        if ($stage->kind->isOfAnExercise() && $changed === null) {
+            return new self($blocks, 'The exercise it changes is not in the session any more.');
+        }
+        $slug = $stage->rung ?? $changed->rung ?? '';
+        if (! $record->library->has($slug)) {
+            return new self($blocks, 'Its exercise is not in the library any more.');
+        }
+        $rung = $record->library->rung($slug);
+        $dose = $stage->dose ?? $changed->dose ?? '';
+        $against = self::against($record, $rung, $sequence);
+        $unreadable = $against === null ? self::unreadable($rung, $dose, $record) : null;
+        if ($against !== null || $unreadable !== null) {
+            return new self($blocks, $against ?? $unreadable, $unreadable !== null);
+        }
+        // An exercise that is there keeps its number, so that what was told of it stays together.
+        $item = new WrittenItem($stage->kind === StageKind::Addition ? $stage->id : ($stage->item ?? ''), $slug, $dose);
+
+        return new self($stage->kind === StageKind::Addition ? [...$blocks, WrittenBlock::straight($item)] : self::replaced($blocks, $item), null);
+    }
+
+    /**
+     * One exercise at a time: the session with its first exercise, and the others in their order. Of a circuit they become
+     * exercises of their own, which each of them is when it comes alone.
+     *
+     * @param list<WrittenBlock> $blocks
+     *
+     * @return array{list<WrittenBlock>, list<WrittenItem>}
+     */
+    public static function oneAtATime(array $blocks): array
+    {
+        $items = array_merge(...array_map(static fn(WrittenBlock $block): array => $block->items, $blocks), ...[[]]);
+
+        return [$items === [] ? [] : [WrittenBlock::straight($items[0], $blocks[0]->part)], array_slice($items, 1)];
+    }
+
+    /** Whether a line can be read as a dose of a rung; a sentence where not. */
+    private static function unreadable(Rung $rung, string $dose, PersonRecord $record): ?string
+    {
+        try {
+            DoseLine::parse($dose, $rung->sidedness, $record->method->counting());
+        } catch (Refusal $problem) {
+            return $problem->getMessage();
+        }
+
+        return null;
+    }
+
+    private static function against(PersonRecord $record, Rung $rung, int $sequence): ?string
+    {
+        $ruling = $record->circumstances()->rule($rung);
+        if (! $ruling->openSomewhere()) {
+            return $ruling->reasons[0]->sentence;
+        }
+        if ($record->isStopped($rung->ladder)) {
+            return "“{$rung->name}” is on a ladder that was stopped after pain.";
+        }
+        $here = $record->workingRung($rung->ladder);
+        $lowered = array_filter($record->history->decisions, static fn(Decided $decided): bool => $decided->ladder === $rung->ladder && $decided->choice === Decision::StepDown && $decided->sequence > $sequence);
+        if ($here !== null && $lowered !== [] && $rung->height->above($here->height) > 0) {
+            return "“{$rung->name}” stands above “{$here->name}”, to which a step down was decided since.";
+        }
+
+        return null;
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    private static function item(array $blocks, string $id): ?WrittenItem
+    {
+        foreach ($blocks as $block) {
+            foreach ($block->items as $item) {
+                if ($item->id === $id) {
+                    return $item;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<WrittenBlock> $blocks
+     *
+     * @return list<WrittenBlock>
+     */
+    private static function replaced(array $blocks, WrittenItem $item): array
+    {
+        return array_map(static fn(WrittenBlock $block): WrittenBlock => new WrittenBlock(
+            $block->isCircuit,
+            array_map(static fn(WrittenItem $one): WrittenItem => $one->id === $item->id ? $item : $one, $block->items),
+            $block->gapSeconds,
+            $block->roundRestSeconds,
+            $block->part,
+        ), $blocks);
+    }
+}

@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Messages\HomeNotice;
+use App\Messages\SendMessage;
+use App\Models\HomeMessage;
+use App\Models\HomeLink;
+use Illuminate\Http\Client\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** People are written to in the ways they agreed to, at decent hours, once of each thing; and one press ends it. */
+final class MessagesTest extends HomeTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Mail::fake();
+        Notification::fake();
+        config(['messages.text.url' => 'http://127.0.0.1:1/texts', 'messages.text.key' => 'a key']);
+        $this->atTheDesk();
+    }
+
+    public function test_nobody_is_written_to_without_having_agreed(): void
+    {
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertConflict()->assertJsonPath('code', 'not-agreed');
+        $this->contact(['agreed' => false])->assertUnprocessable()->assertJsonPath('fields.agreed.0', 'Nobody is written to without having agreed: ask, and note it here.');
+        $this->contact(['mail' => 'no address'])->assertUnprocessable()->assertJsonPath('fields.mail.0', 'This is no mail address.');
+        $this->contact(['mail' => null])->assertUnprocessable()->assertJsonPath('fields.mail.0', 'Mail needs an address.');
+        $this->contact(['byText' => true])->assertUnprocessable()->assertJsonPath('fields.phone.0', 'Texts need a number.');
+        $this->contact()->assertOk()->assertJsonPath('agreedOn', '2026-06-01')->assertJsonPath('version', 1);
+        $this->contact()->assertConflict()->assertJsonPath('present.mail', 'corvin@home.example');
+        self::assertStringNotContainsString('corvin', (string) json_encode(DB::table('home_contacts')->get()));
+    }
+
+    public function test_a_link_is_sent_with_a_token_of_its_own_that_waits_nowhere(): void
+    {
+        $this->contact(['phone' => '+43 600 0000', 'byText' => true]);
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        self::assertSame(2, HomeLink::query()->withoutGlobalScopes()->count(), 'a letter and a text, each with its own');
+        $sent = $this->sent();
+        self::assertCount(2, $sent);
+        self::assertCount(2, array_unique(array_map(self::token(...), $sent)));
+        foreach ($sent as $text) {
+            self::assertStringContainsString('Hello Corvin,', $text);
+            self::assertStringNotContainsString('Strake', $text);
+            self::assertStringNotContainsString(self::token($text), (string) json_encode([DB::table('home_links')->get(), DB::table('home_messages')->get(), DB::table('jobs')->get()]));
+        }
+        Auth::logout();
+        session()->flush();
+        $this->open(self::token($sent[0]));
+        $this->getJson('/api/home')->assertOk()->assertJsonPath('isWritten', true);
+    }
+
+    public function test_a_text_is_one_form_to_one_address(): void
+    {
+        Http::fake(['*' => Http::response('', 200)]);
+        Notification::swap(new \Illuminate\Notifications\ChannelManager($this->app));
+        $this->contact(['byMail' => false, 'phone' => '+43 600 0000', 'byText' => true]);
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        Http::assertSent(static fn(Request $request): bool => $request->method() === 'POST' && $request->isForm() && $request->hasHeader('Authorization', 'Bearer a key') && $request['to'] === '+43 600 0000' && str_contains(self::text($request['text']), '/h/'));
+        self::assertNotNull(HomeMessage::query()->value('sent_at'));
+    }
+
+    public function test_a_message_that_does_not_arrive_is_tried_again_then_told_on_the_bench_until_it_is_seen_to(): void
+    {
+        Http::fake(['*' => Http::response('', 503)]);
+        Notification::swap(new \Illuminate\Notifications\ChannelManager($this->app));
+        $this->contact(['byMail' => false, 'phone' => '+43 600 0000', 'byText' => true]);
+        Queue::fake();
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        $job = Queue::pushed(SendMessage::class)->first();
+        self::assertInstanceOf(SendMessage::class, $job);
+        self::assertSame([5, [10, 60, 300, 900]], [$job->tries, $job->backoff]);
+        try {
+            app()->call([$job, 'handle']);
+            self::fail('a refused text is no sent one');
+        } catch (\Illuminate\Http\Client\RequestException) {
+            self::assertSame(0, HomeLink::query()->count(), 'a link that nobody got opens nothing');
+        }
+        $job->failed();
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'A message did not reach them.')->assertJsonPath('lines.0.step', 'review');
+        $message = self::text($this->getJson("/api/people/{$this->person}/home-notes")->assertJsonPath('undelivered.0.way', 'text')->json('undelivered.0.id'));
+        $this->postJson("/api/people/{$this->person}/home-messages/{$message}/settle")->assertOk()->assertJsonPath('undelivered', []);
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.step', 'coach');
+    }
+
+    public function test_messages_go_at_decent_hours_of_the_practice(): void
+    {
+        Queue::fake();
+        $this->contact();
+        // 22:30 in the practice’s zone.
+        $this->travelTo('2026-06-01 20:30:00');
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        self::assertSame('2026-06-02 06:00:00', HomeMessage::query()->firstOrFail()->due_at->utc()->format('Y-m-d H:i:s'));
+        Queue::assertPushed(SendMessage::class, static fn(SendMessage $job): bool => $job->delay !== null);
+
+        config(['messages.at_once' => true]);
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        self::assertSame('2026-06-01 20:30:00', HomeMessage::query()->orderBy('due_at')->firstOrFail()->due_at->utc()->format('Y-m-d H:i:s'));
+    }
+
+    public function test_on_training_days_one_reminder_goes_out_and_none_on_others_nor_where_training_is_closed(): void
+    {
+        $this->plan([1, 2]);
+        $this->link();
+        $this->atTheDesk();
+        $this->contact();
+        Artisan::call('home:round');
+        Artisan::call('home:round', ['--again' => true]);
+        self::assertSame(['training 2026-06-01'], $this->kinds());
+        self::assertStringContainsString('your session waits for you today', $this->sent()[0]);
+
+        $this->travelTo('2026-06-02 05:30:00');
+        Artisan::call('home:round');
+        self::assertSame(['training 2026-06-01'], $this->kinds(), 'before eight nobody is written to');
+        $this->postJson("/api/people/{$this->person}/screenings", self::answers('leg-pain'))->assertCreated();
+        $this->travelTo('2026-06-02 07:00:00');
+        Artisan::call('home:round');
+        self::assertSame(['training 2026-06-01'], $this->kinds());
+    }
+
+    public function test_the_morning_after_is_asked_for_by_message_where_that_was_agreed(): void
+    {
+        $this->open($this->link());
+        $this->tell($log = self::id());
+        $this->atTheDesk();
+        $this->contact(['reminders' => false]);
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        self::assertSame(["morning {$log}"], $this->kinds());
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        self::assertSame(["morning {$log}"], $this->kinds());
+    }
+
+    public function test_a_stage_and_words_of_the_trainer_are_told_too(): void
+    {
+        $this->contact();
+        $this->postJson("/api/people/{$this->person}/sessions/{$this->session}/stages", ['id' => $stage = self::id(), 'kind' => 're-test', 'after' => 'days', 'count' => 2, 'item' => null, 'rung' => null, 'dose' => null, 'message' => 'On Tuesday we look how far you hold.'])->assertCreated();
+        $this->postJson("/api/people/{$this->person}/home-notes", ['id' => $words = self::id(), 'text' => 'Private words.'])->assertCreated();
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        self::assertSame(["answer {$words}", "stage {$stage}"], $this->kinds());
+        self::assertStringContainsString('On Tuesday we look how far you hold.', $this->sent()[1]);
+        self::assertStringNotContainsString('Private', $this->sent()[0]);
+    }
+
+    public function test_ten_days_of_silence_are_told_to_the_trainer_by_mail_once_and_without_a_name(): void
+    {
+        $this->plan([1, 4]);
+        $this->link();
+        $this->travel(10)->days();
+        Artisan::call('home:round');
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        self::assertSame(['quiet 2026-06-11'], $this->kinds());
+        self::assertStringNotContainsString('Corvin', $this->sent()[0]);
+        self::assertStringContainsString("/people/{$this->person}/review", $this->sent()[0]);
+    }
+
+    public function test_one_press_ends_all_messages_from_a_message_and_from_the_page(): void
+    {
+        $this->contact();
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        preg_match('~/no-more\?who=(\w+)&signature=(\w+)~', $this->sent()[0], $found);
+        Auth::logout();
+        session()->flush();
+        $this->postJson("/api/home/no-more/{$found[1]}?signature=".strrev($found[2]))->assertUnauthorized()->assertJsonPath('code', 'home-closed');
+        $this->postJson('/api/home/no-more/'.self::id()."?signature={$found[2]}")->assertUnauthorized();
+        $this->postJson("/api/home/no-more/{$found[1]}?signature={$found[2]}")->assertNoContent();
+
+        $this->atTheDesk();
+        $this->getJson("/api/people/{$this->person}/contact")->assertJsonPath('endedOn', '2026-06-01')->assertJsonPath('version', 2);
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertConflict();
+        $this->travel(1)->days();
+        $this->contact(['version' => 2])->assertOk()->assertJsonPath('endedOn', null)->assertJsonPath('agreedOn', '2026-06-02');
+
+        $this->open($this->link());
+        $this->postJson('/api/home/no-messages')->assertOk()->assertJsonPath('isWritten', false);
+    }
+
+    public function test_what_was_agreed_to_and_ended_before_it_went_out_is_not_sent(): void
+    {
+        $this->contact();
+        Queue::fake();
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        DB::table('home_contacts')->update(['ended_at' => now()]);
+        $job = Queue::pushed(SendMessage::class)->first();
+        self::assertInstanceOf(SendMessage::class, $job);
+        app()->call([$job, 'handle']);
+        Notification::assertNothingSent();
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return TestResponse<Response>
+     */
+    private function contact(array $change = []): TestResponse
+    {
+        return $this->putJson("/api/people/{$this->person}/contact", ['version' => 0, 'mail' => 'corvin@home.example', 'phone' => null, 'byMail' => true, 'byText' => false, 'reminders' => true, 'mornings' => true, 'agreed' => true, ...$change]);
+    }
+
+    /** @return list<string> what went out, as text */
+    private function sent(): array
+    {
+        $sent = [];
+        Notification::assertSentOnDemand(HomeNotice::class, static function (HomeNotice $notice) use (&$sent): bool {
+            $sent[] = $notice->inText();
+
+            return true;
+        });
+
+        return $sent;
+    }
+
+    /** @return list<string> */
+    private function kinds(): array
+    {
+        return array_values(HomeMessage::query()->withoutGlobalScopes()->orderBy('id')->get()->map(static fn(HomeMessage $row): string => "{$row->kind->value} {$row->about}")->all());
+    }
+
+    private static function token(string $text): string
+    {
+        preg_match('~/h/(\w{40})~', $text, $found);
+
+        return $found[1] ?? '';
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A sheet that grows on its own days, and holds back what limits or decisions forbid by then. */
+final class StagesTest extends HomeTestCase
+{
+    private const MORE = 'dead-bug/one-knee-lift';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->atTheDesk();
+    }
+
+    public function test_on_day_five_an_exercise_comes_to_the_sheet_and_the_person_reads_why(): void
+    {
+        $this->stage(['message' => 'Now the legs join in.'])->assertCreated()->assertJsonPath('stages.0.when', 'day 5')->assertJsonPath('stages.0.dueOn', '2026-06-05')->assertJsonPath('stages.0.cameOn', null);
+        $this->open($this->link());
+        $this->travelTo('2026-06-04 09:00:00');
+        $this->getJson('/api/home')->assertJsonPath('news', []);
+        $this->cues(1);
+
+        $this->travelTo('2026-06-05 00:30:00');
+        $this->getJson('/api/home')->assertJsonPath('news.0', 'New on your sheet: On the back, one bent-knee lift. Now the legs join in.');
+        $this->cues(2);
+        $this->travelTo('2026-06-20 09:00:00');
+        $this->getJson('/api/home')->assertJsonPath('news', []);
+        $this->atTheDesk();
+        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}")->assertJsonPath('version', 2);
+        $this->getJson($this->stages())->assertJsonPath('stages.0.cameOn', '2026-06-05');
+    }
+
+    public function test_it_comes_by_the_round_too_and_only_once(): void
+    {
+        $this->stage(['after' => 'days', 'count' => 2]);
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        Artisan::call('home:round');
+        $this->getJson($this->stages())->assertJsonPath('stages.0.cameOn', '2026-06-02')->assertJsonCount(2, 'items');
+    }
+
+    public function test_after_so_many_sessions_the_dose_is_another(): void
+    {
+        $item = str_replace('/', '-', self::RUNG);
+        $this->stage(['kind' => 'dose', 'after' => 'sessions', 'count' => 2, 'item' => $item, 'rung' => null, 'dose' => '3x12/side'])->assertCreated()->assertJsonPath('stages.0.when', 'after 2 sessions')->assertJsonPath('stages.0.dueOn', null);
+        $this->open($this->link());
+        $this->tell(self::id())->assertOk();
+        $this->getJson('/api/home');
+        $this->atTheDesk();
+        $this->getJson($this->stages())->assertJsonPath('items.0.dose', '2x10/side');
+        Auth::logout();
+        session()->flush();
+
+        $this->travel(1)->days();
+        $this->tell(self::id())->assertOk();
+        $this->getJson('/api/home')->assertJsonPath('news.0', 'Your sheet has changed.');
+        $this->atTheDesk();
+        $this->getJson($this->stages())->assertJsonPath('items.0.dose', '3x12/side')->assertJsonPath('items.0.id', $item);
+    }
+
+    public function test_another_version_takes_the_place_of_the_first_and_keeps_its_number(): void
+    {
+        $item = str_replace('/', '-', self::RUNG);
+        $this->stage(['kind' => 'variation', 'count' => 3, 'item' => $item, 'rung' => 'press-out/half-kneeling-wide', 'dose' => '2x8/side'])->assertCreated();
+        $this->travel(2)->days();
+        Artisan::call('home:round');
+        $this->getJson($this->stages())->assertJsonCount(1, 'items')->assertJsonPath('items.0.id', $item)->assertJsonPath('items.0.rung', 'press-out/half-kneeling-wide');
+    }
+
+    public function test_what_a_limit_forbids_by_then_is_held_back_and_told_and_comes_once_it_is_lifted(): void
+    {
+        $this->stage(['rung' => 'front-plank/hands-toes', 'dose' => '3x20s'])->assertUnprocessable()->assertJsonStructure(['fields' => ['rung']]);
+        $this->stage([]);
+        $this->getJson($this->stages())->assertJsonPath('stages.0.warning', null);
+        $stage = DB::table('sheet_stages')->value('id');
+        // A limit noted since, of what this one loads.
+        DB::table('sheet_stages')->where('id', $stage)->update(['rung' => 'front-plank/hands-toes', 'dose' => '3x20s']);
+        self::assertIsString($this->getJson($this->stages())->json('stages.0.warning'));
+        $this->travel(5)->days();
+        Artisan::call('home:round');
+        $held = self::text($this->getJson($this->stages())->assertJsonPath('stages.0.cameOn', null)->assertJsonCount(1, 'items')->json('stages.0.held'));
+        self::assertStringContainsString('wrist', mb_strtolower($held));
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', "The stage of day 5 was held back: {$held}")->assertJsonPath('lines.0.step', 'session');
+
+        $again = $this->stages().'/'.self::text($stage).'/again';
+        $this->postJson($again)->assertOk()->assertJsonPath('stages.0.held', $held);
+        DB::table('person_limits')->update(['lifted_on' => '2026-06-06']);
+        $this->postJson($again)->assertOk()->assertJsonPath('stages.0.held', null)->assertJsonPath('stages.0.cameOn', '2026-06-06')->assertJsonCount(2, 'items');
+    }
+
+    public function test_nothing_comes_while_training_is_closed(): void
+    {
+        $this->stage(['count' => 2]);
+        $this->postJson("/api/people/{$this->person}/screenings", self::answers('leg-pain'))->assertCreated();
+        $this->travel(3)->days();
+        Artisan::call('home:round');
+        self::assertNull(DB::table('sheet_stages')->value('came_on'));
+    }
+
+    public function test_a_follow_up_comes_to_the_bench_until_it_is_seen_to(): void
+    {
+        $this->stage(['kind' => 'follow-up', 'rung' => null, 'dose' => null, 'message' => ''])->assertUnprocessable()->assertJsonPath('fields.message.0', 'A follow-up needs a few words.');
+        $this->stage(['kind' => 'follow-up', 'rung' => null, 'dose' => null, 'count' => 3, 'message' => 'We look at the shoulder together.'])->assertCreated();
+        $this->travel(2)->days();
+        Artisan::call('home:round');
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'A follow-up is due. “We look at the shoulder together.”');
+        $this->postJson($this->stages().'/'.self::text(DB::table('sheet_stages')->value('id')).'/again')->assertOk();
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.step', 'coach');
+    }
+
+    public function test_one_exercise_a_week_then_the_next(): void
+    {
+        $this->session = $this->writtenSession($this->person, [self::RUNG => '2x10/side', self::MORE => '2x8/side', 'bridge/touch' => '3x10']);
+        $this->postJson($this->stages().'/one-a-week')->assertCreated()->assertJsonCount(1, 'items')->assertJsonPath('stages.0.when', 'day 8')->assertJsonPath('stages.1.when', 'day 15');
+        $this->postJson($this->stages().'/one-a-week')->assertConflict();
+        $this->travel(7)->days();
+        Artisan::call('home:round');
+        $this->getJson($this->stages())->assertJsonCount(2, 'items')->assertJsonPath('items.1.rung', self::MORE);
+    }
+
+    public function test_a_stage_still_to_come_is_taken_out_and_one_that_came_is_not(): void
+    {
+        $this->stage(['count' => 2]);
+        $this->stage(['count' => 9, 'kind' => 're-test', 'rung' => null, 'dose' => null]);
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        $this->deleteJson($this->stages().'/'.self::text($this->getJson($this->stages())->json('stages.0.id')))->assertConflict();
+        $this->deleteJson($this->stages().'/'.self::text($this->getJson($this->stages())->json('stages.1.id')))->assertOk()->assertJsonCount(1, 'stages');
+    }
+
+    public function test_bad_input_gets_its_sentence(): void
+    {
+        $this->stage(['count' => 1])->assertUnprocessable()->assertJsonPath('fields.count.0', 'A stage comes from day 2 to day 84.');
+        $this->stage(['dose' => 'three of some'])->assertUnprocessable()->assertJsonStructure(['fields' => ['dose']]);
+        $this->stage(['rung' => 'no/such'])->assertUnprocessable()->assertJsonPath('fields.rung.0', 'Its exercise is not in the library any more.');
+        $this->stage(['kind' => 'dose', 'item' => 'gone', 'rung' => null])->assertUnprocessable()->assertJsonPath('fields.dose.0', 'The exercise it changes is not in the session any more.');
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return TestResponse<Response>
+     */
+    private function stage(array $change): TestResponse
+    {
+        return $this->postJson($this->stages(), ['id' => self::id(), 'kind' => 'addition', 'after' => 'days', 'count' => 5, 'item' => null, 'rung' => self::MORE, 'dose' => '2x8/side', 'message' => null, ...$change]);
+    }
+
+    private function stages(): string
+    {
+        return "/api/people/{$this->person}/sessions/{$this->session}/stages";
+    }
+
+    private function cues(int $exercises): void
+    {
+        $blocks = $this->getJson("/api/home/sessions/{$this->session}/cues")->assertOk()->json('blocks');
+        self::assertSame($exercises, count(array_merge(...array_map(static fn(mixed $block): array => (array) data_get($block, 'items'), (array) $blocks))));
+    }
+}
