@@ -33,6 +33,7 @@ const load = {
   password: async () => (await import('./frame/NewPassword')).NewPassword,
   join: async () => (await import('./frame/NewPassword')).Join,
   home: async () => (await import('./home/Home')).Home,
+  'no-more': async () => (await import('./home/NoMore')).NoMore,
   h: async () => (await import('./home/Door')).Door,
   bench: async () => (await import('./bench/Bench')).Bench,
   library: async () => (await import('./library/LibraryView')).LibraryView,

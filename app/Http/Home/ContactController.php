@@ -44,7 +44,7 @@ final class ContactController
     }
 
     /** From a message, by the link that stands in it: signed, so that nobody ends those of somebody else. */
-    #[Writes('/api/home/no-more/{who}', 'endMessages')]
+    #[Writes('/api/home/no-more/{who}', 'endMessages', queries: ['signature'])]
     public function endFromMessage(string $who, Request $request): Response
     {
         if (! $request->hasValidRelativeSignature()) {

@@ -5734,7 +5734,9 @@ export interface operations {
     };
     endMessages: {
         parameters: {
-            query?: never;
+            query?: {
+                signature?: string;
+            };
             header?: never;
             path: {
                 who: string;

@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Scale } from '@/ui/Scale';
+import { useAlone } from './alone';
 import { Choice } from './PainBefore';
 import { SmallBody } from './SmallBody';
 
@@ -28,6 +29,7 @@ export function Mornings({
   const [place, setPlace] = useState<Pain['place'] | null>(null);
   const [side, setSide] = useState<Pain['side']>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const alone = useAlone();
   const at = places.find(({ value }) => value === place);
   const here = place === null ? undefined : pains.find((one) => same(one, { place, side }));
   const labelOf = (one: Pick<Pain, 'place' | 'side'>) =>
@@ -105,7 +107,7 @@ export function Mornings({
           </Button>
         )}
         <Button look="quiet" className="min-h-11" onClick={onPass}>
-          not asked today
+          {alone ? 'not now' : 'not asked today'}
         </Button>
       </div>
     </section>

@@ -22,6 +22,7 @@ export function useTexts(key: string, start: Texts) {
       onChange: (event: { target: { value: string } }) => set({ ...value, [name]: event.target.value }),
     }),
     write: (name: string, text: string) => set({ ...value, [name]: text }),
+    writeAll: (more: Texts) => set({ ...value, ...more }),
     saved: () => clear(start),
     restored,
   };

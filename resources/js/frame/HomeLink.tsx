@@ -1,12 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { encode } from 'uqr';
 import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { toast } from '@/ui/notice';
 import { copyText } from '@/ui/clipboard';
 import { day, longDay } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { Loading } from '@/ui/Loading';
+import { Contact } from './Contact';
+import { QrCode } from './QrCode';
 
 type Links = Schemas['LinksView'];
 
@@ -28,8 +30,16 @@ export function HomeLink({ person, name, onClose }: { person: string; name: stri
     client.setQueryData(api.queryOptions('get', '/api/people/{person}/home-links', ask).queryKey, { ...data, address: null });
   };
   const make = () => void take(http.POST('/api/people/{person}/home-links', ask));
+  const renew = () => void take(http.PUT('/api/people/{person}/home-links', ask));
+  const send = () =>
+    void take(
+      http.POST('/api/people/{person}/home-links/message', ask).then((answer) => {
+        if (answer.data) toast('A link is on its way.');
+        return answer;
+      }),
+    );
   const revoke = () => void take(http.DELETE('/api/people/{person}/home-links', ask));
-  const first = name.split(' ')[0];
+  const first = name.split(' ')[0] ?? name;
   return (
     <Dialog open onClose={onClose} title={`A page of ${first}’s own`}>
       {!links.data ? (
@@ -78,29 +88,19 @@ export function HomeLink({ person, name, onClose }: { person: string; name: stri
               {links.data.until ? 'Make another link' : 'Make a link'}
             </Button>
             {links.data.until && (
-              <Button look="quiet" disabled={busy} onClick={revoke}>
-                take all links back
-              </Button>
+              <>
+                <Button look="quiet" disabled={busy} onClick={renew}>
+                  renew for twelve weeks
+                </Button>
+                <Button look="quiet" disabled={busy} onClick={revoke}>
+                  take all links back
+                </Button>
+              </>
             )}
           </div>
+          <Contact person={person} name={first} busy={busy} onSend={send} />
         </>
       )}
     </Dialog>
-  );
-}
-
-/** Drawn as one path, so that it prints as sharp as it is. */
-function QrCode({ text }: { text: string }) {
-  const { size, data } = encode(text, { border: 2 });
-  const path = data.flatMap((row, y) => row.flatMap((on, x) => (on ? [`M${x} ${y}h1v1h-1z`] : []))).join('');
-  return (
-    <svg
-      viewBox={`0 0 ${size} ${size}`}
-      role="img"
-      aria-label="The address as a picture for a phone"
-      className="size-44 bg-white"
-    >
-      <path d={path} fill="#000" shapeRendering="crispEdges" />
-    </svg>
   );
 }

@@ -3,7 +3,7 @@ import { api } from '@/api/client';
 import type { Step } from './steps';
 
 /** Pages outside the desk: for who is not signed in, and a person's own. */
-export const guests = ['sign-in', 'forgotten', 'password', 'join', 'home', 'h'];
+export const guests = ['sign-in', 'forgotten', 'password', 'join', 'home', 'h', 'no-more'];
 
 /**
  * Asks for what an address will show while its code is still on the way: over a slow network the two would otherwise

@@ -2,8 +2,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, type FormEvent } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, http, newId, sentenceOf, type Schemas } from '@/api/client';
+import { Alone } from '@/coach/alone';
 import { Mornings } from '@/coach/Mornings';
-import { Figure } from '@/figure/Figure';
+import { setOwner } from '@/editor/device';
 import { ReasonProvider } from '@/frame/reason';
 import { Logo } from '@/frame/Logo';
 import { useReach } from '@/offline/kept';
@@ -16,8 +17,11 @@ import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
+import { NotToday } from './NotToday';
 import { Play } from './Play';
+import { Progress } from './Progress';
 import { Stop } from './Stop';
+import { News, Words } from './Words';
 
 type View = Schemas['HomeView'];
 type Session = Schemas['HomeSessionView'];
@@ -27,6 +31,7 @@ export function Home() {
   const home = api.useQuery('get', '/api/home', {}, { retry: false, staleTime: 30_000 });
   const owner = home.data?.owner ?? '';
   setTrainer(owner);
+  setOwner(owner);
   useSendingByItself(owner);
   const [search] = useSearchParams();
   const session = search.get('s');
@@ -61,10 +66,11 @@ function Today({ home }: { home: View }) {
   const waits = useWaiting();
   const [stopping, setStopping] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  const take = (next: View) => client.setQueryData(api.queryOptions('get', '/api/home', {}).queryKey, next);
   const tell = async (signs: string[]) => {
     const { data, error } = await http.POST('/api/home/signs', { body: { id: newId(), signs } });
     if (error) return setProblem(sentenceOf(error));
-    client.setQueryData(api.queryOptions('get', '/api/home', {}).queryKey, data);
+    take(data);
     setStopping(false);
   };
   const { now } = home;
@@ -100,10 +106,15 @@ function Today({ home }: { home: View }) {
               </Button>
             </p>
           )}
+          <News home={home} />
           {now && home.morning && <Morning key={home.morning.log} home={home} session={now} question={home.morning} />}
-          {now ? <Now session={now} today={home.today} /> : <p>There is nothing planned for you yet.</p>}
+          {now ? (
+            <Now key={`${now.id} ${now.on}`} session={now} home={home} onTold={take} />
+          ) : (
+            <p>There is nothing planned for you yet.</p>
+          )}
           {home.week.length > 0 && <Week week={home.week} today={home.today} />}
-          {home.climbs.length > 0 && <Climbs climbs={home.climbs} />}
+          <Progress home={home} />
           <section className="grid gap-3 border-t border-hairline pt-5 text-base">
             <p>
               Stop when something hurts more than before, tingles, or feels wrong. Pain above 5 of 10: leave it, and call your
@@ -113,18 +124,22 @@ function Today({ home }: { home: View }) {
               Something is wrong
             </Button>
           </section>
+          <Words onTold={take} />
+          {home.isWritten && <NoMessages onTold={take} />}
         </>
       )}
     </>
   );
 }
 
-function Now({ session, today }: { session: Session; today: string }) {
+function Now({ session, home, onTold }: { session: Session; home: View; onTold: (home: View) => void }) {
+  const [putOff, setPutOff] = useState(false);
+  const isToday = session.on === home.today;
   return (
     <section aria-labelledby="now" className="grid gap-4 rounded-lg border border-rail bg-sheet p-5">
       <div>
         <p className="text-base text-ink2">
-          {session.on === null || session.on === today
+          {session.on === null || isToday
             ? session.isDone
               ? 'Done today'
               : session.on === null
@@ -139,15 +154,64 @@ function Now({ session, today }: { session: Session; today: string }) {
           about <span className="font-mono">{session.lengthText}</span> minutes
         </p>
       </div>
-      <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
-        {session.isDone ? 'Once more' : 'Begin'}
-      </Link>
-      {!session.isDone && (
-        <Link to={`/home?s=${session.id}&afterwards`} className="text-base underline underline-offset-4">
-          I have done it already
-        </Link>
+      {session.asked && !putOff && (
+        <p role="status" className="border-l-4 border-ochre pl-3">
+          You asked for another day: {session.asked}. Your trainer sees it.
+        </p>
+      )}
+      {putOff && session.on !== null ? (
+        <NotToday
+          session={session.id}
+          on={session.on}
+          reasons={home.notToday}
+          onTold={(next) => {
+            setPutOff(false);
+            onTold(next);
+          }}
+          onBack={() => setPutOff(false)}
+        />
+      ) : (
+        <>
+          <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
+            {session.isDone ? 'Once more' : 'Begin'}
+          </Link>
+          {!session.isDone && (
+            <p className="flex flex-wrap gap-x-6 gap-y-2 text-base">
+              <Link
+                to={`/home?s=${session.id}&afterwards`}
+                className="inline-flex min-h-11 items-center underline underline-offset-4"
+              >
+                I have done it already
+              </Link>
+              {session.on !== null && (
+                <Button look="quiet" className="min-h-11" onClick={() => setPutOff(true)}>
+                  {isToday ? 'not today' : 'not on that day'}
+                </Button>
+              )}
+            </p>
+          )}
+        </>
       )}
     </section>
+  );
+}
+
+/** One press ends all messages. */
+function NoMessages({ onTold }: { onTold: (home: View) => void }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const end = async () => {
+    const { data, error } = await http.POST('/api/home/no-messages');
+    if (error) setProblem(sentenceOf(error));
+    else onTold(data);
+  };
+  return (
+    <p className="text-base text-ink2">
+      You get messages from here.{' '}
+      <Button look="quiet" className="min-h-11" onClick={() => void end()}>
+        no more messages
+      </Button>
+      {problem && <span role="alert"> {problem}</span>}
+    </p>
   );
 }
 
@@ -166,6 +230,8 @@ function Week({ week, today }: { week: Session[]; today: string }) {
             <span className="min-w-0 flex-1 font-semibold">{session.title}</span>
             {session.isDone ? (
               <Status kind="ready" word="done" />
+            ) : session.asked ? (
+              <span className="text-base text-ink2">another day asked for</span>
             ) : (
               <Link to={`/home?s=${session.id}`} className="text-base underline underline-offset-4">
                 open
@@ -184,37 +250,14 @@ function Morning({ home, session, question }: { home: View; session: Session; qu
   const [isPassed, pass] = useState(false);
   if (isPassed || !told || told.mornings.some(({ log }) => log === question.log)) return null;
   return (
-    <Mornings
-      question={question}
-      places={home.painPlaces}
-      onTell={(pains) => void say({ kind: 'morning', other: question.log, pains })}
-      onPass={() => pass(true)}
-    />
-  );
-}
-
-/** How far somebody has come: said by fact. */
-function Climbs({ climbs }: { climbs: View['climbs'] }) {
-  return (
-    <section aria-labelledby="climbs" className="grid gap-2">
-      <h2 id="climbs" className="text-xl">
-        You have climbed
-      </h2>
-      <ul className="grid gap-1.5">
-        {climbs.map((climb) => (
-          <li
-            key={`${climb.on} ${climb.name}`}
-            className="grid grid-cols-[5rem_1fr] items-center gap-4 rounded-md bg-sheet px-4 py-2"
-          >
-            <Figure figure={climb.figure} label={climb.name} className="h-12 w-20" />
-            <span>
-              <span className="block font-semibold">{climb.name}</span>
-              <span className="text-base text-ink2">{longDay(climb.on)}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
-    </section>
+    <Alone value>
+      <Mornings
+        question={question}
+        places={home.painPlaces}
+        onTell={(pains) => void say({ kind: 'morning', other: question.log, pains })}
+        onPass={() => pass(true)}
+      />
+    </Alone>
   );
 }
 

@@ -52,7 +52,7 @@ const pending: Schemas['PendingView'] = {
 
 function open(change: Partial<typeof pending> = {}) {
   const onDecide = vi.fn<Decide>(() => Promise.resolve(true));
-  render(<PendingCard pending={{ ...pending, ...change }} first onDecide={onDecide} />);
+  render(<PendingCard person="p" pending={{ ...pending, ...change }} first onDecide={onDecide} />);
   return onDecide;
 }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { Why } from '@/frame/reason';
@@ -6,6 +6,8 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { Status } from '@/ui/Status';
+
+const CorrectSets = lazy(async () => ({ default: (await import('./CorrectSets')).CorrectSets }));
 
 type Pending = Schemas['PendingView'];
 type Choice = Pending['proposed'];
@@ -30,7 +32,18 @@ const short: Record<Choice, string> = {
 };
 
 /** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
-export function PendingCard({ pending, first, onDecide }: { pending: Pending; first: boolean; onDecide: Decide }) {
+export function PendingCard({
+  pending,
+  person,
+  first,
+  onDecide,
+}: {
+  pending: Pending;
+  person: string;
+  first: boolean;
+  onDecide: Decide;
+}) {
+  const [correcting, setCorrecting] = useState(false);
   const texts = useTexts(`decide ${pending.log} ${pending.ladder} ${pending.side}`, { choice: '', reason: '' });
   const other = texts.of('choice') === '' ? null : (texts.of('choice') as Choice);
   const setOther = (choice: Choice | null) => texts.write('choice', choice ?? '');
@@ -90,6 +103,14 @@ export function PendingCard({ pending, first, onDecide }: { pending: Pending; fi
           ))}
         </ul>
         <Evidence pending={pending} />
+        <Button look="quiet" className="justify-self-start" onClick={() => setCorrecting(true)}>
+          correct a typing error
+        </Button>
+        {correcting && (
+          <Suspense>
+            <CorrectSets person={person} log={pending.log} onClose={() => setCorrecting(false)} />
+          </Suspense>
+        )}
       </div>
       <div className="grid content-start gap-2">
         <Button

@@ -6,6 +6,7 @@ import { Closed } from '@/frame/Closed';
 import { afterDrawn, useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { MoreLines } from '@/frame/MoreLines';
+import { FromHome } from './FromHome';
 import { Unsettled } from './Unsettled';
 import { savedNow } from '@/frame/saving';
 import { useMore } from '@/frame/useMore';
@@ -120,6 +121,7 @@ export function Review() {
             {problem}
           </p>
         )}
+        <FromHome person={person.id} name={person.name.split(' ')[0] ?? person.name} />
         {unsettled.map((training) => (
           <Unsettled key={training.id} person={person.id} training={training} onSettled={refresh} />
         ))}
@@ -145,7 +147,13 @@ export function Review() {
         )}
         <ol className="grid gap-3">
           {pending.map((one, index) => (
-            <PendingCard key={`${one.ladder}-${one.side}-${one.log}`} pending={one} first={index === 0} onDecide={decide} />
+            <PendingCard
+              key={`${one.ladder}-${one.side}-${one.log}`}
+              pending={one}
+              person={person.id}
+              first={index === 0}
+              onDecide={decide}
+            />
           ))}
         </ol>
         {pending.length === 0 && decisions.length > 0 && (

@@ -7,13 +7,14 @@ import { ComposerPane } from './ComposerPane';
 import { ComposerTools } from './ComposerTools';
 import { ExerciseList } from './ExerciseList';
 import { SumsProvider } from './sums';
+import { Stages } from './Stages';
 import { TimeStrip } from './TimeStrip';
 import { ComposingContext, useComposer, useComposing, type ComposerProps } from './useComposer';
 
 /** Writes a session: doses by line or field, order, circuits and parts, with its time, balance and repairs at once. */
 export function Composer(props: ComposerProps) {
   const composing = useComposer(props);
-  const { preview, current, fields, draft } = composing;
+  const { preview, current, fields, draft, id, person } = composing;
   return (
     <ComposingContext value={composing}>
       <SumsProvider value={composing.askSum}>
@@ -23,6 +24,7 @@ export function Composer(props: ComposerProps) {
           <ComposerTools />
           <Notices />
           {draft.blocks.length === 0 ? <Empty /> : <ExerciseList />}
+          <Stages key={id} person={person.id} session={id} />
         </main>
         <ComposerPane />
         <ComposerDialogs />

@@ -13,6 +13,7 @@ const ELSEWHERE = [
   '/api/people/{person}/sessions',
   '/api/bench',
   '/api/people/{person}/sessions/{session}/sheet',
+  '/api/people/{person}/sessions/{session}/stages',
   '/api/people/{person}/sessions/templates',
   '/api/people/{person}/method',
 ];

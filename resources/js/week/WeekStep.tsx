@@ -4,7 +4,6 @@ import { toast } from '@/ui/notice';
 import { http, newId, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { useShortcuts } from '@/frame/keys';
-import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { ConflictDialog } from '@/editor/ConflictDialog';
@@ -12,19 +11,17 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
+import { plusDays } from '@/ui/typedDate';
 import { CalendarButton } from '@/frame/CalendarDialog';
 import { OwnPage } from '@/frame/OwnPage';
 import { ShapeDialog } from './ShapeDialog';
-import { ChosenSlot, ClashList, ShapeNote, WeekDemands, WeekSums } from './WeekPane';
+import { WeekSide } from './WeekSide';
 import { inWords, SessionToPlace, WeekGrid, type Placed } from './WeekGrid';
 import {
   isPlanDate,
   added,
-  asUsual,
   awayToggled,
-  changed,
   moved,
-  plusDays,
   removed,
   repaired,
   shaped,
@@ -171,7 +168,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
           />
         </WeekGrid>
       </main>
-      <Side
+      <WeekSide
         person={person.id}
         slot={slot}
         scope={scope}
@@ -234,57 +231,6 @@ function useWeekKeys({
     { key: 'r', label: 'redo', run: doing.redo },
     ...repairs.slice(0, 9).map((one, index) => ({ key: String(index + 1), label: one.label, run: () => repair(one) })),
   ]);
-}
-
-/** What is chosen, what clashes, and what the week comes to. */
-function Side({
-  person,
-  slot,
-  scope,
-  view,
-  plan,
-  notes,
-  waits,
-  edit,
-  remove,
-  repair,
-}: {
-  person: string;
-  slot: Placed | undefined;
-  scope: Scope;
-  view: View;
-  plan: Plan;
-  notes: Schemas['ReasonView'][];
-  waits: boolean;
-  edit: (next: Plan, said: string) => void;
-  remove: (id: string) => void;
-  repair: (one: Schemas['WeekRepairView']) => void;
-}) {
-  return (
-    <Pane label="What clashes and what is met">
-      {slot && (
-        <ChosenSlot
-          person={person}
-          slot={slot}
-          scope={scope}
-          hardFrom={view.hardFrom}
-          onChange={(change) => edit(changed(plan, slot.id, change, scope, view.monday), `${slot.title}: changed.`)}
-          onRemove={() => remove(slot.id)}
-          onUsual={() => edit(asUsual(plan, slot.id, view.monday), `${slot.title}: as in every week.`)}
-        />
-      )}
-      <div className={cx(waits && 'opacity-60')} aria-busy={waits}>
-        <ShapeNote
-          view={view}
-          notes={notes}
-          onLetGo={() => edit({ ...plan, shape: null }, 'The shape is let go of; the sessions stay.')}
-        />
-        <ClashList view={view} onRepair={repair} />
-        <WeekDemands view={view} />
-        <WeekSums view={view} />
-      </div>
-    </Pane>
-  );
 }
 
 /** Away or not, and on the day itself how sore the trunk is. */

@@ -6,7 +6,6 @@ import {
   beside,
   changed,
   moved,
-  plusDays,
   removed,
   repaired,
   shaped,
@@ -14,6 +13,7 @@ import {
   type Plan,
   type Slot,
 } from './plan';
+import { plusDays } from '@/ui/typedDate';
 
 const slot: Slot = {
   id: 'a',

@@ -106,6 +106,16 @@ export function repaired(plan: Plan, edits: WeekEdit[], scope: Scope, monday: st
   }, plan);
 }
 
+/** What was asked from home to be put off: on the day that was found for it, else left out; in this week alone. */
+export function putOff(
+  plan: Plan,
+  { slot, repair }: Pick<Schemas['AskedView'], 'slot' | 'repair'>,
+  monday: string,
+  newId: () => string,
+): Plan {
+  return repair ? repaired(plan, repair.edits, 'this', monday, newId) : removed(plan, slot, 'this', monday);
+}
+
 export function awayToggled(plan: Plan, dates: string[]): Plan {
   const all = dates.every((date) => plan.away.includes(date));
   const rest = plan.away.filter((date) => !dates.includes(date));
@@ -122,11 +132,4 @@ export function beside({ day, part }: Where, key: string): Where | null {
     ArrowDown: at < 2 ? { day, part: parts[at + 1] ?? part } : null,
   };
   return next[key] ?? null;
-}
-
-/** The same date so many days on, as 2026-11-30. */
-export function plusDays(iso: string, days: number): string {
-  const date = new Date(`${iso}T12:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return date.toISOString().slice(0, 10);
 }
