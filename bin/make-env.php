@@ -29,6 +29,8 @@ $port = $freePort(8100 + $offset);
 $database = $freePort(33100 + $offset);
 $run = '/tmp/even-rungs-'.$instance;
 
+$post = 'http://127.0.0.1:'.$freePort(45100 + $offset);
+
 $lines = [
     'APP_NAME="Even Rungs"',
     'APP_ENV=local',
@@ -58,7 +60,10 @@ $lines = [
     'MAIL_PORT='.$freePort(44100 + $offset),
     'MAIL_FROM_ADDRESS=desk@even-rungs.example',
     'MAIL_FROM_NAME="Even Rungs"',
-    'POST_ADDRESS=http://127.0.0.1:'.$freePort(45100 + $offset),
+    "POST_ADDRESS=$post",
+    // Messages of the demo go at once, and texts to what catches them.
+    'MESSAGES_AT_ONCE=true',
+    "TEXT_URL=$post/texts",
 ];
 $old = umask(0077);
 file_put_contents($file, implode("\n", $lines)."\n");

@@ -207,6 +207,7 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(SheetController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/sheet', 'show')->name('sheet');
+            Route::post('/people/{person}/sessions/{session}/sheet/pdf', 'pdf')->name('sheetPdf')->withoutMiddleware(OneWritingAtATime::class);
         });
         Route::controller(CoachController::class)->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/cues', 'cues')->name('cueSheet');

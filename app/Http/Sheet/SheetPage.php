@@ -20,6 +20,9 @@ use EvenRungs\Week\Weekday;
 /** A saved session as the person reads it. */
 final readonly class SheetPage
 {
+    /** When to stop: on every sheet, once. */
+    public const STOP = 'Stop and tell your trainer when pain goes above 5 of 10, travels down a leg or an arm, or is worse the next morning. Local rules and the advice of a licensed professional come first.';
+
     private Permitted $permitted;
 
     public function __construct(private PersonFile $file, private TrainingSession $row)
@@ -72,6 +75,8 @@ final readonly class SheetPage
             cautions: CautionLines::of($this->file->record),
             leftOut: ReasonView::all($this->permitted->leftOut),
             picksText: $length->picking?->inWords() ?? '',
+            days: max(1, count($this->file->person->training_days)),
+            stop: self::STOP,
         );
     }
 }

@@ -14,6 +14,8 @@ final readonly class SheetView
      * @param list<string>        $circuits how each circuit is done
      * @param list<string>        $cautions
      * @param list<ReasonView>    $leftOut  what of the session a limit or missing kit keeps from the sheet
+     * @param int                 $days      of training in a week
+     * @param string              $stop      when to stop
      * @param string              $picksText how many the person picks; empty where all are done
      */
     public function __construct(
@@ -27,5 +29,7 @@ final readonly class SheetView
         public array $cautions,
         public array $leftOut,
         public string $picksText,
+        public int $days,
+        public string $stop,
     ) {}
 }

@@ -1661,6 +1661,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/sessions/{session}/sheet/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same on paper; with the address of a link that was made for it, where one was. */
+        post: operations["sheetPdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/calendar": {
         parameters: {
             query?: never;
@@ -4278,6 +4295,14 @@ export interface components {
             felt: string;
             wayOut: string;
         };
+        SheetPdfRequest: {
+            /** @enum {string} */
+            layout: "whole" | "page" | "cards";
+            /** @description of a link to the person’s own page that is printed along */
+            address: string | null;
+            /** @description the same as a path of unit squares */
+            code: string | null;
+        };
         /** @description The page handed over to the person. */
         SheetView: {
             person: string;
@@ -4293,6 +4318,10 @@ export interface components {
             leftOut: components["schemas"]["ReasonView"][];
             /** @description how many the person picks; empty where all are done */
             picksText: string;
+            /** @description of training in a week */
+            days: number;
+            /** @description when to stop */
+            stop: string;
         };
         SignInRequest: {
             email: string;
@@ -7838,6 +7867,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    sheetPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetPdfRequest"];
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             default: components["responses"]["Error"];

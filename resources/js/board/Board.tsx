@@ -91,7 +91,7 @@ export function Board() {
   const { reopening, jump } = placing;
   return (
     <>
-      <main className="relative min-w-0 flex-1 overflow-auto px-3 pt-4 pb-2">
+      <main data-across className="relative min-w-0 flex-1 overflow-auto px-3 pt-4 pb-2">
         <BoardHead
           person={person}
           board={board.data}

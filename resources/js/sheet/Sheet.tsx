@@ -1,14 +1,21 @@
-import { useNavigate } from 'react-router';
-import { api } from '@/api/client';
-import { Figure } from '@/figure/Figure';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
+import { useShortcuts } from '@/frame/keys';
 import { LeftOut } from '@/frame/LeftOut';
 import { NoSession } from '@/frame/NoSession';
 import { OwnPage } from '@/frame/OwnPage';
+import { codePath, QrCode } from '@/frame/QrCode';
 import { usePerson } from '@/frame/usePerson';
 import { useSession } from '@/frame/useSession';
 import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
+import { Exercises, type Layout } from './Exercises';
+
+const layouts: Record<Layout, string> = { whole: 'Whole', page: 'One page', cards: 'Cards' };
+const isLayout = (text: string | null): text is Layout => text !== null && text in layouts;
 
 /** What the person gets: doses in plain words, cues, the easier version, cautions; made for paper. */
 export function Sheet() {
@@ -19,7 +26,6 @@ export function Sheet() {
 
 function OpenSheet({ person }: { person: string }) {
   const { list, session } = useSession(person);
-  const navigate = useNavigate();
   const sheet = api.useQuery(
     'get',
     '/api/people/{person}/sessions/{session}/sheet',
@@ -27,6 +33,10 @@ function OpenSheet({ person }: { person: string }) {
     { enabled: session !== null },
   );
   const me = api.useQuery('get', '/api/me');
+  const [search] = useSearchParams();
+  const asked = search.get('layout');
+  const layout = isLayout(asked) ? asked : 'whole';
+  const [address, setAddress] = useState<string | null>(null);
   if (list.data && session === null) return <NoSession person={person} />;
   if (!sheet.data)
     return <Loading what="Writing the sheet" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
@@ -34,25 +44,14 @@ function OpenSheet({ person }: { person: string }) {
 
   return (
     <main className="relative min-w-0 flex-1 overflow-y-auto p-6 max-sm:p-3 print:overflow-visible print:p-0">
-      <div className="mb-4 flex max-w-3xl flex-wrap gap-3 print:hidden">
-        <Button onClick={() => window.print()}>Print, or save as PDF</Button>
-        <OwnPage />
-        <Button look="next" onClick={() => void navigate(`/people/${person}/coach?s=${session}`)}>
-          Coach it
-        </Button>
-      </div>
-      <article className="max-w-3xl rounded-lg border border-hairline bg-paper p-8 max-sm:p-4 print:max-w-none print:border-0 print:bg-white print:p-0 print:text-black">
-        <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1 border-b-2 border-ink pb-3">
-          <div>
-            <h1 className="text-3xl">{data.title}</h1>
-            <p className="text-lg">{data.person}</p>
-          </div>
-          <p className="text-right text-ink2">
-            {me.data?.practice}
-            <br />
-            {data.date} · <span className="font-mono">{data.totalText}</span> · {data.daysText}
-          </p>
-        </header>
+      <Tools person={person} session={session ?? ''} layout={layout} address={address} onAddress={setAddress} />
+      <article
+        className={cx(
+          layout === 'page' && 'print:[zoom:0.82]',
+          'max-w-3xl rounded-lg border border-hairline bg-paper p-8 max-sm:p-4 print:max-w-none print:border-0 print:bg-white print:p-0 print:text-black',
+        )}
+      >
+        <Head data={data} practice={me.data?.practice ?? ''} address={address} />
         {data.picksText && <p className="mt-3 text-lg font-semibold">{data.picksText}</p>}
         {data.circuits.map((circuit) => (
           <p key={circuit} className="mt-3 font-semibold">
@@ -62,53 +61,148 @@ function OpenSheet({ person }: { person: string }) {
         <div className="mt-3 print:hidden">
           <LeftOut leftOut={data.leftOut} />
         </div>
-        <ol className="mt-2">
-          {data.items.map((item, index) => (
-            <li
-              key={index}
-              className="grid [break-inside:avoid] grid-cols-[2.2rem_9rem_1fr] gap-x-3 border-b border-hairline py-4 max-sm:grid-cols-[2.2rem_1fr]"
-            >
-              <span className="font-display text-2xl leading-tight font-[650]">{index + 1}</span>
-              <Figure figure={item.figure} label={item.name} className="h-24 w-full max-sm:h-32" />
-              <div className="grid content-start gap-1.5 max-sm:col-span-2">
-                <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-                  <h2 className="text-xl">{item.name}</h2>
-                  <p className="text-lg font-bold">{item.doseText}</p>
-                </div>
-                <p className="text-ink2">
-                  {[item.position, item.kit && `with ${item.kit}`, item.tempoText, item.restText].filter(Boolean).join(' · ')}
-                </p>
-                {item.setUp && <p className="font-semibold">{item.setUp}</p>}
-                <ul className="list-disc pl-5">
-                  {item.cues.map((cue) => (
-                    <li key={cue}>{cue}</li>
-                  ))}
-                </ul>
-                {item.faults.map((fault) => (
-                  <p key={fault.seen} className="text-sm">
-                    <strong>If you see:</strong> {fault.seen} <strong>Then:</strong> {fault.fix}
-                  </p>
-                ))}
-                <p className="text-sm">
-                  <strong>Check:</strong> {item.check} <strong>Felt:</strong> {item.felt} <strong>Easier today:</strong>{' '}
-                  {item.fallback} <strong>To end:</strong> {item.wayOut}
-                </p>
-              </div>
-            </li>
-          ))}
-        </ol>
+        <Exercises sheet={data} layout={layout} />
         <footer className="mt-4 grid [break-inside:avoid] gap-1.5">
           {data.cautions.map((caution) => (
             <p key={caution} className="border-l-4 border-ochre pl-3">
               {caution}
             </p>
           ))}
-          <p>
-            Stop and tell your trainer when pain goes above 5 of 10, travels down a leg or an arm, or is worse the next morning.
-            Local rules and the advice of a licensed professional come first.
-          </p>
+          <p>{data.stop}</p>
         </footer>
       </article>
     </main>
+  );
+}
+
+function Head({ data, practice, address }: { data: Schemas['SheetView']; practice: string; address: string | null }) {
+  return (
+    <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1 border-b-2 border-ink pb-3">
+      <div>
+        <h1 className="text-3xl">{data.title}</h1>
+        <p className="text-lg">{data.person}</p>
+      </div>
+      <p className="ml-auto text-right text-ink2">
+        {practice}
+        <br />
+        {data.date} · <span className="font-mono">{data.totalText}</span> · {data.daysText}
+      </p>
+      {address && (
+        <div className="flex w-full items-center gap-4">
+          <QrCode text={address} />
+          <p className="text-sm">
+            On your phone:
+            <br />
+            <span className="font-mono break-all">{address}</span>
+          </p>
+        </div>
+      )}
+    </header>
+  );
+}
+
+/** How it lies on paper, whether a link is printed along, and where it goes from here. */
+function Tools({
+  person,
+  session,
+  layout,
+  address,
+  onAddress,
+}: {
+  person: string;
+  session: string;
+  layout: Layout;
+  address: string | null;
+  onAddress: (address: string | null) => void;
+}) {
+  const [, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const choose = (next: Layout) =>
+    setSearch(
+      (before) => {
+        before.set('layout', next);
+        return before;
+      },
+      { replace: true },
+    );
+  const withLink = async () => {
+    setBusy(true);
+    const { data, error } = await http.POST('/api/people/{person}/home-links', { params: { path: { person } } });
+    setBusy(false);
+    setProblem(error ? sentenceOf(error) : null);
+    if (data) onAddress(data.address);
+  };
+  const pdf = async () => {
+    setBusy(true);
+    const { data, error } = await http.POST('/api/people/{person}/sessions/{session}/sheet/pdf', {
+      params: { path: { person, session } },
+      body: { layout, address, code: address === null ? null : codePath(address) },
+      parseAs: 'blob',
+    });
+    setBusy(false);
+    setProblem(error ? sentenceOf(error) : null);
+    if (!(data instanceof Blob)) return;
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(data);
+    link.download = `sheet-${layout}.pdf`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  useShortcuts([
+    { key: 'p', label: 'print', run: () => window.print() },
+    { key: 'd', label: 'save as PDF', run: () => void pdf() },
+    ...(Object.keys(layouts) as Layout[]).map((one, index) => ({
+      key: String(index + 1),
+      label: layouts[one].toLowerCase(),
+      run: () => choose(one),
+    })),
+  ]);
+  return (
+    <div className="mb-4 grid gap-3 print:hidden">
+      <div className="flex flex-wrap gap-3">
+        <div role="group" aria-label="On paper" className="flex">
+          {(Object.keys(layouts) as Layout[]).map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={one === layout}
+              onClick={() => choose(one)}
+              className={cx(
+                'min-h-9 border-y border-r border-rung-edge px-3 first:rounded-l-md first:border-l last:rounded-r-md',
+                one === layout ? 'bg-ink text-ground' : 'bg-paper',
+              )}
+            >
+              {layouts[one]}
+            </button>
+          ))}
+        </div>
+        <Button hotkey="P" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button hotkey="D" disabled={busy} onClick={() => void pdf()}>
+          PDF
+        </Button>
+        {address === null ? (
+          <Button disabled={busy} onClick={() => void withLink()}>
+            Put a link on it
+          </Button>
+        ) : (
+          <Button look="quiet" onClick={() => onAddress(null)}>
+            without the link
+          </Button>
+        )}
+        <OwnPage look="quiet" />
+        <Button look="next" onClick={() => void navigate(`/people/${person}/coach?s=${session}`)}>
+          Coach it
+        </Button>
+      </div>
+      {problem && (
+        <p role="alert" className="font-semibold text-rowan">
+          {problem}
+        </p>
+      )}
+    </div>
   );
 }

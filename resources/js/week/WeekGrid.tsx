@@ -66,7 +66,7 @@ export function WeekGrid({
     >
       {children}
       <div className="relative">
-        <div className="grid gap-1 md:grid-flow-col md:grid-cols-7 md:grid-rows-[auto_repeat(3,minmax(6.5rem,auto))]">
+        <div className="grid gap-1 md:grid-flow-col md:grid-cols-7 md:grid-rows-[auto_repeat(3,minmax(6.5rem,auto))] print:grid-flow-col print:grid-cols-7 print:grid-rows-[auto_repeat(3,minmax(6.5rem,auto))]">
           {view.days.map((day) => [
             <div
               key={`${day.day} head`}

@@ -116,7 +116,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
   const sore = view.days.find((day) => day.today && day.activationOnly);
   return (
     <>
-      <main className="min-w-0 flex-1 overflow-y-auto p-4">
+      <main data-across className="min-w-0 flex-1 overflow-y-auto p-4">
         <Head
           go={go}
           monday={monday}
@@ -248,7 +248,7 @@ function DayHead({ day, onAway, onSore }: { day: View['days'][number]; onAway: (
         <span className="sr-only"> on {longDay(day.date)}, away</span>
       </button>
       {day.today && (
-        <label className="flex items-center gap-1">
+        <label className="flex items-center gap-1 print:hidden">
           sore
           <select
             aria-label="Soreness of the trunk today, 0 to 10"
@@ -298,7 +298,7 @@ function SessionsToPlace({
     <section
       aria-label="Sessions to place"
       // Many of them never push the week itself out of sight.
-      className={cx('mb-3 flex flex-wrap items-center gap-2', all && 'max-h-56 overflow-y-auto')}
+      className={cx('mb-3 flex flex-wrap items-center gap-2 print:hidden', all && 'max-h-56 overflow-y-auto')}
     >
       <span className={cx('text-sm', empty ? 'font-semibold' : 'text-ink2')}>
         {empty ? 'Press a session to place it where it fits, or drag it:' : 'Place:'}
@@ -401,7 +401,7 @@ function Head({
           ›
         </Button>
       </div>
-      <fieldset className="flex">
+      <fieldset className="flex print:hidden">
         <legend className="sr-only">Edits are for</legend>
         {(['every', 'this'] as const).map((one) => (
           <button

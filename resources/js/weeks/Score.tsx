@@ -58,7 +58,7 @@ export function Score({
   return (
     <div
       ref={root}
-      className="relative max-h-[max(22rem,calc(100dvh-15rem))] [scroll-padding:7rem_0_0_7rem] overflow-auto rounded-lg border border-hairline bg-sheet print:max-h-none print:overflow-visible"
+      className="relative max-h-[max(22rem,calc(100dvh-15rem))] [scroll-padding:7rem_0_0_7rem] overflow-auto rounded-lg border border-hairline bg-sheet print:max-h-none print:[zoom:0.62] print:overflow-visible"
     >
       <div className="relative" style={{ width: HEAD + COLUMN * program.weeks.length }}>
         <div className="sticky top-0 z-30 flex border-b border-rail bg-sheet">

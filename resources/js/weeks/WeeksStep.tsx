@@ -94,7 +94,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
   const following = proposal && view.program && week ? proposal.program.mondays.filter((monday) => monday >= week.monday) : [];
   return (
     <>
-      <main className="min-w-0 flex-1 overflow-y-auto p-4">
+      <main data-across className="min-w-0 flex-1 overflow-y-auto p-4">
         <Head
           proposal={proposal}
           waits={waits}

@@ -27,7 +27,10 @@ export function WishBar({
   const [open, setOpen] = useState<string | null>(null);
   const place = wish.slots.find((slot) => slot.id === open);
   return (
-    <section aria-label="What the program is asked to be" className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
+    <section
+      aria-label="What the program is asked to be"
+      className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2 print:hidden"
+    >
       <DateField bare label="from" value={wish.start} onChange={(start) => start !== '' && onChange({ ...wish, start })} />
       <label className="flex items-center gap-1.5">
         for
