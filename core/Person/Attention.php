@@ -57,14 +57,16 @@ final readonly class Attention
     private static function line(PersonRecord $record, bool $written): array
     {
         $admission = $record->admission();
-        $pending = count($record->pending());
+        $waiting = $record->pending();
+        $pending = count($waiting);
+        $atHome = array_filter($waiting, static fn(PendingDecision $one): bool => $one->log->atHome) === [] ? '' : ' Told from home.';
         $retest = $record->retest();
         $unsettled = $record->trainingsToSettle();
         $home = $record->history->home;
 
         return match (true) {
             ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
-            $pending > 0 => [1, 'watch', $pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.", 'Decide', Step::Review],
+            $pending > 0 => [1, 'watch', ($pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.").$atHome, 'Decide', Step::Review],
             $unsettled !== [] => [1, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],
             $home->first() !== null => [1, 'watch', $home->first()->sentence(), ...($home->first()->kind === NoteKind::NotToday && ! $home->first()->isAskedAbout() ? ['Find another day', Step::Week] : ['Read it', Step::Review])],
             $record->rescreen() !== null => [2, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person],

@@ -7,6 +7,7 @@ namespace EvenRungs\Person;
 use EvenRungs\Balance\KindMix;
 use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Home\HomeNote;
 use EvenRungs\Home\NoteKind;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Load\WeekLoad;
@@ -120,6 +121,12 @@ final class WeekAtHand
         }
 
         return $asked;
+    }
+
+    /** @return list<HomeNote> what was asked to be put off in other weeks that are not over */
+    public function askedElsewhere(): array
+    {
+        return array_values(array_filter($this->record->history->home->notes, fn(HomeNote $note): bool => $note->kind === NoteKind::NotToday && ! $note->on->monday()->equals($this->monday) && ! $note->on->monday()->isBefore($this->record->today->monday())));
     }
 
     private function sessionOf(string $slot): ?string

@@ -9,6 +9,9 @@ use App\Actions\KeepProgram;
 use App\Actions\Placing;
 use App\Actions\RecordLog;
 use App\Library\LibraryFiles;
+use App\Models\HomeContact;
+use App\Models\HomeDevice;
+use App\Models\HomeLink;
 use App\Models\Morning;
 use App\Models\Person;
 use App\Models\PersonLimit;
@@ -16,17 +19,23 @@ use App\Models\Plan;
 use App\Models\Practice;
 use App\Models\Scopes\PracticeScope;
 use App\Models\Screening;
+use App\Models\SessionLog;
+use App\Models\SheetStage;
 use App\Models\TimedHold;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Records\PersonFile;
+use App\Time\PracticeClock;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Home\Stage;
+use EvenRungs\Home\StageAfter;
+use EvenRungs\Home\StageKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\SessionStart;
@@ -129,6 +138,10 @@ final class DemoSeeder
                 $this->morning($person, 'front-plank', 0, $now, 4);
             }
         }
+        // The last one she did alone: it waits for the trainer.
+        SessionLog::query()->where('person_id', $person->id)->orderByDesc('sequence')->limit(1)->update(['at_home' => true]);
+        $this->atHome($person, 5, 2);
+        HomeContact::query()->create(['person_id' => $person->id, 'mail' => 'ilse@home.example', 'by_mail' => true, 'agreed_on' => $now->copy()->subDays(5)->format('Y-m-d')]);
         $this->at($now, 1);
         $this->place($person, ['dead-bug/alternating-lifts', 'prone-extension/one-leg', 'bridge/short-top', 'hip-side/leg-lift', 'shoulder-girdle/wall-push-away']);
     }
@@ -221,6 +234,7 @@ final class DemoSeeder
             $this->log($person, $session, effort: 6, short: 1);
             $this->decideAll($person);
         }
+        $this->atHome($person, 6, 4);
     }
 
     /** New today: nothing asked, nothing tested. */
@@ -257,8 +271,27 @@ final class DemoSeeder
         $this->at($now, 2);
         $session = $this->session($person, 'Get-in days');
         $this->week($person, [[$session, 2, 'midday', 'own-day', 6], [$session, 4, 'midday', 'own-day', 6], [$session, 6, 'morning', 'own-day', 6]]);
+        $this->atHome($person, 2, 1);
+        $this->stage($person, $session, StageKind::Addition, 5, ['rung' => 'dead-bug/opposite-short', 'dose' => '2x6/side', 'message' => 'Now the legs join in: slowly, and only as far as the back stays down.']);
+        $this->stage($person, $session, StageKind::Dose, 10, ['item' => $session->inCore()->blocks[0]->items[0]->id, 'dose' => '3x(5x10s/5)', 'message' => 'One hold less in the plank, and each of them as tight as you can.']);
+        $this->stage($person, $session, StageKind::Retest, 14, ['message' => 'We look how far you hold now.']);
         $this->at($now, 0);
         $this->program($person, 8, 'Changed');
+    }
+
+    /** A link to the person’s own page, made and opened so many days ago. Its token is known to nobody. */
+    private function atHome(Person $person, int $madeAgo, int $seenAgo): void
+    {
+        $made = Carbon::now()->subDays($madeAgo);
+        $link = HomeLink::query()->create(['person_id' => $person->id, 'user_id' => $this->trainer->id, 'token' => HomeLink::hash(HomeLink::newToken()), 'expires_at' => $made->copy()->addWeeks(HomeLink::WEEKS), 'created_at' => $made]);
+        HomeDevice::query()->create(['person_id' => $person->id, 'home_link_id' => $link->id, 'token' => HomeLink::hash(HomeLink::newToken()), 'admitted_at' => $made, 'seen_at' => Carbon::now()->subDays($seenAgo), 'created_at' => $made]);
+    }
+
+    /** @param array<string, string> $what */
+    private function stage(Person $person, TrainingSession $session, StageKind $kind, int $day, array $what): void
+    {
+        $clock = PracticeClock::of($this->trainer);
+        SheetStage::query()->create([...$what, 'person_id' => $person->id, 'training_session_id' => $session->id, 'kind' => $kind, 'after' => StageAfter::Days, 'count' => $day, 'begins_on' => $clock->today()->iso(), 'due_on' => Stage::dueOn(StageAfter::Days, $day, $clock->today())?->iso(), 'user_id' => $this->trainer->id, 'sequence' => $clock->sequence()]);
     }
 
     /** A program from this week on, three sessions a week. */

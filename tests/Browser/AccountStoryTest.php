@@ -78,23 +78,4 @@ final class AccountStoryTest extends BrowserTestCase
     }
 
     /** In the newest message to somebody. */
-    private function linkTo(string $address): string
-    {
-        $link = null;
-        $this->browser->waitUntil(static function () use ($address, &$link): bool {
-            $messages = json_decode((string) file_get_contents(self::postAddress().'/messages'), true);
-            foreach (is_array($messages) ? $messages : [] as $message) {
-                if (is_array($message) && ($message['to'] ?? '') === $address && preg_match('~https?://\S+~', is_string($message['text'] ?? null) ? $message['text'] : '', $found) === 1) {
-                    $link = $found[0];
-
-                    return true;
-                }
-            }
-
-            return false;
-        }, "a message to {$address}");
-        $at = parse_url((string) $link);
-
-        return ($at['path'] ?? '').'?'.($at['query'] ?? '');
-    }
 }

@@ -232,6 +232,27 @@ abstract class BrowserTestCase extends TestCase
         return $post;
     }
 
+    /** The first link of the newest message to an address. */
+    protected function linkTo(string $address): string
+    {
+        $link = null;
+        $this->browser->waitUntil(static function () use ($address, &$link): bool {
+            $messages = json_decode((string) file_get_contents(self::postAddress().'/messages'), true);
+            foreach (is_array($messages) ? $messages : [] as $message) {
+                if (is_array($message) && ($message['to'] ?? '') === $address && preg_match('~https?://\S+~', is_string($message['text'] ?? null) ? $message['text'] : '', $found) === 1) {
+                    $link = $found[0];
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "a message to {$address}");
+        $at = parse_url((string) $link);
+
+        return ($at['path'] ?? '').'?'.($at['query'] ?? '');
+    }
+
     /** Page of the messages that were caught. */
     protected static function postAddress(): string
     {
@@ -254,6 +275,7 @@ abstract class BrowserTestCase extends TestCase
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_ADDRESS' => 'ws://127.0.0.1:'.(self::$cuffPort ??= Daemon::freePort()),
             // Sent at once.
             'QUEUE_CONNECTION' => 'sync', 'MAIL_MAILER' => 'smtp', 'MAIL_HOST' => '127.0.0.1', 'MAIL_PORT' => (string) self::$postPorts[0], 'POST_ADDRESS' => 'http://127.0.0.1:'.self::$postPorts[1],
+            'MESSAGES_AT_ONCE' => 'true', 'TEXT_URL' => 'http://127.0.0.1:'.self::$postPorts[1].'/texts',
         ];
     }
 }

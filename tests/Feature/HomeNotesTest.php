@@ -25,6 +25,7 @@ final class HomeNotesTest extends HomeTestCase
         self::assertStringStartsWith('Move “Lock-house floor” to ', self::text($week->json('asked.0.repair.label')));
         self::assertGreaterThan(1, $week->json('asked.0.repair.edits.0.day'));
 
+        $this->getJson("/api/people/{$this->person}/weeks/2026-06-08")->assertJsonPath('asked', [])->assertJsonPath('askedElsewhere.0.monday', '2026-06-01');
         $this->postJson("/api/people/{$this->person}/home-notes/{$week->json('asked.0.note')}/settle", ['text' => 'Wednesday then.'])->assertOk()->assertJsonPath('notes.0.kind', 'answer')->assertJsonPath('notes.1.isWaiting', false);
         $this->getJson("/api/people/{$this->person}/weeks/2026-06-01")->assertJsonPath('asked', []);
         $this->getJson('/api/bench')->assertJsonPath('lines.0.step', 'coach');

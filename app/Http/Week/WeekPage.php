@@ -11,6 +11,7 @@ use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Body\Demand;
+use EvenRungs\Home\HomeNote;
 use EvenRungs\Person\Asked;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Session\Totals;
@@ -71,6 +72,7 @@ final readonly class WeekPage
             silenced: ReasonView::all(Clashes::silenced($week)),
             kinds: KindMixView::of($this->hand->kinds(), $this->hand->record),
             asked: array_map(fn(Asked $asked): AskedView => new AskedView(note: $asked->note->id, slot: $asked->slot->id, day: $asked->slot->cell->day, sentence: $asked->note->sentence(), isAskedAbout: $asked->note->isAskedAbout(), repair: $asked->move === null ? null : WeekRepairView::of($asked->move)), $this->hand->asked()),
+            askedElsewhere: array_map(static fn(HomeNote $note): AskedElsewhereView => new AskedElsewhereView(note: $note->id, monday: $note->on->monday()->iso(), sentence: $note->sentence()), $this->hand->askedElsewhere()),
         );
     }
 

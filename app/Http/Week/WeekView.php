@@ -32,6 +32,7 @@ final readonly class WeekView
      * @param Shape|null              $shape        it was laid out from
      * @param list<ReasonView>        $silenced     what is not said of this week, since it is what its shape is
      * @param list<AskedView>         $asked        to be put off, from home
+     * @param list<AskedElsewhereView> $askedElsewhere the same in other weeks
      * @param KindMixView|null        $kinds        where the aim has a target for them
      */
     public function __construct(
@@ -62,5 +63,6 @@ final readonly class WeekView
         public array $silenced,
         public ?KindMixView $kinds,
         public array $asked,
+        public array $askedElsewhere,
     ) {}
 }

@@ -2002,6 +2002,13 @@ export interface components {
             sets: number;
             ended: boolean;
         };
+        /** @description A session of another week that the person asked from home to put off. */
+        AskedElsewhereView: {
+            note: string;
+            /** @description of that week */
+            monday: string;
+            sentence: string;
+        };
         /** @description A session that the person asked from home to put off, with the move that core found. */
         AskedView: {
             /** @description that asks for it */
@@ -4787,6 +4794,8 @@ export interface components {
             kinds: components["schemas"]["KindMixView"] | null;
             /** @description to be put off, from home */
             asked: components["schemas"]["AskedView"][];
+            /** @description the same in other weeks */
+            askedElsewhere: components["schemas"]["AskedElsewhereView"][];
         };
         WithdrawalRequest: {
             reason: string;

@@ -80,7 +80,7 @@ function Form({
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const tick = (key: keyof typeof ticked, label: string) => (
-    <label className="flex min-h-11 items-center gap-3">
+    <label className="flex min-h-9 items-center gap-3">
       <input
         type="checkbox"
         className="size-5 accent-rowan"
@@ -104,7 +104,7 @@ function Form({
     onSaved(data);
   };
   return (
-    <form onSubmit={(event) => void save(event)} className="grid gap-3">
+    <form onSubmit={(event) => void save(event)} className="grid gap-1">
       {tick('byMail', 'by mail')}
       {ticked.byMail && <TextField label="Mail address" type="email" problem={fields.mail?.[0]} {...texts.field('mail')} />}
       {contact.hasTexts && tick('byText', 'by text message')}
@@ -117,7 +117,7 @@ function Form({
           {fields.agreed?.[0] ?? problem}
         </p>
       )}
-      <div className="flex flex-wrap gap-3">
+      <div className="mt-2 flex flex-wrap gap-3">
         <Button look="next" type="submit" disabled={busy}>
           Save
         </Button>

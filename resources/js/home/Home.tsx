@@ -163,6 +163,7 @@ function Now({ session, home, onTold }: { session: Session; home: View; onTold: 
         <NotToday
           session={session.id}
           on={session.on}
+          isToday={isToday}
           reasons={home.notToday}
           onTold={(next) => {
             setPutOff(false);

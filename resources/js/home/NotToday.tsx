@@ -8,12 +8,14 @@ import { TextArea } from '@/ui/Field';
 export function NotToday({
   session,
   on,
+  isToday,
   reasons,
   onTold,
   onBack,
 }: {
   session: string;
   on: string;
+  isToday: boolean;
   reasons: Schemas['ChoiceView'][];
   onTold: (home: Schemas['HomeView']) => void;
   onBack: () => void;
@@ -37,7 +39,7 @@ export function NotToday({
   return (
     <form onSubmit={(event) => void tell(event)} className="grid gap-4">
       <fieldset className="grid gap-1.5">
-        <legend className="mb-1 font-semibold">Why not today?</legend>
+        <legend className="mb-1 font-semibold">{isToday ? 'Why not today?' : 'Why not on that day?'}</legend>
         {reasons.map(({ value, label }) => (
           <label key={value} className="flex min-h-12 items-center gap-3 rounded-md border border-hairline bg-paper px-4 py-2">
             <input

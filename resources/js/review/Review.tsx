@@ -29,6 +29,8 @@ export function Review() {
     });
     return { page: data && { lines: data.decisions, next: data.older }, error };
   });
+  const fromHome = api.useQuery('get', '/api/people/{person}/home-notes', { params: { path: { person: person.id } } });
+  const waitsFromHome = fromHome.data?.notes.some(({ isWaiting }) => isWaiting) === true;
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const walk = (by: number) => {
@@ -105,7 +107,7 @@ export function Review() {
           <h1 className="text-3xl">Review</h1>
           <p className="text-ink2">
             {pending.length === 0
-              ? unsettled.length === 0 && 'Nothing waits.'
+              ? unsettled.length === 0 && !waitsFromHome && 'Nothing waits.'
               : pending.length === 1
                 ? 'One decision waits.'
                 : `${pending.length} decisions wait.`}

@@ -26,7 +26,7 @@ export function Stages({ person, session }: { person: string; session: string })
   const [adding, setAdding] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  useShortcuts([{ key: 'g', label: 'a stage of the sheet', run: () => (stages.data ? setAdding(5) : undefined) }]);
+  useShortcuts([{ key: 'l', label: 'a stage of the sheet', run: () => (stages.data ? setAdding(5) : undefined) }]);
   // A session that was not saved yet has no sheet.
   if (!stages.data) return null;
   const put = (next: Stages) =>
@@ -64,6 +64,9 @@ export function Stages({ person, session }: { person: string; session: string })
             ? 'Press a day: what comes to this session then, by itself.'
             : `Counted from ${longDay(data.beginsOn)}, its first day.`}
         </p>
+        <Button className="ml-auto" hotkey="L" onClick={() => setAdding(5)}>
+          What comes later
+        </Button>
         {data.stages.length === 0 && data.items.length > 1 && (
           <Button look="quiet" disabled={busy} onClick={() => void oneAWeek()}>
             one exercise a week, then the next
@@ -175,7 +178,7 @@ function Strip({ stages, onDay }: { stages: Stages; onDay: (day: number) => void
   return (
     <div className="overflow-x-auto pb-1">
       {/* The arrows belong to the strip as a whole. */}
-      { }
+      {}
       <div
         role="toolbar"
         aria-label="Days of the sheet"
@@ -201,7 +204,7 @@ function Strip({ stages, onDay }: { stages: Stages; onDay: (day: number) => void
               className={cx(
                 'grid h-14 w-9 shrink-0 grid-rows-[1fr_auto] items-end justify-items-center border-t border-r border-b border-rail pb-1 first:rounded-l-md first:border-l last:rounded-r-md',
                 number < today ? 'bg-ground' : 'bg-paper hover:bg-sheet',
-                number === today && 'border-b-4 border-b-ink',
+                number === today && 'shadow-[inset_0_-4px_0_var(--ink)]',
               )}
             >
               <span

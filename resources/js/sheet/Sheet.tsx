@@ -193,7 +193,7 @@ function Tools({
             without the link
           </Button>
         )}
-        <OwnPage look="quiet" />
+        <OwnPage />
         <Button look="next" onClick={() => void navigate(`/people/${person}/coach?s=${session}`)}>
           Coach it
         </Button>

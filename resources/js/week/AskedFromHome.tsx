@@ -10,10 +10,12 @@ type Asked = Schemas['AskedView'];
 export function AskedFromHome({
   person,
   asked,
+  elsewhere,
   onMove,
 }: {
   person: string;
   asked: Asked[];
+  elsewhere: Schemas['AskedElsewhereView'][];
   /** puts the session where it goes in this week, or leaves it out */
   onMove: (one: Asked) => void;
 }) {
@@ -31,7 +33,7 @@ export function AskedFromHome({
   };
   const first = asked.find(({ isAskedAbout }) => !isAskedAbout);
   useShortcuts(first ? [{ key: 'm', label: 'take the day that was found', run: () => take(first) }] : []);
-  if (asked.length === 0) return null;
+  if (asked.length + elsewhere.length === 0) return null;
   return (
     <ul className="mb-5 grid gap-2">
       {asked.map((one) => (
@@ -51,6 +53,14 @@ export function AskedFromHome({
               it stays
             </Button>
           </div>
+        </li>
+      ))}
+      {elsewhere.map((one) => (
+        <li key={one.note} className="border-l-4 border-rowan bg-paper p-3">
+          {one.sentence}{' '}
+          <Link to={`/people/${person}/week?w=${one.monday}`} className="underline underline-offset-4">
+            To that week
+          </Link>
         </li>
       ))}
     </ul>

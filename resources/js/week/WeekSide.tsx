@@ -49,6 +49,7 @@ export function WeekSide({
         <AskedFromHome
           person={person}
           asked={view.asked}
+          elsewhere={view.askedElsewhere}
           onMove={(one) =>
             edit(putOff(plan, one, view.monday, newId), one.repair ? `${one.repair.label}.` : 'Left out this week.')
           }
