@@ -4,7 +4,7 @@
 <meta charset="utf-8">
 <title>{{ $sheet->title }}</title>
 <style>
-@page { margin: 14mm 14mm 12mm; }
+@page { margin: {{ $layout === 'page' ? '10mm 14mm 8mm' : '14mm 14mm 12mm' }}; }
 body { font: {{ $layout === 'page' ? '8.8pt' : '10pt' }}/1.12 text; color: #000; margin: 0; }
 h1, h2, .number { font-family: display; font-weight: bold; margin: 0; line-height: 1.15; }
 h1 { font-size: 20pt; } h2 { font-size: {{ $layout === 'page' ? '11pt' : '12.5pt' }}; }
@@ -12,11 +12,11 @@ p, ul { margin: 0; } ul { padding-left: 5mm; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0; }
 .head { border-bottom: 0.6mm solid #000; margin-bottom: 2mm; } .head td { vertical-align: bottom; padding-bottom: 2mm; }
 .right { text-align: right; } .soft { color: #444; } .small { font-size: {{ $layout === 'page' ? '8.4pt' : '9pt' }}; } .picture { height: 42mm; }
-.item { border-bottom: 0.2mm solid #999; page-break-inside: avoid; } .item td { padding: {{ $layout === 'page' ? '1.3mm' : '2mm' }} 0; } .item td td { padding: 0; }
+.item { border-bottom: 0.2mm solid #999; page-break-inside: avoid; } .item td { padding: {{ $layout === 'page' ? '1mm' : '2mm' }} 0; } .item td td { padding: 0; }
 .number { font-size: 16pt; width: 9mm; } .dose { font-weight: bold; font-size: {{ $layout === 'page' ? '10pt' : '11.5pt' }}; white-space: nowrap; }
 .boxes { margin-top: 0.8mm; } .boxes td { width: 6mm; padding: 0 1.2mm 0 0; font-size: 8pt; color: #444; } .box { border: 0.3mm solid #000; width: 3.6mm; height: 3.6mm; display: inline-block; margin-right: 1mm; }
 .card { border: 0.4mm solid #000; width: 78mm; height: 104mm; padding: 4mm; page-break-inside: avoid; } .card .number { font-size: 34pt; width: auto; }
-.foot { margin-top: 3mm; page-break-inside: avoid; } .foot p { margin-bottom: 1.2mm; } .caution { border-left: 1mm solid #000; padding-left: 2.5mm; }
+.foot { margin-top: {{ $layout === 'page' ? '1.5mm' : '3mm' }}; page-break-inside: avoid; } .foot p { margin-bottom: 1mm; {{ $layout === 'page' ? 'font-size: 8pt;' : '' }} } .caution { border-left: 1mm solid #000; padding-left: 2.5mm; }
 </style>
 </head>
 <body>

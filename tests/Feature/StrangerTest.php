@@ -19,7 +19,8 @@ final class StrangerTest extends ApiTestCase
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
-        'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks',
+        'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks', 'renewHomeLinks', 'sendHomeLink',
+        'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'bringStageAgain', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void
@@ -49,6 +50,11 @@ final class StrangerTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/programs", ['id' => $program = self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()])->assertCreated();
 
         DB::table('rung_allowances')->insert(['id' => $allowance = self::id(), 'practice_id' => $this->trainer->practice_id, 'person_id' => $person, 'rung' => 'press-out/standing', 'against' => '[]', 'reason' => '', 'allowed_on' => '2026-06-01', 'time_zone' => 'Europe/Vienna', 'user_id' => $this->trainer->id, 'sequence' => 1]);
+        $row = ['practice_id' => $this->trainer->practice_id, 'person_id' => $person];
+        DB::table('home_notes')->insert([...$row, 'id' => $note = self::id(), 'kind' => 'words', 'on_day' => '2026-06-01', 'user_id' => $this->trainer->id, 'time_zone' => 'Europe/Vienna', 'sequence' => 1]);
+        DB::table('home_messages')->insert([...$row, 'id' => $message = self::id(), 'kind' => 'link', 'about' => 'a', 'way' => 'mail', 'due_at' => now()]);
+        DB::table('sheet_stages')->insert([...$row, 'id' => $stage = self::id(), 'training_session_id' => $session, 'kind' => 're-test', 'after' => 'days', 'count' => 5, 'begins_on' => '2026-06-01', 'due_on' => '2026-06-05', 'user_id' => $this->trainer->id, 'sequence' => 1]);
+        $log = (string) DB::table('session_logs')->value('id');
         $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
         $this->actingAs($stranger);
         $walked = [];
@@ -68,9 +74,12 @@ final class StrangerTest extends ApiTestCase
                 str_contains($uri, '{program}') => $program,
                 str_contains($uri, '{allowance}') => $allowance,
                 str_contains($uri, '{date}') => '2026-06-01',
+                str_contains($uri, '{note}') => $note,
+                str_contains($uri, '{message}') => $message,
+                str_contains($uri, '{log}') => $log,
                 default => $session,
             };
-            $this->json($method, $this->filled($uri, [$person, $record]), $this->bodyFor($uri, $person, $session))
+            $this->json($method, $this->filled($uri, [$person, $record, $stage]), $this->bodyFor($uri, $person, $session))
                 ->assertNotFound()->assertJsonPath('code', 'not-found');
         }
         self::assertEqualsCanonicalizing(self::WITH_A_PERSON, $walked, 'A route with a person in it is named here.');
@@ -97,6 +106,12 @@ final class StrangerTest extends ApiTestCase
     private function bodyFor(string $uri, string $person, string $session): array
     {
         return match (true) {
+            str_ends_with($uri, 'home-notes') => ['id' => self::id(), 'text' => 'mine'],
+            str_ends_with($uri, '/settle') => ['text' => 'mine'],
+            str_ends_with($uri, '/contact') => ['version' => 0, 'mail' => 'a@b.example', 'byMail' => true, 'byText' => false, 'reminders' => true, 'mornings' => true, 'agreed' => true],
+            str_ends_with($uri, '/stages') => ['id' => self::id(), 'kind' => 're-test', 'after' => 'days', 'count' => 5],
+            str_ends_with($uri, '/pdf') => ['layout' => 'page'],
+            str_ends_with($uri, '/corrections') => ['id' => self::id(), 'item' => 'press-out-standing', 'set' => 1, 'both' => null, 'left' => 9, 'right' => 9, 'pain' => 0, 'effort' => 5],
             str_ends_with($uri, 'sessions'), str_ends_with($uri, '{session}') => ['id' => $session, 'version' => 1, 'title' => 'Mine now', 'blocks' => self::blocks(['press-out/standing' => '2x10/side'])],
             str_contains($uri, 'program/proposal') => ['wish' => self::wish()],
             str_ends_with($uri, 'programs') => ['id' => self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()],

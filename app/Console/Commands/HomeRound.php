@@ -50,7 +50,7 @@ final class HomeRound extends Command
 
     private function grow(GrowSheets $sheets): void
     {
-        $this->eachOf(SheetStage::query()->whereNull('came_on')->whereNull('held')->distinct()->pluck('person_id')->all(), static fn(Person $person, User $by) => $sheets->of($person, $by, PracticeClock::of($by)->today()));
+        $this->eachOf(SheetStage::query()->whereNull('came_on')->whereNull('held')->distinct()->pluck('person_id')->all(), static fn(Person $person, User $by): int => $sheets->of($person, $by, PracticeClock::of($by)->today()));
     }
 
     private function remind(OpenPerson $open, Outbox $outbox): void

@@ -143,8 +143,8 @@ final class HomePage
             title: $written->title,
             on: $on,
             lengthText: SessionLength::of($this->file->record->permitted($written->blocks)?->session, $written->picks)->text(),
-            asked: $this->asked()["{$written->id} ".($on ?? $this->file->record->today->iso())] ?? null,
             isDone: SessionLog::query()->where('person_id', $this->file->person->id)->where('training_session_id', $written->id)->where('done_on', $on ?? $this->file->record->today->iso())->exists(),
+            asked: $this->asked()["{$written->id} ".($on ?? $this->file->record->today->iso())] ?? null,
         );
     }
 }
