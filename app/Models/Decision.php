@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * What the trainer decided about a rung, and what the rules had proposed. Kept for ever.
@@ -27,6 +28,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $decided_on
  * @property string                     $user_id
  * @property int                        $sequence
+ * @property SessionLog|null $log
  */
 final class Decision extends Model
 {
@@ -41,5 +43,11 @@ final class Decision extends Model
     protected function casts(): array
     {
         return ['rung_snapshot' => 'array', 'reasons' => 'array', 'sequence' => 'integer'];
+    }
+
+    /** @return BelongsTo<SessionLog, $this> what it is about */
+    public function log(): BelongsTo
+    {
+        return $this->belongsTo(SessionLog::class, 'session_log_id');
     }
 }

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null          $ended_why before its last set
  * @property string               $done_on
  * @property int                  $sequence
+ * @property bool                 $at_home   told from there by the person
  * @property list<array{place: string, side: string|null, pain: int}>|null $pain_before null when nobody asked
  * @property \Illuminate\Database\Eloquent\Collection<int, SetEntry> $sets
  * @property \Illuminate\Database\Eloquent\Collection<int, Morning>  $mornings
@@ -55,6 +56,6 @@ final class SessionLog extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rung_snapshots' => 'array', 'seconds' => 'integer', 'sequence' => 'integer', 'pain_before' => 'array'];
+        return ['rung_snapshots' => 'array', 'seconds' => 'integer', 'sequence' => 'integer', 'at_home' => 'boolean', 'pain_before' => 'array'];
     }
 }

@@ -32,7 +32,7 @@ final class FromHome
             notes: array_values($notes->map(static fn(NoteRow $row): HomeNote => $row->inCore())->all()),
             lastHeard: self::lastHeard($person, $timeZone),
             held: array_values($stages->map(static fn(SheetStage $row): string => $row->inCore()->told())->all()),
-            undelivered: HomeMessage::query()->where('person_id', $person->id)->whereNotNull('failed_at')->whereNull('settled_at')->count(),
+            undelivered: HomeMessage::query()->where('person_id', $person->id)->whereNull('user_id')->whereNotNull('failed_at')->whereNull('settled_at')->count(),
         );
     }
 

@@ -165,7 +165,7 @@ final readonly class PersonLines
      */
     private function stamps(Practice $practice): array
     {
-        $ofPractice = [$this->ladders->made(), $practice->library_version, $practice->method_version, $practice->time_zone];
+        $ofPractice = [Attention::VERSION, $this->ladders->made(), $practice->library_version, $practice->method_version, $practice->time_zone];
         $versions = OwnMethod::query()->where('level', MethodLevel::Trainer->value)->pluck('version', 'owner_id');
         $stamps = [];
         // Each trainer's differs, so that one who answers otherwise makes old the lines of their own people only.

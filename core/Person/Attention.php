@@ -8,12 +8,16 @@ use EvenRungs\Assessment\Retest;
 use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Home\NoteKind;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Rescreen;
 
 /** What a person needs of the trainer, with the single next action; it holds until the day on which it has to be asked anew. */
 final readonly class Attention
 {
+    /** Counts up where lines are said or ordered otherwise, so that those that are kept are made anew. */
+    public const VERSION = 2;
+
     /**
      * @param int                                         $urgency  lower is sooner
      * @param 'stop'|'watch'|'ready'|'information'        $status
@@ -66,19 +70,27 @@ final readonly class Attention
 
         return match (true) {
             ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
-            $pending > 0 => [1, 'watch', ($pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.").$atHome, 'Decide', Step::Review],
-            $unsettled !== [] => [1, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],
-            $home->first() !== null => [1, 'watch', $home->first()->sentence(), ...($home->first()->kind === NoteKind::NotToday && ! $home->first()->isAskedAbout() ? ['Find another day', Step::Week] : ['Read it', Step::Review])],
-            $record->rescreen() !== null => [2, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person],
-            $record->positions() === [] && $record->history->lastTest === null => [3, 'information', 'Nothing tested and not placed yet.', 'Test and place', Step::Checks],
-            $record->positions() === [] => [3, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', Step::Checks],
-            $retest?->overdue === true => [3, 'watch', $retest->reason->sentence, 'Test again', Step::Checks],
-            $home->held !== [] => [2, 'watch', $home->held[0], 'Look at the sheet', Step::Session],
-            $home->undelivered > 0 => [2, 'watch', $home->undelivered === 1 ? 'A message did not reach them.' : "{$home->undelivered} messages did not reach them.", 'See to it', Step::Review],
-            $home->isQuiet($record->today) => [2, 'watch', $home->quietSentence(), 'Ask how it goes', Step::Review],
-            ! $written => [4, 'information', 'Placed; no session written yet.', 'Write the session', Step::Session],
+            self::toldPain($waiting) => [1, 'watch', ($pending === 1 ? 'Pain was told. One decision waits.' : "Pain was told. {$pending} decisions wait.").$atHome, 'Decide', Step::Review],
+            $home->first()?->isAskedAbout() === true => [1, 'watch', $home->first()->sentence(), 'Read it', Step::Review],
+            $pending > 0 => [2, 'watch', ($pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.").$atHome, 'Decide', Step::Review],
+            $unsettled !== [] => [2, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],
+            $home->first() !== null => [2, 'watch', $home->first()->sentence(), ...($home->first()->kind === NoteKind::NotToday ? ['Find another day', Step::Week] : ['Read it', Step::Review])],
+            $record->rescreen() !== null => [3, $record->safety->lastAsked === null ? 'information' : 'watch', $record->rescreen()->sentence, 'Ask the danger signs', Step::Person],
+            $record->positions() === [] && $record->history->lastTest === null => [4, 'information', 'Nothing tested and not placed yet.', 'Test and place', Step::Checks],
+            $record->positions() === [] => [4, 'information', 'Tested; not placed on any ladder yet.', 'Place from the tests', Step::Checks],
+            $retest?->overdue === true => [4, 'watch', $retest->reason->sentence, 'Test again', Step::Checks],
+            $home->held !== [] => [3, 'watch', $home->held[0], 'Look at the sheet', Step::Session],
+            $home->undelivered > 0 => [3, 'watch', $home->undelivered === 1 ? 'A message did not reach them.' : "{$home->undelivered} messages did not reach them.", 'See to it', Step::Review],
+            $home->isQuiet($record->today) => [3, 'watch', $home->quietSentence(), 'Ask how it goes', Step::Review],
+            ! $written => [5, 'information', 'Placed; no session written yet.', 'Write the session', Step::Session],
             default => self::ready($record),
         };
+    }
+
+    /** @param list<PendingDecision> $waiting */
+    private static function toldPain(array $waiting): bool
+    {
+        return array_filter($waiting, static fn(PendingDecision $one): bool => Pain::acts($one->log->highestPain() ?? 0)) !== [];
     }
 
     /** @return array{int, 'ready', string, string, Step} */
@@ -87,10 +99,10 @@ final readonly class Attention
         $evenness = $record->evenness();
         $open = array_filter(Demand::everyWeek(), static fn(Demand $demand): bool => ! isset($evenness->heights[$demand->value]));
         [$urgency, $note] = match (true) {
-            $record->morningToAsk() !== null => [5, ' The next morning is asked first.'],
-            $open !== [] => [6, ' Open demand: '.implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $open)).'.'],
-            $evenness->isUneven() => [6, " Uneven: {$evenness->weakest?->shortName()} sets the pace."],
-            default => [6, ''],
+            $record->morningToAsk() !== null => [6, ' The next morning is asked first.'],
+            $open !== [] => [7, ' Open demand: '.implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $open)).'.'],
+            $evenness->isUneven() => [7, " Uneven: {$evenness->weakest?->shortName()} sets the pace."],
+            default => [7, ''],
         };
 
         return [$urgency, 'ready', $note, 'Coach', Step::Coach];

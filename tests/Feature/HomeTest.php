@@ -46,6 +46,7 @@ final class HomeTest extends HomeTestCase
 
         $this->getJson("/api/home/sessions/{$theirs}/cues")->assertNotFound();
         $this->tell(self::id(), $theirs)->assertNotFound();
+        $this->postJson('/api/home/not-today', ['id' => self::id(), 'session' => $theirs, 'on' => '2026-06-01', 'reason' => 'time'])->assertNotFound();
         foreach (["/api/people/{$this->person}", "/api/people/{$this->person}/board", '/api/bench', '/api/people', '/api/me'] as $desk) {
             $this->getJson($desk)->assertUnauthorized()->assertJsonPath('code', 'signed-out');
         }
@@ -91,6 +92,9 @@ final class HomeTest extends HomeTestCase
         $before = array_map(static fn(string $table): string => (string) json_encode(DB::table($table)->get()), $tables);
         $this->open($this->link());
         $this->tell(self::id(), null, 9)->assertOk();
+        $this->postJson('/api/home/not-today', ['id' => self::id(), 'session' => $this->session, 'on' => '2026-06-02', 'reason' => 'time', 'text' => null])->assertOk();
+        $this->postJson('/api/home/words', ['id' => self::id(), 'text' => 'Move me up, please.'])->assertOk();
+        $this->postJson('/api/home/no-messages')->assertOk();
 
         self::assertSame($before, array_map(static fn(string $table): string => (string) json_encode(DB::table($table)->get()), $tables));
     }
@@ -160,6 +164,56 @@ final class HomeTest extends HomeTestCase
         $code = $this->codeSeen();
         $this->postJson('/api/home/code', ['code' => substr($code, 0, 3).' '.substr($code, 3)])->assertNoContent();
         $this->getJson('/api/home')->assertOk();
+    }
+
+    public function test_a_phone_five_years_off_tells_of_today_and_a_session_that_was_let_go_of_counts_all_the_same(): void
+    {
+        $this->open($this->link());
+        $this->atTheDesk();
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$this->session}")->assertNoContent();
+        Auth::logout();
+        session()->flush();
+        $off = 1000 * now()->subYears(5)->getTimestamp();
+        $set = ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [60], 'item' => str_replace('/', '-', self::RUNG), 'number' => 1, 'set' => [...self::set(self::RUNG, 1, 10), 'rung' => self::RUNG, 'dose' => '2x10/side']];
+        $this->postJson('/api/home/trainings/'.self::id(), ['session' => $this->session, 'device' => self::id(), 'on' => '2021-06-01', 'byHand' => false, 'startedAt' => $off, 'sentAt' => $off, 'events' => [$set, ['id' => self::id(), 'kind' => 'ended', 'instead' => [], 'moments' => []]]])->assertOk()->assertJsonPath('on', '2026-06-01')->assertJsonPath('log.sets', 1);
+    }
+
+    public function test_what_was_begun_at_the_desk_stays_told_there_whoever_ends_it(): void
+    {
+        $now = 1000 * now()->getTimestamp();
+        $this->atTheDesk();
+        $this->postJson("/api/people/{$this->person}/trainings/".($training = self::id()), ['session' => $this->session, 'device' => self::id(), 'on' => '2026-06-01', 'byHand' => false, 'startedAt' => $now, 'sentAt' => $now, 'events' => []])->assertOk();
+        $this->open($this->link());
+        $this->tell($training)->assertOk();
+        self::assertSame([0, 0], [DB::table('trainings')->value('at_home'), DB::table('session_logs')->value('at_home')]);
+    }
+
+    public function test_a_renewed_link_opens_longer_on_the_device_that_has_it(): void
+    {
+        $this->open($this->link());
+        $this->travel(80)->days();
+        $this->atTheDesk();
+        $this->putJson("/api/people/{$this->person}/home-links")->assertOk()->assertJsonPath('until', '2026-11-12');
+        Auth::logout();
+        session()->flush();
+        $cookie = $this->getJson('/api/home')->assertOk()->getCookie(HomeDoor::COOKIE);
+        self::assertGreaterThan(now()->addDays(80)->getTimestamp(), $cookie?->getExpiresTime());
+        $this->travel(80)->days();
+        $this->getJson('/api/home')->assertOk();
+    }
+
+    public function test_what_to_do_follows_the_sign(): void
+    {
+        $this->open($this->link());
+        self::assertStringContainsString('call the emergency services now', self::text($this->postJson('/api/home/signs', ['id' => self::id(), 'signs' => [DangerSign::SaddleNumbness->value]])->assertOk()->json('closed')));
+    }
+
+    public function test_the_session_says_what_is_needed_and_the_words_are_explained(): void
+    {
+        $this->open($this->link());
+        $page = $this->getJson('/api/home')->assertJsonPath('now.exercises', 1);
+        self::assertStringContainsString('band', self::text($page->json('now.kitText')));
+        self::assertContains('effort', array_column((array) $page->json('terms'), 'value'));
     }
 
     public function test_tries_are_limited(): void

@@ -14,12 +14,16 @@ use App\Models\SessionLog;
 use App\Models\SheetStage;
 use App\Records\PersonFile;
 use App\Records\SessionsAtHand;
+use EvenRungs\Body\Need;
 use EvenRungs\Home\NoteKind;
 use EvenRungs\Home\NotToday;
+use EvenRungs\Home\Term;
 use EvenRungs\Person\EvennessLine;
 use EvenRungs\Progress\Decision as Climbs;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Screening\DangerSign;
+use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenSession;
 
@@ -52,7 +56,7 @@ final class HomePage
             practice: $this->practice,
             today: $record->today->iso(),
             owner: "home:{$this->file->person->id}",
-            closed: $isOpen ? null : 'Please do not train now. Call your practice; they have been told. If it is one of the signs you were asked about and it is bad or getting worse, call the emergency services.',
+            closed: $isOpen ? null : self::closed($record->admission()->urgency),
             now: $now ?? ($next === null ? null : $this->session($next->inCore(), SessionsAtHand::on($this->file)[0] ?? null)),
             week: $week,
             signs: array_map(static fn(DangerSign $sign): ChoiceView => new ChoiceView(value: $sign->value, label: $sign->question()), DangerSign::cases()),
@@ -63,8 +67,19 @@ final class HomePage
             notToday: array_map(static fn(NotToday $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), NotToday::cases()),
             answers: $this->answers(),
             news: $this->news(),
+            terms: array_map(static fn(Term $term): ChoiceView => new ChoiceView(value: $term->word, label: $term->means), Term::all()),
             isWritten: (HomeContact::query()->where('person_id', $this->file->person->id)->first()?->ways() ?? []) !== [],
         );
+    }
+
+    /** What to do, as the sign says. */
+    private static function closed(?Urgency $urgency): string
+    {
+        return match ($urgency) {
+            Urgency::Emergency => 'Please do not train now. What you told can be an emergency: call the emergency services now, then your practice.',
+            Urgency::SameDay => 'Please do not train now. What you told is to be seen by a doctor today: call one, then your practice. If it gets worse, call the emergency services.',
+            default => 'Please do not train now. Call your practice; they have been told. If it is bad or gets worse, call the emergency services.',
+        };
     }
 
     /** @return list<HomeAnswerView> */
@@ -138,11 +153,16 @@ final class HomePage
     /** @param string|null $on date; null where it is for no day, and today's counts */
     private function session(WrittenSession $written, ?string $on): HomeSessionView
     {
+        $permitted = $this->file->record->permitted($written->blocks)?->session;
+        $kit = array_merge(...array_map(static fn(Item $item): array => array_map(static fn(Need $need): string => $need->label(), $item->rung->kit), $permitted?->items() ?? []), ...[[]]);
+
         return new HomeSessionView(
             id: $written->id,
             title: $written->title,
             on: $on,
-            lengthText: SessionLength::of($this->file->record->permitted($written->blocks)?->session, $written->picks)->text(),
+            lengthText: SessionLength::of($permitted, $written->picks)->text(),
+            kitText: implode(', ', array_unique($kit)),
+            exercises: count($permitted?->items() ?? []),
             isDone: SessionLog::query()->where('person_id', $this->file->person->id)->where('training_session_id', $written->id)->where('done_on', $on ?? $this->file->record->today->iso())->exists(),
             asked: $this->asked()["{$written->id} ".($on ?? $this->file->record->today->iso())] ?? null,
         );

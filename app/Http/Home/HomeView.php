@@ -26,6 +26,7 @@ final readonly class HomeView
      * @param list<ChoiceView>      $notToday why a session may be put off
      * @param list<HomeAnswerView>  $answers  words of the trainer, the newest first
      * @param list<string>          $news     what the stages of the sheet say that came these days
+     * @param list<ChoiceView>      $terms    words of the trade in plain ones
      * @param bool                  $isWritten whether messages are sent to this person
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class HomeView
         public array $notToday,
         public array $answers,
         public array $news,
+        public array $terms,
         public bool $isWritten,
     ) {}
 }

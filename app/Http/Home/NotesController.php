@@ -76,7 +76,7 @@ final readonly class NotesController
         $file = $this->open->of($person->unsetRelations(), $by);
         $zone = $file->clock->timeZone();
         $rows = HomeNote::query()->with('session:id,title')->where('person_id', $person->id)->orderByRaw('(settled_at IS NULL AND kind <> ?) DESC', [NoteKind::Answer->value])->orderByDesc('sequence')->orderByDesc('id')->limit(self::SHOWN)->get();
-        $failed = HomeMessage::query()->where('person_id', $person->id)->whereNotNull('failed_at')->whereNull('settled_at')->orderBy('failed_at')->limit(self::SHOWN)->get();
+        $failed = HomeMessage::query()->where('person_id', $person->id)->whereNull('user_id')->whereNotNull('failed_at')->whereNull('settled_at')->orderBy('failed_at')->limit(self::SHOWN)->get();
         $home = $file->record->history->home;
 
         return new JsonResponse(new HomeNotesView(

@@ -54,7 +54,7 @@ final readonly class LogController
         return new JsonResponse(new LoggedSetsView(
             title: $log->title,
             doneOn: $log->done_on,
-            atHome: (bool) $log->getAttribute('at_home'),
+            atHome: $log->at_home,
             sets: array_values($sets->map(static fn(SetEntry $row): LoggedSetView => new LoggedSetView(item: $row->item, set: $row->set_number, name: self::name($row, $log, $library), unit: self::unit($row, $library), both: $row->done_both, left: $row->done_left, right: $row->done_right, pain: $row->pain, effort: $row->effort, was: $was["{$row->item} {$row->set_number}"] ?? []))->all()),
         ), $status);
     }

@@ -48,7 +48,7 @@ final readonly class ReviewPage
     /** @param string|null $after where the page before ended */
     public function decisions(?string $after): DecisionsView
     {
-        $page = Decision::query()->where('person_id', $this->file->person->id)->orderByDesc('sequence')->orderByDesc('id')->cursorPaginate(self::DECISIONS, ['*'], 'after', $after);
+        $page = Decision::query()->with('log:id,at_home')->where('person_id', $this->file->person->id)->orderByDesc('sequence')->orderByDesc('id')->cursorPaginate(self::DECISIONS, ['*'], 'after', $after);
 
         return new DecisionsView(array_map(fn(Decision $row): DecisionView => $this->decision($row), array_values($page->items())), $page->nextCursor()?->encode());
     }
@@ -147,6 +147,7 @@ final readonly class ReviewPage
         return new DecisionView(
             id: $row->id,
             decidedOn: $row->decided_on,
+            atHome: $row->log->at_home ?? false,
             ladderName: $library->ladder($row->ladder)->name,
             side: $row->side,
             rungName: is_string($row->rung_snapshot['name'] ?? null) ? $row->rung_snapshot['name'] : $row->rung,

@@ -2544,6 +2544,8 @@ export interface components {
         DecisionView: {
             id: string;
             decidedOn: string;
+            /** @description what it is about was done at home, and told by the person */
+            atHome: boolean;
             ladderName: string;
             side: string;
             rungName: string;
@@ -2955,6 +2957,10 @@ export interface components {
             /** @description date; null where it is for no day */
             on: string | null;
             lengthText: string;
+            /** @description what is needed; empty for nothing */
+            kitText: string;
+            /** @description so many there are */
+            exercises: number;
             /** @description that day */
             isDone: boolean;
             /** @description why another day was asked for, such as no time; null where it was not */
@@ -2992,6 +2998,8 @@ export interface components {
             answers: components["schemas"]["HomeAnswerView"][];
             /** @description what the stages of the sheet say that came these days */
             news: string[];
+            /** @description words of the trade in plain ones */
+            terms: components["schemas"]["ChoiceView"][];
             /** @description whether messages are sent to this person */
             isWritten: boolean;
         };

@@ -125,6 +125,7 @@ function Today({ home }: { home: View }) {
             </Button>
           </section>
           <Words onTold={take} />
+          <Terms terms={home.terms} />
           {home.isWritten && <NoMessages onTold={take} />}
         </>
       )}
@@ -151,8 +152,10 @@ function Now({ session, home, onTold }: { session: Session; home: View; onTold: 
           {session.title}
         </h2>
         <p>
-          about <span className="font-mono">{session.lengthText}</span> minutes
+          {session.exercises === 1 ? 'One exercise' : `${session.exercises} exercises`}, about{' '}
+          <span className="font-mono">{session.lengthText}</span> minutes
         </p>
+        {session.kitText && <p className="text-base text-ink2">You need: {session.kitText}</p>}
       </div>
       {session.asked && !putOff && (
         <p role="status" className="border-l-4 border-ochre pl-3">
@@ -194,6 +197,23 @@ function Now({ session, home, onTold }: { session: Session; home: View; onTold: 
         </>
       )}
     </section>
+  );
+}
+
+/** The words of a sheet, in plain ones. */
+function Terms({ terms }: { terms: View['terms'] }) {
+  return (
+    <details className="border-t border-hairline pt-5">
+      <summary className="min-h-11 cursor-pointer">What the words mean</summary>
+      <dl className="mt-2 grid gap-2 text-base">
+        {terms.map(({ value, label }) => (
+          <div key={value}>
+            <dt className="font-semibold">{value}</dt>
+            <dd>{label}</dd>
+          </div>
+        ))}
+      </dl>
+    </details>
   );
 }
 

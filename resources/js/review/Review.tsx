@@ -189,6 +189,7 @@ function DecidedBefore({
           <li key={decision.id} className={cx('border-t border-hairline pt-2', decision.takenBack && 'text-ink3 line-through')}>
             <p className="text-sm text-ink2">
               {day(decision.decidedOn)} · {decision.ladderName}
+              {decision.atHome && ', done at home'}
               {decision.side !== 'both' && `, ${decision.side}`}
             </p>
             <p>
