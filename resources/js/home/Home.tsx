@@ -244,11 +244,14 @@ function Week({ week, today }: { week: Session[]; today: string }) {
       </h2>
       <ul className="grid gap-1.5">
         {week.map((session) => (
-          <li key={`${session.on} ${session.id}`} className="flex flex-wrap items-baseline gap-x-4 rounded-md bg-sheet px-4 py-2">
-            <span className="w-28 shrink-0 text-base text-ink2">
-              {session.on === today ? 'today' : session.on && day(session.on)}
+          <li
+            key={`${session.on} ${session.id}`}
+            className="grid grid-cols-[1fr_auto] items-center gap-x-4 rounded-md bg-sheet px-4 py-2"
+          >
+            <span>
+              <span className="block font-semibold">{session.title}</span>
+              <span className="text-base text-ink2">{session.on === today ? 'today' : session.on && day(session.on)}</span>
             </span>
-            <span className="min-w-0 flex-1 font-semibold">{session.title}</span>
             {session.isDone ? (
               <Status kind="ready" word="done" />
             ) : session.asked ? (
