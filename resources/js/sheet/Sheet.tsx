@@ -12,6 +12,7 @@ import { useSession } from '@/frame/useSession';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
+import { OneOf } from '@/ui/OneOf';
 import { Exercises, type Layout } from './Exercises';
 
 const layouts: Record<Layout, string> = { whole: 'Whole', page: 'One page', cards: 'Cards' };
@@ -162,22 +163,7 @@ function Tools({
   return (
     <div className="mb-4 grid gap-3 print:hidden">
       <div className="flex flex-wrap gap-3">
-        <div role="group" aria-label="On paper" className="flex">
-          {(Object.keys(layouts) as Layout[]).map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={one === layout}
-              onClick={() => choose(one)}
-              className={cx(
-                'min-h-9 border-y border-r border-rung-edge px-3 first:rounded-l-md first:border-l last:rounded-r-md',
-                one === layout ? 'bg-ink text-ground' : 'bg-paper',
-              )}
-            >
-              {layouts[one]}
-            </button>
-          ))}
-        </div>
+        <OneOf legend="On paper" options={layouts} value={layout} onChange={choose} />
         <Button hotkey="P" onClick={() => window.print()}>
           Print
         </Button>

@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
+import { OneOf } from '@/ui/OneOf';
 import { plusDays } from '@/ui/typedDate';
 import { CalendarButton } from '@/frame/CalendarDialog';
 import { OwnPage } from '@/frame/OwnPage';
@@ -401,23 +402,7 @@ function Head({
           ›
         </Button>
       </div>
-      <fieldset className="flex print:hidden">
-        <legend className="sr-only">Edits are for</legend>
-        {(['every', 'this'] as const).map((one) => (
-          <button
-            key={one}
-            type="button"
-            aria-pressed={scope === one}
-            onClick={() => setScope(one)}
-            className={cx(
-              'min-h-9 border border-ink2 px-3 first:rounded-l-md last:rounded-r-md last:border-l-0',
-              scope === one ? 'bg-ink text-ground' : 'bg-paper',
-            )}
-          >
-            {one === 'every' ? 'Every week' : 'Only this week'}
-          </button>
-        ))}
-      </fieldset>
+      <OneOf legend="Edits are for" options={{ every: 'Every week', this: 'Only this week' }} value={scope} onChange={setScope} />
       <span className="ml-auto flex gap-1">
         <Button look="quiet" hotkey="S" onClick={onShape}>
           shape
