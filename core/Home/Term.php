@@ -11,7 +11,7 @@ final readonly class Term
         'set' => 'One go at an exercise, without a rest in it.',
         'repetition' => 'The movement once, there and back.',
         'hold' => 'Staying still in the position for the seconds that are written.',
-        'each side' => 'First one side, then the other, the same number on both.',
+        '10 each side' => 'Ten with one side, then ten with the other.',
         'rest' => 'The pause between two sets. Longer is no fault.',
         'tempo' => 'How many seconds the way out, the pause and the way back take.',
         'circuit' => 'One exercise after the other, then round again.',

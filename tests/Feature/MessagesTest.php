@@ -176,6 +176,7 @@ final class MessagesTest extends HomeTestCase
         [$who, $signature] = [self::text($found['who'] ?? null), self::text($found['signature'] ?? null)];
         Auth::logout();
         session()->flush();
+        $this->get('/no-more?'.http_build_query($found))->assertOk()->assertHeader('Referrer-Policy', 'no-referrer')->assertHeader('X-Robots-Tag', 'noindex, nofollow');
         $this->postJson("/api/home/no-more/{$who}?signature=".strrev($signature))->assertUnauthorized()->assertJsonPath('code', 'home-closed');
         $this->postJson('/api/home/no-more/'.self::id()."?signature={$signature}")->assertUnauthorized();
         $this->postJson("/api/home/no-more/{$who}?signature={$signature}")->assertNoContent();

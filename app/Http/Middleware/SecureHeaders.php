@@ -23,7 +23,7 @@ final class SecureHeaders
         $response->headers->set('Content-Security-Policy', "default-src {$workshop['self']};{$workshop['script']} style-src {$workshop['self']} 'unsafe-inline'; img-src 'self' blob: data:; object-src 'none';{$cuff} base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         // A link to a page of somebody's own tells nobody where it was opened from, and none of it is for search engines.
-        $isAtHome = $request->is('h/*', 'home', 'api/home', 'api/home/*');
+        $isAtHome = $request->is('h/*', 'home', 'no-more', 'api/home', 'api/home/*');
         $response->headers->set('Referrer-Policy', $isAtHome ? 'no-referrer' : 'same-origin');
         $response->headers->set('X-Robots-Tag', 'noindex, nofollow');
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');

@@ -89,10 +89,15 @@ final class Daemon
 
     public static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('There is no free port.');
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        // Below those that are given to connections: what is free now is still free when something begins to listen there.
+        for ($try = 0; $try < 200; $try++) {
+            $socket = @stream_socket_server('tcp://127.0.0.1:'.($port = random_int(20_000, 31_999)));
+            if ($socket !== false) {
+                fclose($socket);
 
-        return $port;
+                return $port;
+            }
+        }
+        throw new \RuntimeException('There is no free port.');
     }
 }
