@@ -42,6 +42,8 @@ export function useContinuousSaving({
   const client = useQueryClient();
   const last = useRef(stored === null ? '' : JSON.stringify(stored));
   const known = useRef(version);
+  /** as it is written now, sent or not */
+  const latest = useRef('');
   const saving = useSaving<Draft, Schemas['SavedSessionView'], Schemas['SessionView']>({
     thing: `session ${id}`,
     version,
@@ -57,7 +59,10 @@ export function useContinuousSaving({
           }),
     onSaved: (row, isNewest) => {
       known.current = row.version;
-      if (isNewest) letGo(person, id);
+      // What was written since, and was not sent yet, stays on the device: it goes on from what is saved now.
+      const now = latest.current === '' ? null : (JSON.parse(latest.current) as Draft);
+      if (isNewest && latest.current === last.current) letGo(person, id);
+      else if (now && now.blocks.length > 0) keep(person, { id, version: row.version, draft: now });
       void client.invalidateQueries({ predicate: ({ queryKey }) => ELSEWHERE.includes(String(queryKey[1])) });
     },
   });
@@ -68,6 +73,7 @@ export function useContinuousSaving({
 
   useEffect(() => {
     flush.current = null;
+    latest.current = text;
     // Nothing to keep: what the server has, or a session without a first exercise.
     if (last.current === text || empty) {
       letGo(person, id);
