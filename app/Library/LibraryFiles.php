@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Library;
 
-use EvenRungs\Figure\Poses;
+use EvenRungs\Figure\Drawer;
+use EvenRungs\Figure\FreshDrawer;
+use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
@@ -25,13 +27,13 @@ final class LibraryFiles
 {
     private ?Shelf $shelf = null;
 
-    public function __construct(private readonly string $directory, private readonly string $cacheFile) {}
+    public function __construct(private readonly string $directory, private readonly string $cacheFile, private readonly Drawer $drawer = new FreshDrawer) {}
 
     public function shelf(): Shelf
     {
         if ($this->shelf === null) {
             $kept = $this->kept();
-            $this->shelf = new Shelf($kept['ladders'], Poses::of($kept['poses']), $kept['version'], Names::of($kept['names']));
+            $this->shelf = new Shelf($kept['ladders'], Stances::of($kept['poses'], $this->drawer), $kept['version'], Names::of($kept['names']));
         }
 
         return $this->shelf;
@@ -141,7 +143,7 @@ final class LibraryFiles
     {
         $ladders = $contents = [];
         $namedPoses = (array) Yaml::parseFile($this->posesFile());
-        $poses = Poses::of($namedPoses);
+        $poses = Stances::of($namedPoses, $this->drawer);
         // A folder of ladders need not have other names for its rungs.
         $names = is_file($this->namesFile()) ? (array) Yaml::parseFile($this->namesFile()) : [];
         foreach ($files as $file) {

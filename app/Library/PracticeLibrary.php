@@ -8,7 +8,8 @@ use App\Models\Practice;
 use App\Models\PracticeLadder;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
-use EvenRungs\Figure\Poses;
+use EvenRungs\Figure\FlatPose;
+use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
@@ -29,7 +30,7 @@ final class PracticeLibrary
 
     private ?Shelf $shelf = null;
 
-    public function __construct(private readonly LibraryFiles $files) {}
+    public function __construct(private readonly LibraryFiles $files, private readonly Figures $figures) {}
 
     public function library(): Library
     {
@@ -102,6 +103,7 @@ final class PracticeLibrary
         if (self::values($document, self::MOST_VALUES) > self::MOST_VALUES) {
             return [['This is too large for a ladder.'], null];
         }
+        $document = self::inSpace($document);
         $problems = $this->files->problems($document);
         if ($problems !== []) {
             return [$problems, null];
@@ -114,7 +116,44 @@ final class PracticeLibrary
         /** @var array<string, mixed> $document */
         $others = new Shelf([...$this->shelf()->documents, $ladder->slug => $document], $this->poses(), 'draft', $this->shelf()->names);
 
-        return [Lint::of($ladder, $others->library()), $ladder];
+        return [[...Lint::of($ladder, $others->library()), ...$this->standing($ladder)], $ladder];
+    }
+
+    /**
+     * A ladder with all its figures as bodies in space, those from before translated.
+     *
+     * @param array<array-key, mixed> $document
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function inSpace(array $document): array
+    {
+        $rungs = is_array($document['rungs'] ?? null) ? $document['rungs'] : [];
+        foreach ($rungs as $at => $rung) {
+            if (is_array($rung) && is_array($rung['figure'] ?? null) && FlatPose::isOne($rung['figure'])) {
+                try {
+                    $rungs[$at] = [...$rung, 'figure' => FlatPose::translated($rung['figure'])];
+                } catch (\InvalidArgumentException) {
+                    // What cannot be read is said at its place by the check that follows.
+                    continue;
+                }
+            }
+        }
+
+        return $rungs === [] ? $document : [...$document, 'rungs' => $rungs];
+    }
+
+    /** @return list<string> figures of the ladder that cannot be */
+    private function standing(Ladder $ladder): array
+    {
+        $problems = [];
+        foreach ($ladder->rungs as $rung) {
+            foreach (array_slice($this->figures->amiss($rung->plan()), 0, 3) as $sentence) {
+                $problems[] = "“{$rung->name}” › figure: {$sentence}";
+            }
+        }
+
+        return $problems;
     }
 
     /** Reads it anew after something was kept. */
@@ -123,7 +162,7 @@ final class PracticeLibrary
         $this->shelf = null;
     }
 
-    private function poses(): Poses
+    private function poses(): Stances
     {
         return $this->files->shelf()->poses;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use EvenRungs\Body\Demand;
-use EvenRungs\Figure\Poses;
+use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
@@ -23,7 +23,7 @@ final class Shelf
     private array $sketches = [];
 
     /** @param array<string, array<string, mixed>> $documents by slug, in the order of the board */
-    public function __construct(public readonly array $documents, public readonly Poses $poses, public readonly string $version, public readonly Names $names) {}
+    public function __construct(public readonly array $documents, public readonly Stances $poses, public readonly string $version, public readonly Names $names) {}
 
     public function library(): Library
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Library\CaseBook;
+use App\Library\Figures;
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
 use App\Library\TemplateFile;
@@ -13,6 +14,7 @@ use App\Photos\PhotoShelf;
 use App\Time\TestClock;
 use EvenRungs\Ladder\Library;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Encryption\Encrypter;
@@ -28,7 +30,8 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(LibraryFiles::class, static fn(): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php')));
+        $this->app->singleton(LibraryFiles::class, static fn(Application $app): LibraryFiles => new LibraryFiles(base_path('library/ladders'), base_path('bootstrap/cache/library.php'), $app->make(Figures::class)));
+        $this->app->singleton(Figures::class, static fn(Application $app): Figures => new Figures(base_path('library/figures.json'), base_path('bootstrap/cache/figures.php'), $app->make(Repository::class)));
         $this->app->bind(CaseBook::class, static fn(): CaseBook => new CaseBook(base_path('library/cases')));
         $this->app->bind(TemplateFile::class, static fn(): TemplateFile => new TemplateFile(base_path('library/templates.yaml')));
         $this->app->bind(PhotoShelf::class, static fn(Application $app): PhotoShelf => new PhotoShelf($app->make(Filesystem::class), $app->make(Encrypter::class), storage_path('app/photos')));

@@ -17,11 +17,8 @@ use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Tempo;
-use EvenRungs\Figure\Figure;
-use EvenRungs\Figure\Joint;
-use EvenRungs\Figure\Poses;
-use EvenRungs\Figure\Prop;
-use EvenRungs\Figure\View;
+use EvenRungs\Figure\Plan;
+use EvenRungs\Figure\Stances;
 use EvenRungs\Method\Choices;
 use EvenRungs\Method\Question;
 
@@ -35,23 +32,23 @@ use EvenRungs\Method\Question;
 final readonly class LadderReader
 {
     /** @param array<array-key, mixed> $data */
-    private function __construct(private array $data, private string $place, private Poses $poses) {}
+    private function __construct(private array $data, private string $place, private Stances $poses) {}
 
     /**
      * Reads a ladder to the last word, so that nothing amiss is found later.
      *
      * @param array<array-key, mixed> $data
-     * @param Poses                   $poses that rungs may name
+     * @param Stances                 $poses that rungs may name
      *
      * @throws InvalidLadder
      */
-    public static function readWhole(array $data, Poses $poses): Ladder
+    public static function readWhole(array $data, Stances $poses): Ladder
     {
         $ladder = self::read($data, $poses);
         foreach ($ladder->rungs as $rung) {
             try {
                 $rung->coaching();
-                $rung->figure();
+                $rung->plan();
             } catch (\ValueError|\InvalidArgumentException $wrong) {
                 throw InvalidLadder::because("{$rung->slug}: {$wrong->getMessage()}");
             }
@@ -64,11 +61,11 @@ final readonly class LadderReader
      * Reads a ladder that is known to be sound: words and pictures of its rungs wait until they are asked for.
      *
      * @param array<array-key, mixed> $data
-     * @param Poses                   $poses that rungs may name
+     * @param Stances                 $poses that rungs may name
      *
      * @throws InvalidLadder
      */
-    public static function read(array $data, Poses $poses): Ladder
+    public static function read(array $data, Stances $poses): Ladder
     {
         $file = self::ladder($data, $poses);
         $rungs = $signposts = [];
@@ -100,7 +97,7 @@ final readonly class LadderReader
      * @param array<array-key, mixed> $data of the ladder
      * @param string                  $name slug of the rung inside the ladder
      */
-    public static function one(array $data, string $name, Poses $poses): ?Rung
+    public static function one(array $data, string $name, Stances $poses): ?Rung
     {
         $file = self::ladder($data, $poses);
         foreach ($file->list('rungs') as $index => $entry) {
@@ -119,7 +116,7 @@ final readonly class LadderReader
      *
      * @return list<Sketch>
      */
-    public static function sketches(array $data, Poses $poses): array
+    public static function sketches(array $data, Stances $poses): array
     {
         $file = self::ladder($data, $poses);
         $defaults = is_array($data['defaults'] ?? null) ? $data['defaults'] : [];
@@ -147,7 +144,7 @@ final readonly class LadderReader
     }
 
     /** @param array<array-key, mixed> $data */
-    private static function ladder(array $data, Poses $poses): self
+    private static function ladder(array $data, Stances $poses): self
     {
         return new self($data, (new self($data, 'ladder', $poses))->text('slug'), $poses);
     }
@@ -188,7 +185,8 @@ final readonly class LadderReader
                 lever: Lever::from($lever?->text('kind') ?? Lever::Start->value),
                 leverText: $lever?->text('text') ?? '',
                 coaching: fn(): Coaching => $this->coaching($ladder),
-                figure: $this->figure(...),
+                plan: $this->plan(...),
+                drawer: $this->poses->drawer,
                 loads: Loads::of($this->loads()),
                 doseKind: $kind,
                 band: $band === null ? null : Band::of($band->whole('low'), $band->whole('high')),
@@ -276,20 +274,11 @@ final readonly class LadderReader
         return $places;
     }
 
-    private function figure(): Figure
+    private function plan(): Plan
     {
         $figure = $this->map('figure') ?? throw InvalidLadder::because("{$this->place}: “figure” is missing.");
-        $pin = $figure->optional('pin');
 
-        return new Figure(
-            View::from($figure->optional('view') ?? View::Side->value),
-            $this->poses->pose($figure->data['start'] ?? throw InvalidLadder::because("{$this->place}: the figure has no start.")),
-            isset($figure->data['middle']) ? $this->poses->pose($figure->data['middle']) : null,
-            isset($figure->data['end']) ? $this->poses->pose($figure->data['end']) : null,
-            array_key_exists('props', $figure->data) ? array_map(Prop::parse(...), $figure->texts('props')) : [],
-            array_key_exists('lift', $figure->data) ? $figure->whole('lift') : 0,
-            $pin === null ? null : Joint::from($pin),
-        );
+        return Plan::of($figure->data, $this->poses);
     }
 
     /** @return list<Need> */

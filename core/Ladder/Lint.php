@@ -20,7 +20,7 @@ final class Lint
             if ($index > 0 && $rung->lever === Lever::Start) {
                 $problems[] = "“{$rung->name}” does not say what makes it harder than the rung below.";
             }
-            if ($rung->dynamic && $rung->figure()->end === null) {
+            if ($rung->dynamic && count($rung->plan()->poses) === 1) {
                 $problems[] = "“{$rung->name}” moves, but its figure has no end position.";
             }
             if (isset($names[$rung->shortName])) {

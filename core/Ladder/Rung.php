@@ -21,7 +21,9 @@ use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Tempo;
 use EvenRungs\Dose\TempoPart;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Figure\Drawer;
 use EvenRungs\Figure\Figure;
+use EvenRungs\Figure\Plan;
 use EvenRungs\Method\Choices;
 use EvenRungs\Method\Method;
 
@@ -35,7 +37,7 @@ final readonly class Rung
      * @param string       $slug      such as `front-plank/forearms-knees`, never renamed
      * @param list<Need>   $kit         all of it is needed
      * @param \Closure(): Coaching $coaching read when asked for: planning needs neither words nor pictures
-     * @param \Closure(): Figure   $figure
+     * @param \Closure(): Plan     $plan     of its figure
      * @param list<Demand> $secondary   demands met with half weight
      * @param Tempo|null   $tempo       default tempo, where the rung is done in repetitions
      * @param bool         $branch      stands beside the trunk of the ladder
@@ -64,7 +66,8 @@ final readonly class Rung
         public Lever $lever,
         public string $leverText,
         private \Closure $coaching,
-        private \Closure $figure,
+        private \Closure $plan,
+        private Drawer $drawer,
         public Loads $loads,
         public DoseKind $doseKind,
         public ?Band $band,
@@ -124,7 +127,8 @@ final readonly class Rung
             $this->lever,
             $this->leverText,
             $this->coaching,
-            $this->figure,
+            $this->plan,
+            $this->drawer,
             $this->loads,
             $this->doseKind,
             $this->band,
@@ -190,9 +194,14 @@ final readonly class Rung
         return $this->coaching()->on($topic) !== null;
     }
 
+    public function plan(): Plan
+    {
+        return ($this->plan)();
+    }
+
     public function figure(): Figure
     {
-        return ($this->figure)();
+        return $this->drawer->figure($this->plan());
     }
 
     /** Whether climbing and stepping down go over this rung, or pass it by. */

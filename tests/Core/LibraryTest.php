@@ -7,7 +7,7 @@ namespace Tests\Core;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Figure\Poses;
+use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Ladder\LadderReader;
@@ -213,7 +213,7 @@ final class LibraryTest extends TestCase
 
         LadderReader::readWhole(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [
             [...$rung, 'slug' => 'high', 'height' => 40], [...$rung, 'slug' => 'low', 'height' => 30],
-        ]], Poses::none());
+        ]], Stances::none());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -240,7 +240,7 @@ final class LibraryTest extends TestCase
         $rung = ['slug' => 'a', 'name' => 'A rung', 'short' => 'rung', 'height' => 30, 'position' => 'standing', 'moves' => 'static', 'sided' => 'both', 'kit' => [], ...self::PLAIN];
         $this->expectExceptionMessage($says);
 
-        LadderReader::readWhole(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [[...$rung, ...$change]]], Poses::none());
+        LadderReader::readWhole(['slug' => 'odd', 'name' => 'Odd', 'short' => 'odd', 'demand' => 'anti-extension', 'rungs' => [[...$rung, ...$change]]], Stances::none());
     }
 
     /** @param list<State> $states */

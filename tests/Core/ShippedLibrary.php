@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Figure\Poses;
+use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Names;
@@ -24,7 +24,7 @@ final class ShippedLibrary
         if (self::$library === null) {
             $ladders = [];
             $folder = dirname(__DIR__, 2).'/library';
-            $poses = Poses::of((array) Yaml::parseFile($folder.'/poses.yaml'));
+            $poses = Stances::of((array) Yaml::parseFile($folder.'/poses.yaml'));
             foreach (glob($folder.'/ladders/*.yaml') ?: [] as $file) {
                 $ladders[] = LadderReader::readWhole((array) Yaml::parseFile($file), $poses);
             }

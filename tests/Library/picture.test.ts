@@ -1,16 +1,14 @@
 import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
-import { motionOf, waysOf, type FigureData } from '@/figure/motion';
+import { piecesAt, startOf, viewOf, waysOf, type FigureData, type Point } from '@/figure/drawing';
 
 interface Drawn {
   rung: string;
   figure: FigureData;
-  /** joints at start, half-way and end, as [x, y] */
-  at: Record<string, [number, number]>[];
-  ways: number;
+  still: { pieces: { tone: string; outline: Point[] }[]; ways: Point[][] };
 }
 
-/** What core draws on paper, for every rung of every ladder. */
+/** What core draws on paper, for every rung of every ladder as the app ships it. */
 const drawn = (): Drawn[] =>
   JSON.parse(
     execFileSync(
@@ -19,36 +17,38 @@ const drawn = (): Drawn[] =>
         '-r',
         `
         require 'vendor/autoload.php';
-        use Symfony\\Component\\Yaml\\Yaml;
-        $poses = EvenRungs\\Figure\\Poses::of(Yaml::parseFile('library/poses.yaml'));
         $out = [];
-        foreach (glob('library/ladders/*.yaml') as $file) {
-            foreach (EvenRungs\\Ladder\\LadderReader::read(Yaml::parseFile($file), $poses)->rungs as $rung) {
-                $motion = new EvenRungs\\Figure\\Motion($rung->figure());
-                $out[] = ['rung' => $rung->slug, 'figure' => $rung->figure(), 'ways' => count($motion->ways()), 'at' => array_map(fn ($part) => array_map(fn ($point) => [$point->x, $point->y], $motion->at($part)->joints), [0, 0.5, 1])];
-            }
+        foreach (json_decode(file_get_contents('library/figures.json'), true) as $plan => ['figure' => $f]) {
+            $kit = array_map(fn ($k) => new EvenRungs\\Figure\\KitFrames($k['tone'], $k['radii'], $k['frames']), $f['kit']);
+            $figure = new EvenRungs\\Figure\\Figure($f['view'], $f['side'], $f['frames'], $kit, $f['shadow']);
+            $out[] = ['rung' => $plan, 'figure' => $figure, 'still' => EvenRungs\\Figure\\Drawing::still($figure)];
         }
         echo json_encode($out);
         `,
       ],
-      { maxBuffer: 1e8 },
+      { maxBuffer: 2e8 },
     ).toString(),
   ) as Drawn[];
 
 describe('the picture on paper', () => {
-  it('has every joint where the screen has it, within half a unit, on all rungs', () => {
-    const rungs = drawn();
-    expect(rungs.length).toBeGreaterThan(200);
-    const apart = rungs.flatMap(({ rung, figure, at }) => {
-      const motion = motionOf(figure);
-      return [0, 0.5, 1].flatMap((part, index) => {
-        const body = motion(part);
-        return Object.entries(at[index] ?? {})
-          .filter(([joint, [x, y]]) => Math.hypot(body[joint as 'hip'].x - x, body[joint as 'hip'].y - y) > 0.5)
-          .map(([joint]) => `${rung} ${joint} at ${part}`);
-      });
+  it('has the outlines of the screen in the same order and tones, within half a unit, on all rungs', () => {
+    const figures = drawn();
+    expect(figures.length).toBeGreaterThan(200);
+    const apart = figures.flatMap(({ rung, figure, still }) => {
+      const view = viewOf(figure);
+      const pieces = piecesAt(figure, 1, view);
+      const screen = [pieces[0]!, ...startOf(figure, view), ...pieces.slice(1)];
+      const tones = screen.map((piece) => piece.tone).join() === still.pieces.map((piece) => piece.tone).join();
+      const off = (a: Point[], b: Point[]) =>
+        a.length !== b.length || a.some(([x, y], at) => Math.hypot(x - b[at]![0], y - b[at]![1]) > 0.5);
+      return [
+        ...(tones ? [] : [`${rung}: tones`]),
+        ...screen
+          .filter((piece, at) => off(piece.outline, still.pieces[at]?.outline ?? []))
+          .map((piece) => `${rung}: ${piece.tone}`),
+        ...(waysOf(figure, view).length === still.ways.length ? [] : [`${rung}: ways`]),
+      ];
     });
     expect(apart).toEqual([]);
-    expect(rungs.filter(({ figure, ways }) => waysOf(figure).length !== ways).map(({ rung }) => rung)).toEqual([]);
   });
 });

@@ -9,11 +9,13 @@ final readonly class LadderCheckView
 {
     /**
      * @param list<string>              $problems none when it can be kept
+     * @param list<RungFigureView>      $figures  of those that are not of the shipped library
      * @param array<string, mixed>|null $document
      */
     public function __construct(
         public array $problems,
         public ?LibraryLadderView $ladder,
+        public array $figures,
         public mixed $document,
     ) {}
 }

@@ -11,9 +11,11 @@ use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Problem;
+use App\Library\Figures;
 use App\Library\LibraryFiles;
 use App\Library\PracticeLibrary;
 use App\Models\User;
+use EvenRungs\Ladder\Rung;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -23,7 +25,7 @@ use Symfony\Component\Yaml\Yaml;
 /** Own ladders of a practice: editing with a live check, files in and out. */
 final readonly class LadderController
 {
-    public function __construct(private PracticeLibrary $library, private KeepLadder $keep) {}
+    public function __construct(private PracticeLibrary $library, private Figures $figures, private KeepLadder $keep) {}
 
     #[Reads('/api/ladders/{ladder}', 'ladder', LadderSourceView::class)]
     public function show(string $ladder): JsonResponse
@@ -103,7 +105,8 @@ final readonly class LadderController
         return new LadderCheckView(
             problems: $problems,
             ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method(), $this->library->library()->names),
-            document: $problems === [] && is_array($document) ? LibraryFiles::withObjects($document) : null,
+            figures: array_values(array_map(static fn(Rung $rung): RungFigureView => new RungFigureView($rung->slug, $rung->figure()), array_filter($ladder->rungs ?? [], fn(Rung $rung): bool => ! $this->figures->isShipped($rung->plan())))),
+            document: $problems === [] && is_array($document) ? LibraryFiles::withObjects(PracticeLibrary::inSpace($document)) : null,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Library;
 use App\Api\Reads;
 use App\Models\User;
 use EvenRungs\Ladder\Library as Ladders;
+use EvenRungs\Ladder\Rung;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -19,5 +20,11 @@ final readonly class LibraryController
     public function show(#[CurrentUser] User $user): JsonResponse
     {
         return new JsonResponse((new LibraryPage($this->library, $user->practice->method()))->view());
+    }
+
+    #[Reads('/api/figures/{ladder}', 'figures', LadderFiguresView::class)]
+    public function figures(string $ladder): JsonResponse
+    {
+        return new JsonResponse(new LadderFiguresView(array_map(static fn(Rung $rung): RungFigureView => new RungFigureView($rung->slug, $rung->figure()), $this->library->ladder($ladder)->rungs)));
     }
 }

@@ -77,7 +77,6 @@ final readonly class LibraryPage
             branch: ! $rung->inTrunk($method),
             ranges: array_map(static fn(Range $range): string => $range->print(), $rung->range->steps ?? []),
             rangesText: $rung->range?->inWords() ?? '',
-            figure: $rung->figure(),
         );
     }
 }

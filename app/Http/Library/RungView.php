@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Library;
 
-use EvenRungs\Figure\Figure;
 use EvenRungs\Ladder\Fault;
 use EvenRungs\Session\CuePhase;
 
@@ -56,6 +55,5 @@ final readonly class RungView
         public bool $branch,
         public array $ranges,
         public string $rangesText,
-        public Figure $figure,
     ) {}
 }

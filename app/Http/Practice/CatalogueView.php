@@ -13,7 +13,10 @@ use EvenRungs\Body\Load;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseKind;
-use EvenRungs\Figure\Pose;
+use EvenRungs\Figure\Contact;
+use EvenRungs\Figure\Hinge;
+use EvenRungs\Figure\Joint;
+use EvenRungs\Figure\KitKind;
 use EvenRungs\Ladder\Lever;
 use EvenRungs\Ladder\Topic;
 use EvenRungs\Ladder\WorkKind;
@@ -40,7 +43,9 @@ final readonly class CatalogueView
      * @param list<ChoiceView>     $trainingKinds
      * @param list<AimSharesView>  $aimShares
      * @param list<ChoiceView>     $demands
-     * @param list<string>         $segments      that a figure may draw short
+     * @param list<JointView>      $joints        of a figure
+     * @param list<string>         $places        of the body that can carry it, hold and meet
+     * @param list<string>         $figureKit     that a figure can have
      * @param list<ChoiceView>     $topics        a cue of a rung may be about
      * @param list<ChoiceView>     $workKinds
      * @param list<ChoiceView>     $worksFrom     where the work of a rung may come from, for the bottom-up order
@@ -59,7 +64,9 @@ final readonly class CatalogueView
         public array $trainingKinds,
         public array $aimShares,
         public array $demands,
-        public array $segments,
+        public array $joints,
+        public array $places,
+        public array $figureKit,
         public array $topics,
         public array $workKinds,
         public array $worksFrom,
@@ -82,7 +89,9 @@ final readonly class CatalogueView
             trainingKinds: array_map(static fn(TrainingKind $kind): ChoiceView => new ChoiceView(value: $kind->value, label: $kind->label()), TrainingKind::cases()),
             aimShares: array_map(static fn(Aim $aim): AimSharesView => new AimSharesView(aim: $aim, shares: new \ArrayObject($aim->targets()->toArray())), Aim::cases()),
             demands: array_map(static fn(Demand $demand): ChoiceView => new ChoiceView(value: $demand->value, label: $demand->shortName()), Demand::cases()),
-            segments: Pose::SHORTENED,
+            joints: array_map(static fn(Joint $joint): JointView => new JointView(joint: $joint->value, paired: $joint->isPaired(), angles: array_map(static fn(Hinge $hinge): AngleView => new AngleView(name: $hinge->name, min: $hinge->min, max: $hinge->max), $joint->hinges())), Joint::cases()),
+            places: [...array_keys(Contact::TOGETHER), ...array_map(static fn(Contact $contact): string => $contact->value, Contact::cases())],
+            figureKit: array_map(static fn(KitKind $kind): string => $kind->value, KitKind::cases()),
             topics: array_map(static fn(Topic $topic): ChoiceView => new ChoiceView(value: $topic->value, label: str_replace('-', ' ', $topic->value)), Topic::ofRungs()),
             workKinds: array_map(static fn(WorkKind $kind): ChoiceView => new ChoiceView(value: $kind->value, label: $kind->inWords()), WorkKind::cases()),
             worksFrom: array_map(static fn(WorksFrom $from): ChoiceView => new ChoiceView(value: $from->value, label: str_replace('-', ' ', $from->value)), WorksFrom::cases()),

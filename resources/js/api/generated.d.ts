@@ -975,6 +975,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures/{ladder}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["figures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/method": {
         parameters: {
             query?: never;
@@ -2002,6 +2018,12 @@ export interface components {
             sets: number;
             ended: boolean;
         };
+        /** @description One angle of a joint, and how far it goes in degrees. */
+        AngleView: {
+            name: string;
+            min: number;
+            max: number;
+        };
         /** @description A session of another week that the person asked from home to put off. */
         AskedElsewhereView: {
             note: string;
@@ -2193,8 +2215,12 @@ export interface components {
             trainingKinds: components["schemas"]["ChoiceView"][];
             aimShares: components["schemas"]["AimSharesView"][];
             demands: components["schemas"]["ChoiceView"][];
-            /** @description that a figure may draw short */
-            segments: string[];
+            /** @description of a figure */
+            joints: components["schemas"]["JointView"][];
+            /** @description of the body that can carry it, hold and meet */
+            places: string[];
+            /** @description that a figure can have */
+            figureKit: string[];
             /** @description a cue of a rung may be about */
             topics: components["schemas"]["ChoiceView"][];
             workKinds: components["schemas"]["ChoiceView"][];
@@ -2761,23 +2787,20 @@ export interface components {
             seen: string;
             fix: string;
         };
-        /** @description The picture of a rung: a body in one, two or three poses, and its kit. */
+        /** @description The picture of a rung: where the points of a body are in each frame of its way, and the kit with it. */
         Figure: {
-            /** @enum {string} */
-            view: "side" | "front" | "above";
-            start: components["schemas"]["Pose"];
-            /** @description where the way between start and end matters */
-            middle: components["schemas"]["Pose"] | null;
-            /** @description null where the rung is held */
-            end: components["schemas"]["Pose"] | null;
-            props: components["schemas"]["Prop"][];
-            /** @description how far the lowest point is above the ground, in the figure's own units (a thigh is 46) */
-            lift: number;
+            /** @description degrees round and up from which the demand shows */
+            view: number[];
             /**
-             * @description what stays in place between the poses; the picture finds it when left out
-             * @enum {string|null}
+             * @description at work, where one is
+             * @enum {string}
              */
-            pin: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe" | null;
+            side: "left" | "right";
+            /** @description from start to end, the points of each in the order of Shape::POINTS; a single one where the rung is held */
+            frames: number[][];
+            kit: components["schemas"]["KitFrames"][];
+            /** @description places on the floor that carry, for each frame */
+            shadow: number[][];
         };
         FitRequest: {
             /** @description of the session itself, so that it does not count as another one of the week */
@@ -3061,6 +3084,13 @@ export interface components {
             password: string;
             name: string;
         };
+        /** @description A joint that a figure can be bent at. */
+        JointView: {
+            joint: string;
+            paired: boolean;
+            /** @description in the order they are given */
+            angles: components["schemas"]["AngleView"][];
+        };
         KeptDaysRequest: {
             days: number;
         };
@@ -3078,6 +3108,14 @@ export interface components {
             /** @description per cent */
             target: number;
         };
+        /** @description One piece of what kit is drawn of: the skin round some balls, in each frame. Thousandths of stature. */
+        KitFrames: {
+            /** @enum {string} */
+            tone: "kit" | "weight" | "rail";
+            radii: number[];
+            /** @description a single one where it does not move */
+            frames: number[][];
+        };
         LadderCheckRequest: {
             document: {
                 [key: string]: unknown;
@@ -3088,9 +3126,15 @@ export interface components {
             /** @description none when it can be kept */
             problems: string[];
             ladder: components["schemas"]["LibraryLadderView"] | null;
+            /** @description of those that are not of the shipped library */
+            figures: components["schemas"]["RungFigureView"][];
             document: {
                 [key: string]: unknown;
             } | null;
+        };
+        /** @description The figures of a ladder, and how hard each rung is: asked for when they are looked at. */
+        LadderFiguresView: {
+            figures: components["schemas"]["RungFigureView"][];
         };
         LadderFileRequest: {
             /** @description contents of a ladder file, YAML or JSON */
@@ -3754,21 +3798,6 @@ export interface components {
             x: number;
             y: number;
         };
-        /** @description A body by the absolute angle of each segment, in degrees: 0 to the right, 90 up. */
-        Pose: {
-            /** @description hip to waist, waist to shoulder: they differ where the back bends */
-            trunk: number[];
-            /** @description from shoulder to head */
-            head: number;
-            /** @description upper arm, forearm, hand */
-            arm: number[];
-            farArm: number[];
-            /** @description thigh, shank, foot */
-            leg: number[];
-            farLeg: number[];
-            /** @description segments that point towards the viewer or away */
-            short: string[];
-        };
         /** @description Where the person stands on a ladder. */
         PositionView: {
             placement: string;
@@ -3949,15 +3978,6 @@ export interface components {
             /** @description whether what was written of it can be taken out of the week again */
             canTakeOut: boolean;
         };
-        /** @description A piece of kit tied to a joint; where it leads somewhere (band, strap, dowel), in which direction. */
-        Prop: {
-            /** @enum {string} */
-            kind: "wall" | "bench" | "step" | "blocks" | "pillow" | "towel" | "slider" | "band" | "loop" | "dumbbell" | "kettlebell" | "plate" | "barbell" | "corner-bar" | "ball" | "wheel" | "strap" | "medicine-ball" | "bar" | "ankle-weight" | "dowel" | "pad";
-            /** @enum {string} */
-            joint: "head" | "shoulder" | "elbow" | "hand" | "hip" | "knee" | "ankle" | "toe" | "back" | "waist" | "wrist" | "far-elbow" | "far-hand" | "far-knee" | "far-ankle" | "far-toe";
-            /** @description degrees, 0 to the right, 90 up */
-            direction: number | null;
-        };
         ProposeProgramRequest: {
             wish: components["schemas"]["ProgramRequestView"];
         };
@@ -4095,6 +4115,11 @@ export interface components {
             name: string;
             height: string;
         };
+        /** @description The figure of one rung. */
+        RungFigureView: {
+            rung: string;
+            figure: components["schemas"]["Figure"];
+        };
         /** @description A rung as the library has it, in the words of the practice’s method. */
         RungView: {
             slug: string;
@@ -4138,7 +4163,6 @@ export interface components {
             ranges: string[];
             /** @description the same in words */
             rangesText: string;
-            figure: components["schemas"]["Figure"];
         };
         /** @description What saving a session comes to; what it computes to is known from its preview. */
         SavedSessionView: {
@@ -6540,6 +6564,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    figures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderFiguresView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -1,8 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { toast } from '@/ui/notice';
 import { http, sentenceOf, type Schemas } from '@/api/client';
-import { MovingFigure } from '@/figure/MovingFigure';
-import { Figure } from '@/figure/Figure';
+import { RungFigure } from '@/figure/RungFigure';
 import { AllowRung } from '@/frame/AllowRung';
 import { Why } from '@/frame/reason';
 import { useRefresh } from '@/frame/usePerson';
@@ -64,10 +63,10 @@ export function RungPane({
           </div>
         ) : (
           <div className="rounded-md border border-hairline bg-paper p-2">
-            <MovingFigure figure={rung.figure} tempo={rung.tempo} moving={moving} label={rung.name} className="h-36 w-full" />
+            <RungFigure rung={rung.slug} tempo={rung.tempo} moving={moving} label={rung.name} turnable className="h-36 w-full" />
           </div>
         )}
-        {!compared && rung.figure.end && (
+        {!compared && rung.dynamic && (
           <Button look="quiet" aria-pressed={moving} onClick={() => setMoving(!moving)}>
             {moving ? 'hold the picture still' : 'show it moving'}
           </Button>
@@ -144,7 +143,7 @@ export function RungPane({
 function Picture({ rung, says, lit = false }: { rung: BoardRung; says: string; lit?: boolean }) {
   return (
     <figure className={cx('rounded-md border bg-paper p-1.5', lit ? 'border-fern' : 'border-hairline')}>
-      <Figure figure={rung.figure} label={rung.name} className="h-24 w-full" />
+      <RungFigure rung={rung.slug} label={rung.name} className="h-24 w-full" />
       <figcaption className="text-sm leading-tight">
         <span className="text-ink2">
           {says} <span className="font-mono">{rung.heightText}</span>

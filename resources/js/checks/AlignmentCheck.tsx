@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { http, newId, type Schemas, sentenceOf } from '@/api/client';
-import { Figure } from '@/figure/Figure';
+import { RungFigure } from '@/figure/RungFigure';
 import { Why } from '@/frame/reason';
 import type { Library } from '@/frame/useLibrary';
 import { undoToast } from '@/frame/undoToast';
@@ -146,7 +146,7 @@ export function AlignmentCheck({ person, library, onLeave }: { person: string; l
                   draggable={false}
                 />
               ) : (
-                rung && <Figure figure={rung.figure} plain label={rung.name} className="absolute inset-0 size-full p-[2%]" />
+                rung && <RungFigure rung={rung.slug} plain label={rung.name} className="absolute inset-0 size-full p-[2%]" />
               )}
             </MarkedPicture>
             <Measured complete={complete} found={found} busy={busy} keep={keep} />

@@ -2,7 +2,7 @@ import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, http, newId, type Schemas } from '@/api/client';
 import { beep } from '@/ui/beep';
-import { MovingFigure } from '@/figure/MovingFigure';
+import { RungFigure, useFigure } from '@/figure/RungFigure';
 import type { Library } from '@/frame/useLibrary';
 import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
@@ -182,8 +182,8 @@ function Outcome({
     <div className="grid gap-4 rounded-lg border border-rail bg-sheet p-5">
       {working && (
         <div className="grid items-center gap-4 sm:grid-cols-[12rem_1fr]">
-          <MovingFigure
-            figure={working.figure}
+          <RungFigure
+            rung={working.slug}
             tempo={working.tempo}
             moving={false}
             label={working.name}
@@ -272,13 +272,14 @@ function TrialCard({
   setLeft: (value: number | null) => void;
   left: number | null;
 }) {
+  const figure = useFigure(rung.slug);
   return (
     <div className="grid gap-4 rounded-lg border border-rail bg-sheet p-4 sm:grid-cols-[16rem_1fr]">
-      <MovingFigure
-        figure={rung.figure}
+      <RungFigure
+        rung={rung.slug}
         tempo={rung.tempo}
         moving
-        mirrored={side === (rung.figure.view === 'side' ? 'left' : 'right')}
+        mirrored={(side === 'left' || side === 'right') && figure !== undefined && side !== figure.side}
         label={rung.name}
         className="h-40 w-full rounded-md bg-paper"
       />

@@ -4,12 +4,9 @@ import { wayAt, type StrungCue, type Way } from './course';
 
 const sides = { left: 'left', right: 'right', both: '' } as const;
 
-/**
- * Figures are drawn with the near side at work: seen from the side that is the right, face to face it is the
- * person's left. The other side is shown mirrored.
- */
+/** Figures are drawn with one side at work; the other is shown mirrored. */
 export const mirrored = (item: Way, side: string | undefined): boolean =>
-  side === (item.figure.view === 'side' ? 'left' : 'right');
+  (side === 'left' || side === 'right') && side !== item.figure.side;
 
 /** What comes after this cue, in a few words. */
 export function thenOf(sheet: Schemas['CueSheetView'], cues: StrungCue[], at: number): string {

@@ -1,79 +1,66 @@
 import { describe, expect, it } from 'vitest';
-import { outline, standing, tween, type Pose } from './body';
-import { motionOf, waysOf, type FigureData } from './motion';
+import { boundsOf, piecesAt, startOf, waysOf, type FigureData } from './drawing';
 import { partAt } from './tempo';
 
-const limb = (...angles: number[]) => [angles[0]!, angles[1]!, angles[2] ?? angles[1]!];
-const stand: Pose = {
-  trunk: [90, 90],
-  head: 90,
-  arm: limb(270, 270),
-  farArm: limb(270, 270),
-  leg: limb(270, 270, 0),
-  farLeg: limb(270, 270, 0),
-  short: [],
-};
-const figure = (change: Partial<FigureData>): FigureData => ({
-  view: 'side',
-  start: stand,
-  middle: null,
-  end: null,
-  props: [],
-  lift: 0,
-  pin: null,
+/** Twenty-five points on a line upwards, the first finger at a place of its own. */
+const standing = (finger: [number, number, number]): number[] =>
+  Array.from({ length: 25 }, (_, at) => (at === 23 ? finger : [0, 0, 40 * at])).flat();
+const figure = (change: Partial<FigureData> = {}): FigureData => ({
+  view: [0, 0],
+  side: 'left',
+  frames: [standing([100, 0, 500])],
+  kit: [],
+  shadow: [[0, 0, 0]],
   ...change,
+});
+const moving = figure({
+  frames: [standing([100, 0, 500]), standing([300, 0, 500]), standing([300, 0, 900])],
+  shadow: [[], [], []],
 });
 
 describe('a drawn body', () => {
-  it('stands with its lowest point on the ground, whatever the pose', () => {
-    for (const trunk of [90, 45, 0, 180] as const) {
-      const body = standing({ ...stand, trunk: [trunk, trunk] }, 'side');
-      const lowest = Math.min(
-        ...body.pieces
-          .filter((piece) => !piece.part.startsWith('far'))
-          .flatMap((piece) => [piece.from.y - piece.fromRadius, piece.to.y - piece.toRadius]),
-      );
-      expect(lowest).toBeCloseTo(0, 5);
-    }
+  it('is sorted from far to near, and the nearer it is the darker', () => {
+    const deep = figure({
+      frames: [standing([0, 0, 500]).map((value, at) => (at % 3 === 1 ? (at % 2 === 0 ? -300 : 300) : value))],
+    });
+    const tones = piecesAt(deep, 1, [0, 0])
+      .slice(1)
+      .map((piece) => Number(piece.tone.slice(5)));
+    expect(tones).toEqual([...tones].sort((a, b) => b - a));
+    expect(new Set(tones).size).toBeGreaterThan(2);
   });
 
-  it('keeps the length of its limbs while it moves', () => {
-    const end: Pose = { ...stand, arm: limb(0, 90) };
-    for (const part of [0, 0.3, 0.7, 1]) {
-      const body = standing(tween(stand, end, part), 'side');
-      expect(Math.hypot(body.elbow.x - body.shoulder.x, body.elbow.y - body.shoulder.y)).toBeCloseTo(31, 5);
-    }
+  it('is seen from the right, from the front and from above as it is turned', () => {
+    const out = (view: [number, number]) => {
+      const at = waysOf(moving, view)[0]!;
+      return at[1]![0] - at[0]![0];
+    };
+    expect(out([0, 0])).toBeCloseTo(40);
+    expect(waysOf(moving, [90, 0])[0]![1]![0]).toBeCloseTo(waysOf(moving, [90, 0])[0]![0]![0]);
+    expect(out([180, 0])).toBeCloseTo(-40);
   });
 
-  it('turns each limb the short way', () => {
-    expect(tween({ ...stand, arm: limb(350, 350) }, { ...stand, arm: limb(10, 10) }, 0.5).arm[0]).toBe(360);
+  it('stands between its frames as far as the part of the way says', () => {
+    const hand = (part: number) => Math.max(...piecesAt(moving, part, [0, 0]).flatMap((piece) => piece.outline.map(([x]) => x)));
+    expect(hand(0.25) - hand(0)).toBeCloseTo(20, 0);
+    expect(hand(0.5)).toBeCloseTo(hand(1), 0);
   });
 
-  it('draws a segment short that points towards the viewer', () => {
-    const body = standing({ ...stand, short: ['thigh'] }, 'front');
-    expect(Math.hypot(body.knee.x - body.hip.x, body.knee.y - body.hip.y)).toBeLessThan(30);
-  });
-
-  it('keeps what is pinned in its place', () => {
-    const hang = figure({ end: { ...stand, leg: limb(0, 270, 300) }, lift: 20, pin: 'shoulder' });
-    const body = motionOf(hang);
-    expect(body(1).shoulder).toEqual(body(0).shoulder);
-  });
-
-  it('has an outline for tapering and for round pieces', () => {
-    expect(outline({ part: 'arm', from: { x: 0, y: 0 }, to: { x: 10, y: 0 }, fromRadius: 3, toRadius: 2 })).toMatch(
-      /^M.*A2 2.*A3 3.*Z$/,
-    );
-    expect(outline({ part: 'head', from: { x: 0, y: 0 }, to: { x: 0, y: 0 }, fromRadius: 5, toRadius: 5 })).toMatch(/^M-5 0a5 5/);
+  it('keeps every position of its way and the kit within the frame', () => {
+    const box = boundsOf({ ...moving, kit: [{ tone: 'weight', radii: [50], frames: [[2000, 0, 0]] }] }, [0, 0]);
+    expect(box.right).toBeGreaterThanOrEqual(410);
+    expect(box.top).toBeGreaterThanOrEqual(180);
   });
 });
 
 describe('the arrows', () => {
   it('are left out for a held rung and follow what moves most', () => {
-    expect(waysOf(figure({}))).toEqual([]);
-    const ways = waysOf(figure({ end: { ...stand, arm: limb(0, 0) } }));
+    expect(waysOf(figure(), [0, 0])).toEqual([]);
+    expect(startOf(figure(), [0, 0])).toEqual([]);
+    const ways = waysOf(moving, [0, 0]);
     expect(ways).toHaveLength(1);
-    expect(ways[0]!.at(-1)!.y).toBeGreaterThan(ways[0]![0]!.y);
+    expect(ways[0]!.at(-1)![1]).toBeGreaterThan(ways[0]![0]![1]);
+    expect(startOf(moving, [0, 0])).toHaveLength(1);
   });
 });
 

@@ -1,7 +1,9 @@
 import { useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, http, newId, type Schemas } from '@/api/client';
+import type { FigureData } from '@/figure/drawing';
 import { Figure } from '@/figure/Figure';
+import { RungFigure } from '@/figure/RungFigure';
 import { Pane } from '@/frame/Pane';
 import { useLibrary, type Library } from '@/frame/useLibrary';
 import { Button } from '@/ui/Button';
@@ -77,6 +79,7 @@ function Draft({
   const { source, changed, rung, said, change } = draft;
   const [moving, setMoving] = useState(false);
 
+  const sketches = new Map(draft.check?.figures.map((one) => [one.rung, one.figure]));
   const drawn = new Map(draft.check?.ladder?.rungs.map((one) => [one.slug.split('/')[1], one]));
   const shown = rung === null ? undefined : rungOf(source, rung);
 
@@ -115,7 +118,7 @@ function Draft({
             </ul>
           </div>
         )}
-        <RungGrid source={source} drawn={drawn} rung={rung} setRung={draft.setRung} />
+        <RungGrid source={source} drawn={drawn} sketches={sketches} rung={rung} setRung={draft.setRung} />
       </main>
       <Pane label="The rung in focus">
         {shown && rung !== null ? (
@@ -126,6 +129,7 @@ function Draft({
               source={source}
               slug={rung}
               drawn={drawn.get(rung)}
+              sketch={sketches.get(`${source.slug}/${rung}`)}
               lists={lists}
               moving={moving}
               onChange={change}
@@ -151,11 +155,14 @@ function Draft({
 function RungGrid({
   source,
   drawn,
+  sketches,
   rung,
   setRung,
 }: {
   source: Source;
   drawn: Drawn;
+  /** Figures that are not those of the library. */
+  sketches: Map<string, FigureData>;
   rung: string | null;
   setRung: (value: string | null) => void;
 }) {
@@ -178,7 +185,11 @@ function RungGrid({
               )}
             >
               {picture ? (
-                <Figure figure={picture.figure} className="h-24 w-full" />
+                sketches.has(picture.slug) ? (
+                  <Figure figure={sketches.get(picture.slug)} className="h-24 w-full" />
+                ) : (
+                  <RungFigure rung={picture.slug} className="h-24 w-full" />
+                )
               ) : (
                 <span className="grid h-24 place-items-center text-sm text-ink3">drawn once it can be read</span>
               )}

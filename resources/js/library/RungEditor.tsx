@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
 import { api, type Schemas } from '@/api/client';
+import type { FigureData } from '@/figure/drawing';
 import { MovingFigure } from '@/figure/MovingFigure';
+import { useFigure } from '@/figure/RungFigure';
 import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
+import { FigureEditor } from './FigureEditor';
 import {
-  anglesLine,
-  anglesOf,
   cueLines,
   cuesOf,
   faultLines,
@@ -29,15 +30,6 @@ const SENTENCES: [string, string][] = [
   ['way_out', 'Way out'],
   ['relief', 'Relief position'],
 ];
-const LIMBS: [string, string][] = [
-  ['trunk', 'trunk'],
-  ['head', 'head'],
-  ['arm', 'arm'],
-  ['far_arm', 'far arm'],
-  ['leg', 'leg'],
-  ['far_leg', 'far leg'],
-];
-
 type Value = (field: string) => unknown;
 type Setter = (field: string, next: unknown) => void;
 type Bound = { value: string; onChange: (event: { target: { value: string } }) => void };
@@ -49,6 +41,7 @@ export function RungEditor({
   source,
   slug,
   drawn,
+  sketch,
   lists,
   moving,
   onChange,
@@ -57,10 +50,13 @@ export function RungEditor({
   slug: string;
   /** The rung as the check read it last. */
   drawn: Schemas['RungView'] | undefined;
+  /** Its figure, where it is not one of the library. */
+  sketch: FigureData | undefined;
   lists: Schemas['CatalogueView'];
   moving: boolean;
   onChange: (source: Source) => void;
 }) {
+  const kept = useFigure(drawn?.slug);
   const value = (field: string) => fieldOf(source, slug, field);
   const set = (field: string, next: unknown) => onChange(withField(source, slug, field, next));
   const text = (field: string) => ({
@@ -104,7 +100,14 @@ export function RungEditor({
     <div className="grid gap-4">
       {drawn && (
         <div className="sticky top-0 z-10 rounded-md border border-hairline bg-paper p-2">
-          <MovingFigure figure={drawn.figure} tempo={drawn.tempo} moving={moving} label={drawn.name} className="h-36 w-full" />
+          <MovingFigure
+            figure={sketch ?? kept}
+            tempo={drawn.tempo}
+            moving={moving}
+            label={drawn.name}
+            turnable
+            className="h-36 w-full"
+          />
         </div>
       )}
       <NameFields text={text} value={value} set={set} lists={lists} />
@@ -150,7 +153,7 @@ export function RungEditor({
         ofThisLadder={ofThisLadder}
       />
 
-      <FigureFields lists={lists} figure={figure} set={set} part={part} />
+      <FigureEditor lists={lists} figure={figure} onChange={(next) => set('figure', next)} />
 
       <CoachingFields value={value} set={set} text={text} rest={rest} topics={lists.topics} ofThisLadder={ofThisLadder} />
 
@@ -182,61 +185,6 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
       <legend className="float-left mb-2 w-full font-display font-[650]">{title}</legend>
       <div className="clear-both grid gap-3 sm:grid-cols-2">{children}</div>
     </fieldset>
-  );
-}
-
-/** A pose: one that has a name, and the limbs that differ from it. */
-function Pose({
-  title,
-  pose,
-  names,
-  segments,
-  onChange,
-}: {
-  title: string;
-  pose: unknown;
-  names: string[];
-  /** Segments that can point towards the viewer. */
-  segments: string[];
-  onChange: (pose: unknown) => void;
-}) {
-  const own: Fields = typeof pose === 'string' ? { like: pose } : ((pose ?? {}) as Fields);
-  const set = (field: string, next: unknown) => {
-    const changed: Fields = { ...own, [field]: next };
-    if (next === undefined || next === '') delete changed[field];
-    onChange(Object.keys(changed).length === 0 ? undefined : changed);
-  };
-  return (
-    <div className="grid grid-cols-3 content-start gap-2 rounded-md border border-hairline p-2 sm:col-span-2">
-      <div className="col-span-3">
-        <SelectField label={`${title}: like`} value={textOf(own.like)} onChange={(event) => set('like', event.target.value)}>
-          <option value="">no named pose</option>
-          {names.map((name) => (
-            <option key={name} value={name}>
-              {name.replaceAll('-', ' ')}
-            </option>
-          ))}
-        </SelectField>
-      </div>
-      {LIMBS.map(([field, label]) => (
-        <TextField
-          key={field}
-          label={label}
-          className="px-1.5 font-mono text-sm"
-          defaultValue={anglesLine(own[field])}
-          onChange={(event) => set(field, anglesOf(event.target.value))}
-        />
-      ))}
-      <details className="col-span-3">
-        <summary className="min-h-6 text-sm text-ink2">drawn short: points towards the viewer</summary>
-        <Choices
-          legend={`${title}: drawn short`}
-          options={segments.map((segment) => ({ value: segment, label: segment.replaceAll('-', ' ') }))}
-          chosen={listOf(own.short)}
-          onChange={(short) => set('short', short.length === 0 ? undefined : short)}
-        />
-      </details>
-    </div>
   );
 }
 
@@ -280,77 +228,6 @@ function Condition({
         />
       )}
     </div>
-  );
-}
-
-/** How the rung is drawn, from its poses. */
-function FigureFields({
-  lists,
-  figure,
-  set,
-  part,
-}: {
-  lists: Schemas['CatalogueView'];
-  figure: Fields;
-  set: Setter;
-  part: Part;
-}) {
-  return (
-    <Group title="Figure: degrees, 0 to the right, 90 up">
-      {(
-        [
-          ['start', 'Start'],
-          ['middle', 'Middle, where the way matters'],
-          ['end', 'End, where it moves'],
-        ] as const
-      ).map(([at, title]) => (
-        <Pose
-          key={at}
-          title={title}
-          segments={lists.segments}
-          pose={figure[at]}
-          names={lists.poses}
-          onChange={(pose) => {
-            const drawn = { ...figure, [at]: pose };
-            if (pose === undefined) delete drawn[at];
-            set('figure', drawn);
-          }}
-        />
-      ))}
-      <SelectField label="Seen from" {...part('figure', 'view')}>
-        <option value="">the side</option>
-        <option value="front">the front</option>
-        <option value="above">above</option>
-      </SelectField>
-      <TextField
-        label="Stays in place"
-        hint="a joint, such as toe or elbow; found by itself when empty"
-        {...part('figure', 'pin')}
-      />
-      <TextField
-        label="Lifted above the ground"
-        hint="in the figure's own units: a thigh is 46"
-        type="number"
-        min={0}
-        max={200}
-        value={textOf(figure.lift)}
-        onChange={(event) => {
-          const drawn = { ...figure, lift: Number(event.target.value) };
-          if (event.target.value === '') delete (drawn as Fields).lift;
-          set('figure', drawn);
-        }}
-      />
-      <TextField
-        label="Kit in the picture"
-        hint="kit@joint, or kit@joint:degrees, commas between: bench@elbow, band@hand:180"
-        wide
-        defaultValue={Array.isArray(figure.props) ? figure.props.join(', ') : ''}
-        onChange={(event) => {
-          const props = event.target.value.split(',').flatMap((one) => one.trim() || []);
-          set('figure', { ...figure, props });
-        }}
-      />
-    </Group>
   );
 }
 

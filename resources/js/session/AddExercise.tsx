@@ -2,7 +2,7 @@ import { Command } from 'cmdk';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { api } from '@/api/client';
 import { isClosed, joined } from '@/frame/boardModel';
-import { Figure } from '@/figure/Figure';
+import { RungFigure } from '@/figure/RungFigure';
 import { useLibrary } from '@/frame/useLibrary';
 import { SearchDialog } from '@/ui/SearchDialog';
 import { search, seen, type Found } from './search';
@@ -68,7 +68,7 @@ export function AddExercise({
       className="group flex min-h-9 cursor-pointer items-center gap-3 rounded-md px-3 py-1 data-[disabled=true]:cursor-default data-[disabled=true]:text-ink3 data-[disabled=true]:line-through data-[selected=true]:bg-ink data-[selected=true]:text-ground"
     >
       <span className="rounded-sm bg-paper">
-        <Figure figure={rung.figure} plain className="h-9 w-14" />
+        <RungFigure rung={rung.slug} plain className="h-9 w-14" />
       </span>
       <span>
         <span className={stands ? 'font-bold' : undefined}>{rung.name}</span>

@@ -89,11 +89,11 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
   return (
     <ExerciseRow
       number={order.indexOf(item.id) + 1}
+      rung={item.rung}
       name={nameOf(item.id, item.rung)}
       id={item.id}
       view={view}
       dose={item.dose}
-      figure={library?.rungs.get(item.rung)?.figure}
       straight={block.kind === 'straight'}
       picked={chosen.includes(item.id)}
       current={current === item.id}

@@ -1,7 +1,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import type { ComponentProps, ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
-import { Figure } from '@/figure/Figure';
+import { RungFigure } from '@/figure/RungFigure';
 import { Why, WhyAsked } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -20,10 +20,10 @@ export function ExerciseRow({
   editing,
   id,
   number,
+  rung,
   name,
   view,
   dose,
-  figure,
   straight,
   picked,
   current,
@@ -42,10 +42,10 @@ export function ExerciseRow({
   editing: Pick<ComponentProps<typeof DoseEditor>, 'onChange' | 'onFields' | 'onSettle' | 'onNext' | 'inputRef'>;
   id: string;
   number: number;
+  rung: string;
   name: string;
   view: Schemas['ItemView'] | undefined;
   dose: string;
-  figure: Schemas['Figure'] | undefined;
   straight: boolean;
   picked: boolean;
   current: boolean;
@@ -104,7 +104,9 @@ export function ExerciseRow({
       >
         {number}
       </button>
-      <span className="@max-xl:hidden">{figure && <Figure figure={figure} plain className="h-11 w-16" />}</span>
+      <span className="@max-xl:hidden">
+        <RungFigure rung={rung} plain className="h-11 w-16" />
+      </span>
       <div className="min-w-0">
         <p className="font-semibold">
           {name} <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>

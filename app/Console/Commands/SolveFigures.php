@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Library\Figures;
+use App\Library\LibraryFiles;
+use Illuminate\Console\Command;
+
+/** Sets every body of the library on its supports, and says how hard each rung is on the low back. */
+final class SolveFigures extends Command
+{
+    protected $signature = 'library:figures {--check : say what differs from the file instead of writing it}';
+
+    protected $description = 'Writes library/figures.json: positions and moments of all rungs';
+
+    public function handle(LibraryFiles $files, Figures $figures): int
+    {
+        $lines = [];
+        foreach ($files->shelf()->library()->ladders() as $ladder) {
+            foreach ($ladder->rungs as $rung) {
+                $plan = $rung->plan();
+                $lines[$plan->fingerprint()] = sprintf('%s:%s', json_encode($plan->fingerprint()), json_encode($figures->fresh($plan)));
+            }
+        }
+        $text = "{\n".implode(",\n", $lines)."\n}\n";
+        $file = self::file();
+        if (! $this->option('check')) {
+            file_put_contents($file, $text);
+            $this->info(count($lines).' figures are written.');
+
+            return self::SUCCESS;
+        }
+        $isSame = is_file($file) && file_get_contents($file) === $text;
+        $isSame ? $this->info('library/figures.json is what the bodies of the library come to.') : $this->error('library/figures.json is not what the bodies of the library come to: php artisan library:figures writes it anew.');
+
+        return $isSame ? self::SUCCESS : self::FAILURE;
+    }
+
+    public static function file(): string
+    {
+        return base_path('library/figures.json');
+    }
+}

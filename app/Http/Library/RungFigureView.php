@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Library;
+
+use EvenRungs\Figure\Figure;
+
+/** The figure of one rung. */
+final readonly class RungFigureView
+{
+    public function __construct(public string $rung, public Figure $figure) {}
+}

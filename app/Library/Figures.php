@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use EvenRungs\Figure\Drawer;
+use EvenRungs\Figure\Figure;
+use EvenRungs\Figure\KitFrames;
+use EvenRungs\Figure\Plan;
+use EvenRungs\Figure\Setting;
+use EvenRungs\Figure\Solver;
+use EvenRungs\Figure\Stood;
+use EvenRungs\Statics\Hardness;
+use Illuminate\Contracts\Cache\Repository;
+
+/**
+ * Figures and how hard they are: of the shipped rungs from a file beside the library, which `library:figures` writes;
+ * of own rungs solved once and kept.
+ *
+ * @phpstan-type Drawn array{figure: array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>}, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, canBe: bool}, amiss: list<string>}
+ */
+final class Figures implements Drawer
+{
+    private ?Solver $solver = null;
+
+    /** @var array<string, Drawn>|null by fingerprint of the plan */
+    private ?array $shipped = null;
+
+    public function __construct(private readonly string $file, private readonly string $cacheFile, private readonly Repository $cache) {}
+
+    public function figure(Plan $plan): Figure
+    {
+        $figure = $this->drawn($plan)['figure'];
+
+        return new Figure($figure['view'], $figure['side'], $figure['frames'], array_map(static fn(array $kit): KitFrames => new KitFrames($kit['tone'], $kit['radii'], $kit['frames']), $figure['kit']), $figure['shadow']);
+    }
+
+    public function isShipped(Plan $plan): bool
+    {
+        return isset($this->shipped()[$plan->fingerprint()]);
+    }
+
+    /** @return list<string> what cannot be about a plan, in sentences */
+    public function amiss(Plan $plan): array
+    {
+        return $this->drawn($plan)['amiss'];
+    }
+
+    /**
+     * @param float|null $mass    kg, where the person’s own is known
+     * @param float|null $stature cm
+     */
+    public function hardness(Plan $plan, ?float $mass = null, ?float $stature = null): Hardness
+    {
+        if ($mass === null && $stature === null) {
+            return self::hard($this->drawn($plan)['hardness']);
+        }
+        [$mass, $stature] = [$mass ?? Setting::MASS, $stature ?? Setting::STATURE];
+        /** @var Drawn['hardness'] $kept */
+        $kept = $this->cache->rememberForever(sprintf('hardness:%s:%.1f:%.1f', $plan->fingerprint(), $mass, $stature), fn(): array => (array) Hardness::of($plan, $this->solver(), $mass, $stature));
+
+        return self::hard($kept);
+    }
+
+    /**
+     * Anew, without what is kept.
+     *
+     * @return Drawn
+     */
+    public function fresh(Plan $plan): array
+    {
+        $stands = $plan->stands($this->solver());
+        $way = $plan->way($this->solver(), $stands);
+        $drawn = json_decode((string) json_encode(['figure' => Figure::of($plan, $way), 'hardness' => Hardness::along($plan, $stands, $way), 'amiss' => array_values(array_unique(array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $stands))))]), true);
+
+        /** @var Drawn $drawn */
+        return $drawn;
+    }
+
+    /** @return Drawn */
+    private function drawn(Plan $plan): array
+    {
+        $made = $plan->fingerprint();
+        /** @var Drawn $drawn */
+        $drawn = $this->shipped()[$made] ?? $this->cache->rememberForever("figure:{$made}", fn(): array => $this->fresh($plan));
+
+        return $drawn;
+    }
+
+    /** @param Drawn['hardness'] $hard */
+    private static function hard(array $hard): Hardness
+    {
+        return new Hardness($hard['highest'], $hard['mean'], $hard['shoulder'], $hard['wrist'], $hard['hip'], $hard['canBe']);
+    }
+
+    private function solver(): Solver
+    {
+        return $this->solver ??= new Solver;
+    }
+
+    /** @return array<string, Drawn> */
+    private function shipped(): array
+    {
+        if ($this->shipped === null) {
+            $made = is_file($this->file) ? filemtime($this->file).' '.filesize($this->file) : '';
+            $kept = is_file($this->cacheFile) ? require $this->cacheFile : null;
+            if (! is_array($kept) || ($kept['made'] ?? null) !== $made) {
+                $kept = ['made' => $made, 'figures' => $made === '' ? [] : json_decode((string) file_get_contents($this->file), true)];
+                $temporary = $this->cacheFile.'.'.bin2hex(random_bytes(4));
+                file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
+                rename($temporary, $this->cacheFile);
+                if (function_exists('opcache_invalidate')) {
+                    opcache_invalidate($this->cacheFile, true);
+                }
+            }
+            /** @var array<string, Drawn> $figures */
+            $figures = $kept['figures'];
+            $this->shipped = $figures;
+        }
+
+        return $this->shipped;
+    }
+}

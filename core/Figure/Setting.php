@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Figure;
+
+/**
+ * The kit of a figure, for a body of usual size.
+ *
+ * @phpstan-import-type Vec from Vector
+ */
+final readonly class Setting
+{
+    /** Of whom nothing is known: said where it matters. */
+    public const STATURE = 170.0;
+
+    public const MASS = 70.0;
+
+    public const GRAVITY = 9.81;
+
+    /** @param list<Kit> $kit */
+    public function __construct(public array $kit) {}
+
+    /**
+     * @param mixed $data list of pieces (Kit::of)
+     *
+     * @throws \InvalidArgumentException
+     */
+    public static function of(mixed $data): self
+    {
+        $kit = [];
+        foreach (is_array($data) ? $data : [] as $piece) {
+            $kit[] = Kit::of(is_array($piece) ? $piece : [is_scalar($piece) ? (string) $piece : '' => null]);
+        }
+
+        return new self($kit);
+    }
+
+    public function mirrored(): self
+    {
+        return new self(array_map(static fn(Kit $piece): Kit => $piece->mirrored(), $this->kit));
+    }
+
+    /** @throws \InvalidArgumentException */
+    public function surface(string $name): Surface
+    {
+        if ($name === 'floor') {
+            return new Surface(null, 0.0);
+        }
+        foreach ($this->kit as $piece) {
+            if ($piece->kind->value === $name && $piece->kind->isSurface()) {
+                return new Surface($piece, $piece->height / self::STATURE);
+            }
+        }
+        throw new \InvalidArgumentException("Something is carried by “{$name}”, which is not among the kit.");
+    }
+
+    /** Whether the body rests on what lies under it alone, and so has to keep its weight over that. */
+    public function isBalanced(Pose $pose): bool
+    {
+        $gripped = 0;
+        foreach ($pose->supports as $support) {
+            $surface = $this->surface($support->surface);
+            if ($surface->isUpright()) {
+                return false;
+            }
+            $gripped += $surface->isGripped() ? 1 : 0;
+        }
+
+        // Hanging, the weight is under the bar as it is over the floor in standing.
+        return $pose->supports !== [] && ($gripped === 0 || $gripped === count($pose->supports));
+    }
+
+    /**
+     * Weights and pulls from outside.
+     *
+     * @return list<array{Vec, Vec, string}> where, as parts of stature; how much, in weights of the body; on which part
+     */
+    public function loads(Skeleton $body, float $mass = self::MASS, float $stature = self::STATURE): array
+    {
+        $forces = [];
+        foreach ($this->kit as $piece) {
+            $count = max(1, count($piece->at));
+            foreach ($piece->at as $spot) {
+                $at = $body->at($spot);
+                if ($piece->kg > 0) {
+                    $forces[] = [$at, [0.0, 0.0, -$piece->kg / $mass / $count], $spot->part()];
+                }
+                if ($piece->anchor !== null && $piece->pull > 0) {
+                    $anchor = Vector::times($piece->anchor, 1 / $stature);
+                    $forces[] = [$at, Vector::times(Vector::unit(Vector::plus($anchor, $at, -1)), $piece->pull / $mass / self::GRAVITY / $count), $spot->part()];
+                }
+            }
+            if ($piece->kind === KitKind::Loop && $piece->pull > 0 && count($piece->at) === 2) {
+                [$one, $other] = [$body->at($piece->at[0]), $body->at($piece->at[1])];
+                $pull = Vector::times(Vector::unit(Vector::plus($other, $one, -1)), $piece->pull / $mass / self::GRAVITY);
+                array_push($forces, [$one, $pull, $piece->at[0]->part()], [$other, Vector::times($pull, -1), $piece->at[1]->part()]);
+            }
+        }
+
+        return $forces;
+    }
+}

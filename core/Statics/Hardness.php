@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Statics;
+
+use EvenRungs\Body\Demand;
+use EvenRungs\Figure\Plan;
+use EvenRungs\Figure\Setting;
+use EvenRungs\Figure\Solver;
+use EvenRungs\Figure\Stood;
+
+/**
+ * How hard a rung is on a trunk of a size, at rest in every frame of its way: the highest and the mean of what the low
+ * back resists, and what shoulder, wrist and hip bear. Whole N·m and N.
+ *
+ * A still, rigid model: no muscle pulls against another in it, nothing speeds up, nothing trembles.
+ */
+final readonly class Hardness
+{
+    /**
+     * @param array{extension: int, flexion: int, side: int, turning: int} $highest N·m
+     * @param array{extension: int, flexion: int, side: int, turning: int} $mean    N·m
+     * @param int  $shoulder N, of the side with more
+     * @param int  $wrist    N
+     * @param int  $hip      N·m
+     * @param bool $canBe    whether its supports can keep it at rest where it starts and ends
+     */
+    public function __construct(public array $highest, public array $mean, public int $shoulder, public int $wrist, public int $hip, public bool $canBe) {}
+
+    public static function of(Plan $plan, Solver $solver, float $mass = Setting::MASS, float $stature = Setting::STATURE): self
+    {
+        $stands = $plan->stands($solver);
+
+        return self::along($plan, $stands, $plan->way($solver, $stands), $mass, $stature);
+    }
+
+    /**
+     * @param non-empty-list<Stood> $stands
+     * @param non-empty-list<Stood> $way
+     */
+    public static function along(Plan $plan, array $stands, array $way, float $mass = Setting::MASS, float $stature = Setting::STATURE): self
+    {
+        $rests = array_map(static fn(Stood $stood): Rest => Rest::of($stood, $plan->setting, $mass, $stature), $way);
+        $highest = $mean = ['extension' => 0.0, 'flexion' => 0.0, 'side' => 0.0, 'turning' => 0.0];
+        foreach ($rests as $rest) {
+            foreach ($rest->lowBack($mass, $stature)->resisted() as $what => $moment) {
+                $highest[$what] = max($highest[$what], $moment);
+                $mean[$what] += $moment / count($rests);
+            }
+        }
+        $whole = static fn(array $moments): array => ['extension' => (int) round($moments['extension']), 'flexion' => (int) round($moments['flexion']), 'side' => (int) round($moments['side']), 'turning' => (int) round($moments['turning'])];
+        $ends = array_filter($rests, static fn(Rest $rest, int $at): bool => in_array($way[$at], $stands, true), ARRAY_FILTER_USE_BOTH);
+
+        return new self(
+            $whole($highest),
+            $whole($mean),
+            (int) round(max(array_map(static fn(Rest $rest): float => $rest->shoulderForce($mass), $rests))),
+            (int) round(max(array_map(static fn(Rest $rest): float => $rest->wristForce($mass), $rests))),
+            (int) round(max(array_map(static fn(Rest $rest): float => $rest->hipMoment($mass, $stature), $rests))),
+            array_filter($ends, static fn(Rest $rest): bool => ! $rest->canBe()) === [],
+        );
+    }
+
+    /** N·m of a demand at its highest; nought for demands that are no moment at the low back. */
+    public function demand(Demand $demand): int
+    {
+        return match ($demand) {
+            Demand::AntiExtension => $this->highest['extension'],
+            Demand::AntiFlexion => $this->highest['flexion'],
+            Demand::AntiLateralFlexion => $this->highest['side'],
+            Demand::AntiRotation => $this->highest['turning'],
+            default => 0,
+        };
+    }
+}

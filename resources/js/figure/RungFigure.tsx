@@ -1,0 +1,36 @@
+import { useMemo, type ComponentProps } from 'react';
+import { api, type Schemas } from '@/api/client';
+import { Figure } from './Figure';
+import { MovingFigure } from './MovingFigure';
+
+/** The figures of a ladder come when one of them is looked at, and stay. */
+export function useFigure(rung: string | undefined): Schemas['Figure'] | undefined {
+  const ladder = rung?.split('/')[0] ?? '';
+  const { data } = api.useQuery(
+    'get',
+    '/api/figures/{ladder}',
+    { params: { path: { ladder } } },
+    { enabled: ladder !== '', staleTime: Infinity, gcTime: Infinity },
+  );
+  return useMemo(() => data?.figures.find((one) => one.rung === rung)?.figure, [data, rung]);
+}
+
+/** A rung of the library as it is drawn; it moves where a tempo is given. */
+export function RungFigure({
+  rung,
+  tempo,
+  moving = false,
+  ...shown
+}: Omit<ComponentProps<typeof Figure>, 'figure' | 'part'> & {
+  /** Its slug. */
+  rung: string;
+  tempo?: Schemas['CuePhase'][];
+  moving?: boolean;
+}) {
+  const figure = useFigure(rung);
+  return tempo ? (
+    <MovingFigure figure={figure} tempo={tempo} moving={moving} {...shown} />
+  ) : (
+    <Figure figure={figure} {...shown} />
+  );
+}
