@@ -66,7 +66,7 @@ final class Drawing
         foreach ($figure->kit as $piece) {
             $at = self::points($piece->frames[min($frame, count($piece->frames) - 1)] ?? [], $figure->view);
             $of = array_map(static fn(array $point, int $radius): array => [...$point, $radius / 1000 * self::SCALE], $at, $piece->radii);
-            $pieces[] = [$piece->tone, self::depth($of) - (self::NEARER[$piece->tone] ?? 0.0) * self::SCALE, $of];
+            $pieces[] = [$piece->tone, self::depth($of) - self::NEARER[$piece->tone] * self::SCALE, $of];
         }
         usort($pieces, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
         $drawn = [['tone' => 'shadow', 'outline' => self::shadow($figure->shadow[$frame] ?? [], $figure->view)]];
@@ -133,7 +133,7 @@ final class Drawing
      */
     private static function points(array $numbers, array $view): array
     {
-        return array_map(static fn(array $point): array => self::seen([($point[0] ?? 0) / 1000, ($point[1] ?? 0) / 1000, ($point[2] ?? 0) / 1000], $view), array_chunk($numbers, 3));
+        return array_map(static fn(array $point): array => self::seen([$point[0] / 1000, ($point[1] ?? 0) / 1000, ($point[2] ?? 0) / 1000], $view), array_chunk($numbers, 3));
     }
 
     /**
@@ -221,23 +221,29 @@ final class Drawing
     private static function hull(array $corners): array
     {
         usort($corners, static fn(array $a, array $b): int => $a[0] <=> $b[0] ?: $a[1] <=> $b[1]);
-        $half = static function (array $sorted): array {
-            $chain = [];
-            foreach ($sorted as $next) {
-                while (count($chain) > 1) {
-                    [$a, $b] = array_slice($chain, -2);
-                    if (($b[0] - $a[0]) * ($next[1] - $a[1]) - ($b[1] - $a[1]) * ($next[0] - $a[0]) > 0) {
-                        break;
-                    }
-                    array_pop($chain);
+        return [...self::half($corners), ...self::half(array_reverse($corners))];
+    }
+
+    /**
+     * @param list<array{float, float}> $sorted
+     *
+     * @return list<array{float, float}> one side of the hull, without its last corner, which begins the other
+     */
+    private static function half(array $sorted): array
+    {
+        $chain = [];
+        foreach ($sorted as $next) {
+            while (count($chain) > 1) {
+                [$a, $b] = [$chain[count($chain) - 2], $chain[count($chain) - 1]];
+                if (($b[0] - $a[0]) * ($next[1] - $a[1]) - ($b[1] - $a[1]) * ($next[0] - $a[0]) > 0) {
+                    break;
                 }
-                $chain[] = $next;
+                array_pop($chain);
             }
-            array_pop($chain);
+            $chain[] = $next;
+        }
+        array_pop($chain);
 
-            return $chain;
-        };
-
-        return [...$half($corners), ...$half(array_reverse($corners))];
+        return $chain;
     }
 }

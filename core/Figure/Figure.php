@@ -40,7 +40,7 @@ final readonly class Figure
 
             // What stands still is said once.
             return new KitFrames($hulls[0]->tone, array_map(static fn(float $radius): int => (int) round(1000 * $radius), $hulls[0]->radii), count(array_unique($places, SORT_REGULAR)) === 1 ? [$places[0]] : $places);
-        }, array_values($hulls)), array_values($shadow));
+        }, array_values($hulls)), $shadow);
     }
 
     /**

@@ -202,7 +202,7 @@ final class FlatPose
             return null;
         }
         $contact = Contact::from($spot);
-        $place = $contact->isPaired() ? (($part[2] ?? '') === 'far-' ? 'left-' : 'right-').$spot : $spot;
+        $place = $contact->isPaired() ? ($part[2] === 'far-' ? 'left-' : 'right-').$spot : $spot;
         if ($kind === KitKind::Band) {
             $angle = deg2rad((float) ($part[4] ?? 180));
 

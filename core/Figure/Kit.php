@@ -54,7 +54,7 @@ final readonly class Kit
             $kind,
             $isPlaced || $kind === KitKind::Wall || $value === null ? $kind->usualHeight() : self::number($value, 'The height of “'.$name.'”', 0, 260),
             $side,
-            $isPlaced && is_string($value) ? Spot::named($value) : [],
+            $isPlaced ? Spot::named($value) : [],
             self::number($data['kg'] ?? ($kind->isWeight() ? 8 : 0), 'A load', $kind->isWeight() ? 0.1 : 0, self::HEAVIEST),
             self::number($data['pull'] ?? ($kind === KitKind::Band ? 60 : ($kind === KitKind::Loop ? 40 : 0)), 'A pull', $kind === KitKind::Band ? 1 : 0, self::STRONGEST),
             $to === null ? null : self::place($to),

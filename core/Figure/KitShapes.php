@@ -123,7 +123,7 @@ final readonly class KitShapes
     }
 
     /**
-     * @param list<Vec> $at
+     * @param non-empty-list<Vec> $at
      *
      * @return list<Hull>
      */
@@ -141,7 +141,7 @@ final readonly class KitShapes
     }
 
     /**
-     * @param list<Vec> $at
+     * @param non-empty-list<Vec> $at
      *
      * @return list<Hull>
      */

@@ -52,6 +52,6 @@ final class Linear
             $solution[$row] = abs($top) < 1e-14 ? 0.0 : $sum / $top;
         }
 
-        return $solution;
+        return array_values($solution);
     }
 }

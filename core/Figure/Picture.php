@@ -23,6 +23,9 @@ final class Picture
     {
         ['pieces' => $pieces, 'ways' => $ways] = Drawing::still($figure);
         $points = array_merge(...array_column($pieces, 'outline'), ...$ways);
+        if ($points === []) {
+            return '';
+        }
         [$left, $right] = [min(array_column($points, 0)), max(array_column($points, 0))];
         [$bottom, $top] = [min(array_column($points, 1)), max(array_column($points, 1))];
         $wide = max(0.0, (self::LEAST[0] - ($right - $left)) / 2) + self::MARGIN;

@@ -71,6 +71,27 @@ final readonly class Setting
         return $pose->supports !== [] && ($gripped === 0 || $gripped === count($pose->supports));
     }
 
+    /** @return list<string> bands that would lead into the body, in sentences */
+    public function amiss(Skeleton $body): array
+    {
+        $amiss = [];
+        foreach ($this->kit as $piece) {
+            if ($piece->anchor === null) {
+                continue;
+            }
+            $anchor = Vector::times($piece->anchor, 1 / self::STATURE);
+            foreach (Contact::cases() as $contact) {
+                foreach (Spot::named($contact->value) as $spot) {
+                    if (Vector::length(Vector::plus($body->at($spot), $anchor, -1)) < $contact->radius() + 0.01) {
+                        $amiss[] = "The {$piece->kind->value} leads to a place inside the body, at the ".str_replace('-', ' ', $spot->name()).'.';
+                    }
+                }
+            }
+        }
+
+        return array_slice($amiss, 0, 1);
+    }
+
     /**
      * Weights and pulls from outside.
      *

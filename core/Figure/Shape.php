@@ -15,6 +15,9 @@ final class Shape
 {
     public const POINTS = ['skull', 'crown', 'nape', 'left-shoulder', 'right-shoulder', 'left-ribs', 'right-ribs', 'left-waist', 'right-waist', 'left-hip', 'right-hip', 'left-knee', 'right-knee', 'left-ankle', 'right-ankle', 'left-heel', 'right-heel', 'left-toe', 'right-toe', 'left-elbow', 'right-elbow', 'left-wrist', 'right-wrist', 'left-finger', 'right-finger'];
 
+    /** Of what is drawn at the ends of limbs: they are not stiff. */
+    private const LOWEST = 0.010;
+
     /** Balls of each part: index of the point, and radius as thousandths of stature. */
     public const PARTS = [
         'pelvis' => [[9, 50], [10, 50], [7, 47], [8, 47]],
@@ -58,7 +61,9 @@ final class Shape
             [Segment::Hand, [0.0, 0.0, -0.095]],
         ] as [$segment, $place]) {
             foreach ([Side::Left, Side::Right] as $side) {
-                $points[] = $body->point($segment, $side, $place);
+                $point = $body->point($segment, $side, $place);
+                // Toes and fingers bend where the floor stops them.
+                $points[] = [$point[0], $point[1], $segment === Segment::Foot || $segment === Segment::Hand ? max(self::LOWEST, $point[2]) : $point[2]];
             }
         }
 

@@ -56,6 +56,7 @@ final readonly class Skeleton
      */
     public static function parts(): array
     {
+        /** @var array<string, array{Segment, Side, string, Joint}>|null $parts */
         static $parts = null;
         if ($parts === null) {
             $parts = [];
@@ -80,6 +81,7 @@ final readonly class Skeleton
      */
     public static function chains(): array
     {
+        /** @var array<string, list<int>>|null $chains */
         static $chains = null;
         if ($chains === null) {
             $chains = ['pelvis' => []];

@@ -84,7 +84,7 @@ final class Solver
         }
         $lying = [];
         for ($step = 0; $step < self::STEPS + self::SETTLING; $step++) {
-            $body = $this->body($pose->posture, $now);
+            $body = $this->body($pose->posture, array_values($now));
             $lying = $step < 4 ? [] : $this->lying($body, $pose, $lying);
             [$rows, $off] = $this->asked($body, $pose, $setting, $held, array_keys($lying), $isMoving);
             $worst = $off === [] ? 0.0 : max(array_map(abs(...), $off));
@@ -97,12 +97,12 @@ final class Solver
                     $lying[$name]--;
                 }
             }
-            $largest = max(array_map(abs(...), array_slice($change, 3)));
+            $largest = max(0.0, ...array_map(abs(...), array_slice($change, 3)));
             $scale = $largest > self::LONGEST ? self::LONGEST / $largest : 1.0;
             foreach ($change as $at => $by) {
                 $now[$at] += $scale * $by;
             }
-            $now = $this->clamped($now, $wanted);
+            $now = $this->clamped(array_values($now), array_values($wanted));
             if ($worst < 1e-5 && $largest < 0.02) {
                 break;
             }
@@ -110,7 +110,7 @@ final class Solver
         $body = $this->body($pose->posture, $now);
         [, $off, $what] = $this->asked($body, $pose, $setting, $held, array_keys($this->lying($body, $pose, [])), $isMoving);
 
-        return new Stood($body, $pose->supports, $off === [] ? 0.0 : max(array_map(abs(...), $off)), $this->amiss($body, $off, $what));
+        return new Stood($body, $pose->supports, $off === [] ? 0.0 : max(array_map(abs(...), $off)), [...$this->amiss($body, $off, $what), ...$setting->amiss($body)]);
     }
 
     /**
@@ -145,7 +145,7 @@ final class Solver
         // From one foot to the other: nothing stays, and the lowest place is on the floor.
         $way = Vector::plus($end->body->roots['pelvis'], $start->body->roots['pelvis'], -1);
         $body = Skeleton::of($pose->posture, Vector::plus($start->body->roots['pelvis'], $way, $part));
-        $lowest = min(array_map(static fn(Spot $spot): float => $body->at($spot)[2] - $spot->contact->radius(), self::spots()));
+        $lowest = min(INF, ...array_map(static fn(Spot $spot): float => $body->at($spot)[2] - $spot->contact->radius(), array_values(self::spots())));
 
         return new Stood($body->moved([0.0, 0.0, $pose->supports === [] ? -$lowest : 0.0]), $part < 0.5 ? $start->supports : $end->supports, 0.0, []);
     }
@@ -227,12 +227,7 @@ final class Solver
      */
     private function asked(Skeleton $body, Pose $pose, Setting $setting, array $held, array $lying, bool $isMoving): array
     {
-        [$rows, $off, $what] = [[], [], []];
-        $ask = static function (array $row, float $by, string $says) use (&$rows, &$off, &$what): void {
-            $rows[] = $row;
-            $off[] = $by;
-            $what[] = $says;
-        };
+        $asked = [];
         $tilted = $this->tilts($body);
         $walls = [];
         foreach ($pose->supports as $support) {
@@ -243,40 +238,50 @@ final class Solver
             $surface = $setting->surface($support->surface);
             if (isset($held[$spot->name()])) {
                 foreach ([0, 1, 2] as $axis) {
-                    $ask($this->along($ways, Vector::AXES[$axis]), $at[$axis] - $held[$spot->name()][$axis], "The {$this->said($spot)} is %s from where it stood.");
+                    $asked[] = $this->asking($this->along($ways, Vector::AXES[$axis]), $at[$axis] - $held[$spot->name()][$axis], "The {$this->said($spot)} is %s from where it stood.");
                 }
             } elseif ($surface->isUpright()) {
                 $normal = $surface->normal();
                 $first = $walls[$support->surface] ?? null;
                 $walls[$support->surface] ??= [$at, $ways, $spot->contact->radius()];
                 if ($first !== null) {
-                    $ask($this->less($this->along($ways, $normal), $this->along($first[1], $normal)), Vector::dot($at, $normal) - $spot->contact->radius() - Vector::dot($first[0], $normal) + $first[2], $says);
+                    $asked[] = $this->asking($this->less($this->along($ways, $normal), $this->along($first[1], $normal)), Vector::dot($at, $normal) - $spot->contact->radius() - Vector::dot($first[0], $normal) + $first[2], $says);
                 }
             } else {
-                $ask($this->along($ways, Vector::AXES[2]), $at[2] - $surface->height - ($surface->isGripped() ? 0.0 : $spot->contact->radius()), $says);
+                $asked[] = $this->asking($this->along($ways, Vector::AXES[2]), $at[2] - $surface->height - ($surface->isGripped() ? 0.0 : $spot->contact->radius()), $says);
             }
         }
         foreach ($pose->touches as [$one, $other]) {
             [$a, $b] = [$body->at($one), $body->at($other)];
             $between = Vector::plus($a, $b, -1);
             $towards = Vector::unit($between);
-            $ask(
+            $asked[] = $this->asking(
                 $this->less($this->along($this->ways($body, $tilted, $one->part(), $a), $towards), $this->along($this->ways($body, $tilted, $other->part(), $b), $towards)),
                 max(0.0, Vector::length($between) - $one->contact->radius() - $other->contact->radius() - self::MEET),
                 "The {$this->said($one)} is %s from the {$this->said($other)}.",
             );
         }
         foreach ($isMoving ? [] : $this->falls($body, $pose, $setting, $tilted) as [$row, $by]) {
-            $ask($row, $by, 'The weight hangs %s beyond what carries it.');
+            $asked[] = $this->asking($row, $by, 'The weight hangs %s beyond what carries it.');
         }
         foreach ($lying as $name) {
             foreach (Spot::named($name) as $spot) {
                 $at = $body->at($spot);
-                $ask($this->along($this->ways($body, $tilted, $spot->part(), $at), Vector::AXES[2]), $at[2] - $spot->contact->radius() + $spot->contact->softness(), "The {$this->said($spot)} is %s under the floor.");
+                $asked[] = $this->asking($this->along($this->ways($body, $tilted, $spot->part(), $at), Vector::AXES[2]), $at[2] - $spot->contact->radius() + $spot->contact->softness(), "The {$this->said($spot)} is %s under the floor.");
             }
         }
 
-        return [$rows, $off, $what];
+        return [array_column($asked, 0), array_column($asked, 1), array_column($asked, 2)];
+    }
+
+    /**
+     * @param Row $row
+     *
+     * @return array{Row, float, string}
+     */
+    private function asking(array $row, float $by, string $says): array
+    {
+        return [$row, $by, $says];
     }
 
     private function said(Spot $spot): string
@@ -307,6 +312,7 @@ final class Solver
     /** @return array<string, Spot> every place on every side, by name */
     private static function spots(): array
     {
+        /** @var array<string, Spot>|null $spots */
         static $spots = null;
         if ($spots === null) {
             $spots = [];
@@ -357,7 +363,13 @@ final class Solver
         }
         $sum = $centre;
         $push = [0.0, 0.0];
-        foreach ($setting->loads($body) as [$at, $force]) {
+        foreach ($setting->loads($body) as [$at, $force, $part]) {
+            $ways = $this->ways($body, $tilted, $part, $at);
+            foreach ([0, 1] as $axis) {
+                foreach ($this->along($ways, Vector::AXES[$axis]) as $which => $value) {
+                    $rows[$axis][$which] = ($rows[$axis][$which] ?? 0.0) - $force[2] * $value;
+                }
+            }
             // In body weights: weights shift the centre, sideways pulls tip it by their height.
             $mass -= $force[2];
             $sum = Vector::plus($sum, $at, -$force[2]);
@@ -368,7 +380,7 @@ final class Solver
         $falls = [];
         foreach ([0, 1] as $axis) {
             if (abs($over[$axis] - $to[$axis]) > 1e-6) {
-                $falls[] = [$this->less($rows[$axis], $base[$axis]), $over[$axis] - $to[$axis]];
+                $falls[] = [$this->less(array_map(static fn(float $value): float => $value / $mass, $rows[$axis]), $base[$axis]), $over[$axis] - $to[$axis]];
             }
         }
 

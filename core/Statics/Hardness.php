@@ -49,17 +49,26 @@ final readonly class Hardness
                 $mean[$what] += $moment / count($rests);
             }
         }
-        $whole = static fn(array $moments): array => ['extension' => (int) round($moments['extension']), 'flexion' => (int) round($moments['flexion']), 'side' => (int) round($moments['side']), 'turning' => (int) round($moments['turning'])];
         $ends = array_filter($rests, static fn(Rest $rest, int $at): bool => in_array($way[$at], $stands, true), ARRAY_FILTER_USE_BOTH);
 
         return new self(
-            $whole($highest),
-            $whole($mean),
+            self::whole($highest),
+            self::whole($mean),
             (int) round(max(array_map(static fn(Rest $rest): float => $rest->shoulderForce($mass), $rests))),
             (int) round(max(array_map(static fn(Rest $rest): float => $rest->wristForce($mass), $rests))),
             (int) round(max(array_map(static fn(Rest $rest): float => $rest->hipMoment($mass, $stature), $rests))),
             array_filter($ends, static fn(Rest $rest): bool => ! $rest->canBe()) === [],
         );
+    }
+
+    /**
+     * @param array{extension: float, flexion: float, side: float, turning: float} $moments
+     *
+     * @return array{extension: int, flexion: int, side: int, turning: int}
+     */
+    private static function whole(array $moments): array
+    {
+        return ['extension' => (int) round($moments['extension']), 'flexion' => (int) round($moments['flexion']), 'side' => (int) round($moments['side']), 'turning' => (int) round($moments['turning'])];
     }
 
     /** N·m of a demand at its highest; nought for demands that are no moment at the low back. */

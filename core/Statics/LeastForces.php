@@ -120,7 +120,7 @@ final class LeastForces
             if (($solution[$i] ?? 0.0) < -1e-9) {
                 return $amount;
             }
-            $exact[$one] = max(0.0, $solution[$i] ?? 0.0);
+            $exact[$one] = max(0.0, $solution[$i]);
         }
 
         return array_values($exact);

@@ -16,6 +16,7 @@ final class Layers
     public const FLOORS = [
         ['Reason', 'Body', 'Calendar'],
         ['Figure'],
+        ['Statics'],
         ['Method'],
         ['Dose'],
         ['Ladder', 'Screening', 'Load'],

@@ -27,7 +27,7 @@ final class LibraryTest extends TestCase
     private const PLAIN = [
         'purpose' => 'Test.', 'cues' => ['One.', 'Two.', 'Three.'], 'check' => 'Look.', 'faults' => [], 'breathing' => 'On.', 'felt' => 'Here.', 'not_felt' => 'There.',
         'fallback' => 'Rest.', 'way_out' => 'Stop.', 'relief' => 'Lie.', 'loads' => [], 'dose' => 'static-hold',
-        'figure' => ['start' => ['trunk' => 90, 'arm' => [270, 270], 'leg' => [270, 270]]],
+        'figure' => ['start' => ['on' => 'feet']],
     ];
 
     public function test_each_rung_above_the_first_names_its_lever(): void
@@ -225,9 +225,14 @@ final class LibraryTest extends TestCase
         yield 'a tempo of three parts' => [['tempo' => '2-0-2'], 'has four parts'];
         yield 'text where a number belongs' => [['height' => '30'], '“height” is not a whole number'];
         yield 'a pose nobody drew' => [['figure' => ['start' => 'flying']], 'no pose named “flying”'];
-        yield 'a limb of one angle' => [['figure' => ['start' => ['trunk' => 90, 'arm' => [270], 'leg' => [270, 270]]]], 'takes two or three angles'];
-        yield 'an angle as text' => [['figure' => ['start' => ['trunk' => 'up', 'arm' => [270, 270], 'leg' => [270, 270]]]], 'a whole number of degrees'];
-        yield 'kit on no joint' => [['figure' => [...self::PLAIN['figure'], 'props' => ['ball@nose']]], 'no joint “nose”'];
+        yield 'more angles than a joint has' => [['figure' => ['start' => ['knee' => [10, 20]]]], '“knee” takes at most 1 number.'];
+        yield 'an angle as text' => [['figure' => ['start' => ['knee' => 'bent']]], '“knee” takes numbers from −360 to 360.'];
+        yield 'a joint that nobody has' => [['figure' => ['start' => ['tail' => 10]]], 'A pose has no “tail”.'];
+        yield 'a place that nothing can carry' => [['figure' => ['start' => ['on' => 'nose']]], 'no place “nose”'];
+        yield 'kit that is not there' => [['figure' => ['start' => ['on' => ['bench' => 'seats']]]], 'carried by “bench”, which is not among the kit'];
+        yield 'a load of nothing' => [['figure' => ['start' => ['on' => 'feet'], 'kit' => [['kettlebell' => 'left-hand', 'kg' => 0]]]], 'A load is from 0.1 to 300.'];
+        yield 'a load of a horse' => [['figure' => ['start' => ['on' => 'feet'], 'kit' => [['kettlebell' => 'left-hand', 'kg' => 900]]]], 'A load is from 0.1 to 300.'];
+        yield 'a band that leads nowhere' => [['figure' => ['start' => ['on' => 'feet'], 'kit' => [['band' => 'hands']]]], 'A band needs the place “to” which it pulls.'];
         yield 'a choice no method has' => [['offered_with' => ['question' => 'movements-allowed', 'choices' => ['all of it']]], 'is not a choice'];
         yield 'repetitions without a band' => [['dose' => 'controlled-reps'], 'repetitions need a band'];
         yield 'a missing name' => [['name' => null], '“name” is missing'];
