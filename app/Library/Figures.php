@@ -18,7 +18,7 @@ use Illuminate\Contracts\Cache\Repository;
  * Figures and how hard they are: of the shipped rungs from a file beside the library, which `library:figures` writes;
  * of own rungs solved once and kept.
  *
- * @phpstan-type Drawn array{figure: array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>}, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, canBe: bool}, amiss: list<string>}
+ * @phpstan-type Drawn array{figure: array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>}, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, unmeasured: 'lying'|'unsteady'|null}, amiss: list<string>}
  */
 final class Figures implements Drawer
 {
@@ -91,7 +91,7 @@ final class Figures implements Drawer
     /** @param Drawn['hardness'] $hard */
     private static function hard(array $hard): Hardness
     {
-        return new Hardness($hard['highest'], $hard['mean'], $hard['shoulder'], $hard['wrist'], $hard['hip'], $hard['canBe']);
+        return new Hardness($hard['highest'], $hard['mean'], $hard['shoulder'], $hard['wrist'], $hard['hip'], $hard['unmeasured']);
     }
 
     private function solver(): Solver

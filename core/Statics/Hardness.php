@@ -9,6 +9,7 @@ use EvenRungs\Figure\Plan;
 use EvenRungs\Figure\Setting;
 use EvenRungs\Figure\Solver;
 use EvenRungs\Figure\Stood;
+use EvenRungs\Figure\Support;
 
 /**
  * How hard a rung is on a trunk of a size, at rest in every frame of its way: the highest and the mean of what the low
@@ -18,15 +19,18 @@ use EvenRungs\Figure\Stood;
  */
 final readonly class Hardness
 {
+    /** Places that together say that a trunk lies on the floor. */
+    private const LYING = [['upper-back', 'sacrum'], ['chest', 'belly']];
+
     /**
      * @param array{extension: int, flexion: int, side: int, turning: int} $highest N·m
      * @param array{extension: int, flexion: int, side: int, turning: int} $mean    N·m
      * @param int  $shoulder N, of the side with more
      * @param int  $wrist    N
      * @param int  $hip      N·m
-     * @param bool $canBe    whether its supports can keep it at rest where it starts and ends
+     * @param 'lying'|'unsteady'|null $unmeasured why the figures of the low back say nothing here: the floor carries the trunk itself, or the supports cannot keep it at rest without what a still model does not know
      */
-    public function __construct(public array $highest, public array $mean, public int $shoulder, public int $wrist, public int $hip, public bool $canBe) {}
+    public function __construct(public array $highest, public array $mean, public int $shoulder, public int $wrist, public int $hip, public ?string $unmeasured) {}
 
     public static function of(Plan $plan, Solver $solver, float $mass = Setting::MASS, float $stature = Setting::STATURE): self
     {
@@ -57,7 +61,7 @@ final readonly class Hardness
             (int) round(max(array_map(static fn(Rest $rest): float => $rest->shoulderForce($mass), $rests))),
             (int) round(max(array_map(static fn(Rest $rest): float => $rest->wristForce($mass), $rests))),
             (int) round(max(array_map(static fn(Rest $rest): float => $rest->hipMoment($mass, $stature), $rests))),
-            array_filter($ends, static fn(Rest $rest): bool => ! $rest->canBe()) === [],
+            self::unmeasured($stands, $ends),
         );
     }
 
@@ -69,6 +73,26 @@ final readonly class Hardness
     private static function whole(array $moments): array
     {
         return ['extension' => (int) round($moments['extension']), 'flexion' => (int) round($moments['flexion']), 'side' => (int) round($moments['side']), 'turning' => (int) round($moments['turning'])];
+    }
+
+    /**
+     * @param non-empty-list<Stood> $stands
+     * @param array<int, Rest>      $ends
+     *
+     * @return 'lying'|'unsteady'|null
+     */
+    private static function unmeasured(array $stands, array $ends): ?string
+    {
+        foreach ($stands as $stood) {
+            $places = array_map(static fn(Support $support): string => $support->spot->name(), $stood->supports);
+            foreach (self::LYING as $both) {
+                if (array_diff($both, $places) === []) {
+                    return 'lying';
+                }
+            }
+        }
+
+        return array_filter($ends, static fn(Rest $rest): bool => ! $rest->canBe()) === [] ? null : 'unsteady';
     }
 
     /** N·m of a demand at its highest; nought for demands that are no moment at the low back. */

@@ -11,6 +11,7 @@ use EvenRungs\Figure\Setting;
 use EvenRungs\Figure\Skeleton;
 use EvenRungs\Figure\Spot;
 use EvenRungs\Figure\Stood;
+use EvenRungs\Figure\Support;
 use EvenRungs\Figure\Vector;
 
 /**
@@ -42,7 +43,7 @@ final readonly class Rest
         foreach ($loads as [$at, $force]) {
             $needed = array_map(static fn(float $a, float $b): float => $a - $b, $needed, self::wrench($at, $force, $centre));
         }
-        $pushes = array_map(static fn($support): Push => Push::of($support, $stood, $setting), $stood->supports);
+        $pushes = array_map(static fn(Support $support): Push => Push::of($support, $stood, $setting), $stood->supports);
         [$cost, $effects] = [[], []];
         foreach ($pushes as $which => $push) {
             foreach ($push->ways as $way) {
