@@ -27,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property list<int>    $training_days  1 Monday to 7 Sunday
  * @property int          $minutes        for core work in a session
  * @property int|null     $birth_year
+ * @property string|null  $stature      cm
+ * @property string|null  $mass         kg
  * @property string|null  $sex
  * @property string|null  $hand
  * @property string|null  $injured_side
@@ -223,7 +225,7 @@ final class Person extends Model
     {
         return [
             'training_days' => 'array', 'minutes' => 'integer', 'version' => 'integer', 'birth_year' => 'integer', 'shares' => 'array',
-            'places' => 'array', 'place' => 'integer', 'week' => 'array', 'notes' => 'encrypted', 'archived_at' => 'datetime',
+            'places' => 'array', 'place' => 'integer', 'week' => 'array', 'notes' => 'encrypted', 'stature' => 'encrypted', 'mass' => 'encrypted', 'archived_at' => 'datetime',
         ];
     }
 }

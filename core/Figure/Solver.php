@@ -110,7 +110,7 @@ final class Solver
         $body = $this->body($pose->posture, $now);
         [, $off, $what] = $this->asked($body, $pose, $setting, $held, array_keys($this->lying($body, $pose, [])), $isMoving);
 
-        return new Stood($body, $pose->supports, $off === [] ? 0.0 : max(array_map(abs(...), $off)), [...$this->amiss($body, $off, $what), ...$setting->amiss($body)]);
+        return new Stood($body, $pose->supports, $off === [] ? 0.0 : max(array_map(abs(...), $off)), array_values(array_unique([...$pose->posture->beyond(), ...$body->posture->beyond(), ...$this->amiss($off, $what), ...$setting->amiss($body)])));
     }
 
     /**
@@ -119,7 +119,7 @@ final class Solver
      *
      * @return list<string>
      */
-    private function amiss(Skeleton $body, array $off, array $what): array
+    private function amiss(array $off, array $what): array
     {
         $amiss = [];
         foreach ($off as $at => $by) {
@@ -128,7 +128,7 @@ final class Solver
             }
         }
 
-        return [...array_values(array_unique($amiss)), ...$body->posture->beyond()];
+        return $amiss;
     }
 
     /**

@@ -116,7 +116,7 @@ final class StaticsTest extends TestCase
         // Beyond the last post none of them can hold it.
         [$amounts, $off] = LeastForces::of([[1.0, 0], [0, 1.0]], [[1.0, -1.0], [1.0, 1.0]], [1.0, 2.0]);
         self::assertGreaterThan(0.5, $off);
-        self::assertGreaterThanOrEqual(0.0, min($amounts));
+        self::assertGreaterThanOrEqual(0.0, min([0.0, ...$amounts]));
     }
 
     private static function largest(string $slug): string

@@ -50,8 +50,8 @@ final class LibraryFilesTest extends TestCase
         yield 'HTML in a cue' => ['Sit tall with', '<b>Sit</b> tall with'];
         yield 'kit nobody has' => ['kit: [[band, cable, partner], bench]', 'kit: [rocket]'];
         yield 'no name' => ["    name: 'Press-out, seated'\n", ''];
-        yield 'a pose nobody drew' => ['like: seated, arm: [285, 45]', 'like: floating, arm: [285, 45]'];
-        yield 'a hostile pattern of kit on joints' => ["'bench@hip'", "'bench@hip;<script>'"];
+        yield 'a pose nobody drew' => ['like: seated, shoulder: [30, -6, 30]', 'like: floating, shoulder: [30, -6, 30]'];
+        yield 'a hostile pattern of kit on joints' => ['{bench: 45}', '{"bench;<script>": 45}'];
         yield 'a fallback to nowhere' => ['fallback_rung: seated', 'fallback_rung: nowhere'];
         yield 'repetitions without a band' => ["    band: {low: 8, high: 12}\n    tempo: '2-0-2-0'\n    phases: {lowering: out, lifting: back, starts: lowering}\n  - slug: tall", '  - slug: tall'];
     }

@@ -30,6 +30,8 @@ final class PersonTest extends ApiTestCase
         yield 'nowhere to train' => [['places' => []], 'places', 'Name at least one place to train.'];
         yield 'two places of one name' => [['places' => [['name' => 'home', 'kit' => [], 'weights' => ''], ['name' => 'Home', 'kit' => [], 'weights' => '']]], 'places.0.name', 'Two places have this name.'];
         yield 'born in 1850' => [['birthYear' => 1850], 'birthYear', 'A year of birth from 1916 to 2021.'];
+        yield 'as small as a cat' => [['stature' => 30], 'stature', 'A height from 80 to 230 cm.'];
+        yield 'as heavy as a horse' => [['mass' => 500], 'mass', 'A weight from 15 to 300 kg.'];
         yield 'born next year' => [['birthYear' => 2027], 'birthYear', 'A year of birth from 1916 to 2021.'];
         yield 'a limit that begins tomorrow' => [['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => '', 'since' => '2026-06-02']]], 'limits.0.since', 'This cannot be in the future.'];
         yield 'a limit that only age gives' => [['limits' => [['state' => 'over-65', 'side' => 'both', 'note' => '']]], 'limits.0.state', 'This is not one of the choices.'];
@@ -67,7 +69,7 @@ final class PersonTest extends ApiTestCase
     public function test_the_whole_intake_is_kept_as_it_was_entered(): void
     {
         $whole = [
-            'birthYear' => 1988, 'sex' => 'female', 'hand' => 'left', 'injuredSide' => 'right', 'notes' => 'Sleeps badly before concerts.', 'consentedOn' => '2026-05-30',
+            'birthYear' => 1988, 'stature' => 168, 'mass' => 61, 'sex' => 'female', 'hand' => 'left', 'injuredSide' => 'right', 'notes' => 'Sleeps badly before concerts.', 'consentedOn' => '2026-05-30',
             'places' => [['name' => 'room', 'kit' => ['mat', 'bench'], 'weights' => ''], ['name' => 'home', 'kit' => ['wall'], 'weights' => '']], 'place' => 1,
             'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening', 'every' => 2, 'from' => '2026-06-03', 'time' => '18:30']],
             'limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => '2026-04-02']],

@@ -18,6 +18,7 @@ use App\Models\Placement;
 use App\Models\RungAllowance;
 use App\Models\RungMark;
 use App\Models\SetUp;
+use App\Library\Figures;
 use App\Models\User;
 use App\Records\OpenPerson;
 use EvenRungs\Balance\BoardChange;
@@ -29,11 +30,13 @@ use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\InvalidDose;
 use EvenRungs\Dose\Range;
+use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Objection;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\LeavingMark;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final readonly class BoardController
@@ -50,6 +53,15 @@ final readonly class BoardController
     public function path(Person $person, PageRequest $input): JsonResponse
     {
         return new JsonResponse((new PathPage($this->open->of($person, $input->by())))->view($input->page()));
+    }
+
+    #[Reads('/api/people/{person}/hardness/{ladder}/{rung}', 'hardness', HardnessView::class, queries: ['beside'])]
+    public function hardness(Person $person, string $ladder, string $rung, Request $request, Library $library, Figures $figures): JsonResponse
+    {
+        $beside = $request->string('beside')->toString();
+        $page = new HardnessPage($library, $figures, $person->mass === null ? null : (float) $person->mass, $person->stature === null ? null : (float) $person->stature);
+
+        return new JsonResponse($page->view($library->rung("{$ladder}/{$rung}"), $library->has($beside) ? $library->rung($beside) : null));
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

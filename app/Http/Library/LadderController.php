@@ -47,7 +47,7 @@ final readonly class LadderController
         try {
             $document = Yaml::parse($input->string('text')->toString(), Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
         } catch (ParseException $wrong) {
-            return new JsonResponse(new LadderCheckView(problems: ["This is not a YAML or JSON file: {$wrong->getMessage()}"], ladder: null, document: null));
+            return new JsonResponse(new LadderCheckView(problems: ["This is not a YAML or JSON file: {$wrong->getMessage()}"], ladder: null, figures: [], document: null));
         }
 
         return new JsonResponse($this->checked($document, $input->by()));

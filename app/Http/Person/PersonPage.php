@@ -47,6 +47,8 @@ final readonly class PersonPage
             shares: new \ArrayObject($this->file->record->targets()->toArray()),
             ownShares: $person->shares !== null,
             birthYear: $person->birth_year,
+            stature: $person->stature === null ? null : (int) $person->stature,
+            mass: $person->mass === null ? null : (int) $person->mass,
             sex: $this->file->record->profile->sex,
             hand: Side::tryFrom($person->hand ?? ''),
             injuredSide: Side::tryFrom($person->injured_side ?? ''),

@@ -30,6 +30,8 @@ use Illuminate\Validation\Rule;
  * @body list<int> $trainingDays
  * @body int $minutes
  * @body int|null $birthYear
+ * @body int|null $stature cm
+ * @body int|null $mass kg
  * @body Sex|null $sex
  * @body Side|null $hand
  * @body Side|null $injuredSide
@@ -61,6 +63,9 @@ final class PersonRequest extends ApiRequest
             'trainingDays.*' => ['integer:strict', 'between:1,7', 'distinct'],
             'minutes' => ['required', 'integer:strict', 'between:3,180'],
             'birthYear' => ['present', 'nullable', 'integer:strict', "between:{$oldest},{$youngest}"],
+            // A device that was away when these came does not send them, and must not take them away.
+            'stature' => ['nullable', 'integer:strict', 'between:80,230'],
+            'mass' => ['nullable', 'integer:strict', 'between:15,300'],
             'sex' => ['present', 'nullable', Rule::enum(Sex::class)],
             'hand' => ['present', 'nullable', Rule::enum(Side::class)],
             'injuredSide' => ['present', 'nullable', Rule::enum(Side::class)],
@@ -107,6 +112,8 @@ final class PersonRequest extends ApiRequest
             'trainingDays.min' => 'Choose at least one training day.',
             'minutes.required' => 'Say how many minutes there are.',
             'minutes.between' => 'From 3 to 180 minutes.',
+            'stature.between' => 'A height from 80 to 230 cm.',
+            'mass.between' => 'A weight from 15 to 300 kg.',
             'birthYear.between' => 'A year of birth from :min to :max.',
             'places.required' => 'Name at least one place to train.',
             'places.min' => 'Name at least one place to train.',
@@ -114,6 +121,19 @@ final class PersonRequest extends ApiRequest
             'places.*.weights.regex' => 'Write the weights in kilograms with commas between, such as 4, 8, 12.5.',
             'place.max' => 'There is no such place.',
         ];
+    }
+
+    /** @return array<string, string|null> */
+    private function size(): array
+    {
+        $size = [];
+        foreach (['stature', 'mass'] as $field) {
+            if ($this->has($field)) {
+                $size[$field] = $this->input($field) === null ? null : (string) $this->integer($field);
+            }
+        }
+
+        return $size;
     }
 
     /** A clock time lies in the part of the day its training stands in. */
@@ -153,6 +173,7 @@ final class PersonRequest extends ApiRequest
             'training_days' => $days,
             'minutes' => $this->integer('minutes'),
             'birth_year' => $this->input('birthYear'),
+            ...$this->size(),
             'sex' => $this->input('sex'),
             'hand' => $this->input('hand'),
             'injured_side' => $this->input('injuredSide'),

@@ -44,6 +44,8 @@ final readonly class PersonView
         public \ArrayObject $shares,
         public bool $ownShares,
         public ?int $birthYear,
+        public ?int $stature,
+        public ?int $mass,
         public ?Sex $sex,
         public ?Side $hand,
         public ?Side $injuredSide,

@@ -104,6 +104,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{person}/hardness/{ladder}/{rung}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hardness"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/board/preview": {
         parameters: {
             query?: never;
@@ -2863,6 +2879,31 @@ export interface components {
             sessionsNeeded: number;
             conditions: components["schemas"]["ConditionView"][];
         };
+        /** @description One of the four figures, N·m at the highest of the movement. */
+        HardnessFigureView: {
+            label: string;
+            highest: number;
+            mean: number;
+            /** @description the same on the rung they stand on */
+            beside: number | null;
+        };
+        /** @description How hard a rung is on the low back of this person, beside the one they stand on. */
+        HardnessView: {
+            /** @description what is resisted, in fixed order; none where it is not measured */
+            figures: components["schemas"]["HardnessFigureView"][];
+            /** @description N·m at the end of the bars */
+            scale: number;
+            /** @description why there are no figures */
+            unmeasured: string | null;
+            /** @description what changes from the rung they stand on */
+            sentences: string[];
+            /** @description the side bridge in kilograms in one hand */
+            worth: string | null;
+            /** @description whose body they are of */
+            whose: string;
+            /** @description what the figures are and are not */
+            model: string;
+        };
         HoldRequest: {
             /** @description ULID made by the caller: sending twice saves once */
             id: string;
@@ -3653,6 +3694,10 @@ export interface components {
             trainingDays: number[];
             minutes: number;
             birthYear: number | null;
+            /** @description cm */
+            stature: number | null;
+            /** @description kg */
+            mass: number | null;
             /** @enum {string|null} */
             sex: "female" | "male" | null;
             /** @enum {string|null} */
@@ -3688,6 +3733,8 @@ export interface components {
             /** @description whether the shares are the person’s own */
             ownShares: boolean;
             birthYear: number | null;
+            stature: number | null;
+            mass: number | null;
             /** @enum {string|null} */
             sex: "female" | "male" | null;
             /** @enum {string|null} */
@@ -5004,6 +5051,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PathView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    hardness: {
+        parameters: {
+            query?: {
+                beside?: string;
+            };
+            header?: never;
+            path: {
+                person: string;
+                ladder: string;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardnessView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -8,6 +8,7 @@ import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
+import { HowHard } from './HowHard';
 import { LeavingMark } from './LeavingMark';
 import { SetUpNote } from './SetUpNote';
 import { workingRung, type BoardLadder, type BoardRung } from '@/frame/boardModel';
@@ -93,6 +94,7 @@ export function RungPane({
           <strong>What makes it harder.</strong> {rung.lever}: {rung.leverText.charAt(0).toLowerCase() + rung.leverText.slice(1)}
         </p>
       )}
+      <HowHard person={person} rung={rung.slug} beside={compared?.slug} />
       <Loads rung={rung} compared={compared} />
       <GateList person={person} standsHere={standsHere} stand={stand} />
 

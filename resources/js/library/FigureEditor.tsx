@@ -104,7 +104,7 @@ function Pose({
   return (
     <fieldset className="grid content-start gap-2 rounded-md border border-hairline p-2 sm:col-span-2">
       <legend className="sr-only">{title}</legend>
-      <div className="grid grid-cols-[1fr_8rem_7rem] gap-2">
+      <div className="grid grid-cols-2 gap-2">
         <SelectField label={`${title}: like`} value={textOf(own.like)} onChange={(event) => set('like', event.target.value)}>
           <option value="">no named pose</option>
           {title !== 'Start' && <option value="start">the start</option>}
@@ -120,37 +120,63 @@ function Pose({
             <option key={one}>{one}</option>
           ))}
         </SelectField>
-        <AngleField label="tilt" min={-180} max={180} value={own.tilt} onChange={(next) => set('tilt', next)} />
+        <TextField
+          label="Tilt: forward, right, round"
+          className="px-1.5 font-mono text-sm"
+          defaultValue={anglesLine(own.tilt)}
+          onKeyDown={(event) => stepped(event, -180, 180)}
+          onChange={(event) => set('tilt', anglesOf(event.target.value))}
+        />
       </div>
       <details open={Object.keys(own).some((field) => !['like', 'lies', 'tilt'].includes(field))}>
         <summary className="min-h-6 text-sm text-ink2">joints, and what carries it</summary>
         <div className="grid gap-1.5 pt-1">
-          {lists.joints.map(({ joint, paired, angles }) => {
-            const [min, max] = [Math.min(...angles.map((one) => one.min)), Math.max(...angles.map((one) => one.max))];
-            const title = angles.map((one) => `${one.name} ${one.min} to ${one.max}`).join(', ');
-            return (
-              <div key={joint} className="grid grid-cols-3 gap-2" title={title}>
-                <AngleField
-                  label={`${joint.replace('-', ' ')}${paired ? ', both' : ''}`}
-                  min={min}
-                  max={max}
-                  value={own[joint]}
-                  onChange={(next) => set(joint, next)}
-                />
-                {paired &&
-                  ['left', 'right'].map((side) => (
-                    <AngleField
-                      key={side}
-                      label={side}
-                      min={min}
-                      max={max}
-                      value={((own[side] ?? {}) as Fields)[joint]}
-                      onChange={(next) => setSide(side, joint, next)}
+          <table className="w-full text-sm">
+            <thead>
+              <tr className="text-left text-ink2">
+                <th scope="col" className="w-20 font-normal">
+                  joint
+                </th>
+                <th scope="col" className="font-normal">
+                  both
+                </th>
+                <th scope="col" className="font-normal">
+                  left
+                </th>
+                <th scope="col" className="font-normal">
+                  right
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {lists.joints.map(({ joint, paired, angles }) => (
+                <tr key={joint} title={angles.map((one) => `${one.name} ${one.min} to ${one.max}`).join(', ')}>
+                  <th scope="row" className="py-0.5 pr-1 text-left font-normal">
+                    {joint.replace('-', ' ')}
+                  </th>
+                  <td className="py-0.5 pr-1" colSpan={paired ? 1 : 3}>
+                    <Angles
+                      name={`${title}: ${joint}`}
+                      angles={angles}
+                      value={own[joint]}
+                      onChange={(next) => set(joint, next)}
                     />
-                  ))}
-              </div>
-            );
-          })}
+                  </td>
+                  {paired &&
+                    ['left', 'right'].map((side) => (
+                      <td key={side} className="py-0.5 pr-1">
+                        <Angles
+                          name={`${title}: ${side} ${joint}`}
+                          angles={angles}
+                          value={((own[side] ?? {}) as Fields)[joint]}
+                          onChange={(next) => setSide(side, joint, next)}
+                        />
+                      </td>
+                    ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
           <TextArea
             label="Carried by, one surface a line"
             hint={`floor: feet · bench: left-forearm, right-forearm. Places: ${lists.places.join(', ')}`}
@@ -170,23 +196,22 @@ function Pose({
   );
 }
 
-function AngleField({
-  label,
+function Angles({
+  name,
+  angles,
   value,
-  min,
-  max,
   onChange,
 }: {
-  label: string;
+  name: string;
+  angles: Schemas['AngleView'][];
   value: unknown;
-  min: number;
-  max: number;
   onChange: (next: unknown) => void;
 }) {
+  const [min, max] = [Math.min(...angles.map((one) => one.min)), Math.max(...angles.map((one) => one.max))];
   return (
-    <TextField
-      label={label}
-      className="px-1.5 font-mono text-sm"
+    <input
+      aria-label={name.replaceAll('-', ' ')}
+      className="min-h-8 w-full min-w-0 rounded-sm border border-rail bg-paper px-1 font-mono text-sm"
       defaultValue={anglesLine(value)}
       onKeyDown={(event) => stepped(event, min, max)}
       onChange={(event) => onChange(anglesOf(event.target.value))}

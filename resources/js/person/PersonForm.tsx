@@ -79,6 +79,8 @@ export function PersonForm({
         <TrainerField {...field('trainer')} />
         <div className="grid grid-cols-2 gap-3 sm:col-span-2 sm:grid-cols-4">
           <TextField label="Year of birth" inputMode="numeric" maxLength={4} {...field('birthYear')} />
+          <TextField label="Height, cm" inputMode="numeric" maxLength={3} {...field('stature')} />
+          <TextField label="Weight, kg" inputMode="numeric" maxLength={3} {...field('mass')} />
           <SelectField label="Norms of" {...field('sex')}>
             <option value="">not said</option>
             <option value="female">women</option>

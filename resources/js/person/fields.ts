@@ -15,6 +15,8 @@ export interface PersonFields {
   /** whose level of method holds; empty for who is signed in */
   trainer: string;
   birthYear: string;
+  stature: string;
+  mass: string;
   sex: string;
   hand: string;
   injuredSide: string;
@@ -36,6 +38,8 @@ export const emptyPerson: PersonFields = {
   about: '',
   trainer: '',
   birthYear: '',
+  stature: '',
+  mass: '',
   sex: '',
   hand: '',
   injuredSide: '',
@@ -56,6 +60,8 @@ export const fieldsOf = (person: Person): PersonFields => ({
   about: person.about,
   trainer: person.trainer ?? '',
   birthYear: person.birthYear === null ? '' : String(person.birthYear),
+  stature: person.stature === null ? '' : String(person.stature),
+  mass: person.mass === null ? '' : String(person.mass),
   sex: person.sex ?? '',
   hand: person.hand ?? '',
   injuredSide: person.injuredSide ?? '',
@@ -88,6 +94,8 @@ export const bodyOf = (fields: PersonFields): Omit<PersonBody, 'id' | 'version'>
   trainer: told(fields.trainer),
   minutes: number(fields.minutes),
   birthYear: fields.birthYear === '' ? null : number(fields.birthYear),
+  stature: fields.stature ? number(fields.stature) : null,
+  mass: fields.mass ? number(fields.mass) : null,
   sex: told(fields.sex),
   hand: told(fields.hand),
   injuredSide: told(fields.injuredSide),

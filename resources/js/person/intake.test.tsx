@@ -9,6 +9,8 @@ describe('the intake as it is sent', () => {
   it('says nothing where nothing was told', () => {
     expect(bodyOf({ ...emptyPerson, name: 'Brida Holm' })).toMatchObject({
       birthYear: null,
+      stature: null,
+      mass: null,
       sex: null,
       hand: null,
       injuredSide: null,
