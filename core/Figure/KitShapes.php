@@ -147,6 +147,10 @@ final readonly class KitShapes
      */
     private function bar(array $at): array
     {
+        if (count($at) > 2) {
+            // Forearms rest on pads that stand on posts.
+            return array_map(static fn(array $one): Hull => new Hull('rail', [[$one[0], $one[1], $one[2] - 0.03], [$one[0], $one[1], 0.01]], [0.016, 0.010]), $at);
+        }
         $along = count($at) > 1 ? Vector::unit(Vector::plus($at[0], $at[1], -1)) : [0.0, 1.0, 0.0];
         $along = Vector::length($along) < 0.5 ? [0.0, 1.0, 0.0] : $along;
 

@@ -82,6 +82,8 @@ final class Solver
         } else {
             $now[2] = $wanted[2] = $this->height($this->body($pose->posture, $now), $pose, $setting);
         }
+        // What only rolls over the floor is kept from sliding along it by the hips.
+        $give = $planted !== null && $held === [] ? [1e-7, 1e-7, ...array_slice($this->give, 2)] : $this->give;
         $lying = [];
         for ($step = 0; $step < self::STEPS + self::SETTLING; $step++) {
             $body = $this->body($pose->posture, array_values($now));
@@ -89,7 +91,7 @@ final class Solver
             [$rows, $off] = $this->asked($body, $pose, $setting, $held, array_keys($lying), $isMoving);
             $worst = $off === [] ? 0.0 : max(array_map(abs(...), $off));
             $pull = $step < self::STEPS ? array_map(static fn(float $a, float $b): float => $a - $b, $wanted, $now) : array_fill(0, count($now), 0.0);
-            [$change, $multipliers] = $this->change($rows, $off, $pull);
+            [$change, $multipliers] = $this->change($rows, $off, $pull, $give);
             // A place that would have to be drawn down to the floor may leave it.
             $slack = $multipliers === [] ? 0.0 : -1e-3 * max(array_map(abs(...), $multipliers));
             foreach (array_keys($lying) as $at => $name) {
@@ -391,10 +393,11 @@ final class Solver
      * @param list<Row>   $rows
      * @param list<float> $off
      * @param list<float> $pull towards the pose as it was asked for
+     * @param list<float> $give
      *
      * @return array{list<float>, list<float>} the change of each degree of freedom, and how hard each row pushes
      */
-    private function change(array $rows, array $off, array $pull): array
+    private function change(array $rows, array $off, array $pull, array $give): array
     {
         $count = count($rows);
         $matrix = [];
@@ -408,7 +411,7 @@ final class Solver
                 $sum = 0.0;
                 foreach ($rows[$j] ?? [] as $at => $value) {
                     if (isset($row[$at])) {
-                        $sum += $row[$at] * $value * ($this->give[$at] ?? 0.0);
+                        $sum += $row[$at] * $value * ($give[$at] ?? 0.0);
                     }
                 }
                 $matrix[$i][$j] = $matrix[$j][$i] = $sum;
@@ -419,7 +422,7 @@ final class Solver
         $change = $pull;
         foreach ($rows as $i => $row) {
             foreach ($row as $at => $value) {
-                $change[$at] = ($change[$at] ?? 0.0) + ($this->give[$at] ?? 0.0) * $value * ($multipliers[$i] ?? 0.0);
+                $change[$at] = ($change[$at] ?? 0.0) + ($give[$at] ?? 0.0) * $value * ($multipliers[$i] ?? 0.0);
             }
         }
 
