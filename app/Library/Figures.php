@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use EvenRungs\Figure\Drawer;
+use EvenRungs\Figure\FaultKind;
 use EvenRungs\Figure\Figure;
 use EvenRungs\Figure\KitFrames;
 use EvenRungs\Figure\Plan;
@@ -18,7 +19,8 @@ use Illuminate\Contracts\Cache\Repository;
  * Figures and how hard they are: of the shipped rungs from a file beside the library, which `library:figures` writes;
  * of own rungs solved once and kept.
  *
- * @phpstan-type Drawn array{figure: array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>}, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, unmeasured: 'lying'|'unsteady'|null}, amiss: list<string>}
+ * @phpstan-type Points array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>}
+ * @phpstan-type Drawn array{figure: Points, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, unmeasured: 'lying'|'unsteady'|null}, amiss: list<string>, faults: array<string, Points>}
  */
 final class Figures implements Drawer
 {
@@ -31,9 +33,16 @@ final class Figures implements Drawer
 
     public function figure(Plan $plan): Figure
     {
-        $figure = $this->drawn($plan)['figure'];
+        return self::drawing($this->drawn($plan)['figure']);
+    }
 
-        return new Figure($figure['view'], $figure['side'], $figure['frames'], array_map(static fn(array $kit): KitFrames => new KitFrames($kit['tone'], $kit['radii'], $kit['frames']), $figure['kit']), $figure['shadow']);
+    public function fault(Plan $plan, FaultKind $kind): Figure
+    {
+        $made = $plan->fingerprint();
+        /** @var Points $points */
+        $points = $this->shipped()[$made]['faults'][$kind->value] ?? $this->cache->rememberForever("fault:{$made}:{$kind->value}", fn(): array => $this->faulty($plan, $kind));
+
+        return self::drawing($points);
     }
 
     public function isShipped(Plan $plan): bool
@@ -66,16 +75,37 @@ final class Figures implements Drawer
     /**
      * Anew, without what is kept.
      *
+     * @param list<FaultKind> $kinds of faults to draw as well
+     *
      * @return Drawn
      */
-    public function fresh(Plan $plan): array
+    public function fresh(Plan $plan, array $kinds = []): array
     {
+        $faults = [];
+        foreach ($kinds as $kind) {
+            $faults[$kind->value] = $this->faulty($plan, $kind);
+        }
         $stands = $plan->stands($this->solver());
         $way = $plan->way($this->solver(), $stands);
-        $drawn = json_decode((string) json_encode(['figure' => Figure::of($plan, $way), 'hardness' => Hardness::along($plan, $stands, $way), 'amiss' => array_values(array_unique(array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $stands))))]), true);
+        $drawn = json_decode((string) json_encode(['figure' => Figure::of($plan, $way), 'hardness' => Hardness::along($plan, $stands, $way), 'amiss' => array_values(array_unique(array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $stands)))), 'faults' => $faults]), true);
 
         /** @var Drawn $drawn */
         return $drawn;
+    }
+
+    /** @return Points */
+    private function faulty(Plan $plan, FaultKind $kind): array
+    {
+        $points = json_decode((string) json_encode(Figure::of($plan, [$kind->in($plan, $this->solver())])), true);
+
+        /** @var Points $points */
+        return $points;
+    }
+
+    /** @param Points $figure */
+    private static function drawing(array $figure): Figure
+    {
+        return new Figure($figure['view'], $figure['side'], $figure['frames'], array_map(static fn(array $kit): KitFrames => new KitFrames($kit['tone'], $kit['radii'], $kit['frames']), $figure['kit']), $figure['shadow']);
     }
 
     /** @return Drawn */

@@ -8,4 +8,7 @@ namespace EvenRungs\Figure;
 interface Drawer
 {
     public function figure(Plan $plan): Figure;
+
+    /** The same with a fault in it, held. */
+    public function fault(Plan $plan, FaultKind $kind): Figure;
 }

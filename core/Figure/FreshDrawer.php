@@ -15,4 +15,9 @@ final class FreshDrawer implements Drawer
 
         return Figure::of($plan, $plan->way($solver, $plan->stands($solver)));
     }
+
+    public function fault(Plan $plan, FaultKind $kind): Figure
+    {
+        return Figure::of($plan, [$kind->in($plan, $this->solver ??= new Solver)]);
+    }
 }

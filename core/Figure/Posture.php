@@ -74,6 +74,34 @@ final readonly class Posture
         );
     }
 
+    /**
+     * The same with some angles changed, each within the range of its joint.
+     *
+     * @param array<string, list<int|float>> $by   degrees, by joint with its side
+     * @param array{int, int, int}           $tilt degrees
+     */
+    public function with(array $by, array $tilt = [0, 0, 0]): self
+    {
+        $angles = $this->angles;
+        foreach ($by as $name => $change) {
+            $joint = Joint::from((string) preg_replace('/^(left|right)-/', '', $name));
+            foreach ($joint->hinges() as $at => $hinge) {
+                $angles[$name][$at] = max($hinge->min, min($hinge->max, ($angles[$name][$at] ?? 0.0) + ($change[$at] ?? 0)));
+            }
+            $angles[$name] = array_values($angles[$name] ?? []);
+        }
+
+        return new self($this->lies, [$this->tilt[0] + $tilt[0], $this->tilt[1] + $tilt[1], $this->tilt[2] + $tilt[2]], $angles, $this->blades);
+    }
+
+    /** The same with both shoulders raised and brought forward by so much: hundredths of stature. */
+    public function withBlades(float $raised, float $forward): self
+    {
+        [$left, $right] = [$this->blades['left'], $this->blades['right']];
+
+        return new self($this->lies, $this->tilt, $this->angles, ['left' => [$left[0] + $raised, $left[1] + $forward], 'right' => [$right[0] + $raised, $right[1] + $forward]]);
+    }
+
     /** Left and right changed over. */
     public function mirrored(): self
     {

@@ -17,6 +17,7 @@ use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Tempo;
+use EvenRungs\Figure\FaultKind;
 use EvenRungs\Figure\Plan;
 use EvenRungs\Figure\Stances;
 use EvenRungs\Method\Choices;
@@ -326,10 +327,18 @@ final readonly class LadderReader
         $faults = [];
         foreach ($this->list('faults') as $fault) {
             $read = new self(is_array($fault) ? $fault : [], $this->place.', faults', $this->poses);
-            $faults[] = new Fault($read->text('seen'), $read->text('fix'));
+            $faults[] = new Fault($read->text('seen'), $read->text('fix'), $read->kind());
         }
 
         return $faults;
+    }
+
+    /** How a fault is drawn; a still shows no breath, and some others are `unseen` in it too. */
+    private function kind(): ?FaultKind
+    {
+        $kind = $this->optional('kind') ?? 'unseen';
+
+        return in_array($kind, ['unseen', 'breath-held'], true) ? null : FaultKind::tryFrom($kind) ?? throw InvalidLadder::because("{$this->place}: there is no kind of fault “{$kind}”.");
     }
 
     /** @return array<string, int> */

@@ -204,6 +204,25 @@ final readonly class Rung
         return $this->drawer->figure($this->plan());
     }
 
+    /** The first fault that can be drawn, of those looked for on this rung. */
+    public function drawnFault(): ?DrawnFault
+    {
+        return $this->drawnFaults(1)[0] ?? null;
+    }
+
+    /** @return list<DrawnFault> one of each kind */
+    public function drawnFaults(int $most = PHP_INT_MAX): array
+    {
+        $drawn = [];
+        foreach ($this->coaching()->faults as $fault) {
+            if ($fault->kind !== null && ! isset($drawn[$fault->kind->value]) && count($drawn) < $most) {
+                $drawn[$fault->kind->value] = new DrawnFault($fault->kind->inWords(), $fault->seen, $fault->fix, $this->drawer->fault($this->plan(), $fault->kind));
+            }
+        }
+
+        return array_values($drawn);
+    }
+
     /** Whether climbing and stepping down go over this rung, or pass it by. */
     public function inTrunk(Method $method): bool
     {

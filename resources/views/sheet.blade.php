@@ -11,7 +11,7 @@ h1 { font-size: 20pt; } h2 { font-size: {{ $layout === 'page' ? '11pt' : '12.5pt
 p, ul { margin: 0; } ul { padding-left: 5mm; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0; }
 .head { border-bottom: 0.6mm solid #000; margin-bottom: 2mm; } .head td { vertical-align: bottom; padding-bottom: 2mm; }
-.right { text-align: right; } .soft { color: #444; } .small { font-size: {{ $layout === 'page' ? '8.4pt' : '9pt' }}; } .picture { height: 42mm; }
+.right { text-align: right; } .soft { color: #444; } .small { font-size: {{ $layout === 'page' ? '8.4pt' : '9pt' }}; } .picture { height: 42mm; } .fault { border: 0.3mm solid #111; padding: 1mm; margin-top: 2mm; }
 .item { border-bottom: 0.2mm solid #999; page-break-inside: avoid; } .item td { padding: {{ $layout === 'page' ? '1mm' : '2mm' }} 0; } .item td td { padding: 0; }
 .number { font-size: 16pt; width: 9mm; } .dose { font-weight: bold; font-size: {{ $layout === 'page' ? '10pt' : '11.5pt' }}; white-space: nowrap; }
 .boxes { margin-top: 0.8mm; } .boxes td { width: 6mm; padding: 0 1.2mm 0 0; font-size: 8pt; color: #444; } .box { border: 0.3mm solid #000; width: 3.6mm; height: 3.6mm; display: inline-block; margin-right: 1mm; }
@@ -45,7 +45,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 @foreach ($sheet->items as $number => $item)
 <table class="item" @if ($layout === 'page' && $number > 0 && $number % 8 === 0) style="page-break-before: always" @endif><tr>
 <td class="number">{{ $number + 1 }}</td>
-<td style="width: {{ $layout === 'page' ? 30 : 38 }}mm; padding-right: 4mm">{{ $pictures[$number] }}</td>
+<td style="width: {{ $layout === 'page' ? 30 : 38 }}mm; padding-right: 4mm">{{ $pictures[$number] }}@if ($layout === 'whole' && $faults[$number])<div class="fault">{{ $faults[$number] }}<p class="small"><strong>✕ {{ $item->fault->kind }}</strong></p></div>@endif</td>
 <td>
 <table><tr><td><h2>{{ $item->name }}</h2></td><td class="right dose">{{ $item->doseText }}</td></tr></table>
 <p class="soft small">{{ collect([$item->position, $item->kit ? 'with '.$item->kit : '', $item->tempoText, $item->restText])->filter()->implode(' · ') }}</p>

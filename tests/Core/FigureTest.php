@@ -7,6 +7,7 @@ namespace Tests\Core;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Figure\Base;
+use EvenRungs\Figure\FaultKind;
 use EvenRungs\Figure\FlatPose;
 use EvenRungs\Figure\FreshDrawer;
 use EvenRungs\Figure\Plan;
@@ -180,6 +181,51 @@ final class FigureTest extends TestCase
         self::assertContains('right-elbow', array_map(static fn($support): string => $support->spot->name(), $start->supports));
         self::assertSame('dumbbell', $plan->setting->kit[0]->kind->value);
         self::assertCount(2, $plan->poses);
+    }
+
+    public function test_every_fault_of_the_library_says_how_it_is_drawn_or_that_a_still_cannot_show_it(): void
+    {
+        $kinds = [];
+        foreach (glob(dirname(__DIR__, 2).'/library/ladders/*.yaml') ?: [] as $file) {
+            /** @var array{rungs: list<array{slug?: string, faults?: list<array{kind?: string, seen: string}>}>} $ladder */
+            $ladder = Yaml::parseFile($file);
+            foreach ($ladder['rungs'] as $rung) {
+                foreach ($rung['faults'] ?? [] as $fault) {
+                    self::assertArrayHasKey('kind', $fault, "{$fault['seen']} of {$file}");
+                    $kinds[$fault['kind']] = true;
+                }
+            }
+        }
+        unset($kinds['unseen'], $kinds['breath-held']);
+        self::assertGreaterThan(14, count($kinds));
+    }
+
+    /** @return iterable<string, array{string, FaultKind, string, int, int}> rung, kind, a point, its axis, and the sense in which it moves */
+    public static function faults(): iterable
+    {
+        yield 'a back that sags is lower at the waist' => ['front-plank/forearms-toes', FaultKind::LowBackSags, 'left-waist', 2, -1];
+        yield 'a seat that rises is higher' => ['front-plank/forearms-toes', FaultKind::SeatRises, 'left-hip', 2, 1];
+        yield 'hips that sink on the side are lower' => ['side-bridge/feet-stacked', FaultKind::HipsSink, 'right-hip', 2, -1];
+        yield 'a trunk that turns to the band brings the right shoulder forward' => ['press-out/standing-held', FaultKind::TrunkTurns, 'right-shoulder', 0, 1];
+        yield 'a trunk that leans away from the weight goes to the right' => ['carry/standing-hold', FaultKind::TrunkLeans, 'skull', 1, -1];
+        yield 'hips that sink in a bridge are lower' => ['bridge/long-top', FaultKind::HipsSink, 'left-hip', 2, -1];
+        yield 'knees that fall in are closer' => ['squat/bodyweight', FaultKind::KneeFallsIn, 'left-knee', 1, -1];
+        yield 'shrugged shoulders are higher' => ['carry/standing-hold', FaultKind::ShouldersShrug, 'left-shoulder', 2, 1];
+    }
+
+    #[DataProvider('faults')]
+    public function test_a_fault_moves_what_it_names_and_is_still_carried(string $slug, FaultKind $kind, string $point, int $axis, int $sense): void
+    {
+        $plan = ShippedLibrary::rung($slug)->plan();
+        $stands = $plan->stands(new Solver);
+        $right = Shape::points($stands[count($stands) - 1]->body);
+        $fault = $kind->in($plan, new Solver);
+        $at = (int) array_search($point, Shape::POINTS, true);
+
+        self::assertGreaterThan(0.01, $sense * (Shape::points($fault->body)[$at][$axis] - $right[$at][$axis]));
+        foreach ($fault->supports as $support) {
+            self::assertLessThan(2, 170 * abs($fault->contact($support)[2] - $plan->setting->surface($support->surface)->height - $support->spot->contact->radius()), $support->spot->name());
+        }
     }
 
     public function test_a_point_is_inside_the_base_or_as_far_outside_as_it_is(): void

@@ -17,12 +17,21 @@ final class SolveFigures extends Command
 
     public function handle(LibraryFiles $files, Figures $figures): int
     {
-        $lines = [];
+        [$plans, $kinds] = [[], []];
         foreach ($files->shelf()->library()->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
                 $plan = $rung->plan();
-                $lines[$plan->fingerprint()] = sprintf('%s:%s', json_encode($plan->fingerprint()), json_encode($figures->fresh($plan)));
+                $plans[$plan->fingerprint()] = $plan;
+                foreach ($rung->coaching()->faults as $fault) {
+                    if ($fault->kind !== null) {
+                        $kinds[$plan->fingerprint()][$fault->kind->value] = $fault->kind;
+                    }
+                }
             }
+        }
+        $lines = [];
+        foreach ($plans as $made => $plan) {
+            $lines[] = json_encode($made).':'.json_encode($figures->fresh($plan, array_values($kinds[$made] ?? [])));
         }
         $text = "{\n".implode(",\n", $lines)."\n}\n";
         $file = self::file();

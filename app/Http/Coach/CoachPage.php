@@ -138,6 +138,7 @@ final readonly class CoachPage
             felt: $item->rung->coaching()->felt,
             places: array_map(static fn(Felt $felt): ChoiceView => new ChoiceView(value: $felt->value, label: $felt->label()), Felt::cases()),
             figure: $item->rung->figure(),
+            fault: $item->rung->drawnFault(),
             lastEffort: $last?->effort(),
             lastFelt: $last?->felt(),
         );

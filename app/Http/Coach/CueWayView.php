@@ -6,6 +6,7 @@ namespace App\Http\Coach;
 
 use App\Http\Shared\ChoiceView;
 use EvenRungs\Figure\Figure;
+use EvenRungs\Ladder\DrawnFault;
 use EvenRungs\Ladder\Fault;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Session\Cue;
@@ -55,6 +56,7 @@ final readonly class CueWayView
         public string $felt,
         public array $places,
         public Figure $figure,
+        public ?DrawnFault $fault,
         public ?int $lastEffort,
         public ?Felt $lastFelt,
     ) {}

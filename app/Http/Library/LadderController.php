@@ -105,7 +105,7 @@ final readonly class LadderController
         return new LadderCheckView(
             problems: $problems,
             ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method(), $this->library->library()->names),
-            figures: array_values(array_map(static fn(Rung $rung): RungFigureView => new RungFigureView($rung->slug, $rung->figure()), array_filter($ladder->rungs ?? [], fn(Rung $rung): bool => ! $this->figures->isShipped($rung->plan())))),
+            figures: array_values(array_map(RungFigureView::of(...), array_filter($ladder->rungs ?? [], fn(Rung $rung): bool => ! $this->figures->isShipped($rung->plan())))),
             document: $problems === [] && is_array($document) ? LibraryFiles::withObjects(PracticeLibrary::inSpace($document)) : null,
         );
     }

@@ -7,7 +7,6 @@ namespace App\Http\Library;
 use App\Api\Reads;
 use App\Models\User;
 use EvenRungs\Ladder\Library as Ladders;
-use EvenRungs\Ladder\Rung;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -25,6 +24,6 @@ final readonly class LibraryController
     #[Reads('/api/figures/{ladder}', 'figures', LadderFiguresView::class)]
     public function figures(string $ladder): JsonResponse
     {
-        return new JsonResponse(new LadderFiguresView(array_map(static fn(Rung $rung): RungFigureView => new RungFigureView($rung->slug, $rung->figure()), $this->library->ladder($ladder)->rungs)));
+        return new JsonResponse(new LadderFiguresView(array_map(RungFigureView::of(...), $this->library->ladder($ladder)->rungs)));
     }
 }

@@ -46,6 +46,7 @@ final readonly class SheetController
             'layout' => $input->layout()->value,
             'practice' => $file->clock->practice()->name,
             'pictures' => array_map(static fn(SheetItemView $item): HtmlString => Pdf::picture(Picture::svg($item->figure), ...$input->layout()->frame()), $sheet->items),
+            'faults' => array_map(static fn(SheetItemView $item): ?HtmlString => $item->fault === null ? null : Pdf::picture(Picture::svg($item->fault->figure), 30, 18), $sheet->items),
             'days' => max(1, count($person->training_days)),
             'address' => $input->text('address'),
             'code' => $code === '' ? null : Pdf::picture(self::codeAsSvg($code), 26, 26),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Sheet;
 
 use EvenRungs\Figure\Figure;
+use EvenRungs\Ladder\DrawnFault;
 use EvenRungs\Ladder\Fault;
 
 /** An exercise as the person reads it. */
@@ -31,6 +32,7 @@ final readonly class SheetItemView
         public string $kit,
         public int $circuit,
         public Figure $figure,
+        public ?DrawnFault $fault,
         public string $felt,
         public string $wayOut,
     ) {}

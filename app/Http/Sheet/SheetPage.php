@@ -55,6 +55,7 @@ final readonly class SheetPage
                     kit: implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     circuit: $circuit,
                     figure: $item->rung->figure(),
+                    fault: $item->rung->drawnFault(),
                     felt: $item->rung->coaching()->felt,
                     wayOut: "{$item->rung->coaching()->wayOut} {$item->rung->coaching()->relief}",
                 );

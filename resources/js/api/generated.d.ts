@@ -2557,6 +2557,7 @@ export interface components {
             /** @description where it can be felt, the right one first */
             places: components["schemas"]["ChoiceView"][];
             figure: components["schemas"]["Figure"];
+            fault: components["schemas"]["DrawnFault"] | null;
             /** @description told of this rung last; offered, never taken for granted */
             lastEffort: number | null;
             /**
@@ -2688,6 +2689,14 @@ export interface components {
             /** @description where it comes from, in words */
             origin: string;
         };
+        /** @description A fault as a picture, to stand beside the right one. */
+        DrawnFault: {
+            /** @description in words */
+            kind: string;
+            seen: string;
+            fix: string;
+            figure: components["schemas"]["Figure"];
+        };
         /** @description A session of the practice that another can start from. */
         EarlierSessionView: {
             id: string;
@@ -2802,6 +2811,11 @@ export interface components {
         Fault: {
             seen: string;
             fix: string;
+            /**
+             * @description how it is drawn; null where it cannot be seen in a still: breath, tension, haste, a grip
+             * @enum {string|null}
+             */
+            kind: "low-back-sags" | "back-rounds" | "back-presses" | "seat-rises" | "hips-sink" | "side-sags" | "hip-drops" | "trunk-turns" | "trunk-leans" | "ribs-flare" | "head-pokes" | "head-hangs" | "shoulders-shrug" | "shoulders-roll" | "blades-wing" | "knee-falls-in" | "weight-shifts" | "pelvis-rocks" | "range-too-far" | "limb-drops" | "hands-drift" | "elbows-bend" | "knees-bend" | null;
         };
         /** @description The picture of a rung: where the points of a body are in each frame of its way, and the kit with it. */
         Figure: {
@@ -4162,10 +4176,12 @@ export interface components {
             name: string;
             height: string;
         };
-        /** @description The figure of one rung. */
+        /** @description The figure of one rung, and its faults. */
         RungFigureView: {
             rung: string;
             figure: components["schemas"]["Figure"];
+            /** @description one of each kind that can be drawn */
+            faults: components["schemas"]["DrawnFault"][];
         };
         /** @description A rung as the library has it, in the words of the practice’s method. */
         RungView: {
@@ -4378,6 +4394,7 @@ export interface components {
             /** @description circuit the exercise belongs to, such as 1; 0 for none */
             circuit: number;
             figure: components["schemas"]["Figure"];
+            fault: components["schemas"]["DrawnFault"] | null;
             felt: string;
             wayOut: string;
         };

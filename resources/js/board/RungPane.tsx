@@ -1,7 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import { toast } from '@/ui/notice';
 import { http, sentenceOf, type Schemas } from '@/api/client';
-import { RungFigure } from '@/figure/RungFigure';
+import { FaultPicture } from '@/figure/FaultPicture';
+import { RungFigure, useFaults } from '@/figure/RungFigure';
 import { AllowRung } from '@/frame/AllowRung';
 import { Why } from '@/frame/reason';
 import { useRefresh } from '@/frame/usePerson';
@@ -257,6 +258,7 @@ function PlaceBar({
 
 /** How the rung is checked, what goes wrong, and the way out. */
 function Coaching({ rung }: { rung: BoardRung }) {
+  const faults = useFaults(rung.slug);
   return (
     <details className="group">
       <summary className="min-h-7 cursor-pointer font-semibold">Check, faults, feel and the way out</summary>
@@ -267,6 +269,13 @@ function Coaching({ rung }: { rung: BoardRung }) {
             {fault.seen} <strong>Fix:</strong> {fault.fix}
           </Fact>
         ))}
+        {faults.length > 0 && (
+          <div className="grid grid-cols-2 gap-2 bg-paper">
+            {faults.map((fault) => (
+              <FaultPicture key={fault.kind} fault={fault} />
+            ))}
+          </div>
+        )}
         <Fact name="Felt">{rung.felt}</Fact>
         <Fact name="Not felt">{rung.notFelt}</Fact>
         <Fact name="Way out">{rung.wayOut}</Fact>

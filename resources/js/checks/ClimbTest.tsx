@@ -2,7 +2,8 @@ import { keepPreviousData } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, http, newId, type Schemas } from '@/api/client';
 import { beep } from '@/ui/beep';
-import { RungFigure, useFigure } from '@/figure/RungFigure';
+import { FaultPicture } from '@/figure/FaultPicture';
+import { RungFigure, useFaults, useFigure } from '@/figure/RungFigure';
 import type { Library } from '@/frame/useLibrary';
 import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
@@ -273,13 +274,15 @@ function TrialCard({
   left: number | null;
 }) {
   const figure = useFigure(rung.slug);
+  const faults = useFaults(rung.slug);
+  const mirrored = (side === 'left' || side === 'right') && figure !== undefined && side !== figure.side;
   return (
     <div className="grid gap-4 rounded-lg border border-rail bg-sheet p-4 sm:grid-cols-[16rem_1fr]">
       <RungFigure
         rung={rung.slug}
         tempo={rung.tempo}
         moving
-        mirrored={(side === 'left' || side === 'right') && figure !== undefined && side !== figure.side}
+        mirrored={mirrored}
         label={rung.name}
         className="h-40 w-full rounded-md bg-paper"
       />
@@ -301,6 +304,13 @@ function TrialCard({
           ))}
         </ul>
         <p className="text-ink2">Check by: {rung.check}</p>
+        {faults.length > 0 && (
+          <div className="grid max-w-md grid-cols-2 gap-2">
+            {faults.slice(0, 2).map((fault) => (
+              <FaultPicture key={fault.kind} fault={fault} mirrored={mirrored} className="h-20" />
+            ))}
+          </div>
+        )}
       </div>
     </div>
   );

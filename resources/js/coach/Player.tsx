@@ -172,7 +172,7 @@ export function Player({
               {checked && checking ? (
                 <Check sheet={sheet} way={checked} checking={checking} training={{ opened, told, change, say }} />
               ) : (
-                shown && <HowTo item={shown} />
+                shown && <HowTo item={shown} mirrored={mirrored(shown, working ? cue?.side : nextSide(cues, player.at))} />
               )}
               {!started && <BeforeStart person={person} sheet={sheet} />}
             </div>

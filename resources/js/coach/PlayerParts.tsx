@@ -1,3 +1,4 @@
+import { FaultPicture } from '@/figure/FaultPicture';
 import { useIsFetching } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
@@ -48,16 +49,25 @@ export function PlayerKeys({
 }
 
 /** Set-up, cues, what to watch for and the easier way of the exercise at hand. */
-export function HowTo({ item }: { item: Way }) {
+export function HowTo({ item, mirrored }: { item: Way; mirrored: boolean }) {
+  // A sheet kept by an earlier version has no picture of a fault.
+  const watch = item.fault ?? item.faults[0];
   return (
     <div className="grid gap-1 border-l-4 border-rung-edge bg-sheet p-3">
       {item.setUp && <p className="font-semibold">{item.setUp}</p>}
       <p>{item.cues.join(' ')}</p>
       {/* A sheet kept by an earlier version has none. */}
       {item.check && <p className="text-ink2">Check: {item.check}</p>}
-      <p className="text-ink2">
-        Watch: {item.faults[0]?.seen} {item.faults[0]?.fix}
-      </p>
+      <div className="flex items-start gap-3">
+        <p className="flex-1 text-ink2">
+          Watch: {watch?.seen} {watch?.fix}
+        </p>
+        {item.fault && (
+          <div className="w-28 flex-none max-sm:w-24">
+            <FaultPicture fault={item.fault} mirrored={mirrored} className="h-14" />
+          </div>
+        )}
+      </div>
       <p className="text-ink2">Easier in the set: {item.fallback}</p>
     </div>
   );

@@ -22,6 +22,7 @@ export const way = (more: Partial<Schemas['CueWayView']> = {}): Schemas['CueWayV
   fallback: '',
   setUp: '',
   figure: { view: [20, 10], side: 'left', frames: [[]], kit: [], shadow: [[]] },
+  fault: null,
   felt: 'the front of the trunk',
   places: [
     { value: 'right', label: 'where it should be' },

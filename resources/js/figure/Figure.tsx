@@ -12,7 +12,7 @@ const A_PIXEL = 0.6;
  * moves. With `part` it stands at that part of the way and shows nothing else.
  */
 export function Figure({
-  figure,
+  figure: given,
   label,
   part,
   mirrored = false,
@@ -34,6 +34,8 @@ export function Figure({
   turnable?: boolean;
   className?: string;
 }) {
+  // What a device kept before bodies had depth has no frames, and is not drawn any more.
+  const figure = Array.isArray(given?.frames) ? given : undefined;
   const [turned, setTurned] = useState<View | null>(null);
   const grip = useRef<{ x: number; y: number; view: View } | null>(null);
   const view = useMemo<View>(() => turned ?? (figure ? viewOf(figure) : [0, 0]), [turned, figure]);

@@ -4,7 +4,7 @@ import { Figure } from './Figure';
 import { MovingFigure } from './MovingFigure';
 
 /** The figures of a ladder come when one of them is looked at, and stay. */
-export function useFigure(rung: string | undefined): Schemas['Figure'] | undefined {
+function useDrawn(rung: string | undefined): Schemas['RungFigureView'] | undefined {
   const ladder = rung?.split('/')[0] ?? '';
   const { data } = api.useQuery(
     'get',
@@ -12,8 +12,13 @@ export function useFigure(rung: string | undefined): Schemas['Figure'] | undefin
     { params: { path: { ladder } } },
     { enabled: ladder !== '', staleTime: Infinity, gcTime: Infinity },
   );
-  return useMemo(() => data?.figures.find((one) => one.rung === rung)?.figure, [data, rung]);
+  return useMemo(() => data?.figures.find((one) => one.rung === rung), [data, rung]);
 }
+
+export const useFigure = (rung: string | undefined): Schemas['Figure'] | undefined => useDrawn(rung)?.figure;
+
+/** The faults of a rung that can be drawn, one of each kind; none until they are there. */
+export const useFaults = (rung: string | undefined): Schemas['DrawnFault'][] => useDrawn(rung)?.faults ?? [];
 
 /** A rung of the library as it is drawn; it moves where a tempo is given. */
 export function RungFigure({

@@ -1,5 +1,8 @@
+import { createElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { boundsOf, piecesAt, startOf, waysOf, type FigureData } from './drawing';
+import { Figure } from './Figure';
 import { partAt } from './tempo';
 
 /** Twenty-five points on a line upwards, the first finger at a place of its own. */
@@ -50,6 +53,14 @@ describe('a drawn body', () => {
     const box = boundsOf({ ...moving, kit: [{ tone: 'weight', radii: [50], frames: [[2000, 0, 0]] }] }, [0, 0]);
     expect(box.right).toBeGreaterThanOrEqual(410);
     expect(box.top).toBeGreaterThanOrEqual(180);
+  });
+});
+
+describe('a figure that an earlier version kept', () => {
+  it('is not drawn, and breaks nothing', () => {
+    const old = { view: 'side', start: { trunk: [90, 90] }, end: null, props: [] } as unknown as FigureData;
+    expect(renderToStaticMarkup(createElement(Figure, { figure: old, label: 'Plank' }))).not.toContain('<path');
+    expect(renderToStaticMarkup(createElement(Figure, { figure: figure(), label: 'Plank' }))).toContain('<path');
   });
 });
 

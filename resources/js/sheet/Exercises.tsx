@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { FaultPicture } from '@/figure/FaultPicture';
 import { Figure } from '@/figure/Figure';
 
 type Sheet = Schemas['SheetView'];
@@ -33,11 +34,14 @@ export function Exercises({ sheet, layout }: { sheet: Sheet; layout: Layout }) {
           }
         >
           <span className="font-display text-2xl leading-tight font-[650]">{index + 1}</span>
-          <Figure
-            figure={item.figure}
-            label={item.name}
-            className={layout === 'page' ? 'h-16 w-full max-sm:h-24' : 'h-24 w-full max-sm:h-32'}
-          />
+          <div className="grid content-start gap-2">
+            <Figure
+              figure={item.figure}
+              label={item.name}
+              className={layout === 'page' ? 'h-16 w-full max-sm:h-24' : 'h-24 w-full max-sm:h-32'}
+            />
+            {layout !== 'page' && item.fault && <FaultPicture fault={item.fault} className="h-16 max-sm:h-24" />}
+          </div>
           <div className="grid content-start gap-1 max-sm:col-span-2">
             <div className="flex flex-wrap items-baseline justify-between gap-x-4">
               <h2 className={layout === 'page' ? 'text-lg' : 'text-xl'}>{item.name}</h2>
