@@ -43,7 +43,7 @@ enum FaultKind: string
     {
         $stands = $plan->stands($solver);
         $last = count($stands) - 1;
-        $end = $stands[$last] ?? $stands[0];
+        $end = $stands[$last];
         $pose = $plan->poses[$last] ?? $plan->poses[0];
 
         return $solver->stand(new Pose($this->changed($plan, $stands[0]->body->posture, $end->body->posture), $pose->supports, []), $plan->setting, null, true);

@@ -52,7 +52,9 @@ final readonly class Figure
     {
         $whole = [];
         foreach ($points as $point) {
-            array_push($whole, (int) round(1000 * $point[0]), (int) round(1000 * $point[1]), (int) round(1000 * $point[2]));
+            $whole[] = (int) round(1000 * $point[0]);
+            $whole[] = (int) round(1000 * $point[1]);
+            $whole[] = (int) round(1000 * $point[2]);
         }
 
         return $whole;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace EvenRungs\Figure;
 
-
 /**
  * Figures as they were written before bodies had depth: each part by its angle in the picture, 0 to the right and 90 up.
  * Ladders of practices that were written so are read as bodies in space: what was seen from the side exactly, what was seen

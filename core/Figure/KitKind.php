@@ -49,7 +49,7 @@ enum KitKind: string
     /** Held by hands or feet that can pull as well as push. */
     public function isGripped(): bool
     {
-        return $this === self::Bar || $this === self::Strap || $this === self::Wheel;
+        return in_array($this, [self::Bar, self::Strap, self::Wheel], true);
     }
 
     /** Without friction along the way it travels. */

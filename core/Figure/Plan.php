@@ -24,7 +24,6 @@ final readonly class Plan
 
     /**
      * @param array<array-key, mixed> $data  start, middle, end: a pose, or the name of one; kit, view, side
-     * @param Stances                 $named
      *
      * @throws \InvalidArgumentException
      */

@@ -85,10 +85,8 @@ final readonly class Posture
         $angles = $this->angles;
         foreach ($by as $name => $change) {
             $joint = Joint::from((string) preg_replace('/^(left|right)-/', '', $name));
-            foreach ($joint->hinges() as $at => $hinge) {
-                $angles[$name][$at] = max($hinge->min, min($hinge->max, ($angles[$name][$at] ?? 0.0) + ($change[$at] ?? 0)));
-            }
-            $angles[$name] = array_values($angles[$name] ?? []);
+            $was = $angles[$name] ?? [];
+            $angles[$name] = array_map(static fn(int $at, Hinge $hinge): float => max($hinge->min, min($hinge->max, ($was[$at] ?? 0.0) + ($change[$at] ?? 0))), array_keys($joint->hinges()), $joint->hinges());
         }
 
         return new self($this->lies, [$this->tilt[0] + $tilt[0], $this->tilt[1] + $tilt[1], $this->tilt[2] + $tilt[2]], $angles, $this->blades);

@@ -115,7 +115,8 @@ final readonly class Setting
             if ($piece->kind === KitKind::Loop && $piece->pull > 0 && count($piece->at) === 2) {
                 [$one, $other] = [$body->at($piece->at[0]), $body->at($piece->at[1])];
                 $pull = Vector::times(Vector::unit(Vector::plus($other, $one, -1)), $piece->pull / $mass / self::GRAVITY);
-                array_push($forces, [$one, $pull, $piece->at[0]->part()], [$other, Vector::times($pull, -1), $piece->at[1]->part()]);
+                $forces[] = [$one, $pull, $piece->at[0]->part()];
+                $forces[] = [$other, Vector::times($pull, -1), $piece->at[1]->part()];
             }
         }
 

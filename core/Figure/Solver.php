@@ -36,7 +36,7 @@ final class Solver
     private const ROOT_GIVE = [0.05, 0.05, 0.05, 4.0, 0.3, 0.02];
 
     /** @var list<float> by degree of freedom */
-    private array $give;
+    private readonly array $give;
 
     /** @var list<Hinge> */
     private array $hinges = [];

@@ -38,7 +38,6 @@ final readonly class Stances
 
     /**
      * @param mixed $pose  a name, or joints, or joints beside `like: name`; `like: start` goes on from the start
-     * @param mixed $start
      *
      * @throws \InvalidArgumentException
      */

@@ -44,7 +44,7 @@ final readonly class Push
             KitKind::Bar => self::bothWays([$x, $y, $z]),
             KitKind::Strap => [$z],
             KitKind::Wheel, KitKind::Slider => [Vector::plus($z, $y, self::FRICTION), Vector::plus($z, $y, -self::FRICTION)],
-            KitKind::Ball => self::ball($at, $stood, $setting, $support->surface),
+            KitKind::Ball => self::ball($at, $stood, $support->surface),
             default => self::cone($normal, $support->spot->contact),
         });
     }
@@ -64,7 +64,7 @@ final readonly class Push
      *
      * @return list<Vec> from where it rests on the floor to the body, with friction across its travel
      */
-    private static function ball(array $at, Stood $stood, Setting $setting, string $name): array
+    private static function ball(array $at, Stood $stood, string $name): array
     {
         $places = [];
         foreach ($stood->supports as $support) {

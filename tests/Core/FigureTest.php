@@ -192,7 +192,7 @@ final class FigureTest extends TestCase
             foreach ($ladder['rungs'] as $rung) {
                 foreach ($rung['faults'] ?? [] as $fault) {
                     self::assertArrayHasKey('kind', $fault, "{$fault['seen']} of {$file}");
-                    $kinds[$fault['kind']] = true;
+                    $kinds[$fault['kind'] ?? ''] = true;
                 }
             }
         }

@@ -65,7 +65,12 @@ final class WriteHardness extends Command
             [$rows, $pairs, $against, $counted] = self::ladder($ladder, $figures);
             $marked += $against;
             $steps += $counted;
-            array_push($lines, "## {$ladder->name}", '', self::says($ladder, Agreement::tau($pairs), count($pairs), $against, $counted), '', '| height | rung | backward | forward | sideways | turning | |', '| --- | --- | --- | --- | --- | --- | --- |');
+            $lines[] = "## {$ladder->name}";
+            $lines[] = '';
+            $lines[] = self::says($ladder, Agreement::tau($pairs), count($pairs), $against, $counted);
+            $lines[] = '';
+            $lines[] = '| height | rung | backward | forward | sideways | turning | |';
+            $lines[] = '| --- | --- | --- | --- | --- | --- | --- |';
             $lines = [...$lines, ...$rows, ''];
         }
         $lines[] = "In all {$marked} of {$steps} steps by arm, range, load or less assistance go the other way.";
@@ -77,7 +82,7 @@ final class WriteHardness extends Command
     private static function says(Ladder $ladder, ?float $tau, int $measured, int $against, int $counted): string
     {
         return match (true) {
-            ! in_array($ladder->rungs[0]->demand ?? null, self::DEMANDS, true) => 'Its demand is no moment at the low back.',
+            ! in_array($ladder->rungs[0]->demand, self::DEMANDS, true) => 'Its demand is no moment at the low back.',
             $tau === null => 'Too few rungs are measured for a tau.',
             default => sprintf('Kendall’s tau %.2f over %d measured rungs; %d of %d such steps go the other way.', $tau, $measured, $against, $counted),
         };

@@ -18,7 +18,7 @@ export interface Piece {
 }
 
 /** Units of the drawing for a stature. */
-export const SCALE = 200;
+const SCALE = 200;
 const TONES = 7;
 const CORNERS = 20;
 const DEPTH = 0.45;

@@ -1,4 +1,4 @@
-import { useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { SelectField, TextArea, TextField } from '@/ui/Field';
@@ -32,13 +32,19 @@ export function FigureEditor({
     setTurned(turned + 1);
     onChange(mirroredFigure(figure));
   };
-  const onKeyDown = (event: KeyboardEvent) => {
-    if (!event.altKey || event.key.toLowerCase() !== 'm') return;
-    event.preventDefault();
-    mirror();
-  };
+  const fields = useRef<HTMLFieldSetElement>(null);
+  useEffect(() => {
+    const field = fields.current;
+    const pressed = (event: KeyboardEvent) => {
+      if (!event.altKey || event.key.toLowerCase() !== 'm') return;
+      event.preventDefault();
+      mirror();
+    };
+    field?.addEventListener('keydown', pressed);
+    return () => field?.removeEventListener('keydown', pressed);
+  });
   return (
-    <fieldset className="border-t border-hairline pt-2" onKeyDown={onKeyDown}>
+    <fieldset ref={fields} className="border-t border-hairline pt-2">
       <legend className="float-left mb-2 w-full font-display font-[650]">Figure</legend>
       <div key={turned} className="clear-both grid gap-3 sm:grid-cols-2">
         <p className="text-sm text-ink2 sm:col-span-2">

@@ -71,7 +71,6 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
     current,
     setCurrent,
     repairs,
-    library,
     change,
     fields,
     pick,
