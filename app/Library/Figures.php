@@ -45,11 +45,6 @@ final class Figures implements Drawer
         return self::drawing($points);
     }
 
-    public function isShipped(Plan $plan): bool
-    {
-        return isset($this->shipped()[$plan->fingerprint()]);
-    }
-
     /** @return list<string> what cannot be about a plan, in sentences */
     public function amiss(Plan $plan): array
     {

@@ -9,7 +9,7 @@ final readonly class LadderCheckView
 {
     /**
      * @param list<string>              $problems none when it can be kept
-     * @param list<RungFigureView>      $figures  of those that are not of the shipped library
+     * @param list<RungFigureView>      $figures  of those drawn otherwise than in the library, where they can be
      * @param array<string, mixed>|null $document
      */
     public function __construct(

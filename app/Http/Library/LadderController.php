@@ -98,6 +98,14 @@ final readonly class LadderController
         );
     }
 
+    /** Whether a rung is drawn otherwise than it stands in the library, in a way that can be. */
+    private function isNew(Rung $rung): bool
+    {
+        $kept = $this->library->library();
+
+        return $this->figures->amiss($rung->plan()) === [] && (! $kept->has($rung->slug) || $kept->rung($rung->slug)->plan()->fingerprint() !== $rung->plan()->fingerprint());
+    }
+
     private function checked(mixed $document, User $by): LadderCheckView
     {
         [$problems, $ladder] = $this->library->check($document);
@@ -105,7 +113,7 @@ final readonly class LadderController
         return new LadderCheckView(
             problems: $problems,
             ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method(), $this->library->library()->names),
-            figures: array_values(array_map(RungFigureView::of(...), array_filter($ladder->rungs ?? [], fn(Rung $rung): bool => ! $this->figures->isShipped($rung->plan())))),
+            figures: array_values(array_map(RungFigureView::of(...), array_filter($ladder->rungs ?? [], $this->isNew(...)))),
             document: $problems === [] && is_array($document) ? LibraryFiles::withObjects(PracticeLibrary::inSpace($document)) : null,
         );
     }

@@ -3181,7 +3181,7 @@ export interface components {
             /** @description none when it can be kept */
             problems: string[];
             ladder: components["schemas"]["LibraryLadderView"] | null;
-            /** @description of those that are not of the shipped library */
+            /** @description of those drawn otherwise than in the library, where they can be */
             figures: components["schemas"]["RungFigureView"][];
             document: {
                 [key: string]: unknown;

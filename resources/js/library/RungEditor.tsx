@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { api, type Schemas } from '@/api/client';
 import type { FigureData } from '@/figure/drawing';
 import { MovingFigure } from '@/figure/MovingFigure';
@@ -57,6 +57,9 @@ export function RungEditor({
   onChange: (source: Source) => void;
 }) {
   const kept = useFigure(drawn?.slug);
+  // While a pose cannot be, the last one that could stays.
+  const [last, setLast] = useState<FigureData>();
+  if (sketch && sketch !== last) setLast(sketch);
   const value = (field: string) => fieldOf(source, slug, field);
   const set = (field: string, next: unknown) => onChange(withField(source, slug, field, next));
   const text = (field: string) => ({
@@ -101,7 +104,7 @@ export function RungEditor({
       {drawn && (
         <div className="sticky top-0 z-10 rounded-md border border-hairline bg-paper p-2">
           <MovingFigure
-            figure={sketch ?? kept}
+            figure={sketch ?? last ?? kept}
             tempo={drawn.tempo}
             moving={moving}
             label={drawn.name}
