@@ -19,8 +19,8 @@ use Illuminate\Contracts\Cache\Repository;
  * Figures and how hard they are: of the shipped rungs from a file beside the library, which `library:figures` writes;
  * of own rungs solved once and kept.
  *
- * @phpstan-type Points array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>}
- * @phpstan-type Drawn array{figure: Points, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, unmeasured: 'lying'|'unsteady'|null}, amiss: list<string>, faults: array<string, Points>}
+ * @phpstan-type Points array{view: array{int, int}, side: 'left'|'right', frames: non-empty-list<list<int>>, kit: list<array{tone: 'kit'|'weight'|'rail', radii: list<int>, frames: non-empty-list<list<int>>}>, shadow: list<list<int>>, force: list<int>}
+ * @phpstan-type Drawn array{figure: Points, hardness: array{highest: array{extension: int, flexion: int, side: int, turning: int}, mean: array{extension: int, flexion: int, side: int, turning: int}, shoulder: int, wrist: int, hip: int, unmeasured: 'lying'|'unsteady'|null}, amiss: list<string>, faults: array<string, Points>, changes?: array{extension: float|int, flexion: float|int, side: float|int, turning: float|int}}
  */
 final class Figures implements Drawer
 {
@@ -49,6 +49,14 @@ final class Figures implements Drawer
     public function amiss(Plan $plan): array
     {
         return $this->drawn($plan)['amiss'];
+    }
+
+    /** @return array{extension: float, flexion: float, side: float, turning: float}|null of a shipped rung: N·m more than in the neutral pose of its position */
+    public function changes(Plan $plan): ?array
+    {
+        $changes = $this->shipped()[$plan->fingerprint()]['changes'] ?? null;
+
+        return $changes === null ? null : ['extension' => (float) $changes['extension'], 'flexion' => (float) $changes['flexion'], 'side' => (float) $changes['side'], 'turning' => (float) $changes['turning']];
     }
 
     /**
@@ -100,7 +108,7 @@ final class Figures implements Drawer
     /** @param Points $figure */
     private static function drawing(array $figure): Figure
     {
-        return new Figure($figure['view'], $figure['side'], $figure['frames'], array_map(static fn(array $kit): KitFrames => new KitFrames($kit['tone'], $kit['radii'], $kit['frames']), $figure['kit']), $figure['shadow']);
+        return new Figure($figure['view'], $figure['side'], $figure['frames'], array_map(static fn(array $kit): KitFrames => new KitFrames($kit['tone'], $kit['radii'], $kit['frames']), $figure['kit']), $figure['shadow'], $figure['force']);
     }
 
     /** @return Drawn */

@@ -38,7 +38,7 @@ final class Drawing
     /**
      * The end of a movement over a pale start, or what is held.
      *
-     * @return array{pieces: list<array{tone: string, outline: list<array{float, float}>}>, ways: list<non-empty-list<array{float, float}>>} pieces farthest first: tone is `shadow`, `start`, `kit`, `weight`, `rail` or `body-0` (near) to `body-6` (far)
+     * @return array{force: list<array{float, float}>, pieces: list<array{tone: string, outline: list<array{float, float}>}>, ways: list<non-empty-list<array{float, float}>>} pieces farthest first: tone is `shadow`, `start`, `kit`, `weight`, `rail` or `body-0` (near) to `body-6` (far)
      */
     public static function still(Figure $figure): array
     {
@@ -47,6 +47,7 @@ final class Drawing
 
         return [
             'pieces' => $last === 0 ? $drawn : [...array_slice($drawn, 0, 1), ...self::start($figure), ...array_slice($drawn, 1)],
+            'force' => array_map(static fn(array $point): array => [$point[0], $point[1]], self::points($figure->force, $figure->view)),
             'ways' => self::ways($figure),
         ];
     }

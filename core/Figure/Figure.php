@@ -18,9 +18,10 @@ final readonly class Figure
      * @param 'left'|'right'        $side   at work, where one is
      * @param non-empty-list<list<int>> $frames from start to end, the points of each in the order of Shape::POINTS; a single one where the rung is held
      * @param list<KitFrames>       $kit
+     * @param list<int>             $force  the arrow of what is resisted at the end: six numbers, from where to where; none where there is none
      * @param list<list<int>>       $shadow places on the floor that carry, for each frame
      */
-    public function __construct(public array $view, public string $side, public array $frames, public array $kit, public array $shadow) {}
+    public function __construct(public array $view, public string $side, public array $frames, public array $kit, public array $shadow, public array $force = []) {}
 
     /** @param non-empty-list<Stood> $stands frames from start to end, each on its supports */
     public static function of(Plan $plan, array $stands): self
@@ -40,7 +41,7 @@ final readonly class Figure
 
             // What stands still is said once.
             return new KitFrames($hulls[0]->tone, array_map(static fn(float $radius): int => (int) round(1000 * $radius), $hulls[0]->radii), count(array_unique($places, SORT_REGULAR)) === 1 ? [$places[0]] : $places);
-        }, array_values($hulls)), $shadow);
+        }, array_values($hulls)), $shadow, self::whole(Resisted::in($plan, $stands[count($stands) - 1]) ?? []));
     }
 
     /**

@@ -21,8 +21,9 @@ final class Picture
     /** The end position, the start behind it, and the way of what moves. */
     public static function svg(Figure $figure): string
     {
-        ['pieces' => $pieces, 'ways' => $ways] = Drawing::still($figure);
-        $points = array_merge(...array_column($pieces, 'outline'), ...$ways);
+        ['pieces' => $pieces, 'ways' => $ways, 'force' => $force] = Drawing::still($figure);
+        $arrows = $force === [] ? $ways : [...$ways, $force];
+        $points = array_merge(...array_column($pieces, 'outline'), ...$arrows);
         if ($points === []) {
             return '';
         }
@@ -34,7 +35,8 @@ final class Picture
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%.1f" height="%.1f" viewBox="%.1f %.1f %1$.1f %2$.1f"><g transform="scale(1,-1)">', $width, $height, $left - $wide, -$top - $high - self::MARGIN)
             .implode('', array_map(static fn(array $piece): string => '<path d="'.self::path($piece['outline']).'Z" fill="'.self::tone($piece['tone']).'"'.($piece['tone'] === 'shadow' ? '' : ' stroke="#fff" stroke-width="1.2"').'/>', $pieces))
-            .implode('', array_map(self::arrow(...), $ways))
+            .implode('', array_map(static fn(array $way): string => self::arrow($way, true), $ways))
+            .($force === [] ? '' : self::arrow($force, false))
             .'</g></svg>';
     }
 
@@ -55,7 +57,7 @@ final class Picture
     }
 
     /** @param non-empty-list<array{float, float}> $way */
-    private static function arrow(array $way): string
+    private static function arrow(array $way, bool $isWay): string
     {
         $tip = $way[count($way) - 1];
         $before = $way[max(0, count($way) - 2)];
@@ -63,6 +65,6 @@ final class Picture
         $wing = static fn(float $turn): string => self::path([$tip, [$tip[0] + 10 * cos($angle + $turn), $tip[1] + 10 * sin($angle + $turn)]]);
         $line = static fn(string $path, string $more = ''): string => "<path d=\"{$path}\" fill=\"none\" stroke=\"#111\" stroke-width=\"2\"{$more}/>";
 
-        return $line(self::path($way), ' stroke-dasharray="1 4"').$line($wing(2.6)).$line($wing(-2.6));
+        return $line(self::path($way), $isWay ? ' stroke-dasharray="1 4"' : '').$line($wing(2.6)).$line($wing(-2.6));
     }
 }

@@ -13,6 +13,7 @@ use EvenRungs\Figure\FreshDrawer;
 use EvenRungs\Figure\Plan;
 use EvenRungs\Figure\Pose;
 use EvenRungs\Figure\Posture;
+use EvenRungs\Figure\Resisted;
 use EvenRungs\Figure\Setting;
 use EvenRungs\Figure\Shape;
 use EvenRungs\Figure\Solver;
@@ -164,6 +165,25 @@ final class FigureTest extends TestCase
             }
         }
         self::assertSame([], $along);
+    }
+
+    public function test_the_arrow_shows_what_is_resisted(): void
+    {
+        $arrow = static function (string $slug): ?array {
+            $plan = ShippedLibrary::rung($slug)->plan();
+            $stands = $plan->stands(new Solver);
+            $force = Resisted::in($plan, $stands[count($stands) - 1]);
+
+            return $force === null ? null : Vector::unit(Vector::plus($force[1], $force[0], -1));
+        };
+
+        // A band from the left, a weight and the body's own weight downward; who lies on the floor resists none of these.
+        self::assertGreaterThan(0.8, $arrow('press-out/standing-held')[1] ?? 0);
+        self::assertEqualsWithDelta(-1.0, $arrow('carry/standing-hold')[2] ?? 0, 1e-9);
+        self::assertEqualsWithDelta(-1.0, $arrow('front-plank/forearms-toes')[2] ?? 0, 1e-9);
+        self::assertEqualsWithDelta(-1.0, $arrow('side-bridge/knees-bent')[2] ?? 0, 1e-9);
+        self::assertNull($arrow('dead-bug/ninety-hold'));
+        self::assertNull($arrow('carry/two-hand-carry'));
     }
 
     public function test_an_old_flat_figure_is_read_as_a_body_in_space(): void

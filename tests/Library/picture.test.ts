@@ -1,11 +1,11 @@
 import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
-import { piecesAt, startOf, viewOf, waysOf, type FigureData, type Point } from '@/figure/drawing';
+import { forceOf, piecesAt, startOf, viewOf, waysOf, type FigureData, type Point } from '@/figure/drawing';
 
 interface Drawn {
   rung: string;
   figure: FigureData;
-  still: { pieces: { tone: string; outline: Point[] }[]; ways: Point[][] };
+  still: { force: Point[]; pieces: { tone: string; outline: Point[] }[]; ways: Point[][] };
 }
 
 /** What core draws on paper, for every rung of every ladder as the app ships it. */
@@ -20,7 +20,7 @@ const drawn = (): Drawn[] =>
         $out = [];
         foreach (json_decode(file_get_contents('library/figures.json'), true) as $plan => ['figure' => $f]) {
             $kit = array_map(fn ($k) => new EvenRungs\\Figure\\KitFrames($k['tone'], $k['radii'], $k['frames']), $f['kit']);
-            $figure = new EvenRungs\\Figure\\Figure($f['view'], $f['side'], $f['frames'], $kit, $f['shadow']);
+            $figure = new EvenRungs\\Figure\\Figure($f['view'], $f['side'], $f['frames'], $kit, $f['shadow'], $f['force']);
             $out[] = ['rung' => $plan, 'figure' => $figure, 'still' => EvenRungs\\Figure\\Drawing::still($figure)];
         }
         echo json_encode($out);
@@ -46,6 +46,7 @@ describe('the picture on paper', () => {
         ...screen
           .filter((piece, at) => off(piece.outline, still.pieces[at]?.outline ?? []))
           .map((piece) => `${rung}: ${piece.tone}`),
+        ...(off(forceOf(figure, view), still.force) ? [`${rung}: force`] : []),
         ...(waysOf(figure, view).length === still.ways.length ? [] : [`${rung}: ways`]),
       ];
     });

@@ -6,6 +6,10 @@ namespace App\Console\Commands;
 
 use App\Library\Figures;
 use App\Library\LibraryFiles;
+use EvenRungs\Body\Position;
+use EvenRungs\Figure\Plan;
+use EvenRungs\Figure\Solver;
+use EvenRungs\Statics\Declared;
 use Illuminate\Console\Command;
 
 /** Sets every body of the library on its supports, and says how hard each rung is on the low back. */
@@ -17,11 +21,13 @@ final class SolveFigures extends Command
 
     public function handle(LibraryFiles $files, Figures $figures): int
     {
-        [$plans, $kinds] = [[], []];
+        [$plans, $kinds, $positions, $solver] = [[], [], [], new Solver];
+        $neutral = self::neutral($files);
         foreach ($files->shelf()->library()->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
                 $plan = $rung->plan();
                 $plans[$plan->fingerprint()] = $plan;
+                $positions[$plan->fingerprint()] = $rung->position;
                 foreach ($rung->coaching()->faults as $fault) {
                     if ($fault->kind !== null) {
                         $kinds[$plan->fingerprint()][$fault->kind->value] = $fault->kind;
@@ -31,7 +37,8 @@ final class SolveFigures extends Command
         }
         $lines = [];
         foreach ($plans as $made => $plan) {
-            $lines[] = json_encode($made).':'.json_encode($figures->fresh($plan, array_values($kinds[$made] ?? [])));
+            $changes = Declared::changes($plan, $neutral[$positions[$made]->value] ?? null, $solver);
+            $lines[] = json_encode($made).':'.json_encode([...$figures->fresh($plan, array_values($kinds[$made] ?? [])), 'changes' => array_map(static fn(float $by): float => round($by, 1), $changes)]);
         }
         $text = "{\n".implode(",\n", $lines)."\n}\n";
         $file = self::file();
@@ -45,6 +52,18 @@ final class SolveFigures extends Command
         $isSame ? $this->info('library/figures.json is what the bodies of the library come to.') : $this->error('library/figures.json is not what the bodies of the library come to: php artisan library:figures writes it anew.');
 
         return $isSame ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @return array<string, Plan|null> by position */
+    private static function neutral(LibraryFiles $files): array
+    {
+        $neutral = [];
+        foreach (Position::cases() as $position) {
+            $figure = Declared::neutral($position);
+            $neutral[$position->value] = $figure === null ? null : Plan::of($figure, $files->shelf()->poses);
+        }
+
+        return $neutral;
     }
 
     public static function file(): string

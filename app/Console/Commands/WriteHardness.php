@@ -11,6 +11,7 @@ use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Lever;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Statics\Agreement;
+use EvenRungs\Statics\Declared;
 use EvenRungs\Statics\Hardness;
 use Illuminate\Console\Command;
 
@@ -58,7 +59,7 @@ final class WriteHardness extends Command
     {
         $lines = [
             '# How hard each rung is at the low back', '',
-            'Written by `php artisan library:hardness`; do not edit it here. N·m resisted at rest, the highest of the movement, of somebody of 1.70 m and 70 kg. Heights are our own judgement; where the lever is arm, range, load or less assistance they ought to follow these figures. Kendall’s tau says how far they do; steps that go the other way by more than '.self::ALIKE.' N·m are marked ▽, with the reason.', '',
+            'Written by `php artisan library:hardness`; do not edit it here. N·m resisted at rest, the highest of the movement, of somebody of 1.70 m and 70 kg. Heights are our own judgement; where the lever is arm, range, load or less assistance they ought to follow these figures. Kendall’s tau says how far they do; steps that go the other way by more than '.self::ALIKE.' N·m are marked ▽, with the reason. “Its demand” says where the declared one stands among the four changes from the neutral pose of the position, where it starts and ends.', '',
         ];
         $marked = $steps = 0;
         foreach ($files->shelf()->library()->ladders() as $ladder) {
@@ -69,8 +70,8 @@ final class WriteHardness extends Command
             $lines[] = '';
             $lines[] = self::says($ladder, Agreement::tau($pairs), count($pairs), $against, $counted);
             $lines[] = '';
-            $lines[] = '| height | rung | backward | forward | sideways | turning | |';
-            $lines[] = '| --- | --- | --- | --- | --- | --- | --- |';
+            $lines[] = '| height | rung | backward | forward | sideways | turning | its demand | |';
+            $lines[] = '| --- | --- | --- | --- | --- | --- | --- | --- |';
             $lines = [...$lines, ...$rows, ''];
         }
         $lines[] = "In all {$marked} of {$steps} steps by arm, range, load or less assistance go the other way.";
@@ -99,7 +100,7 @@ final class WriteHardness extends Command
             $isStep = $isMeasured && $last !== null && in_array($rung->lever, self::MEASURED, true);
             $isAgainst = $isStep && $resists < $last - self::ALIKE;
             [$against, $counted] = [$against + ($isAgainst ? 1 : 0), $counted + ($isStep ? 1 : 0)];
-            $rows[] = self::row($rung, $hard, $isAgainst);
+            $rows[] = self::row($rung, $hard, $isAgainst, $isMeasured ? Declared::rank($rung->demand, $figures->changes($rung->plan()) ?? $hard->highest) : null);
             if ($isMeasured) {
                 $pairs[] = [$rung->height->tenths, $resists];
                 $last = $resists;
@@ -109,7 +110,7 @@ final class WriteHardness extends Command
         return [$rows, $pairs, $against, $counted];
     }
 
-    private static function row(Rung $rung, Hardness $hard, bool $isAgainst): string
+    private static function row(Rung $rung, Hardness $hard, bool $isAgainst, ?int $rank): string
     {
         $figures = $hard->unmeasured === null ? implode(' | ', $hard->highest) : '– | – | – | –';
         $says = match ($hard->unmeasured) {
@@ -118,6 +119,6 @@ final class WriteHardness extends Command
             null => $isAgainst ? '▽ '.(self::REASONS[$rung->slug] ?? '') : '',
         };
 
-        return "| {$rung->height->label()} | {$rung->name} | {$figures} | {$says} |";
+        return "| {$rung->height->label()} | {$rung->name} | {$figures} | ".['', 'most', 'second', 'third', 'least'][$rank ?? 0]." | {$says} |";
     }
 }

@@ -2831,6 +2831,8 @@ export interface components {
             kit: components["schemas"]["KitFrames"][];
             /** @description places on the floor that carry, for each frame */
             shadow: number[][];
+            /** @description the arrow of what is resisted at the end: six numbers, from where to where; none where there is none */
+            force: number[];
         };
         FitRequest: {
             /** @description of the session itself, so that it does not count as another one of the week */

@@ -21,7 +21,7 @@ export const way = (more: Partial<Schemas['CueWayView']> = {}): Schemas['CueWayV
   check: '',
   fallback: '',
   setUp: '',
-  figure: { view: [20, 10], side: 'left', frames: [[]], kit: [], shadow: [[]] },
+  figure: { view: [20, 10], side: 'left', frames: [[]], kit: [], shadow: [[]], force: [] },
   fault: null,
   felt: 'the front of the trunk',
   places: [

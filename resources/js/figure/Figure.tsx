@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { cx } from '@/ui/cx';
-import { boundsOf, pathOf, piecesAt, startOf, viewOf, waysOf, type FigureData, type Point, type View } from './drawing';
+import { boundsOf, forceOf, pathOf, piecesAt, startOf, viewOf, waysOf, type FigureData, type Point, type View } from './drawing';
 
 const MARGIN = 6;
 /** Degrees that an arrow key turns a figure by, and that a pixel of dragging does. */
@@ -94,8 +94,21 @@ export function Figure({
           <path key={index} d={pathOf(piece.outline)} className={`figure-${piece.tone}`} />
         ))}
         {whole && waysOf(figure, view).map((way, index) => <Arrow key={index} way={way} />)}
+        {whole && <Force way={forceOf(figure, view)} />}
       </g>
     </svg>
+  );
+}
+
+/** What is resisted, as the arrow of a demand on the board shows it: solid, and slate. */
+function Force({ way: [from, to] }: { way: Point[] }) {
+  if (!from || !to) return null;
+  const angle = (Math.atan2(from[1] - to[1], to[0] - from[0]) * 180) / Math.PI;
+  return (
+    <g className="figure-force" strokeLinecap="round" strokeLinejoin="round">
+      <path d={pathOf([from, to], false)} />
+      <path d="M-9 -6L0 0L-9 6" transform={`translate(${to[0]} ${-to[1]}) rotate(${angle})`} />
+    </g>
   );
 }
 

@@ -153,6 +153,11 @@ export function waysOf(figure: FigureData, view: View): Point[][] {
   return second ? [longest.points, second.points] : [longest.points];
 }
 
+/** The force that is resisted at the end, from where to where; empty where there is no arrow for it. */
+export const forceOf = (figure: FigureData, view: View): Point[] =>
+  // A device may have kept a figure from before arrows.
+  seen(figure.force ?? [], view).map(([x, y]): Point => [x, y]);
+
 /** The frame that holds every position of the way and the kit; small figures are not blown up. */
 export function boundsOf(figure: FigureData, view: View): { left: number; right: number; top: number; bottom: number } {
   let [left, right, top, bottom] = [Infinity, -Infinity, -Infinity, Infinity];
@@ -171,6 +176,7 @@ export function boundsOf(figure: FigureData, view: View): { left: number; right:
       seen(frame, view).forEach((point, at) => take(point, ((piece.radii[at] ?? 0) / 1000) * SCALE));
     }
   }
+  for (const point of forceOf(figure, view)) take(point, 4);
   for (const places of figure.shadow) for (const point of shadowOf(places, view)) take(point, 0);
   const wide = Math.max(0, 190 - (right - left)) / 2;
   return { left: left - wide, right: right + wide, top: Math.max(top, bottom + 120), bottom };

@@ -14,6 +14,7 @@ const figure = (change: Partial<FigureData> = {}): FigureData => ({
   frames: [standing([100, 0, 500])],
   kit: [],
   shadow: [[0, 0, 0]],
+  force: [],
   ...change,
 });
 const moving = figure({
