@@ -20,6 +20,11 @@ final class Drawing
 
     private const CORNERS = 20;
 
+    /** What is thinner than this has fewer corners. */
+    private const THIN = 4.0;
+
+    private const FEW = 8;
+
     /** Units from which on a part of the start is drawn beside the end. */
     private const MOVED = 5;
 
@@ -203,8 +208,9 @@ final class Drawing
     {
         $corners = [];
         foreach ($balls as [$x, $y, , $radius]) {
-            for ($at = 0; $at < self::CORNERS; $at++) {
-                $turn = 2 * M_PI * $at / self::CORNERS;
+            $count = $radius < self::THIN ? self::FEW : self::CORNERS;
+            for ($at = 0; $at < $count; $at++) {
+                $turn = 2 * M_PI * $at / $count;
                 $corners[] = [$x + $radius * cos($turn), $y + $radius * sin($turn)];
             }
         }

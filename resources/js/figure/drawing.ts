@@ -26,10 +26,15 @@ const MOVED = 5;
 const SHORTEST_WAY = 12;
 /** Kit that lies on the body's own depth is drawn a little nearer than what holds it. */
 const NEARER: Record<string, number> = { weight: 0.05, kit: -0.06, rail: 0 };
-const TURNS = Array.from({ length: CORNERS }, (_, at): Point => {
-  const turn = (2 * Math.PI * at) / CORNERS;
-  return [Math.cos(turn), Math.sin(turn)];
-});
+const turns = (corners: number): Point[] =>
+  Array.from({ length: corners }, (_, at): Point => {
+    const turn = (2 * Math.PI * at) / corners;
+    return [Math.cos(turn), Math.sin(turn)];
+  });
+const TURNS = turns(CORNERS);
+/** What is thinner than this has fewer corners. */
+const THIN = 4;
+const FEW = turns(8);
 
 export const viewOf = (figure: FigureData): View => [figure.view[0] ?? 20, figure.view[1] ?? 10];
 
@@ -63,7 +68,9 @@ const ballsOf = (points: Deep[], balls: (typeof PARTS)[number]): Ball[] =>
 const depthOf = (balls: Ball[]): number => balls.reduce((sum, ball) => sum + ball[2], 0) / Math.max(1, balls.length);
 
 const outlineOf = (balls: Ball[]): Point[] =>
-  hull(balls.flatMap(([x, y, , radius]) => TURNS.map(([c, s]): Point => [x + radius * c, y + radius * s])));
+  hull(
+    balls.flatMap(([x, y, , radius]) => (radius < THIN ? FEW : TURNS).map(([c, s]): Point => [x + radius * c, y + radius * s])),
+  );
 
 /** Andrew's monotone chain: the corners of what all points are in, against the clock. */
 function hull(corners: Point[]): Point[] {
@@ -177,7 +184,7 @@ export function boundsOf(figure: FigureData, view: View): { left: number; right:
     }
   }
   for (const point of forceOf(figure, view)) take(point, 4);
-  for (const places of figure.shadow) for (const point of shadowOf(places, view)) take(point, 0);
+  for (const places of figure.shadow) for (const point of seen(places, view)) take([point[0], point[1]], 11);
   const wide = Math.max(0, 190 - (right - left)) / 2;
   return { left: left - wide, right: right + wide, top: Math.max(top, bottom + 120), bottom };
 }
