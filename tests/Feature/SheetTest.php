@@ -63,4 +63,13 @@ final class SheetTest extends ApiTestCase
     {
         return is_string($value) ? $value : '';
     }
+
+    public function test_paper_uses_only_characters_that_its_faces_have(): void
+    {
+        // What the shipped latin faces cover: a cross from elsewhere was left blank, and a fault stood there unmarked.
+        foreach (glob(resource_path('views/*.blade.php')) ?: [] as $file) {
+            self::assertSame(0, preg_match('~[^\x{0000}-\x{024F}\x{2000}-\x{206F}\x{20AC}\x{2122}\x{2191}\x{2193}\x{2212}\x{2215}]~u', (string) file_get_contents($file)), basename($file));
+        }
+        self::assertStringContainsString('Not so: ', (string) file_get_contents(resource_path('views/sheet.blade.php')));
+    }
 }
