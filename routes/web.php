@@ -98,6 +98,7 @@ Route::prefix('api')->group(function (): void {
         Route::controller(LibraryController::class)->group(function (): void {
             Route::get('/library', 'show')->name('library');
             Route::get('/figures/{ladder}', 'figures')->name('figures');
+            Route::get('/figures/{ladder}/{rung}', 'faults')->name('figures.faults');
         });
         Route::controller(LadderController::class)->group(function (): void {
             Route::post('/ladders/check', 'check')->name('checkLadder');

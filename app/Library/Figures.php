@@ -24,7 +24,13 @@ use Illuminate\Contracts\Cache\Repository;
  */
 final class Figures implements Drawer
 {
+    /** Of an own rung, which is solved anew when nobody looked at it so long. */
+    private const KEPT_DAYS = 90;
+
     private ?Solver $solver = null;
+
+    /** Of the shipped figures: another one whenever a change of the bodies or of how they are set changes those. */
+    private string $version = '';
 
     /** @var array<string, Drawn>|null by fingerprint of the plan */
     private ?array $shipped = null;
@@ -39,8 +45,7 @@ final class Figures implements Drawer
     public function fault(Plan $plan, FaultKind $kind): Figure
     {
         $made = $plan->fingerprint();
-        /** @var Points $points */
-        $points = $this->shipped()[$made]['faults'][$kind->value] ?? $this->cache->rememberForever("fault:{$made}:{$kind->value}", fn(): array => $this->faulty($plan, $kind));
+        $points = $this->shipped()[$made]['faults'][$kind->value] ?? $this->kept("fault:{$made}:{$kind->value}", fn(): array => $this->faulty($plan, $kind));
 
         return self::drawing($points);
     }
@@ -69,10 +74,11 @@ final class Figures implements Drawer
             return self::hard($this->drawn($plan)['hardness']);
         }
         [$mass, $stature] = [$mass ?? Setting::MASS, $stature ?? Setting::STATURE];
-        /** @var Drawn['hardness'] $kept */
-        $kept = $this->cache->rememberForever(sprintf('hardness:%s:%.1f:%.1f', $plan->fingerprint(), $mass, $stature), fn(): array => (array) Hardness::of($plan, $this->solver(), $mass, $stature));
+        return self::hard($this->kept(sprintf('hardness:%s:%.1f:%.1f', $plan->fingerprint(), $mass, $stature), function () use ($plan, $mass, $stature): array {
+            $hardness = Hardness::of($plan, $this->solver(), $mass, $stature);
 
-        return self::hard($kept);
+            return ['highest' => $hardness->highest, 'mean' => $hardness->mean, 'shoulder' => $hardness->shoulder, 'wrist' => $hardness->wrist, 'hip' => $hardness->hip, 'unmeasured' => $hardness->unmeasured];
+        }));
     }
 
     /**
@@ -90,7 +96,7 @@ final class Figures implements Drawer
         }
         $stands = $plan->stands($this->solver());
         $way = $plan->way($this->solver(), $stands);
-        $drawn = json_decode((string) json_encode(['figure' => Figure::of($plan, $way), 'hardness' => Hardness::along($plan, $stands, $way), 'amiss' => array_values(array_unique(array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $stands)))), 'faults' => $faults]), true);
+        $drawn = json_decode((string) json_encode(['figure' => Figure::of($plan, $way), 'hardness' => Hardness::along($plan, $stands, $way), 'amiss' => array_values(array_unique(array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $way)))), 'faults' => $faults]), true);
 
         /** @var Drawn $drawn */
         return $drawn;
@@ -115,10 +121,22 @@ final class Figures implements Drawer
     private function drawn(Plan $plan): array
     {
         $made = $plan->fingerprint();
-        /** @var Drawn $drawn */
-        $drawn = $this->shipped()[$made] ?? $this->cache->rememberForever("figure:{$made}", fn(): array => $this->fresh($plan));
+        return $this->shipped()[$made] ?? $this->kept("figure:{$made}", fn(): array => $this->fresh($plan));
+    }
 
-        return $drawn;
+    /**
+     * @template T of array
+     *
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    private function kept(string $key, \Closure $make): array
+    {
+        $this->shipped();
+
+        /** @var T */
+        return $this->cache->remember("{$key}:{$this->version}", 86_400 * self::KEPT_DAYS, $make);
     }
 
     /** @param Drawn['hardness'] $hard */
@@ -138,8 +156,9 @@ final class Figures implements Drawer
         if ($this->shipped === null) {
             $made = is_file($this->file) ? filemtime($this->file).' '.filesize($this->file) : '';
             $kept = is_file($this->cacheFile) ? require $this->cacheFile : null;
-            if (! is_array($kept) || ($kept['made'] ?? null) !== $made) {
-                $kept = ['made' => $made, 'figures' => $made === '' ? [] : json_decode((string) file_get_contents($this->file), true)];
+            if (! is_array($kept) || ($kept['made'] ?? null) !== $made || ! isset($kept['version'])) {
+                $text = $made === '' ? '[]' : (string) file_get_contents($this->file);
+                $kept = ['made' => $made, 'version' => substr(sha1($text), 0, 8), 'figures' => json_decode($text, true)];
                 $temporary = $this->cacheFile.'.'.bin2hex(random_bytes(4));
                 file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
                 rename($temporary, $this->cacheFile);
@@ -150,6 +169,7 @@ final class Figures implements Drawer
             /** @var array<string, Drawn> $figures */
             $figures = $kept['figures'];
             $this->shipped = $figures;
+            $this->version = is_string($kept['version'] ?? null) ? $kept['version'] : '';
         }
 
         return $this->shipped;

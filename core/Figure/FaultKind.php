@@ -22,9 +22,11 @@ enum FaultKind: string
     case HeadPokes = 'head-pokes';
     case HeadHangs = 'head-hangs';
     case ShouldersShrug = 'shoulders-shrug';
+    case ShoulderHangs = 'shoulder-hangs';
     case ShouldersRoll = 'shoulders-roll';
     case BladesWing = 'blades-wing';
     case KneeFallsIn = 'knee-falls-in';
+    case KneeFallsOut = 'knee-falls-out';
     case WeightShifts = 'weight-shifts';
     case PelvisRocks = 'pelvis-rocks';
     case RangeTooFar = 'range-too-far';
@@ -33,20 +35,40 @@ enum FaultKind: string
     case ElbowsBend = 'elbows-bend';
     case KneesBend = 'knees-bend';
 
+    /** Part of stature by which the body rises in a lift, and does not in a press or a step. */
+    private const RISE = 0.06;
+
+    /** Faults that no still shows are `unseen`; holding the breath has its own word. */
+    public const UNSEEN = ['unseen', 'breath-held'];
+
     public function inWords(): string
     {
         return str_replace('-', ' ', ucfirst($this->value));
     }
 
-    /** The end of a plan with this fault in it. */
+    /** The pose of a plan in which this fault is made, with the fault in it. */
     public function in(Plan $plan, Solver $solver): Stood
     {
         $stands = $plan->stands($solver);
-        $last = count($stands) - 1;
-        $end = $stands[$last];
-        $pose = $plan->poses[$last] ?? $plan->poses[0];
+        $at = $this->isMadeBelow() && self::risesFromBelow($stands) ? 0 : count($stands) - 1;
+        $made = $stands[$at] ?? $stands[0];
+        $pose = $plan->poses[$at] ?? $plan->poses[0];
 
-        return $solver->stand(new Pose($this->changed($plan, $stands[0]->body->posture, $end->body->posture), $pose->supports, []), $plan->setting, null, true);
+        return $solver->fall(new Pose($this->changed($plan, $stands[0]->body->posture, $made->body->posture), $pose->supports, []), $plan->setting);
+    }
+
+    /** Whether it is made where the trunk leans furthest, as in lifting from the floor; else where the movement ends. */
+    private function isMadeBelow(): bool
+    {
+        return in_array($this, [self::BackRounds, self::SeatRises, self::TrunkTurns, self::KneeFallsIn, self::KneeFallsOut, self::HipsSink], true);
+    }
+
+    /** @param non-empty-list<Stood> $stands */
+    private static function risesFromBelow(array $stands): bool
+    {
+        [$start, $end] = [$stands[0]->body, $stands[count($stands) - 1]->body];
+
+        return $start->posture->lies === Attitude::Upright && $end->posture->lies === Attitude::Upright && $end->mass()[1][2] - $start->mass()[1][2] > self::RISE;
     }
 
     private function changed(Plan $plan, Posture $start, Posture $end): Posture
@@ -74,15 +96,17 @@ enum FaultKind: string
             self::HeadPokes => $end->with(['neck' => [-36]]),
             self::HeadHangs => $end->with(['neck' => [36]]),
             self::ShouldersShrug => $end->withBlades(3.5, 0),
+            self::ShoulderHangs => $end->withBlades(-3, 0),
             self::ShouldersRoll => $end->with(['mid-back' => [14]])->withBlades(1, 3),
             self::BladesWing => $end->withBlades(1.5, -3),
             self::KneeFallsIn => $end->with(['left-hip' => [0, -16, 22], 'right-hip' => [0, -16, 22]]),
+            self::KneeFallsOut => $end->with(['left-hip' => [0, 16, -22], 'right-hip' => [0, 16, -22]]),
             self::WeightShifts => $end->with(['left-hip' => [0, 12 * $to], 'right-hip' => [0, -12 * $to], 'low-back' => [0, 8 * $to]]),
             self::PelvisRocks => $end->lies === Attitude::Upright ? $end->with(['low-back' => [0, 0, -12 * $to]], [0, 0, 16 * $to]) : $end->with(['low-back' => [0, 0, 10 * $to]], [0, 16 * $to, 0]),
             self::RangeTooFar => $start->towards($end, $start == $end ? 1.0 : 1.35),
             self::LimbDrops => $end->with($end->lies === Attitude::Supine ? ["{$side}-hip" => [-14]] : ["{$side}-hip" => [22], "{$side}-shoulder" => [-22]]),
             self::HandsDrift => $end->with(['left-shoulder' => [0, 20 * $to], 'right-shoulder' => [0, -20 * $to]]),
-            self::ElbowsBend => $end->with(['left-elbow' => [46], 'right-elbow' => [46]]),
+            self::ElbowsBend => $end->with(array_fill_keys(array_map(static fn(string $hand): string => "{$hand}-elbow", self::hands($plan) === [] ? ['left', 'right'] : self::hands($plan)), [46])),
             self::KneesBend => $end->with(['left-knee' => [34], 'right-knee' => [34]]),
         };
     }
@@ -98,6 +122,14 @@ enum FaultKind: string
                 return $piece->at[0]->side === Side::Left ? 1 : -1;
             }
         }
+        $hands = self::hands($plan);
+
+        return count($hands) === 1 ? ($hands[0] === 'left' ? -1 : 1) : ($plan->side === Side::Left ? 1 : -1);
+    }
+
+    /** @return list<string> sides of the hands and elbows that carry at the end */
+    private static function hands(Plan $plan): array
+    {
         $hands = [];
         foreach ($plan->poses[count($plan->poses) - 1]->supports ?? [] as $support) {
             if (in_array($support->spot->contact, [Contact::Palm, Contact::Elbow], true)) {
@@ -105,6 +137,6 @@ enum FaultKind: string
             }
         }
 
-        return count($hands) === 1 ? (isset($hands['left']) ? -1 : 1) : ($plan->side === Side::Left ? 1 : -1);
+        return array_keys($hands);
     }
 }

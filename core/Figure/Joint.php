@@ -28,11 +28,6 @@ enum Joint: string
         return ! in_array($this, [self::LowBack, self::MidBack, self::Neck], true);
     }
 
-    public function isSpine(): bool
-    {
-        return $this === self::LowBack || $this === self::MidBack;
-    }
-
     public function label(): string
     {
         return match ($this) {

@@ -61,23 +61,6 @@ final readonly class Kit
         );
     }
 
-    public function mirrored(): self
-    {
-        return new self(
-            $this->kind,
-            $this->height,
-            match ($this->side) {
-                'left' => 'right',
-                'right' => 'left',
-                default => $this->side,
-            },
-            array_map(static fn(Spot $spot): Spot => $spot->mirrored(), $this->at),
-            $this->kg,
-            $this->pull,
-            $this->anchor === null ? null : [$this->anchor[0], -$this->anchor[1], $this->anchor[2]],
-        );
-    }
-
     public function isUpright(): bool
     {
         return $this->kind === KitKind::Wall;

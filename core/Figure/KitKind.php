@@ -17,6 +17,8 @@ enum KitKind: string
     case Wheel = 'wheel';
     case Slider = 'slider';
     case Bar = 'bar';
+    /** A round pad on a post. */
+    case Post = 'post';
     case Strap = 'strap';
     case Wall = 'wall';
     case Dumbbell = 'dumbbell';
@@ -33,7 +35,7 @@ enum KitKind: string
     public function isSurface(): bool
     {
         return match ($this) {
-            self::Bench, self::Step, self::Blocks, self::Pillow, self::Towel, self::Pad, self::Ball, self::Wheel, self::Slider, self::Bar, self::Strap, self::Wall => true,
+            self::Bench, self::Step, self::Blocks, self::Pillow, self::Towel, self::Pad, self::Ball, self::Wheel, self::Slider, self::Bar, self::Post, self::Strap, self::Wall => true,
             default => false,
         };
     }
@@ -72,6 +74,7 @@ enum KitKind: string
             self::Wheel => 9,
             self::Slider => 1.5,
             self::Bar => 215,
+            self::Post => 60,
             self::Strap => 30,
             default => 0,
         };

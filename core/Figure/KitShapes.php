@@ -13,9 +13,6 @@ use EvenRungs\Body\Side;
  */
 final readonly class KitShapes
 {
-    /** Half length along x, and along y, of what lies on the floor under what it carries. */
-    private const HALF = ['bench' => [17, 45], 'step' => [18, 35], 'blocks' => [11, 7], 'pillow' => [16, 24], 'towel' => [7, 20], 'pad' => [16, 24], 'slider' => [9, 9]];
-
     private const CM = 1 / Setting::STATURE;
 
     /** @param list<Stood> $way */
@@ -37,21 +34,18 @@ final readonly class KitShapes
     private function piece(Kit $piece): array
     {
         $kind = $piece->kind;
-        if ($kind->isSurface()) {
-            $carried = $this->carried($this->stood, $piece);
-            foreach ($kind->rolls() || $kind === KitKind::Ball ? [] : array_reverse($this->way) as $stood) {
-                $carried = $this->carried($stood, $piece) ?: $carried;
-            }
+        if ($kind->isGripped() || $kind === KitKind::Post) {
+            $carried = $this->carried($piece);
 
             return $carried === [] ? [] : match ($kind) {
-                KitKind::Wall => [$this->wall($piece, $carried[0])],
-                KitKind::Ball => [new Hull('kit', [[$this->mean($carried)[0], $this->mean($carried)[1], $piece->height * self::CM / 2]], [$piece->height * self::CM / 2])],
                 KitKind::Wheel => $this->wheel($carried, $piece->height),
                 KitKind::Bar => $this->bar($carried),
-                KitKind::Strap => array_map(fn(array $at): Hull => new Hull('rail', [$at, [$at[0], $at[1], 235 * self::CM]], [0.006, 0.006]), $carried),
-                KitKind::Blocks, KitKind::Slider => array_map(fn(array $at): Hull => $this->box($piece, [$at]), $carried),
-                default => [$this->box($piece, $carried)],
+                KitKind::Post => $this->post($piece, $this->mean($carried)),
+                default => array_map(static fn(array $at): Hull => new Hull('rail', [$at, [$at[0], $at[1], 235 * self::CM]], [0.006, 0.006]), $carried),
             };
+        }
+        if ($kind->isSurface()) {
+            return array_merge(...array_map($this->solid(...), $this->solids($kind)));
         }
         $at = array_map($this->stood->body->at(...), $piece->at);
 
@@ -70,42 +64,69 @@ final readonly class KitShapes
         };
     }
 
-    /** @return list<Vec> places that a piece carries, at their surfaces */
-    private function carried(Stood $stood, Kit $piece): array
+    /** @return list<Vec> middles of the places that a piece carries */
+    private function carried(Kit $piece): array
     {
         $carried = [];
-        foreach ($stood->supports as $support) {
+        foreach ($this->stood->supports as $support) {
             if ($support->surface === $piece->kind->value) {
-                $carried[] = $stood->contact($support);
+                $carried[] = $this->stood->contact($support);
             }
         }
 
         return $carried;
     }
 
-    /** @param list<Vec> $carried */
-    private function box(Kit $piece, array $carried): Hull
+    /** @return list<Solid> where they stand; before they first carry something, where they will */
+    private function solids(KitKind $kind): array
     {
-        [$along, $across] = self::HALF[$piece->kind->value] ?? [15, 15];
-        [$low, $high] = [[INF, INF], [-INF, -INF]];
-        foreach ($carried as $at) {
-            foreach ([0, 1] as $axis) {
-                [$low[$axis], $high[$axis]] = [min($low[$axis], $at[$axis]), max($high[$axis], $at[$axis])];
+        foreach ([$this->stood, ...$this->way] as $stood) {
+            $solids = array_filter($stood->solids, static fn(Solid $solid): bool => $solid->kit->kind === $kind);
+            if ($solids !== []) {
+                return array_values($solids);
             }
         }
-        $half = [max($along * self::CM, ($high[0] - $low[0]) / 2 + 0.03), max($across * self::CM, ($high[1] - $low[1]) / 2 + 0.03)];
+
+        return [];
+    }
+
+    /** @return list<Hull> */
+    private function solid(Solid $solid): array
+    {
+        return match ($solid->kit->kind) {
+            KitKind::Wall => [$this->wall($solid->kit, $solid->low)],
+            KitKind::Ball => [new Hull('kit', [$solid->low], [$solid->radius])],
+            KitKind::Bench => [$this->box($solid->low, $solid->high), ...$this->legs($solid)],
+            default => [$this->box($solid->low, $solid->high)],
+        };
+    }
+
+    /**
+     * @param Vec $low
+     * @param Vec $high
+     */
+    private function box(array $low, array $high): Hull
+    {
+        // With rounded edges, within the height it has.
+        $round = min(0.008, ($high[2] - $low[2]) / 2);
         $corners = [];
-        // A wall or bench is drawn with its edges: a thin seat on the height it has.
-        $top = $piece->height * self::CM - 0.008;
-        foreach ([-1, 1] as $x) {
-            foreach ([-1, 1] as $y) {
-                foreach ([0.008, max(0.008, $top)] as $z) {
-                    $corners[] = [($low[0] + $high[0]) / 2 + $x * $half[0], ($low[1] + $high[1]) / 2 + $y * $half[1], $z];
+        foreach ([$low[0] + $round, $high[0] - $round] as $x) {
+            foreach ([$low[1] + $round, $high[1] - $round] as $y) {
+                foreach ([$low[2] + $round, $high[2] - $round] as $z) {
+                    $corners[] = [$x, $y, $z];
                 }
             }
         }
 
-        return new Hull('kit', $corners, array_fill(0, 8, 0.008));
+        return new Hull('kit', $corners, array_fill(0, 8, $round));
+    }
+
+    /** @return list<Hull> */
+    private function legs(Solid $seat): array
+    {
+        $middle = ($seat->low[0] + $seat->high[0]) / 2;
+
+        return array_map(static fn(float $y): Hull => new Hull('rail', [[$middle, $y, $seat->low[2]], [$middle, $y, 0.014]], [0.014, 0.014]), [$seat->low[1] + 0.06, $seat->high[1] - 0.06]);
     }
 
     /** @param Vec $at */
@@ -115,7 +136,8 @@ final readonly class KitShapes
         $corners = [];
         foreach ([-0.32, 0.32] as $wide) {
             foreach ([0.004, 1.12] as $high) {
-                $corners[] = $isSide ? [$at[0] + $wide, $at[1] + ($piece->side === 'left' ? 0.02 : -0.02), $high] : [$at[0] + ($piece->side === 'front' ? 0.02 : -0.02), $at[1] + $wide, $high];
+                // Its thickness is behind what it carries.
+                $corners[] = $isSide ? [$at[0] + $wide, $at[1] + ($piece->side === 'left' ? 0.006 : -0.006), $high] : [$at[0] + ($piece->side === 'front' ? 0.006 : -0.006), $at[1] + $wide, $high];
             }
         }
 
@@ -155,6 +177,21 @@ final readonly class KitShapes
         $along = Vector::length($along) < 0.5 ? [0.0, 1.0, 0.0] : $along;
 
         return [new Hull('rail', [Vector::plus($this->mean($at), $along, 0.32), Vector::plus($this->mean($at), $along, -0.32)], [0.011, 0.011])];
+    }
+
+    /**
+     * @param Vec $at
+     *
+     * @return list<Hull>
+     */
+    private function post(Kit $piece, array $at): array
+    {
+        $pad = [$at[0], $at[1], ($piece->height - 5) * self::CM];
+
+        return [
+            new Hull('kit', [Vector::plus($pad, Vector::AXES[1], 0.16), Vector::plus($pad, Vector::AXES[1], -0.16)], [0.03, 0.03]),
+            new Hull('rail', [$pad, [$at[0], $at[1], 0.014]], [0.014, 0.014]),
+        ];
     }
 
     /**

@@ -65,12 +65,6 @@ final readonly class Plan
         return substr(sha1((string) json_encode($this)), 0, 16);
     }
 
-    /** The same with left and right changed over. */
-    public function mirrored(): self
-    {
-        return new self(array_map(static fn(Pose $pose): Pose => $pose->mirrored(), $this->poses), $this->setting->mirrored(), [-$this->view[0], $this->view[1]], $this->side->other());
-    }
-
     /** @return non-empty-list<Stood> each pose on its supports, what stays where it was staying there */
     public function stands(Solver $solver): array
     {

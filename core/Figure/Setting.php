@@ -36,11 +36,6 @@ final readonly class Setting
         return new self($kit);
     }
 
-    public function mirrored(): self
-    {
-        return new self(array_map(static fn(Kit $piece): Kit => $piece->mirrored(), $this->kit));
-    }
-
     /** @throws \InvalidArgumentException */
     public function surface(string $name): Surface
     {
@@ -53,6 +48,31 @@ final readonly class Setting
             }
         }
         throw new \InvalidArgumentException("Something is carried by “{$name}”, which is not among the kit.");
+    }
+
+    /**
+     * The kit that nothing goes through: where it stood before, else under what it carries.
+     *
+     * @param list<Support> $supports
+     *
+     * @return array<string, Solid> by kind and number
+     */
+    public function solids(Skeleton $body, array $supports, ?Stood $planted = null): array
+    {
+        $solids = array_filter($planted->solids ?? [], static fn(Solid $solid): bool => $solid->stays());
+        foreach ($this->kit as $piece) {
+            if (! $piece->kind->isSurface() || $piece->kind->isGripped() || isset($solids["{$piece->kind->value} 0"])) {
+                continue;
+            }
+            $own = array_values(array_filter($supports, static fn(Support $support): bool => $support->surface === $piece->kind->value));
+            $carried = array_map(static fn(Support $support): array => $body->at($support->spot), $own);
+            $normal = (new Surface($piece, 0.0))->normal();
+            foreach (Solid::under($piece, $carried, array_map(static fn(array $at, Support $support): array => Vector::plus($at, $normal, -$support->spot->contact->radius()), $carried, $own)) as $number => $solid) {
+                $solids["{$piece->kind->value} {$number}"] = $solid;
+            }
+        }
+
+        return $solids;
     }
 
     /** Whether the body rests on what lies under it alone, and so has to keep its weight over that. */

@@ -44,9 +44,33 @@ final readonly class Spot
         return array_values($spots);
     }
 
+    /** @return array<string, self> every place on every side, by name */
+    public static function all(): array
+    {
+        /** @var array<string, self>|null $all */
+        static $all = null;
+        if ($all === null) {
+            $all = [];
+            foreach (Contact::cases() as $contact) {
+                foreach ($contact->isPaired() ? [Side::Left, Side::Right] : [Side::Both] as $side) {
+                    $spot = new self($contact, $side);
+                    $all[$spot->name()] = $spot;
+                }
+            }
+        }
+
+        return $all;
+    }
+
     public function name(): string
     {
         return $this->side === Side::Both ? $this->contact->value : "{$this->side->value}-{$this->contact->value}";
+    }
+
+    /** In a sentence. */
+    public function said(): string
+    {
+        return str_replace('-', ' ', $this->name());
     }
 
     /** The part of the body it is on, by name. */

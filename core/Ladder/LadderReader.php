@@ -333,12 +333,12 @@ final readonly class LadderReader
         return $faults;
     }
 
-    /** How a fault is drawn; a still shows no breath, and some others are `unseen` in it too. */
+    /** How a fault is drawn, where a still shows it. */
     private function kind(): ?FaultKind
     {
         $kind = $this->optional('kind') ?? 'unseen';
 
-        return in_array($kind, ['unseen', 'breath-held'], true) ? null : FaultKind::tryFrom($kind) ?? throw InvalidLadder::because("{$this->place}: there is no kind of fault “{$kind}”.");
+        return in_array($kind, FaultKind::UNSEEN, true) ? null : FaultKind::tryFrom($kind) ?? throw InvalidLadder::because("{$this->place}: there is no kind of fault “{$kind}”.");
     }
 
     /** @return array<string, int> */

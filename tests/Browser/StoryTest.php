@@ -133,15 +133,20 @@ final class StoryTest extends BrowserTestCase
 
     public function test_a_practice_writes_a_ladder_of_its_own_from_nothing(): void
     {
-        $browser = $this->signIn()->visit('/library?ladder=bridge')->see('as shipped')->press('New ladder')->see('“First rung”: The required properties');
+        $browser = $this->signIn()->visit('/library?ladder=bridge')->see('as shipped')->press('New ladder')->see('“First rung”: The required properties')->press('Add a fault')->press('Add a fault');
         foreach ([
             'Purpose, one line' => 'Breath and brace on the jetty.', 'Check by' => 'A hand on the ribs.', 'Breathing' => 'Quietly through the nose.', 'Felt' => 'Round the waist.',
             'Not felt' => 'In the neck.', 'Easier now' => 'Half as long.', 'Way out' => 'Roll to one side.', 'Relief position' => 'On the back, legs up.',
-            'Cues, one a line (3 to 5)' => "Lie down.\nLet the ribs sink.\nBreathe on.", 'Faults, one a line (2 to 4): seen > fix' => "The ribs rise. > Breathe out first.\nThe neck works. > A pillow under the head.",
+            'Cues, one a line (3 to 5)' => "Lie down.\nLet the ribs sink.\nBreathe on.",
+            'Fault 1, seen' => 'The ribs rise.', 'Fault 1, mended by' => 'Breathe out first.', 'Fault 2, seen' => 'The breath stops.', 'Fault 2, mended by' => 'Count aloud.',
         ] as $field => $text) {
             $browser->label($field)->sendKeys($text);
         }
-        $browser->doesNotSee('Nothing is kept until')->press('the ladder itself');
+        $browser->label('Fault 1, drawn as')->sendKeys('Ribs');
+        $browser->doesNotSee('Nothing is kept until');
+        // The picture of the fault stands beside its words.
+        $browser->find('//figure[contains(., "Ribs flare")]//*[local-name()="svg"]');
+        $browser->press('the ladder itself');
         $name = $browser->find('//aside//input[@id=//label[normalize-space()="Name of the ladder"]/@for]');
         $name->sendKeys([Key::CONTROL, 'a']);
         $name->sendKeys('Jetty ladder');

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
+use EvenRungs\Figure\Apart;
 use EvenRungs\Figure\Base;
 use EvenRungs\Figure\FaultKind;
 use EvenRungs\Figure\FlatPose;
@@ -56,6 +57,40 @@ final class FigureTest extends TestCase
         }
     }
 
+    public function test_nothing_of_a_body_is_in_the_floor_or_the_kit_on_any_part_of_its_way(): void
+    {
+        foreach (['front-plank/forearm-to-hand', 'side-bridge/side-to-front', 'side-bridge/top-knee-bench', 'bridge/bench-loaded', 'all-fours/wall-opposite', 'rollout/standing-full', 'hip-side/step-down'] as $slug) {
+            $plan = ShippedLibrary::rung($slug)->plan();
+            foreach ($plan->way(new Solver, $plan->stands(new Solver)) as $frame => $stood) {
+                foreach (Apart::of($stood->body, new Pose($stood->body->posture, $stood->supports, []), $stood->solids) as $apart) {
+                    self::assertLessThan(0.5, -170 * $apart->gap, "{$slug}, frame {$frame}: {$apart->says()}");
+                }
+                self::assertSame([], $stood->amiss, "{$slug}, frame {$frame}");
+            }
+        }
+    }
+
+    public function test_a_leg_hangs_free_under_a_bench_but_not_in_its_seat(): void
+    {
+        $seat = array_values(ShippedLibrary::rung('side-bridge/top-foot-bench')->plan()->stands(new Solver)[0]->solids)[0];
+        $under = [($seat->low[0] + $seat->high[0]) / 2, ($seat->low[1] + $seat->high[1]) / 2, $seat->low[2] / 2];
+
+        self::assertGreaterThan(0, $seat->gap($under)[0]);
+        self::assertEqualsWithDelta(-0.045 / 1.7, $seat->gap([$under[0], $under[1], $seat->high[2] - 0.045 / 1.7])[0], 1e-9);
+        self::assertSame([0.0, 0.0, 1.0], $seat->gap([$under[0], $under[1], $seat->high[2] - 0.01])[1]);
+    }
+
+    public function test_what_goes_wrong_in_lifting_is_drawn_where_the_lift_begins(): void
+    {
+        $plan = ShippedLibrary::rung('hinge/bar-floor')->plan();
+        $stands = $plan->stands(new Solver);
+        $rounded = FaultKind::BackRounds->in($plan, new Solver)->body->mass()[1][2];
+
+        self::assertLessThan($stands[1]->body->mass()[1][2] - 0.1, $rounded);
+        // Leaning past upright is made at the top.
+        self::assertGreaterThan($rounded + 0.1, FaultKind::LowBackSags->in($plan, new Solver)->body->mass()[1][2]);
+    }
+
     public function test_what_stays_between_two_poses_stays_where_it_was(): void
     {
         $stands = self::plan(['start' => 'forearm-plank', 'end' => ['like' => 'start', 'right' => ['hip' => -12], 'on' => ['forearms', 'left-toes']]])->stands(new Solver);
@@ -92,6 +127,7 @@ final class FigureTest extends TestCase
         yield 'an elbow bent the wrong way' => [['start' => ['elbow' => -40, 'on' => 'feet']], 'The left elbow is at -40° of flexion; it goes from 0° to 150°.'];
         yield 'a back bent too far as a whole' => [['start' => ['low-back' => 50, 'mid-back' => 50, 'on' => 'feet']], 'The back as a whole is at 100° of flexion; it goes from -25° to 60°.'];
         yield 'a bench out of reach' => [['start' => ['on' => ['floor' => 'feet', 'bench' => 'palms']], 'kit' => [['bench' => 255]]], 'from the bench.'];
+        yield 'a wall where the body would have to be' => [['start' => ['lies' => 'prone', 'tilt' => 84, 'shoulder' => [174, 6], 'wrist' => 90, 'on' => ['floor' => 'palms', 'wall' => 'heels']], 'kit' => [['wall' => 'back']]], 'inside the wall.'];
         yield 'an anchor inside the body' => [['start' => ['on' => 'feet'], 'kit' => [['band' => 'left-hand', 'to' => [0, 0, 95]]]], 'The band leads to a place inside the body, at the sacrum.'];
     }
 
@@ -105,17 +141,17 @@ final class FigureTest extends TestCase
         self::assertStringContainsString($sentence, implode(' ', $amiss));
     }
 
-    public function test_mirrored_twice_is_the_same_and_once_the_other_side(): void
+    public function test_mirrored_is_the_same_on_the_other_side(): void
     {
-        $plan = ShippedLibrary::rung('side-bridge/knees-bent')->plan();
-        $mirrored = $plan->mirrored();
-        [$here, $there] = [$plan->stands(new Solver)[0]->body, $mirrored->stands(new Solver)[0]->body];
-
-        self::assertEquals($plan, $mirrored->mirrored());
-        self::assertSame(Side::Right, $mirrored->side);
-        [$left, $right] = [Spot::named('left-elbow')[0], Spot::named('right-elbow')[0]];
-        self::assertEqualsWithDelta($here->at($left)[2], $there->at($right)[2], 0.002);
-        self::assertEqualsWithDelta($here->at($left)[0], -$there->at($right)[0], 0.002);
+        $data = ['like' => 'side-bridge', 'right' => ['shoulder' => [0, 92]], 'touch' => []];
+        [$here, $there] = [self::plan(['start' => $data]), self::plan(['start' => [...$data, 'mirrored' => true]])];
+        self::assertEquals($here->poses[0], $there->poses[0]->mirrored());
+        [$here, $there] = [$here->stands(new Solver)[0]->body, $there->stands(new Solver)[0]->body];
+        foreach (['elbow', 'fingers', 'knee'] as $place) {
+            [$left, $right] = [$here->at(Spot::named("left-{$place}")[0]), $there->at(Spot::named("right-{$place}")[0])];
+            // On the other side the head lies the other way, so that the chest still faces the viewer.
+            self::assertLessThan(0.5, 170 * Vector::length(Vector::plus($left, [-$right[0], $right[1], $right[2]], -1)), $place);
+        }
     }
 
     public function test_a_limb_keeps_its_length_in_every_frame(): void

@@ -22,6 +22,26 @@ final class HardnessTest extends ApiTestCase
         $this->getJson('/api/figures/nothing')->assertUnprocessable();
     }
 
+    public function test_the_faults_of_a_rung_come_when_it_is_opened(): void
+    {
+        $faults = (array) $this->getJson('/api/figures/side-bridge/feet-stacked')->assertOk()->json('faults');
+
+        self::assertSame(['Hips sink'], array_column($faults, 'kind'));
+        self::assertCount(75, $faults[0]['figure']['frames'][0]);
+        $this->getJson('/api/figures/side-bridge/nothing')->assertUnprocessable();
+    }
+
+    public function test_the_faults_of_the_rung_being_written_are_drawn_as_its_kinds_say(): void
+    {
+        $document = app(PracticeLibrary::class)->document('side-bridge');
+        $rungs = is_array($document['rungs']) ? $document['rungs'] : [];
+        $rungs[3]['faults'] = [['kind' => 'side-sags', 'seen' => 'The hip hangs.', 'fix' => 'Fewer seconds.'], ['kind' => 'breath-held', 'seen' => 'The breath stops.', 'fix' => 'Count.']];
+        $check = $this->postJson('/api/ladders/check', ['document' => [...$document, 'rungs' => $rungs], 'rung' => $rungs[3]['slug']])->assertOk();
+
+        self::assertSame(['Side sags'], array_column((array) $check->json('faults'), 'kind'));
+        self::assertSame([], $this->postJson('/api/ladders/check', ['document' => $document])->assertOk()->json('faults'));
+    }
+
     public function test_a_rung_stands_beside_where_the_person_stands_on_one_scale(): void
     {
         $person = $this->person();

@@ -8,6 +8,7 @@ use App\Http\Shared\ApiRequest;
 
 /**
  * @body array<string, mixed> $document
+ * @body string|null $rung in focus, whose faults are drawn
  */
 final class LadderCheckRequest extends ApiRequest
 {
@@ -16,6 +17,7 @@ final class LadderCheckRequest extends ApiRequest
     {
         return [
             'document' => ['required', 'array'],
+            'rung' => ['sometimes', 'nullable', 'string', 'max:80'],
         ];
     }
 

@@ -37,7 +37,7 @@ final readonly class LadderController
     #[Writes('/api/ladders/check', 'checkLadder', LadderCheckView::class, LadderCheckRequest::class)]
     public function check(LadderCheckRequest $input): JsonResponse
     {
-        return new JsonResponse($this->checked($input->document(), $input->by()));
+        return new JsonResponse($this->checked($input->document(), $input->by(), $input->string('rung')->toString()));
     }
 
     /** Reads a ladder file; nothing is kept. */
@@ -47,7 +47,7 @@ final readonly class LadderController
         try {
             $document = Yaml::parse($input->string('text')->toString(), Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
         } catch (ParseException $wrong) {
-            return new JsonResponse(new LadderCheckView(problems: ["This is not a YAML or JSON file: {$wrong->getMessage()}"], ladder: null, figures: [], document: null));
+            return new JsonResponse(new LadderCheckView(problems: ["This is not a YAML or JSON file: {$wrong->getMessage()}"], ladder: null, figures: [], faults: [], document: null));
         }
 
         return new JsonResponse($this->checked($document, $input->by()));
@@ -106,14 +106,16 @@ final readonly class LadderController
         return $this->figures->amiss($rung->plan()) === [] && (! $kept->has($rung->slug) || $kept->rung($rung->slug)->plan()->fingerprint() !== $rung->plan()->fingerprint());
     }
 
-    private function checked(mixed $document, User $by): LadderCheckView
+    private function checked(mixed $document, User $by, string $focus = ''): LadderCheckView
     {
         [$problems, $ladder] = $this->library->check($document);
+        $rung = $ladder?->find("{$ladder->slug}/{$focus}");
 
         return new LadderCheckView(
             problems: $problems,
             ladder: $ladder === null ? null : LibraryPage::ladder($ladder, $by->practice->method(), $this->library->library()->names),
             figures: array_values(array_map(RungFigureView::of(...), array_filter($ladder->rungs ?? [], $this->isNew(...)))),
+            faults: $rung === null || $this->figures->amiss($rung->plan()) !== [] ? [] : $rung->drawnFaults(),
             document: $problems === [] && is_array($document) ? LibraryFiles::withObjects(PracticeLibrary::inSpace($document)) : null,
         );
     }

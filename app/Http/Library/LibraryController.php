@@ -26,4 +26,10 @@ final readonly class LibraryController
     {
         return new JsonResponse(new LadderFiguresView(array_map(RungFigureView::of(...), $this->library->ladder($ladder)->rungs)));
     }
+
+    #[Reads('/api/figures/{ladder}/{rung}', 'figures.faults', RungFaultsView::class)]
+    public function faults(string $ladder, string $rung): JsonResponse
+    {
+        return new JsonResponse(new RungFaultsView($this->library->rung("{$ladder}/{$rung}")->drawnFaults()));
+    }
 }

@@ -1007,6 +1007,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures/{ladder}/{rung}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["figures.faults"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/method": {
         parameters: {
             query?: never;
@@ -2237,6 +2253,8 @@ export interface components {
             places: string[];
             /** @description that a figure can have */
             figureKit: string[];
+            /** @description as a fault can be drawn, and the two that no still shows */
+            faultKinds: components["schemas"]["ChoiceView"][];
             /** @description a cue of a rung may be about */
             topics: components["schemas"]["ChoiceView"][];
             workKinds: components["schemas"]["ChoiceView"][];
@@ -3177,6 +3195,8 @@ export interface components {
             document: {
                 [key: string]: unknown;
             };
+            /** @description in focus, whose faults are drawn */
+            rung: string | null;
         };
         /** @description What is wrong with a ladder that is not kept yet, and what it would look like. */
         LadderCheckView: {
@@ -3185,11 +3205,13 @@ export interface components {
             ladder: components["schemas"]["LibraryLadderView"] | null;
             /** @description of those drawn otherwise than in the library, where they can be */
             figures: components["schemas"]["RungFigureView"][];
+            /** @description of the rung in focus, where it can be drawn */
+            faults: components["schemas"]["DrawnFault"][];
             document: {
                 [key: string]: unknown;
             } | null;
         };
-        /** @description The figures of a ladder, and how hard each rung is: asked for when they are looked at. */
+        /** @description The figures of a ladder: asked for when they are looked at. */
         LadderFiguresView: {
             figures: components["schemas"]["RungFigureView"][];
         };
@@ -4178,12 +4200,15 @@ export interface components {
             name: string;
             height: string;
         };
-        /** @description The figure of one rung, and its faults. */
+        /** @description The faults of one rung that can be drawn: asked for when the rung is opened, since they weigh as much as the ladder. */
+        RungFaultsView: {
+            /** @description one of each kind */
+            faults: components["schemas"]["DrawnFault"][];
+        };
+        /** @description The figure of one rung. */
         RungFigureView: {
             rung: string;
             figure: components["schemas"]["Figure"];
-            /** @description one of each kind that can be drawn */
-            faults: components["schemas"]["DrawnFault"][];
         };
         /** @description A rung as the library has it, in the words of the practice’s method. */
         RungView: {
@@ -6680,6 +6705,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LadderFiguresView"];
+                };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    "figures.faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ladder: string;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungFaultsView"];
                 };
             };
             default: components["responses"]["Error"];

@@ -258,9 +258,9 @@ function PlaceBar({
 
 /** How the rung is checked, what goes wrong, and the way out. */
 function Coaching({ rung }: { rung: BoardRung }) {
-  const faults = useFaults(rung.slug);
+  const [isOpen, setOpen] = useState(false);
   return (
-    <details className="group">
+    <details className="group" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-7 cursor-pointer font-semibold">Check, faults, feel and the way out</summary>
       <dl className="mt-1 grid gap-1.5 text-sm">
         <Fact name="Check by">{rung.check}</Fact>
@@ -269,19 +269,26 @@ function Coaching({ rung }: { rung: BoardRung }) {
             {fault.seen} <strong>Fix:</strong> {fault.fix}
           </Fact>
         ))}
-        {faults.length > 0 && (
-          <div className="grid grid-cols-2 gap-2 bg-paper">
-            {faults.map((fault) => (
-              <FaultPicture key={fault.kind} fault={fault} />
-            ))}
-          </div>
-        )}
+        {isOpen && <FaultPictures rung={rung.slug} />}
         <Fact name="Felt">{rung.felt}</Fact>
         <Fact name="Not felt">{rung.notFelt}</Fact>
         <Fact name="Way out">{rung.wayOut}</Fact>
         <Fact name="Relief">{rung.relief}</Fact>
       </dl>
     </details>
+  );
+}
+
+function FaultPictures({ rung }: { rung: string }) {
+  const faults = useFaults(rung);
+  return (
+    faults.length > 0 && (
+      <div className="grid grid-cols-2 gap-2 bg-paper">
+        {faults.map((fault) => (
+          <FaultPicture key={fault.kind} fault={fault} />
+        ))}
+      </div>
+    )
   );
 }
 

@@ -3,22 +3,26 @@ import { api, type Schemas } from '@/api/client';
 import { Figure } from './Figure';
 import { MovingFigure } from './MovingFigure';
 
-/** The figures of a ladder come when one of them is looked at, and stay. */
-function useDrawn(rung: string | undefined): Schemas['RungFigureView'] | undefined {
+/** Figures come when one of them is looked at, and stay. */
+const kept = { staleTime: Infinity, gcTime: Infinity };
+
+export function useFigure(rung: string | undefined): Schemas['Figure'] | undefined {
   const ladder = rung?.split('/')[0] ?? '';
   const { data } = api.useQuery(
     'get',
     '/api/figures/{ladder}',
     { params: { path: { ladder } } },
-    { enabled: ladder !== '', staleTime: Infinity, gcTime: Infinity },
+    { enabled: ladder !== '', ...kept },
   );
-  return useMemo(() => data?.figures.find((one) => one.rung === rung), [data, rung]);
+  return useMemo(() => data?.figures.find((one) => one.rung === rung)?.figure, [data, rung]);
 }
 
-export const useFigure = (rung: string | undefined): Schemas['Figure'] | undefined => useDrawn(rung)?.figure;
-
 /** The faults of a rung that can be drawn, one of each kind; none until they are there. */
-export const useFaults = (rung: string | undefined): Schemas['DrawnFault'][] => useDrawn(rung)?.faults ?? [];
+export function useFaults(slug: string): Schemas['DrawnFault'][] {
+  const [ladder = '', rung = ''] = slug.split('/');
+  const { data } = api.useQuery('get', '/api/figures/{ladder}/{rung}', { params: { path: { ladder, rung } } }, kept);
+  return data?.faults ?? [];
+}
 
 /** A rung of the library as it is drawn; it moves where a tempo is given. */
 export function RungFigure({

@@ -130,6 +130,7 @@ function Draft({
               slug={rung}
               drawn={drawn.get(rung)}
               sketch={sketches.get(`${source.slug}/${rung}`)}
+              faults={draft.check?.faults ?? []}
               lists={lists}
               moving={moving}
               onChange={change}

@@ -3,38 +3,11 @@ import { api, type Schemas } from '@/api/client';
 import type { FigureData } from '@/figure/drawing';
 import { MovingFigure } from '@/figure/MovingFigure';
 import { useFigure } from '@/figure/RungFigure';
-import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
+import { Choices, SelectField, TextField } from '@/ui/Field';
+import { CoachingFields } from './CoachingFields';
 import { FigureEditor } from './FigureEditor';
-import {
-  cueLines,
-  cuesOf,
-  faultLines,
-  faultsOf,
-  fieldOf,
-  kitLine,
-  kitOf,
-  listOf,
-  textOf,
-  withField,
-  type Fields,
-  type Source,
-} from './source';
-
-const SENTENCES: [string, string][] = [
-  ['purpose', 'Purpose, one line'],
-  ['check', 'Check by'],
-  ['breathing', 'Breathing'],
-  ['felt', 'Felt'],
-  ['not_felt', 'Not felt'],
-  ['fallback', 'Easier now'],
-  ['way_out', 'Way out'],
-  ['relief', 'Relief position'],
-];
-type Value = (field: string) => unknown;
-type Setter = (field: string, next: unknown) => void;
-type Bound = { value: string; onChange: (event: { target: { value: string } }) => void };
-type Text = (field: string) => Bound;
-type Part = (field: string, name: string) => Bound;
+import { Group, type Part, type Setter, type Text, type Value } from './Group';
+import { fieldOf, kitLine, kitOf, listOf, textOf, withField, type Fields, type Source } from './source';
 
 /** All fields of one rung, with its figure as it is drawn from them. */
 export function RungEditor({
@@ -42,6 +15,7 @@ export function RungEditor({
   slug,
   drawn,
   sketch,
+  faults,
   lists,
   moving,
   onChange,
@@ -52,6 +26,8 @@ export function RungEditor({
   drawn: Schemas['RungView'] | undefined;
   /** Its figure, where it is not one of the library. */
   sketch: FigureData | undefined;
+  /** Its faults, as the check drew them last. */
+  faults: Schemas['DrawnFault'][];
   lists: Schemas['CatalogueView'];
   moving: boolean;
   onChange: (source: Source) => void;
@@ -158,7 +134,16 @@ export function RungEditor({
 
       <FigureEditor lists={lists} figure={figure} onChange={(next) => set('figure', next)} />
 
-      <CoachingFields value={value} set={set} text={text} rest={rest} topics={lists.topics} ofThisLadder={ofThisLadder} />
+      <CoachingFields
+        value={value}
+        set={set}
+        text={text}
+        rest={rest}
+        topics={lists.topics}
+        kinds={lists.faultKinds}
+        pictures={faults}
+        ofThisLadder={ofThisLadder}
+      />
 
       <DoseFields text={text} rest={rest} lists={lists} number={number} part={part} />
 
@@ -179,15 +164,6 @@ export function RungEditor({
         ))}
       </Group>
     </div>
-  );
-}
-
-function Group({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <fieldset className="border-t border-hairline pt-2">
-      <legend className="float-left mb-2 w-full font-display font-[650]">{title}</legend>
-      <div className="clear-both grid gap-3 sm:grid-cols-2">{children}</div>
-    </fieldset>
   );
 }
 
@@ -231,67 +207,6 @@ function Condition({
         />
       )}
     </div>
-  );
-}
-
-/** What is said on the floor. */
-function CoachingFields({
-  value,
-  set,
-  text,
-  rest,
-  topics,
-  ofThisLadder,
-}: {
-  value: Value;
-  set: Setter;
-  text: Text;
-  topics: { value: string; label: string }[];
-  rest: Text;
-  ofThisLadder: ReactNode;
-}) {
-  return (
-    <Group title="Coaching">
-      <TextArea
-        label="Cues, one a line (3 to 5)"
-        hint={`the topic first, where it has one: blades: Push the floor away. Topics: ${topics.map((one) => one.label).join(', ')}`}
-        rows={4}
-        wide
-        defaultValue={cueLines(value('cues'))}
-        onChange={(event) =>
-          set(
-            'cues',
-            cuesOf(
-              event.target.value,
-              topics.map((one) => one.value),
-            ),
-          )
-        }
-      />
-      <Choices
-        legend="The exercise itself: no answer of the method changes its cue on"
-        options={topics}
-        chosen={listOf(value('sets'))}
-        onChange={(sets) => set('sets', sets.length === 0 ? undefined : sets)}
-      />
-      <TextArea
-        label="Faults, one a line (2 to 4): seen > fix"
-        rows={3}
-        wide
-        defaultValue={faultLines(value('faults'))}
-        onChange={(event) => set('faults', faultsOf(event.target.value))}
-      />
-      {SENTENCES.map(([field, label]) => (
-        <TextField key={field} label={label} {...text(field)} />
-      ))}
-      <SelectField label="The easier version is this rung" wide {...rest('fallback_rung')}>
-        <option value="">none of this ladder</option>
-        {textOf(value('fallback_rung')).includes('/') && (
-          <option value={textOf(value('fallback_rung'))}>{textOf(value('fallback_rung'))}</option>
-        )}
-        {ofThisLadder}
-      </SelectField>
-    </Group>
   );
 }
 

@@ -3,10 +3,8 @@ import {
   anglesLine,
   anglesOf,
   blankLadder,
-  faultLines,
   cueLines,
   cuesOf,
-  faultsOf,
   fieldOf,
   kitLine,
   kitOf,
@@ -67,8 +65,6 @@ describe('fields typed as lines', () => {
     const kit = [['band', 'cable'], 'bench'];
     expect(kitLine(kit)).toBe('band or cable, bench');
     expect(kitOf(kitLine(kit))).toEqual(kit);
-    const faults = [{ seen: 'The back sags.', fix: 'Squeeze the seat.' }];
-    expect(faultsOf(faultLines(faults))).toEqual(faults);
     const cues = [{ topic: 'low-back', say: 'Heavy: it stays down.' }, 'Two steps: out, then back.'];
     expect(cueLines(cues)).toBe('low back: Heavy: it stays down.\nTwo steps: out, then back.');
     expect(cuesOf(cueLines(cues), ['low-back', 'blades'])).toEqual(cues);

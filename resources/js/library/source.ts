@@ -84,18 +84,6 @@ export const kitOf = (line: string): unknown[] =>
     .filter((need) => need[0] !== '')
     .map((need) => (need.length === 1 ? need[0] : need));
 
-/** Faults as lines: `what is seen > what mends it`. */
-export const faultLines = (faults: unknown): string =>
-  Array.isArray(faults) ? faults.map((fault: Fields) => `${textOf(fault.seen)} > ${textOf(fault.fix)}`).join('\n') : '';
-export const faultsOf = (lines: string): Fields[] =>
-  lines
-    .split('\n')
-    .filter((line) => line.trim() !== '')
-    .map((line) => {
-      const [seen = '', ...fix] = line.split('>');
-      return { seen: seen.trim(), fix: fix.join('>').trim() };
-    });
-
 /** Cues as they are edited: `blades: Push the floor away.`, the topic first where the cue has one. */
 export const cueLines = (cues: unknown): string =>
   Array.isArray(cues)

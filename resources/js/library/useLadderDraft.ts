@@ -27,14 +27,14 @@ export function useLadderDraft(kept: Schemas['LadderSourceView'], onSaved: (slug
     let newest = true;
     const timer = setTimeout(() => {
       void http
-        .POST('/api/ladders/check', { body: { document: JSON.parse(asked) as Record<string, never> } })
+        .POST('/api/ladders/check', { body: { document: JSON.parse(asked) as Record<string, never>, rung } })
         .then(({ data }) => newest && data && setCheck((before) => ({ ...data, ladder: data.ladder ?? before?.ladder ?? null })));
     }, 250);
     return () => {
       newest = false;
       clearTimeout(timer);
     };
-  }, [asked]);
+  }, [asked, rung]);
 
   const change = (next: Source, at = version) => {
     steps.set({ source: next, version: at });

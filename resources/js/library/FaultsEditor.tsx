@@ -1,0 +1,79 @@
+import { type Schemas } from '@/api/client';
+import { FaultPicture } from '@/figure/FaultPicture';
+import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { textOf, type Fields } from './source';
+
+const MOST = 4;
+
+/** What goes wrong on a rung, how it is drawn, and what mends it: each fault beside its picture. */
+export function FaultsEditor({
+  faults,
+  kinds,
+  pictures,
+  onChange,
+}: {
+  faults: Fields[];
+  kinds: Schemas['ChoiceView'][];
+  /** Of the kinds that can be drawn, as the check drew them last. */
+  pictures: Schemas['DrawnFault'][];
+  onChange: (faults: Fields[]) => void;
+}) {
+  const set = (at: number, field: string, next: string) =>
+    onChange(faults.map((fault, index) => (index === at ? { ...fault, [field]: next } : fault)));
+  return (
+    <fieldset className="grid gap-3 sm:col-span-2">
+      <legend className="mb-1 font-semibold">Faults, two to four</legend>
+      {faults.map((fault, at) => {
+        const kind = kinds.find((one) => one.value === textOf(fault.kind));
+        const picture = pictures.find((one) => one.kind === kind?.label);
+        return (
+          <div key={at} className="grid grid-cols-[1fr_8.5rem] items-start gap-3 border-l-2 border-hairline pl-3">
+            <div className="grid gap-2">
+              <TextField
+                label={`Fault ${at + 1}, seen`}
+                value={textOf(fault.seen)}
+                onChange={(event) => set(at, 'seen', event.target.value)}
+              />
+              <TextField
+                label={`Fault ${at + 1}, mended by`}
+                value={textOf(fault.fix)}
+                onChange={(event) => set(at, 'fix', event.target.value)}
+              />
+              <SelectField
+                label={`Fault ${at + 1}, drawn as`}
+                value={textOf(fault.kind) || 'unseen'}
+                onChange={(event) => set(at, 'kind', event.target.value)}
+              >
+                {kinds.map((one) => (
+                  <option key={one.value} value={one.value}>
+                    {one.label}
+                  </option>
+                ))}
+              </SelectField>
+            </div>
+            <div className="grid gap-2">
+              {picture ? (
+                <FaultPicture fault={picture} className="h-20" />
+              ) : (
+                <p className="grid min-h-20 place-items-center rounded-md border border-dashed border-hairline p-2 text-center text-sm text-ink3">
+                  {kind?.value === textOf(fault.kind) && textOf(fault.kind) !== 'unseen' && textOf(fault.kind) !== 'breath-held'
+                    ? 'drawn once the figure can be'
+                    : 'A still does not show it'}
+                </p>
+              )}
+              <Button look="quiet" onClick={() => onChange(faults.filter((_, index) => index !== at))}>
+                Take out<span className="sr-only"> fault {at + 1}</span>
+              </Button>
+            </div>
+          </div>
+        );
+      })}
+      {faults.length < MOST && (
+        <Button className="justify-self-start" onClick={() => onChange([...faults, { kind: 'unseen', seen: '', fix: '' }])}>
+          Add a fault
+        </Button>
+      )}
+    </fieldset>
+  );
+}
