@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Figure\Drawer;
 use EvenRungs\Figure\FaultKind;
 use EvenRungs\Figure\Figure;
@@ -13,6 +14,7 @@ use EvenRungs\Figure\Setting;
 use EvenRungs\Figure\Solver;
 use EvenRungs\Figure\Stood;
 use EvenRungs\Statics\Hardness;
+use EvenRungs\Statics\SmallClimb;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
@@ -79,6 +81,25 @@ final class Figures implements Drawer
 
             return ['highest' => $hardness->highest, 'mean' => $hardness->mean, 'shoulder' => $hardness->shoulder, 'wrist' => $hardness->wrist, 'hip' => $hardness->hip, 'unmeasured' => $hardness->unmeasured];
         }));
+    }
+
+    /**
+     * How a rung is begun so that it asks for little more than one below (SmallClimb).
+     *
+     * @param int  $asked    N·m of the demand on that one
+     * @param bool $isRanged it is done over a range
+     *
+     * @return array{load: float|null, along: list<array{float|int, int}>}
+     */
+    public function smallClimb(Plan $plan, Demand $demand, int $asked, bool $isRanged, ?float $mass, ?float $stature): array
+    {
+        [$mass, $stature] = [$mass ?? Setting::MASS, $stature ?? Setting::STATURE];
+
+        return $this->kept(sprintf('climb:%s:%s:%d:%d:%.1f:%.1f', $plan->fingerprint(), $demand->value, $asked, (int) $isRanged, $mass, $stature), function () use ($plan, $demand, $asked, $isRanged, $mass, $stature): array {
+            $climb = new SmallClimb($this->solver(), $demand, $mass, $stature);
+
+            return ['load' => $climb->load($plan, $asked), 'along' => $isRanged ? $climb->along($plan) : []];
+        });
     }
 
     /**

@@ -38,6 +38,12 @@ enum Kit: string
         return in_array($this, [self::Dumbbell, self::Kettlebell, self::Sandbag, self::Plate, self::CornerBar, self::Barbell, self::MedicineBall, self::AnkleWeights], true);
     }
 
+    /** Whether it resists by a pull that can be measured at the hand. */
+    public function pulls(): bool
+    {
+        return $this === self::Band || $this === self::Cable;
+    }
+
     public function label(): string
     {
         return match ($this) {

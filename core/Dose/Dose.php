@@ -21,6 +21,7 @@ final readonly class Dose
      * @param Side|null               $only      left or right; null where both work
      * @param Range|null              $range     how far each repetition goes, on rungs that have a range
      * @param Side|null               $extraSide left or right; null where there are no extra sets
+     * @param Pull|null               $pull      of a band or cable; it stands where a load would
      */
     private function __construct(
         public array $bodies,
@@ -33,6 +34,7 @@ final readonly class Dose
         public int $extraSets = 0,
         public ?Side $extraSide = null,
         public ?Range $range = null,
+        public ?Pull $pull = null,
     ) {}
 
     /** @throws InvalidDose */
@@ -169,6 +171,11 @@ final readonly class Dose
         return $this->changed(['loadGrams' => $grams]);
     }
 
+    public function withPull(?Pull $pull): self
+    {
+        return $this->changed(['pull' => $pull]);
+    }
+
     public function withRange(?Range $range): self
     {
         return $this->changed(['range' => $range]);
@@ -210,7 +217,7 @@ final readonly class Dose
      */
     private function over(array $bodies): self
     {
-        return self::checked(new self($bodies, $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets, $this->only, $this->extraSets, $this->extraSide, $this->range));
+        return self::checked(new self($bodies, $this->perSide, $this->tempo, $this->restSeconds, $this->loadGrams, $this->optionalSets, $this->only, $this->extraSets, $this->extraSide, $this->range, $this->pull));
     }
 
     /**
@@ -220,7 +227,7 @@ final readonly class Dose
      */
     private function changed(array $parts): self
     {
-        /** @var array{bodies: non-empty-list<SetBody>, perSide: bool, tempo: Tempo|null, restSeconds: int|null, loadGrams: int|null, optionalSets: int, only: Side|null, extraSets: int, extraSide: Side|null, range: Range|null} $all */
+        /** @var array{bodies: non-empty-list<SetBody>, perSide: bool, tempo: Tempo|null, restSeconds: int|null, loadGrams: int|null, optionalSets: int, only: Side|null, extraSets: int, extraSide: Side|null, range: Range|null, pull: Pull|null} $all */
         $all = [...get_object_vars($this), ...$parts];
 
         return self::checked(new self(...$all));
@@ -234,6 +241,9 @@ final readonly class Dose
         }
         if ($dose->loadGrams !== null) {
             Bounds::within($dose->loadGrams, 100, 500_000, 'The load in grams');
+        }
+        if ($dose->loadGrams !== null && $dose->pull !== null) {
+            throw InvalidDose::because('A dose has a load or the pull of a band, not both.');
         }
         if ($dose->tempo !== null && $dose->unit() !== Unit::Reps && ! $dose->first() instanceof Timed) {
             throw InvalidDose::because('A tempo belongs to repetitions; a hold or a carry has none.');

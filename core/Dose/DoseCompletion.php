@@ -14,10 +14,11 @@ final class DoseCompletion
     /**
      * @param bool $inReps the line can be read, and counts repetitions
      * @param bool $sided  the sides are counted apart
+     * @param bool $pulled a band or cable can be what resists
      *
      * @return list<string>
      */
-    public static function of(string $line, bool $inReps, bool $sided): array
+    public static function of(string $line, bool $inReps, bool $sided, bool $pulled = false): array
     {
         $typed = trim($line);
         $shapes = array_map(static fn(string $shape): string => sprintf($shape, $sided ? '/side' : ''), self::SHAPES);
@@ -27,11 +28,11 @@ final class DoseCompletion
         $plain = str_replace([' ', '×'], ['', 'x'], $typed);
         $begun = array_values(array_filter($shapes, static fn(string $shape): bool => $shape !== $typed && str_starts_with($shape, $plain)));
 
-        return array_slice([...$begun, ...self::goingOn($typed, $inReps, $sided)], 0, self::MOST);
+        return array_slice([...$begun, ...self::goingOn($typed, $inReps, $sided, $pulled)], 0, self::MOST);
     }
 
     /** @return list<string> with side, optional set, tempo, rest and load, each once, behind a body that is whole */
-    private static function goingOn(string $typed, bool $inReps, bool $sided): array
+    private static function goingOn(string $typed, bool $inReps, bool $sided, bool $pulled): array
     {
         $body = (preg_split('/\s+(?=r\s*\d|[@+]|\S+-\S+-)/', $typed) ?: [''])[0];
         $isWhole = preg_match('/(?:\d+(?:s|m)?(?:\s*on)?|\))(?:\/(?:side|left|right)|\s+(?:pairs|moves))?$/', $body) === 1;
@@ -45,7 +46,7 @@ final class DoseCompletion
             "{$typed} +1" => preg_match('/\+\d/', $typed) !== 1,
             "{$typed} 3-1-3-1" => $inReps && preg_match('/\d-\S+-\S+-/', $typed) !== 1,
             "{$typed} r45" => preg_match('/\br\s*\d/', $typed) !== 1,
-            "{$typed} @8kg" => ! str_contains($typed, '@'),
+            "{$typed} @".($pulled ? BandStrength::Light->value : '8kg') => ! str_contains($typed, '@'),
         ]));
     }
 }

@@ -20,6 +20,7 @@ final readonly class DoseFields
      * @param 'both'|'left'|'right'                                     $works   which side works; `both` where each does, or both at once
      * @param 'left'|'right'|null                                       $extraSide which the extra sets are of; null without any
      * @param string|null                                               $range   as it is written, such as 45cm or half
+     * @param string|null                                               $pull    of a band, as it is written: light, middle, strong or 80N
      * @param '/side'|' pairs'|' moves'                                 $suffix  how repetitions of two sides are counted here: what stands behind the count
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class DoseFields
         public int $extraSets = 0,
         public ?string $extraSide = null,
         public ?string $range = null,
+        public ?string $pull = null,
     ) {}
 
     public static function of(Dose $dose, Counting $counting): self
@@ -60,7 +62,7 @@ final readonly class DoseFields
         $counts = $dose->isFalling() ? implode('-', array_map(static fn(SetBody $body): string => $body instanceof Holds ? (string) $body->count : '', $dose->bodies)) : '';
         $suffix = $dose->unit() === Unit::Reps ? $counting->suffix() : Counting::EachSide->suffix();
 
-        return new self(kind: $kind, sets: $dose->sets(), count: $count, seconds: $seconds, gapSeconds: $gap, perSide: $dose->perSide, tempo: $dose->tempo?->print(), restSeconds: $dose->restSeconds, kilograms: $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), counts: $counts, cap: $cap, forTime: $body instanceof Open && $dose->unit() === Unit::Seconds, optionalSets: $dose->optionalSets, suffix: $suffix, works: self::side($dose->only) ?? 'both', extraSets: $dose->extraSets, extraSide: self::side($dose->extraSide), range: $dose->range?->print());
+        return new self(kind: $kind, sets: $dose->sets(), count: $count, seconds: $seconds, gapSeconds: $gap, perSide: $dose->perSide, tempo: $dose->tempo?->print(), restSeconds: $dose->restSeconds, kilograms: $dose->loadGrams === null ? null : DoseLine::kilograms($dose->loadGrams), counts: $counts, cap: $cap, forTime: $body instanceof Open && $dose->unit() === Unit::Seconds, optionalSets: $dose->optionalSets, suffix: $suffix, works: self::side($dose->only) ?? 'both', extraSets: $dose->extraSets, extraSide: self::side($dose->extraSide), range: $dose->range?->print(), pull: $dose->pull?->print());
     }
 
     /** @return 'left'|'right'|null */
@@ -82,7 +84,7 @@ final readonly class DoseFields
         $kind = in_array($data['kind'] ?? null, ['hold', 'falling', 'gathered', 'carry', 'timed', 'open'], true) ? $data['kind'] : 'reps';
         $suffix = array_values(array_filter(Counting::cases(), static fn(Counting $counting): bool => $counting->suffix() === ($data['suffix'] ?? '')))[0] ?? Counting::EachSide;
 
-        return new self($kind, $whole('sets') ?? 0, $whole('count') ?? 0, $whole('seconds') ?? 0, $whole('gapSeconds') ?? 0, ($data['perSide'] ?? false) === true, $text('tempo'), $whole('restSeconds'), $text('kilograms'), $text('counts') ?? '', $whole('cap'), ($data['forTime'] ?? false) === true, $whole('optionalSets') ?? 0, $suffix->suffix(), self::side(Side::tryFrom($text('works') ?? '')) ?? 'both', $whole('extraSets') ?? 0, self::side(Side::tryFrom($text('extraSide') ?? '')), $text('range'));
+        return new self($kind, $whole('sets') ?? 0, $whole('count') ?? 0, $whole('seconds') ?? 0, $whole('gapSeconds') ?? 0, ($data['perSide'] ?? false) === true, $text('tempo'), $whole('restSeconds'), $text('kilograms'), $text('counts') ?? '', $whole('cap'), ($data['forTime'] ?? false) === true, $whole('optionalSets') ?? 0, $suffix->suffix(), self::side(Side::tryFrom($text('works') ?? '')) ?? 'both', $whole('extraSets') ?? 0, self::side(Side::tryFrom($text('extraSide') ?? '')), $text('range'), $text('pull'));
     }
 
     /** The typed line for fields that were edited one by one; whether it can be read, reading it says. */
@@ -112,6 +114,7 @@ final readonly class DoseFields
             $this->tempo ?? '',
             $this->restSeconds === null ? '' : "r{$this->restSeconds}",
             $this->kilograms === null ? '' : "@{$this->kilograms}kg",
+            $this->pull === null ? '' : "@{$this->pull}",
         ], static fn(string $part): bool => $part !== ''));
     }
 }

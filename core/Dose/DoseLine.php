@@ -11,12 +11,12 @@ use EvenRungs\Method\Counting;
 /**
  * The typed dose line and its mirror image, the printer.
  *
- *     SETSxBODY [+EXTRA left|right] [+OPTIONAL] [RANGE] [TEMPO] [rREST] [@LOADkg]
+ *     SETSxBODY [+EXTRA left|right] [+OPTIONAL] [RANGE] [TEMPO] [rREST] [@LOADkg | @PULL]
  *
  * BODY is `N`, `Ns`, `Nm`, `(NxNs/GAP)`, falling `(6-5-4xNs/GAP)`, gathered `(120s by 45s/30)`,
  * each with an optional `/side`, or `/left` or `/right` where only one side works; timed `Ns on`; open `max~EST` with an optional `<=CAP`.
  * Repetitions may also be counted in `pairs` or `moves`; `+1` is one more set if the last was clean, `+1 left` one
- * more set of the left side alone; RANGE is `45cm`, or `third`, `half` or `whole`, on rungs that have one.
+ * more set of the left side alone; RANGE is `45cm`, or `third`, `half` or `whole`, on rungs that have one. PULL of a band is `light`, `middle`, `strong` or newtons such as `80N`.
  * Spaces and × are accepted; the printer writes one form, and parse(print(dose)) is the same dose,
  * whichever way repetitions are counted.
  */
@@ -36,6 +36,8 @@ final class DoseLine
 
     private ?Range $range = null;
 
+    private ?Pull $pull = null;
+
     private function __construct(private readonly string $line, private readonly bool $twoSides, private readonly Counting $counting) {}
 
     /**
@@ -53,7 +55,7 @@ final class DoseLine
             throw InvalidDoseLine::at(120, 'A dose line has at most 120 characters.');
         }
         $reader = new self(str_replace(['×', '–', '≤'], ['x', '-', '<='], $line), $sidedness->countsEachSide(), $counting);
-        $dose = $reader->read()->withRange($reader->range);
+        $dose = $reader->read()->withRange($reader->range)->withPull($reader->pull);
         $aside = $reader->only ?? $reader->extraSide;
         if ($sidedness === Sidedness::Both && $aside !== null) {
             throw InvalidDoseLine::at($reader->sidesAt(), 'Both sides work at once here: leave out “'.($reader->only === null ? "+{$reader->extra} {$aside->value}" : "/{$aside->value}").'”.');
@@ -102,6 +104,7 @@ final class DoseLine
         $line .= $dose->tempo === null ? '' : ' '.$dose->tempo->print();
         $line .= $dose->restSeconds === null ? '' : " r{$dose->restSeconds}";
         $line .= $dose->loadGrams === null ? '' : ' @'.self::kilograms($dose->loadGrams).'kg';
+        $line .= $dose->pull === null ? '' : " @{$dose->pull->print()}";
 
         return $line;
     }
@@ -238,7 +241,9 @@ final class DoseLine
                 $tempo = Tempo::parse($found[1] ?? '');
             } elseif ($rest === null && ($found = $this->take('r\s*(\d+)(?![\d.,a-z])')) !== null) {
                 $rest = self::whole($found[1] ?? '');
-            } elseif ($load === null && ($found = $this->take('@\s*(\d{1,4})(?:[.,](\d{1,3}))?\s*kg(?![a-z])')) !== null) {
+            } elseif ($load === null && $this->pull === null && ($found = $this->take('@\s*(light|middle|strong|\d{1,6}\s*N)(?![a-z])')) !== null) {
+                $this->pull = Pull::parse($found[1] ?? '');
+            } elseif ($load === null && $this->pull === null && ($found = $this->take('@\s*(\d{1,4})(?:[.,](\d{1,3}))?\s*kg(?![a-z])')) !== null) {
                 $load = 1000 * self::whole($found[1] ?? '') + (int) str_pad($found[2] ?? '', 3, '0');
             } else {
                 throw InvalidDoseLine::at($this->position(), "“{$this->left()}” cannot be read here: ".$this->hint());
@@ -260,8 +265,9 @@ final class DoseLine
             preg_match('/^(?:each|per|a)\s+side|^sides?\b|^e\/s\b/', $left) === 1 => 'for each side write /side, such as 2x10/side.',
             preg_match('/^(?:left|right)\b/', $left) === 1 => 'for one side only write /left or /right behind the set, for an extra set of it +1 left.',
             preg_match('/^(?:reps?|repetitions)\b/', $left) === 1 => 'leave the word out; a plain number is repetitions.',
+            preg_match('/^(?:light|middle|strong|\d+\s*n)\b/', $left) === 1 => 'the pull of a band is written @light, @middle, @strong or @80N.',
             preg_match('/^(?:kg|lbs?|pounds)/', $left) === 1 => 'a load is written @12kg, in kilograms.',
-            default => 'after the set come /side (or /left, /right), +1 for an optional set, a range such as 45cm where the exercise has one, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg.',
+            default => 'after the set come /side (or /left, /right), +1 for an optional set, a range such as 45cm where the exercise has one, a tempo such as 3-1-3-1, a rest such as r45, a load such as @12kg or the pull of a band such as @light or @80N.',
         };
     }
 

@@ -28,6 +28,8 @@ final class DoseWords
 
         $words .= $dose->range === null ? '' : ", {$dose->range->inWords()}";
 
+        $words .= $dose->pull === null ? '' : ", {$dose->pull->inWords()}";
+
         return $words.($dose->loadGrams === null ? '' : ', '.DoseLine::kilograms($dose->loadGrams).' kg');
     }
 

@@ -61,6 +61,18 @@ final readonly class Kit
         );
     }
 
+    /** Whether it weighs or pulls on the body. */
+    public function resists(): bool
+    {
+        return $this->kg > 0 || $this->pull > 0;
+    }
+
+    /** The same with another weight and pull. */
+    public function resisting(float $kg, float $pull): self
+    {
+        return new self($this->kind, $this->height, $this->side, $this->at, $kg, $pull, $this->anchor);
+    }
+
     public function isUpright(): bool
     {
         return $this->kind === KitKind::Wall;

@@ -59,6 +59,12 @@ final readonly class Plan
         return $plan;
     }
 
+    /** The same body with other kit. */
+    public function with(Setting $setting): self
+    {
+        return new self($this->poses, $setting, $this->view, $this->side);
+    }
+
     /** What a plan is known by: another one after every change of it. */
     public function fingerprint(): string
     {

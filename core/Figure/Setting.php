@@ -36,6 +36,18 @@ final readonly class Setting
         return new self($kit);
     }
 
+    /** What weighs and pulls, so many times as much of it. */
+    public function loaded(float $times): self
+    {
+        return new self(array_map(static fn(Kit $piece): Kit => $piece->resists() ? $piece->resisting($piece->kg * $times, $piece->pull * $times) : $piece, $this->kit));
+    }
+
+    /** Every band and cable at this pull. */
+    public function pulling(float $newtons): self
+    {
+        return new self(array_map(static fn(Kit $piece): Kit => $piece->kind === KitKind::Band ? $piece->resisting($piece->kg, $newtons) : $piece, $this->kit));
+    }
+
     /** @throws \InvalidArgumentException */
     public function surface(string $name): Surface
     {

@@ -82,16 +82,23 @@ final class Solver
     public function between(Pose $from, Pose $to, float $part, Setting $setting, Stood $start, Stood $end): Stood
     {
         $pose = $from->towards($to, $part);
-        $way = Vector::plus($end->body->roots['pelvis'], $start->body->roots['pelvis'], -1);
-        $place = Vector::plus($start->body->roots['pelvis'], $way, $part);
-        if ($pose->supports !== []) {
-            return $this->solve($pose, $setting, new Stood($start->body, $start->supports, 0.0, [], [...$end->solids, ...$start->solids]), true, $place);
+        $place = Vector::plus($start->body->roots['pelvis'], Vector::plus($end->body->roots['pelvis'], $start->body->roots['pelvis'], -1), $part);
+        $solids = [...$end->solids, ...$start->solids];
+        if ($pose->supports === []) {
+            // From one foot to the other: the lowest place is on the floor.
+            $body = Skeleton::of($pose->posture, $place);
+            $lowest = min(INF, ...array_map(static fn(Spot $spot): float => $body->at($spot)[2] - $spot->contact->radius(), array_values(Spot::all())));
+            $body = $body->moved([0.0, 0.0, -$lowest]);
+        } else {
+            $stood = $this->solve($pose, $setting, new Stood($start->body, $start->supports, 0.0, [], $solids), true, $place);
+            if (array_filter($pose->supports, static fn(Support $support): bool => ! $support->slides) !== []) {
+                return $stood;
+            }
+            [$body, $solids] = [$stood->body, $stood->solids];
         }
-        // From one foot to the other: nothing stays, and the lowest place is on the floor.
-        $body = Skeleton::of($pose->posture, $place);
-        $lowest = min(INF, ...array_map(static fn(Spot $spot): float => $body->at($spot)[2] - $spot->contact->radius(), array_values(Spot::all())));
 
-        return new Stood($body->moved([0.0, 0.0, -$lowest]), $part < 0.5 ? $start->supports : $end->supports, 0.0, [], [...$end->solids, ...$start->solids]);
+        // Nothing stays: it is carried as at the nearer end.
+        return new Stood($body, $part < 0.5 ? $start->supports : $end->supports, 0.0, [], $solids);
     }
 
     /** @param Vec|null $place of the hips where nothing stays */

@@ -111,6 +111,12 @@ final readonly class Rung
         return $this->range === null || $dose->range !== null ? $dose : $dose->withRange($this->range->formerly[$written] ?? $this->range->smallest());
     }
 
+    /** Whether a band or cable can be what resists. */
+    public function isPulled(): bool
+    {
+        return array_filter($this->kit, static fn(Need $need): bool => array_filter($need->anyOf, static fn(Kit $kit): bool => $kit->pulls()) !== []) !== [];
+    }
+
     private function copy(Height $height, ?int $mark): self
     {
         return new self(

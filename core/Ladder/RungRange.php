@@ -57,6 +57,31 @@ final readonly class RungRange
             : ($this->smallest()->centimetres ?? PHP_INT_MAX) <= $range->centimetres && $range->centimetres <= ($this->widest()->centimetres ?? 0);
     }
 
+    /**
+     * The widest step short of the whole way over which no more is asked for than so much.
+     *
+     * @param list<array{float|int, int}> $along how far in cm, and how much is asked up to there
+     */
+    public function within(array $along, int $most): ?Range
+    {
+        $widest = null;
+        foreach ($this->steps as $number => $step) {
+            $asked = 0;
+            foreach ($along as $at => [$centimetres, $asks]) {
+                $part = $at / max(1, count($along) - 1);
+                $asked = match (true) {
+                    $step->centimetres !== null ? $centimetres <= $step->centimetres : $part <= ($number + 1) / count($this->steps) => max($asked, $asks),
+                    default => $asked,
+                };
+            }
+            // A way that ends short of the step says nothing about it.
+            $isShown = $step->centimetres === null || ($along[count($along) - 1][0] ?? 0) >= $step->centimetres;
+            $widest = $isShown && $asked <= $most && ! $step->is($this->widest()) ? $step : $widest;
+        }
+
+        return $widest;
+    }
+
     /** The next step out; null at the widest. */
     public function wider(Range $than): ?Range
     {

@@ -50,7 +50,7 @@ final readonly class EasierNow
         $written = $item->dose;
         if ($rung->sidedness === $item->rung->sidedness && ($rung->doseKind === $item->rung->doseKind || $written->first() instanceof Timed)) {
             // A weight or a tempo belongs to the version it was written for.
-            return $rung->ranged($written->withRange(null)->withLoad(null)->withTempo($rung->tempo === null ? null : $written->tempo));
+            return $rung->ranged($written->withRange(null)->withLoad(null)->withPull(null)->withTempo($rung->tempo === null ? null : $written->tempo));
         }
         if ($written->first() instanceof Timed) {
             return $rung->ranged(Dose::of($written->sets(), $written->first(), restSeconds: $written->restSeconds, optionalSets: $written->optionalSets));

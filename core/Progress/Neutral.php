@@ -40,6 +40,7 @@ final class Neutral
             && $session->dose->unit() === $before->dose->unit()
             && ($session->dose->range?->is($before->dose->range) ?? $before->dose->range === null)
             && ($session->dose->loadGrams ?? 0) <= ($before->dose->loadGrams ?? 0)
+            && ($session->dose->pull->newtons ?? 0) <= ($before->dose->pull->newtons ?? 0)
             && DoseStep::total($session->rung, $session->dose, $method) < DoseStep::total($before->rung, $before->dose, $method)
             && $before->date->daysUntil($session->date) < self::AWAY_FROM_DAYS
             && $before->isClean() && ($before->effort() ?? 0) <= $highestEffort

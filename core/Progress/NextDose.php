@@ -99,7 +99,7 @@ final readonly class NextDose
 
         $before = $here[count($here) - 2] ?? null;
 
-        return self::load($rung, $last, $before, $owned, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
+        return self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
     }
 
     /**
@@ -213,6 +213,10 @@ final readonly class NextDose
                 return [$dose->withLoad(max($less)), DoseLine::kilograms(max($less)).' kg'];
             }
         }
+        $pull = $dose->pull?->lighter();
+        if ($pull !== null) {
+            return [$dose->withPull($pull), $pull->inWords()];
+        }
         $step = DoseStep::down($rung, $dose, $method);
 
         return [$step->dose, $step->words];
@@ -263,6 +267,26 @@ final readonly class NextDose
         $slower = DoseStep::slower($rung, $last->dose);
 
         return new self($slower->dose ?? $last->dose, $slower !== null, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg, ".($slower->words ?? 'the same dose').", since {$why}.", $said, 'A weight in between.'));
+    }
+
+    /**
+     * Two repetitions over the target in the last set, at two sessions running: the next band from the low end, and where
+     * no stronger one has a name half a step further from the anchor, which stretches the same one.
+     *
+     * @param array<string, string> $said
+     */
+    private static function pull(Rung $rung, RungSession $last, ?RungSession $before, array $said): ?self
+    {
+        $pull = $last->dose->pull;
+        $body = $last->dose->first();
+        if ($pull === null || ! $body instanceof Reps || $before === null || ! $pull->is($before->dose->pull) || self::over($last) < 2 || self::over($before) < 2) {
+            return null;
+        }
+        $next = $pull->harder();
+        $dose = $last->dose->withBody(Reps::of(min($body->count, $rung->band->low ?? $body->count)))->withPull($next ?? $pull);
+        $words = $next === null ? "the {$pull->inWords()} half a step further from its anchor" : "{$next->inWords()} next";
+
+        return new self($dose, true, Reason::because(Rule::NextLoad, "{$rung->name}: {$words}, from the low end of the band of repetitions.", [...$said, 'over the target in the last set' => self::over($before).', then '.self::over($last).' repetitions', 'next' => DoseLine::print($dose)], 'One repetition over the target, or only one such session, keeps the pull.'));
     }
 
     private static function percentUp(int $grams, int $next): string

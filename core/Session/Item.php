@@ -47,6 +47,9 @@ final readonly class Item
                 ? "“{$rung->name}” has no range of its own: leave out “{$dose->range->print()}”."
                 : "“{$rung->name}” goes over {$rung->range->inWords()}: “{$dose->range->print()}” is none of it.");
         }
+        if ($dose->pull !== null && ! $rung->isPulled()) {
+            throw InvalidSession::because("“{$rung->name}” has no band or cable: leave out “@{$dose->pull->print()}”.");
+        }
         $this->dose = $rung->ranged($dose);
     }
 

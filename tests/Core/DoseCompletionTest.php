@@ -31,6 +31,7 @@ final class DoseCompletionTest extends TestCase
     {
         self::assertSame(['2x8s', '2x8/side', '2x8 +1', '2x8 3-1-3-1', '2x8 r45'], DoseCompletion::of('2x8', true, true));
         self::assertSame(['2x8/side 2-0-2-0 r60 +1', '2x8/side 2-0-2-0 r60 @8kg'], DoseCompletion::of('2x8/side 2-0-2-0 r60', true, true));
+        self::assertSame(['2x8/side 2-0-2-0 r60 +1 @light'], DoseCompletion::of('2x8/side 2-0-2-0 r60 +1', true, true, true));
         self::assertSame([], DoseCompletion::of('2x20 moves +1 2-0-2-0 r60 @8kg', true, true));
     }
 
@@ -43,6 +44,8 @@ final class DoseCompletionTest extends TestCase
     #[TestWith(['3x(4x10s/5) r45', Sidedness::Both])]
     #[TestWith(['3x20s/side', Sidedness::OneSided])]
     #[TestWith(['3x20m/side @12.5kg', Sidedness::OneSided])]
+    #[TestWith(['2x10/side @strong', Sidedness::OneSided])]
+    #[TestWith(['2x10/side @80N', Sidedness::OneSided])]
     #[TestWith(['3x60s on', Sidedness::Both])]
     #[TestWith(['(6-5-4x10s/5) r30', Sidedness::Both])]
     #[TestWith(['1x(120s by 45s/30)', Sidedness::Both])]

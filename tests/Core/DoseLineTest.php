@@ -50,6 +50,8 @@ final class DoseLineTest extends TestCase
         yield 'one side of an alternating rung' => ['2x10/left', Sidedness::Alternating, '2x10/left'];
         yield 'one side by the clock' => ['3x30s on/left r30', Sidedness::OneSided, '3x30s on/left r30'];
         yield 'a plain count on an alternating rung is each side' => ['2x10', Sidedness::Alternating, '2x10/side'];
+        yield 'a band by its strength' => ['2x10/side 3-1-3-1 @ Middle', Sidedness::OneSided, '2x10/side 3-1-3-1 @middle'];
+        yield 'a pull as it was measured' => ['2x10/side r45 @ 80 n', Sidedness::OneSided, '2x10/side r45 @80N'];
         yield 'a tempo with its fastest part' => ['2x10 2-0-X-1', Sidedness::Both, '2x10 2-0-X-1'];
     }
 
@@ -86,6 +88,10 @@ final class DoseLineTest extends TestCase
         yield 'a side as a word' => ['2x10/side left', Sidedness::OneSided, 'for one side only write /left or /right'];
         yield 'falling sets that rise' => ['(4-5-6x10s/5)', Sidedness::Both, 'get shorter'];
         yield 'a cap below the estimate' => ['max~30<=20', Sidedness::Both, 'cannot be below'];
+        yield 'a load and a band' => ['2x10 @12kg @light', Sidedness::Both, '“@light” cannot be read here'];
+        yield 'a band without its sign' => ['2x10 light', Sidedness::Both, 'the pull of a band is written @light'];
+        yield 'a pull of nothing' => ['2x10 @0N', Sidedness::Both, 'The pull in newtons can be from 5 to 600, not 0'];
+        yield 'a pull that no band has' => ['2x10 @900N', Sidedness::Both, 'from 5 to 600, not 900'];
         yield 'HTML' => ['<b>3x10</b>', Sidedness::Both, 'is not a set'];
     }
 

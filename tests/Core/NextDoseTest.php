@@ -197,6 +197,26 @@ final class NextDoseTest extends TestCase
         self::assertStringContainsString('a second slower', $slower->reason->sentence);
     }
 
+    #[TestWith(['2x12/side @light', '2x10/side @middle'])]
+    #[TestWith(['2x12/side @50N', '2x10/side @55N'])]
+    #[TestWith(['2x12/side @strong', '2x10/side @strong'])]
+    public function test_two_over_the_target_twice_takes_the_next_band_from_the_low_end(string $line, string $next): void
+    {
+        $after = $this->after('press-out/standing', $line, done: 14, times: 2);
+
+        self::assertSame(Rule::NextLoad, $after->reason->rule);
+        self::assertSame($next, DoseLine::print($after->dose));
+        self::assertSame($line === '2x12/side @strong', str_contains($after->reason->sentence, 'half a step further from its anchor'));
+    }
+
+    public function test_lighter_takes_the_band_down_before_the_dose(): void
+    {
+        self::assertSame('2x10/side @light', DoseLine::print($this->after('press-out/standing', '2x10/side @middle', effort: 9)->dose));
+        self::assertSame('2x10/side @75N', DoseLine::print($this->after('press-out/standing', '2x10/side @80N', effort: 9)->dose));
+        // Below the lightest band there is only the dose.
+        self::assertSame('2x8/side @light', DoseLine::print($this->after('press-out/standing', '2x10/side @light', effort: 9)->dose));
+    }
+
     private function nextOf(string $slug, Dose $dose, Method $method, Course $course = Course::Open, ?Dose $before = null): NextDose
     {
         return NextDose::after(ShippedLibrary::rung($slug), [...($before === null ? [] : [$this->session($slug, $before, 1)]), $this->session($slug, $dose, 2)], $method, Day::parse('2026-06-03'), $course) ?? throw new \LogicException;

@@ -50,6 +50,7 @@ final class RangeTest extends TestCase
 
     #[TestWith([self::WHEEL, '2x10 120cm', 'goes over 30 to 90 cm in steps of 15: “120cm” is none of it'])]
     #[TestWith([self::WHEEL, '2x10 half', '“half” is none of it'])]
+    #[TestWith(['front-plank/small-rock', '2x10 @light', 'has no band or cable: leave out “@light”'])]
     #[TestWith(['front-plank/small-rock', '2x10 30cm', 'has no range of its own: leave out “30cm”'])]
     public function test_a_range_goes_with_its_rung(string $rung, string $line, string $says): void
     {

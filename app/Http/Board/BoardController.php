@@ -56,12 +56,15 @@ final readonly class BoardController
     }
 
     #[Reads('/api/people/{person}/hardness/{ladder}/{rung}', 'hardness', HardnessView::class, queries: ['beside'])]
-    public function hardness(Person $person, string $ladder, string $rung, Request $request, Library $library, Figures $figures): JsonResponse
+    public function hardness(Person $person, string $ladder, string $rung, Request $request, Library $library, Figures $figures, #[CurrentUser] User $user): JsonResponse
     {
         $beside = $request->string('beside')->toString();
-        $page = new HardnessPage($library, $figures, $person->mass === null ? null : (float) $person->mass, $person->stature === null ? null : (float) $person->stature);
+        $here = $library->rung("{$ladder}/{$rung}");
+        // Only where a band can pull is it asked what was done.
+        $pulls = $here->isPulled() ? $this->open->of($person, $user)->record->pulls() : [];
+        $page = new HardnessPage($library, $figures, $person->mass === null ? null : (float) $person->mass, $person->stature === null ? null : (float) $person->stature, $pulls);
 
-        return new JsonResponse($page->view($library->rung("{$ladder}/{$rung}"), $library->has($beside) ? $library->rung($beside) : null));
+        return new JsonResponse($page->view($here, $library->has($beside) ? $library->rung($beside) : null));
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

@@ -6,11 +6,17 @@ namespace App\Http\Board;
 
 use App\Library\Figures;
 use EvenRungs\Body\Demand;
+use EvenRungs\Dose\BandStrength;
+use EvenRungs\Dose\Pull;
+use EvenRungs\Figure\Kit as KitPiece;
+use EvenRungs\Figure\KitKind;
+use EvenRungs\Figure\Plan;
 use EvenRungs\Figure\Setting;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Statics\Beside;
 use EvenRungs\Statics\Hardness;
+use EvenRungs\Statics\SmallClimb;
 
 /** A rung beside another, at the low back of one body. */
 final readonly class HardnessPage
@@ -25,15 +31,16 @@ final readonly class HardnessPage
     private const SCALES = [25, 50, 100, 150, 200, 300, 400, 600];
 
     /**
-     * @param float|null $mass    kg
-     * @param float|null $stature cm
+     * @param float|null           $mass    kg
+     * @param float|null           $stature cm
+     * @param array<string, Pull>  $pulls   as they were last done, by rung
      */
-    public function __construct(private Library $library, private Figures $figures, private ?float $mass, private ?float $stature) {}
+    public function __construct(private Library $library, private Figures $figures, private ?float $mass, private ?float $stature, private array $pulls) {}
 
     public function view(Rung $rung, ?Rung $beside): HardnessView
     {
         $here = $this->hardness($rung);
-        $there = $beside === null ? null : $this->hardness($beside);
+        $there = $beside === null || $beside->slug === $rung->slug ? null : $this->hardness($beside);
         $there = $there?->unmeasured === null ? $there : null;
         $most = max([...$here->highest, ...($there->highest ?? [])]);
 
@@ -47,6 +54,8 @@ final readonly class HardnessPage
             },
             sentences: $here->unmeasured === null && $there !== null ? Beside::inWords($here, $there, $rung->leverText, $rung->demand) : [],
             worth: $here->unmeasured === null ? $this->worth($rung, $here) : null,
+            smaller: $here->unmeasured === null && $there !== null ? $this->smaller($rung, $there) : null,
+            pull: $here->unmeasured === null ? $this->pull($rung) : null,
             whose: $this->whose(),
             model: self::MODEL,
         );
@@ -64,9 +73,49 @@ final readonly class HardnessPage
         return $worth === null || $rung->ladder === $carry->ladder ? null : "About {$worth} kg held in one hand bend the trunk as much.";
     }
 
+    /** With which load, or over which range, the rung asks for little more than the one below. */
+    private function smaller(Rung $rung, Hardness $there): ?string
+    {
+        $plan = $this->plan($rung);
+        $small = $this->figures->smallClimb($plan, $rung->demand, $there->demand($rung->demand), $rung->range !== null, $this->mass, $this->stature);
+        if ($small['load'] !== null) {
+            return $this->lessLoad($plan->setting, $small['load']);
+        }
+        $range = $rung->range?->within($small['along'], $there->demand($rung->demand) + SmallClimb::SMALL);
+
+        return $range === null ? null : sprintf('Over %s it asks for hardly more than where they stand.', $range->inWords());
+    }
+
+    private function lessLoad(Setting $setting, float $part): ?string
+    {
+        $kg = array_sum(array_map(static fn(KitPiece $piece): float => $piece->kg, $setting->kit));
+        $newtons = max([0.0, ...array_map(static fn(KitPiece $piece): float => $piece->pull, $setting->kit)]);
+        $less = $kg > 0 ? [round(2 * $kg * $part) / 2, $kg, 'kg'] : [5 * round($newtons * $part / 5), $newtons, 'N of pull'];
+
+        return $less[0] <= 0 ? null : sprintf('With about %s %s in place of %s it asks for hardly more than where they stand.', $less[0], $less[2], $less[1]);
+    }
+
+    private function pull(Rung $rung): ?string
+    {
+        $newtons = max([0.0, ...array_map(static fn(KitPiece $piece): float => $piece->kind === KitKind::Band ? $piece->pull : 0.0, $this->plan($rung)->setting->kit)]);
+
+        return match (true) {
+            ! $rung->isPulled() || $newtons <= 0 => null,
+            isset($this->pulls[$rung->slug]) => sprintf('At %d N of pull, as it was last done.', $newtons),
+            default => sprintf('At %d N of pull; a dose can say another: @light is %d N, @middle %d N, @strong %d N.', $newtons, ...array_map(static fn(BandStrength $band): int => $band->newtons(), BandStrength::cases())),
+        };
+    }
+
+    private function plan(Rung $rung): Plan
+    {
+        $pull = $this->pulls[$rung->slug] ?? null;
+
+        return $pull === null ? $rung->plan() : $rung->plan()->with($rung->plan()->setting->pulling($pull->newtons));
+    }
+
     private function hardness(Rung $rung): Hardness
     {
-        return $this->figures->hardness($rung->plan(), $this->mass, $this->stature);
+        return $this->figures->hardness($this->plan($rung), $this->mass, $this->stature);
     }
 
     private function whose(): string

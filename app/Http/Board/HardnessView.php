@@ -13,6 +13,8 @@ final readonly class HardnessView
      * @param string|null $unmeasured why there are no figures
      * @param list<string> $sentences what changes from the rung they stand on
      * @param string|null $worth      the side bridge in kilograms in one hand
+     * @param string|null $smaller    the load or the range with which the climb is small
+     * @param string|null $pull       the pull of the band that the figures are of
      * @param string      $whose      whose body they are of
      * @param string      $model      what the figures are and are not
      */
@@ -22,6 +24,8 @@ final readonly class HardnessView
         public ?string $unmeasured,
         public array $sentences,
         public ?string $worth,
+        public ?string $smaller,
+        public ?string $pull,
         public string $whose,
         public string $model,
     ) {}

@@ -16,6 +16,7 @@ final readonly class ItemView
      * @param bool              $sided    the sides are counted apart
      * @param string            $dose     the dose in its one written form, or as typed when it cannot be read
      * @param string            $doseText in plain words, such as 3 × 10 each side
+     * @param bool              $pulled   a band or cable can be what resists: the dose may say its pull
      * @param list<string>      $ranges   of the rung, as a dose line writes them; empty where it has none
      * @param Side|null         $leftOut  what of it a limit or missing kit keeps from sheet and player; both for all of it
      * @param list<ReasonView>  $reasons  why it is left out; empty where nothing is
@@ -40,6 +41,7 @@ final readonly class ItemView
         public string $restText,
         public string $tempoText,
         public array $ranges,
+        public bool $pulled,
         public ?Side $leftOut,
         public array $reasons,
         public bool $mayBeAllowed,

@@ -188,11 +188,12 @@ final readonly class SessionPage
             problemPosition: $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
             restText: $item === null ? '' : "{$item->restSeconds()} s rest",
             tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
+            pulled: $read->rung->isPulled(),
             ranges: array_map(static fn(Range $range): string => $range->print(), $read->rung->range->steps ?? []),
             leftOut: $leftOut,
             reasons: $leftOut === null ? [] : array_map(ReasonView::of(...), $ruling->reasons),
             mayBeAllowed: $ruling->mayBeAllowed(),
-            completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide()),
+            completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide(), $read->rung->isPulled()),
             warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
             qualities: $item === null ? [] : Quality::of($item),
         );

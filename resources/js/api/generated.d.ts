@@ -2697,6 +2697,8 @@ export interface components {
             extraSide: "left" | "right" | null;
             /** @description as it is written, such as 45cm or half */
             range: string | null;
+            /** @description of a band, as it is written: light, middle, strong or 80N */
+            pull: string | null;
         };
         /** @description A session made from the person's working rungs, not saved yet. */
         DraftView: {
@@ -2833,7 +2835,7 @@ export interface components {
              * @description how it is drawn; null where it cannot be seen in a still: breath, tension, haste, a grip
              * @enum {string|null}
              */
-            kind: "low-back-sags" | "back-rounds" | "back-presses" | "seat-rises" | "hips-sink" | "side-sags" | "hip-drops" | "trunk-turns" | "trunk-leans" | "ribs-flare" | "head-pokes" | "head-hangs" | "shoulders-shrug" | "shoulders-roll" | "blades-wing" | "knee-falls-in" | "weight-shifts" | "pelvis-rocks" | "range-too-far" | "limb-drops" | "hands-drift" | "elbows-bend" | "knees-bend" | null;
+            kind: "low-back-sags" | "back-rounds" | "back-presses" | "seat-rises" | "hips-sink" | "side-sags" | "hip-drops" | "trunk-turns" | "trunk-leans" | "ribs-flare" | "head-pokes" | "head-hangs" | "shoulders-shrug" | "shoulder-hangs" | "shoulders-roll" | "blades-wing" | "knee-falls-in" | "knee-falls-out" | "weight-shifts" | "pelvis-rocks" | "range-too-far" | "limb-drops" | "hands-drift" | "elbows-bend" | "knees-bend" | null;
         };
         /** @description The picture of a rung: where the points of a body are in each frame of its way, and the kit with it. */
         Figure: {
@@ -2933,6 +2935,10 @@ export interface components {
             sentences: string[];
             /** @description the side bridge in kilograms in one hand */
             worth: string | null;
+            /** @description the load or the range with which the climb is small */
+            smaller: string | null;
+            /** @description the pull of the band that the figures are of */
+            pull: string | null;
             /** @description whose body they are of */
             whose: string;
             /** @description what the figures are and are not */
@@ -3137,6 +3143,8 @@ export interface components {
             tempoText: string;
             /** @description of the rung, as a dose line writes them; empty where it has none */
             ranges: string[];
+            /** @description a band or cable can be what resists: the dose may say its pull */
+            pulled: boolean;
             /**
              * @description what of it a limit or missing kit keeps from sheet and player; both for all of it
              * @enum {string|null}

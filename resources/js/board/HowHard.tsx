@@ -50,7 +50,14 @@ export function HowHard({ person, rung, beside }: { person: string; rung: string
           {sentence}
         </p>
       ))}
-      {data.worth && <p className="text-sm">{data.worth}</p>}
+      {[data.smaller, data.worth, data.pull].map(
+        (sentence) =>
+          sentence && (
+            <p key={sentence} className="text-sm">
+              {sentence}
+            </p>
+          ),
+      )}
       {data.figures.length > 0 && (
         <details className="text-sm text-ink3">
           <summary className="min-h-6">{data.whose}</summary>

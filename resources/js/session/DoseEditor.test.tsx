@@ -31,6 +31,7 @@ const item: Schemas['ItemView'] = {
     extraSets: 0,
     extraSide: null,
     range: null,
+    pull: null,
   },
   totals: null,
   problem: null,
@@ -39,6 +40,7 @@ const item: Schemas['ItemView'] = {
   tempoText: '',
   completions: [],
   ranges: [],
+  pulled: false,
   leftOut: null,
   reasons: [],
   mayBeAllowed: false,
@@ -101,6 +103,26 @@ describe('the dose of an exercise', () => {
     fireEvent.change(screen.getByLabelText(/Rest between sets/), { target: { value: '60' } });
     expect(onFields).toHaveBeenLastCalledWith({ ...item.fields, count: 12, restSeconds: 60 });
     expect(reps).toBeInTheDocument();
+  });
+
+  it('takes the pull of a band where a load would stand', () => {
+    const onFields = vi.fn();
+    render(
+      <DoseEditor
+        item={{ ...item, pulled: true }}
+        value={item.dose}
+        current
+        onChange={vi.fn()}
+        onFields={onFields}
+        onSettle={vi.fn()}
+        onNext={vi.fn()}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: /^Fields of the dose/ }));
+    fireEvent.change(screen.getByLabelText('Band, or newtons'), { target: { value: 'light' } });
+
+    expect(onFields).toHaveBeenLastCalledWith(expect.objectContaining({ pull: 'light', kilograms: null }));
+    expect(screen.queryByLabelText('Load, kg')).toBeNull();
   });
 
   it('completes the line: the arrows walk, Tab takes', () => {

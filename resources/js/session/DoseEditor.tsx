@@ -112,7 +112,7 @@ export function DoseEditor({
               aria-label={`Fields of the dose of ${item.name}`}
               className="z-30 w-72 rounded-lg border border-rail bg-sheet p-4 text-ink"
             >
-              {start && <FieldsOf start={start} line={item.dose} ranges={item.ranges} onChange={onFields} />}
+              {start && <FieldsOf start={start} line={item.dose} ranges={item.ranges} pulled={item.pulled} onChange={onFields} />}
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
@@ -162,12 +162,15 @@ function FieldsOf({
   start,
   line,
   ranges,
+  pulled,
   onChange,
 }: {
   start: Fields;
   line: string;
   /** of the rung, smallest first */
   ranges: string[];
+  /** A band or cable can be what resists. */
+  pulled: boolean;
   onChange: (fields: Fields) => void;
 }) {
   const [fields, setFields] = useState(start);
@@ -206,7 +209,7 @@ function FieldsOf({
       </span>
     </label>
   );
-  const text = (label: string, key: 'tempo' | 'kilograms' | 'counts', placeholder: string) => (
+  const text = (label: string, key: 'tempo' | 'kilograms' | 'pull' | 'counts', placeholder: string) => (
     <label className="grid gap-1 text-sm">
       {label}
       <input
@@ -233,7 +236,8 @@ function FieldsOf({
         number(fields.kind === 'gathered' ? 'Gap between bouts' : 'Gap between holds', 'gapSeconds', 's')}
       {(fields.kind === 'reps' || fields.kind === 'timed') && text('Tempo', 'tempo', 'default')}
       {number('Rest between sets', 'restSeconds', 's')}
-      {text('Load, kg', 'kilograms', 'none')}
+      {!(pulled && fields.pull) && text('Load, kg', 'kilograms', 'none')}
+      {pulled && !fields.kilograms && text('Band, or newtons', 'pull', 'light, strong, 80N')}
       {ranges.length > 0 && (
         <Pick
           label="Range"
