@@ -98,9 +98,15 @@ final readonly class Rest
     /** N·m at the hip, of the side with more. */
     public function hipMoment(float $mass = Setting::MASS, float $stature = Setting::STATURE): float
     {
-        $moments = array_map(fn(string $side): float => Vector::length($this->momentOn(["{$side}-thigh", "{$side}-shank", "{$side}-foot"], $this->stood->body->roots["{$side}-thigh"])), ['left', 'right']);
+        return max($this->hipMoments($mass, $stature));
+    }
 
-        return max($moments) * $mass * Setting::GRAVITY * $stature / 100;
+    /** @return array{left: float, right: float} N·m */
+    public function hipMoments(float $mass = Setting::MASS, float $stature = Setting::STATURE): array
+    {
+        $of = fn(string $side): float => Vector::length($this->momentOn(["{$side}-thigh", "{$side}-shank", "{$side}-foot"], $this->stood->body->roots["{$side}-thigh"])) * $mass * Setting::GRAVITY * $stature / 100;
+
+        return ['left' => $of('left'), 'right' => $of('right')];
     }
 
     /**

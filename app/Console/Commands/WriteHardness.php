@@ -28,10 +28,8 @@ final class WriteHardness extends Command
 
     /** Why a step stands higher although less is resisted at rest; our own judgement. */
     private const REASONS = [
-        'front-plank/ball-knee-tuck' => 'The feet stand higher than in the plank below; the ball and the way are what is added.',
         'front-plank/ball-circles' => 'Both forearms carry again; what is added is a support that moves.',
         'rollout/standing-to-wall' => 'The wall ends the way early; coming back unaided is what is added.',
-        'side-bridge/top-knee-bench' => 'The bench shortens the arm; the inner thigh of the upper leg carries instead.',
         'side-bridge/top-foot-bench' => 'The inner thigh of the upper leg carries, which is no moment at the low back.',
         'carry/one-side-shoulder' => 'Much less is held at the shoulder than low.',
         'carry/two-hand-overhead' => 'Two weights balance each other; holding the arms up is what is added.',
@@ -39,7 +37,6 @@ final class WriteHardness extends Command
         'hinge/one-side-floor' => 'Half of the weight below; bending to the side is what is added.',
         'press-out/corner-bar-arc' => 'The bar weighs forward; its turning is speed, which a still model does not know.',
         'floor-anti-rotation/taps-bench' => 'Raised hands carry less than in the hover below; the longer body bends to the side instead.',
-        'floor-anti-rotation/knees-down-feet-up' => 'On the knees the hands carry less than on the toes below; without the toes it is balance.',
         'floor-anti-rotation/drag' => 'The pull of what is dragged is not in a still model.',
     ];
 
@@ -61,11 +58,12 @@ final class WriteHardness extends Command
             '# How hard each rung is at the low back', '',
             'Written by `php artisan library:hardness`; do not edit it here. N·m resisted at rest, the highest of the movement, of somebody of 1.70 m and 70 kg. Heights are our own judgement; where the lever is arm, range, load or less assistance they ought to follow these figures. Kendall’s tau says how far they do; steps that go the other way by more than '.self::ALIKE.' N·m are marked ▽, with the reason. “Its demand” says where the declared one stands among the four changes from the neutral pose of the position, where it starts and ends.', '',
         ];
-        $marked = $steps = 0;
+        $marked = $steps = $rungs = 0;
         foreach ($files->shelf()->library()->ladders() as $ladder) {
             [$rows, $pairs, $against, $counted] = self::ladder($ladder, $figures);
             $marked += $against;
             $steps += $counted;
+            $rungs += count($pairs);
             $lines[] = "## {$ladder->name}";
             $lines[] = '';
             $lines[] = self::says($ladder, Agreement::tau($pairs), count($pairs), $against, $counted);
@@ -74,7 +72,7 @@ final class WriteHardness extends Command
             $lines[] = '| --- | --- | --- | --- | --- | --- | --- | --- |';
             $lines = [...$lines, ...$rows, ''];
         }
-        $lines[] = "In all {$marked} of {$steps} steps by arm, range, load or less assistance go the other way.";
+        $lines[] = "In all {$marked} of {$steps} steps by arm, range, load or less assistance go the other way: {$marked} of {$rungs} measured rungs.";
         $lines[] = '';
 
         return implode("\n", $lines);
