@@ -43,7 +43,7 @@ final class Beside
         if ($sentences === []) {
             return ['At rest the low back resists about as much as where they stand: the step lies elsewhere.'];
         }
-        $lever = lcfirst($lever);
+        $lever = lcfirst(rtrim($lever, '.'));
 
         return [...array_slice($sentences, 0, 2), ...($lever === '' ? [] : ["The step is made by: {$lever}."])];
     }

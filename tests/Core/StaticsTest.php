@@ -13,6 +13,7 @@ use EvenRungs\Figure\Stood;
 use EvenRungs\Statics\Hardness;
 use EvenRungs\Statics\LeastForces;
 use EvenRungs\Statics\Rest;
+use EvenRungs\Statics\SmallClimb;
 use PHPUnit\Framework\TestCase;
 
 /** Bodies at rest, by hand. */
@@ -50,6 +51,31 @@ final class StaticsTest extends TestCase
         // To the left, so below nought.
         self::assertEqualsWithDelta(-16 * self::G * $aside, $with->lowBack()->leans - $without->lowBack()->leans, 0.01);
         self::assertEqualsWithDelta(0.0, $without->lowBack()->leans, 0.05);
+    }
+
+    public function test_a_lift_from_blocks_is_begun_with_the_weight_that_asks_little_more_than_the_rung_below(): void
+    {
+        [$below, $rung] = [ShippedLibrary::rung('hinge/hip-height'), ShippedLibrary::rung('hinge/blocks-two-hands')];
+        $asked = Hardness::of($below->plan(), new Solver)->demand(Demand::AntiFlexion);
+        $part = (new SmallClimb(new Solver, Demand::AntiFlexion))->load($rung->plan(), $asked) ?? 0.0;
+        $lighter = Hardness::of($rung->plan()->with($rung->plan()->setting->loaded($part)), new Solver)->demand(Demand::AntiFlexion);
+
+        self::assertGreaterThan(0.25, $part);
+        self::assertEqualsWithDelta($asked + SmallClimb::SMALL, $lighter, 5);
+        // Down the ladder there is nothing to keep small.
+        self::assertNull((new SmallClimb(new Solver, Demand::AntiFlexion))->load($below->plan(), Hardness::of($rung->plan(), new Solver)->demand(Demand::AntiFlexion)));
+    }
+
+    public function test_a_wheel_asks_more_the_farther_it_goes_and_the_range_within_a_limit_is_told(): void
+    {
+        $rung = ShippedLibrary::rung('rollout/wheel-30');
+        $along = (new SmallClimb(new Solver, Demand::AntiExtension))->along($rung->plan());
+        $at45 = max(array_map(static fn(array $frame): int => $frame[0] <= 45 ? $frame[1] : 0, $along));
+
+        self::assertSame($along, array_values(array_filter($along, static fn(array $frame, int $at): bool => $at === 0 || $frame[1] >= $along[$at - 1][1], ARRAY_FILTER_USE_BOTH)));
+        self::assertSame('45cm', $rung->range?->within($along, $at45)?->print());
+        self::assertSame('30cm', $rung->range?->within($along, $at45 - 1)?->print());
+        self::assertNull($rung->range?->within($along, 10));
     }
 
     public function test_standing_nothing_is_resisted_and_both_feet_carry_half(): void

@@ -68,6 +68,31 @@ final class HardnessTest extends ApiTestCase
         self::assertStringNotContainsString('105', (string) DB::table('people')->where('id', $heavy)->value('mass'));
     }
 
+    public function test_a_load_is_said_with_which_the_climb_stays_small(): void
+    {
+        $person = $this->person();
+        $smaller = (string) $this->getJson("/api/people/{$person}/hardness/hinge/blocks-two-hands?beside=hinge/hip-height")->assertOk()->json('smaller');
+
+        self::assertMatchesRegularExpression('/^With about [\d.]+ kg in place of \d+ it asks for hardly more/', $smaller);
+        $this->getJson("/api/people/{$person}/hardness/hinge/hip-height?beside=hinge/blocks-two-hands")->assertJsonPath('smaller', null);
+        $this->getJson("/api/people/{$person}/hardness/hinge/hip-height")->assertJsonPath('smaller', null);
+    }
+
+    public function test_figures_of_a_band_rung_are_of_the_pull_that_was_last_done(): void
+    {
+        $person = $this->person();
+        $this->place($person, 'press-out/standing');
+        $url = "/api/people/{$person}/hardness/press-out/standing";
+        $before = $this->getJson($url)->assertOk();
+        self::assertStringStartsWith('At 40 N of pull; a dose can say another', (string) $before->json('pull'));
+
+        $session = $this->writtenSession($person, ['press-out/standing' => '2x10/side @60N']);
+        $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'sets' => [self::set('press-out/standing', 1, 10), self::set('press-out/standing', 2, 10)]])->assertCreated();
+
+        $after = $this->getJson($url)->assertOk()->assertJsonPath('pull', 'At 60 N of pull, as it was last done.');
+        self::assertEqualsWithDelta(1.5 * (int) $before->json('figures.3.highest'), (int) $after->json('figures.3.highest'), 2);
+    }
+
     public function test_who_lies_on_the_floor_is_not_measured_and_it_says_why(): void
     {
         $person = $this->person();

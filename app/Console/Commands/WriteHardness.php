@@ -33,6 +33,7 @@ final class WriteHardness extends Command
         'side-bridge/top-foot-bench' => 'The inner thigh of the upper leg carries, which is no moment at the low back.',
         'carry/one-side-shoulder' => 'Much less is held at the shoulder than low.',
         'carry/two-hand-overhead' => 'Two weights balance each other; holding the arms up is what is added.',
+        'all-fours/leg-slide' => 'At the wall below the trunk leans forward; on hands and knee it is bent backward instead.',
         'prone-extension/reverse-straight' => 'Face up on the hands the support is close to the low back; the long legs load the hips.',
         'hinge/one-side-floor' => 'Half of the weight below; bending to the side is what is added.',
         'press-out/corner-bar-arc' => 'The bar weighs forward; its turning is speed, which a still model does not know.',

@@ -55,7 +55,7 @@ final readonly class HardnessPage
             sentences: $here->unmeasured === null && $there !== null ? Beside::inWords($here, $there, $rung->leverText, $rung->demand) : [],
             worth: $here->unmeasured === null ? $this->worth($rung, $here) : null,
             smaller: $here->unmeasured === null && $there !== null ? $this->smaller($rung, $there) : null,
-            pull: $here->unmeasured === null ? $this->pull($rung) : null,
+            pull: $this->pull($rung),
             whose: $this->whose(),
             model: self::MODEL,
         );

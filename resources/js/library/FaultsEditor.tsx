@@ -5,6 +5,8 @@ import { SelectField, TextField } from '@/ui/Field';
 import { textOf, type Fields } from './source';
 
 const MOST = 4;
+/** Faults that no still shows. */
+const UNSEEN = ['unseen', 'breath-held'];
 
 /** What goes wrong on a rung, how it is drawn, and what mends it: each fault beside its picture. */
 export function FaultsEditor({
@@ -25,46 +27,48 @@ export function FaultsEditor({
     <fieldset className="grid gap-3 sm:col-span-2">
       <legend className="mb-1 font-semibold">Faults, two to four</legend>
       {faults.map((fault, at) => {
-        const kind = kinds.find((one) => one.value === textOf(fault.kind));
-        const picture = pictures.find((one) => one.kind === kind?.label);
+        const drawnAs = textOf(fault.kind) || 'unseen';
+        const picture = pictures.find((one) => one.kind === kinds.find((kind) => kind.value === drawnAs)?.label);
         return (
-          <div key={at} className="grid grid-cols-[1fr_8.5rem] items-start gap-3 border-l-2 border-hairline pl-3">
-            <div className="grid gap-2">
-              <TextField
-                label={`Fault ${at + 1}, seen`}
-                value={textOf(fault.seen)}
-                onChange={(event) => set(at, 'seen', event.target.value)}
-              />
-              <TextField
-                label={`Fault ${at + 1}, mended by`}
-                value={textOf(fault.fix)}
-                onChange={(event) => set(at, 'fix', event.target.value)}
-              />
-              <SelectField
-                label={`Fault ${at + 1}, drawn as`}
-                value={textOf(fault.kind) || 'unseen'}
-                onChange={(event) => set(at, 'kind', event.target.value)}
-              >
-                {kinds.map((one) => (
-                  <option key={one.value} value={one.value}>
-                    {one.label}
-                  </option>
-                ))}
-              </SelectField>
-            </div>
-            <div className="grid gap-2">
+          <div key={at} className="grid gap-2 border-l-2 border-hairline pl-3">
+            <TextField
+              label={`Fault ${at + 1}, seen`}
+              value={textOf(fault.seen)}
+              onChange={(event) => set(at, 'seen', event.target.value)}
+            />
+            <TextField
+              label={`Fault ${at + 1}, mended by`}
+              value={textOf(fault.fix)}
+              onChange={(event) => set(at, 'fix', event.target.value)}
+            />
+            <div className="grid grid-cols-2 items-start gap-3">
+              <div className="grid gap-2">
+                <SelectField
+                  label={`Fault ${at + 1}, drawn as`}
+                  value={drawnAs}
+                  onChange={(event) => set(at, 'kind', event.target.value)}
+                >
+                  {kinds.map((one) => (
+                    <option key={one.value} value={one.value}>
+                      {one.label}
+                    </option>
+                  ))}
+                </SelectField>
+                <Button
+                  look="quiet"
+                  className="justify-self-start"
+                  onClick={() => onChange(faults.filter((_, index) => index !== at))}
+                >
+                  Take out<span className="sr-only"> fault {at + 1}</span>
+                </Button>
+              </div>
               {picture ? (
                 <FaultPicture fault={picture} className="h-20" />
               ) : (
                 <p className="grid min-h-20 place-items-center rounded-md border border-dashed border-hairline p-2 text-center text-sm text-ink3">
-                  {kind?.value === textOf(fault.kind) && textOf(fault.kind) !== 'unseen' && textOf(fault.kind) !== 'breath-held'
-                    ? 'drawn once the figure can be'
-                    : 'A still does not show it'}
+                  {UNSEEN.includes(drawnAs) ? 'A still does not show it' : 'drawn once the figure can be'}
                 </p>
               )}
-              <Button look="quiet" onClick={() => onChange(faults.filter((_, index) => index !== at))}>
-                Take out<span className="sr-only"> fault {at + 1}</span>
-              </Button>
             </div>
           </div>
         );
