@@ -70,12 +70,13 @@ final class StaticsTest extends TestCase
     {
         $rung = ShippedLibrary::rung('rollout/wheel-30');
         $along = (new SmallClimb(new Solver, Demand::AntiExtension))->along($rung->plan());
-        $at45 = max(array_map(static fn(array $frame): int => $frame[0] <= 45 ? $frame[1] : 0, $along));
+        $at45 = max([0, ...array_map(static fn(array $frame): int => $frame[0] <= 45 ? $frame[1] : 0, $along)]);
 
         self::assertSame($along, array_values(array_filter($along, static fn(array $frame, int $at): bool => $at === 0 || $frame[1] >= $along[$at - 1][1], ARRAY_FILTER_USE_BOTH)));
-        self::assertSame('45cm', $rung->range?->within($along, $at45)?->print());
-        self::assertSame('30cm', $rung->range?->within($along, $at45 - 1)?->print());
-        self::assertNull($rung->range?->within($along, 10));
+        $range = $rung->range ?? throw new \LogicException;
+        self::assertSame('45cm', $range->within($along, $at45)?->print());
+        self::assertSame('30cm', $range->within($along, $at45 - 1)?->print());
+        self::assertNull($range->within($along, 10));
     }
 
     public function test_standing_nothing_is_resisted_and_both_feet_carry_half(): void
