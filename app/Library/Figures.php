@@ -96,9 +96,9 @@ final class Figures implements Drawer
         [$mass, $stature] = [$mass ?? Setting::MASS, $stature ?? Setting::STATURE];
 
         return $this->kept(sprintf('climb:%s:%s:%d:%d:%.1f:%.1f', $plan->fingerprint(), $demand->value, $asked, (int) $isRanged, $mass, $stature), function () use ($plan, $demand, $asked, $isRanged, $mass, $stature): array {
-            $climb = new SmallClimb($this->solver(), $demand, $mass, $stature);
+            $climb = new SmallClimb($plan, $this->solver(), $demand, $mass, $stature);
 
-            return ['load' => $climb->load($plan, $asked), 'along' => $isRanged ? $climb->along($plan) : []];
+            return ['load' => $climb->load($asked), 'along' => $isRanged ? $climb->along() : []];
         });
     }
 

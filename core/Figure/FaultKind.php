@@ -38,8 +38,8 @@ enum FaultKind: string
     /** Part of stature by which the body rises in a lift, and does not in a press or a step. */
     private const RISE = 0.06;
 
-    /** Faults that no still shows are `unseen`; holding the breath has its own word. */
-    public const UNSEEN = ['unseen', 'breath-held'];
+    /** Kinds that no still shows, with their words. */
+    public const UNSEEN = ['breath-held' => 'Breath held', 'unseen' => 'Not drawn'];
 
     public function inWords(): string
     {

@@ -36,6 +36,18 @@ final readonly class Setting
         return new self($kit);
     }
 
+    /** Of all that weighs on the body. */
+    public function kilograms(): float
+    {
+        return array_sum(array_map(static fn(Kit $piece): float => $piece->kg, $this->kit));
+    }
+
+    /** Of the strongest band, cable or loop. */
+    public function newtons(): float
+    {
+        return max([0.0, ...array_map(static fn(Kit $piece): float => $piece->pull, $this->kit)]);
+    }
+
     /** What weighs and pulls, so many times as much of it. */
     public function loaded(float $times): self
     {

@@ -338,7 +338,7 @@ final readonly class LadderReader
     {
         $kind = $this->optional('kind') ?? 'unseen';
 
-        return in_array($kind, FaultKind::UNSEEN, true) ? null : FaultKind::tryFrom($kind) ?? throw InvalidLadder::because("{$this->place}: there is no kind of fault “{$kind}”.");
+        return isset(FaultKind::UNSEEN[$kind]) ? null : FaultKind::tryFrom($kind) ?? throw InvalidLadder::because("{$this->place}: there is no kind of fault “{$kind}”.");
     }
 
     /** @return array<string, int> */

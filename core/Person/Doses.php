@@ -10,6 +10,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Pull;
 use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Course;
@@ -47,6 +48,19 @@ final readonly class Doses
         }
 
         return $next;
+    }
+
+    /** @return array<string, Pull> of a band as it was last done, by rung */
+    public function pulls(): array
+    {
+        $pulls = [];
+        foreach ($this->record->rungSessions(Side::Both) as $session) {
+            if ($session->dose->pull !== null) {
+                $pulls[$session->rung->slug] = $session->dose->pull;
+            }
+        }
+
+        return $pulls;
     }
 
     /**

@@ -17,7 +17,6 @@ use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
-use EvenRungs\Dose\Pull;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Reach;
@@ -452,19 +451,6 @@ final class PersonRecord
     public function rungSessions(Side $side): array
     {
         return $this->rungSessions[$side->value] ??= array_merge(...array_map(fn(LoggedSession $log): array => $log->exercises($this->library, $side), $this->history->logs()));
-    }
-
-    /** @return array<string, Pull> of a band as it was last done, by rung */
-    public function pulls(): array
-    {
-        $pulls = [];
-        foreach ($this->rungSessions(Side::Both) as $session) {
-            if ($session->dose->pull !== null) {
-                $pulls[$session->rung->slug] = $session->dose->pull;
-            }
-        }
-
-        return $pulls;
     }
 
     /**

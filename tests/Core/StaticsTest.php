@@ -57,19 +57,28 @@ final class StaticsTest extends TestCase
     {
         [$below, $rung] = [ShippedLibrary::rung('hinge/hip-height'), ShippedLibrary::rung('hinge/blocks-two-hands')];
         $asked = Hardness::of($below->plan(), new Solver)->demand(Demand::AntiFlexion);
-        $part = (new SmallClimb(new Solver, Demand::AntiFlexion))->load($rung->plan(), $asked) ?? 0.0;
+        $part = (new SmallClimb($rung->plan(), new Solver, Demand::AntiFlexion))->load($asked) ?? 0.0;
         $lighter = Hardness::of($rung->plan()->with($rung->plan()->setting->loaded($part)), new Solver)->demand(Demand::AntiFlexion);
 
         self::assertGreaterThan(0.25, $part);
         self::assertEqualsWithDelta($asked + SmallClimb::SMALL, $lighter, 5);
         // Down the ladder there is nothing to keep small.
-        self::assertNull((new SmallClimb(new Solver, Demand::AntiFlexion))->load($below->plan(), Hardness::of($rung->plan(), new Solver)->demand(Demand::AntiFlexion)));
+        self::assertNull((new SmallClimb($below->plan(), new Solver, Demand::AntiFlexion))->load(Hardness::of($rung->plan(), new Solver)->demand(Demand::AntiFlexion)));
+    }
+
+    public function test_less_of_a_load_is_said_down_to_what_can_be_taken(): void
+    {
+        $setting = Setting::of([['kettlebell' => 'left-hand', 'kg' => 12], ['kettlebell' => 'right-hand', 'kg' => 12]]);
+
+        self::assertSame('With about 13.5 kg in place of 24 it asks for hardly more than where they stand.', SmallClimb::inWords($setting, 0.58));
+        self::assertSame('With about 35 N of pull in place of 40 it asks for hardly more than where they stand.', SmallClimb::inWords(Setting::of([['band' => 'hands', 'to' => [0, 150, 120], 'pull' => 40]]), 0.98));
+        self::assertNull(SmallClimb::inWords(Setting::of([['kettlebell' => 'left-hand', 'kg' => 1]]), 0.3));
     }
 
     public function test_a_wheel_asks_more_the_farther_it_goes_and_the_range_within_a_limit_is_told(): void
     {
         $rung = ShippedLibrary::rung('rollout/wheel-30');
-        $along = (new SmallClimb(new Solver, Demand::AntiExtension))->along($rung->plan());
+        $along = (new SmallClimb($rung->plan(), new Solver, Demand::AntiExtension))->along();
         $at45 = max([0, ...array_map(static fn(array $frame): int => $frame[0] <= 45 ? $frame[1] : 0, $along)]);
 
         self::assertSame($along, array_values(array_filter($along, static fn(array $frame, int $at): bool => $at === 0 || $frame[1] >= $along[$at - 1][1], ARRAY_FILTER_USE_BOTH)));

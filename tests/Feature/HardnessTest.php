@@ -90,6 +90,8 @@ final class HardnessTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'sets' => [self::set('press-out/standing', 1, 10), self::set('press-out/standing', 2, 10)]])->assertCreated();
 
         $after = $this->getJson($url)->assertOk()->assertJsonPath('pull', 'At 60 N of pull, as it was last done.');
+        // The same where another rung, without a band, is looked at beside it.
+        self::assertSame($after->json('figures.3.highest'), $this->getJson("/api/people/{$person}/hardness/press-out/corner-bar-arc?beside=press-out/standing")->json('figures.3.beside'));
         self::assertEqualsWithDelta(1.5 * (int) $before->json('figures.3.highest'), (int) $after->json('figures.3.highest'), 2);
     }
 

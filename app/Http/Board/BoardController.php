@@ -60,11 +60,12 @@ final readonly class BoardController
     {
         $beside = $request->string('beside')->toString();
         $here = $library->rung("{$ladder}/{$rung}");
+        $there = $library->has($beside) ? $library->rung($beside) : null;
         // Only where a band can pull is it asked what was done.
-        $pulls = $here->isPulled() ? $this->open->of($person, $user)->record->pulls() : [];
+        $pulls = $here->isPulled() || $there?->isPulled() === true ? $this->open->of($person, $user)->record->doses()->pulls() : [];
         $page = new HardnessPage($library, $figures, $person->mass === null ? null : (float) $person->mass, $person->stature === null ? null : (float) $person->stature, $pulls);
 
-        return new JsonResponse($page->view($here, $library->has($beside) ? $library->rung($beside) : null));
+        return new JsonResponse($page->view($here, $there));
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

@@ -8,8 +8,6 @@ use App\Library\Figures;
 use EvenRungs\Body\Demand;
 use EvenRungs\Dose\BandStrength;
 use EvenRungs\Dose\Pull;
-use EvenRungs\Figure\Kit as KitPiece;
-use EvenRungs\Figure\KitKind;
 use EvenRungs\Figure\Plan;
 use EvenRungs\Figure\Setting;
 use EvenRungs\Ladder\Library;
@@ -54,7 +52,7 @@ final readonly class HardnessPage
             },
             sentences: $here->unmeasured === null && $there !== null ? Beside::inWords($here, $there, $rung->leverText, $rung->demand) : [],
             worth: $here->unmeasured === null ? $this->worth($rung, $here) : null,
-            smaller: $here->unmeasured === null && $there !== null ? $this->smaller($rung, $there) : null,
+            smaller: $beside !== null && $there !== null ? $this->smaller($rung, $here, $beside, $there) : null,
             pull: $this->pull($rung),
             whose: $this->whose(),
             model: self::MODEL,
@@ -73,34 +71,30 @@ final readonly class HardnessPage
         return $worth === null || $rung->ladder === $carry->ladder ? null : "About {$worth} kg held in one hand bend the trunk as much.";
     }
 
-    /** With which load, or over which range, the rung asks for little more than the one below. */
-    private function smaller(Rung $rung, Hardness $there): ?string
+    /** With which load, or over which range, a higher rung asks for little more than the one below. */
+    private function smaller(Rung $rung, Hardness $here, Rung $below, Hardness $there): ?string
     {
-        $plan = $this->plan($rung);
-        $small = $this->figures->smallClimb($plan, $rung->demand, $there->demand($rung->demand), $rung->range !== null, $this->mass, $this->stature);
-        if ($small['load'] !== null) {
-            return $this->lessLoad($plan->setting, $small['load']);
+        if ($rung->height->above($below->height) <= 0 || ! SmallClimb::isLarge($here, $there, $rung->demand)) {
+            return null;
         }
-        $range = $rung->range?->within($small['along'], $there->demand($rung->demand) + SmallClimb::SMALL);
+        $plan = $this->plan($rung);
+        $asked = $there->demand($rung->demand);
+        $small = $this->figures->smallClimb($plan, $rung->demand, $asked, $rung->range !== null, $this->mass, $this->stature);
+        $range = $rung->range?->within($small['along'], $asked + SmallClimb::SMALL);
 
-        return $range === null ? null : sprintf('Over %s it asks for hardly more than where they stand.', $range->inWords());
-    }
-
-    private function lessLoad(Setting $setting, float $part): ?string
-    {
-        $kg = array_sum(array_map(static fn(KitPiece $piece): float => $piece->kg, $setting->kit));
-        $newtons = max([0.0, ...array_map(static fn(KitPiece $piece): float => $piece->pull, $setting->kit)]);
-        $less = $kg > 0 ? [round(2 * $kg * $part) / 2, $kg, 'kg'] : [5 * round($newtons * $part / 5), $newtons, 'N of pull'];
-
-        return $less[0] <= 0 ? null : sprintf('With about %s %s in place of %s it asks for hardly more than where they stand.', $less[0], $less[2], $less[1]);
+        return match (true) {
+            $small['load'] !== null => SmallClimb::inWords($plan->setting, $small['load']),
+            $range !== null => sprintf('Over %s it asks for hardly more than where they stand.', $range->inWords()),
+            default => null,
+        };
     }
 
     private function pull(Rung $rung): ?string
     {
-        $newtons = max([0.0, ...array_map(static fn(KitPiece $piece): float => $piece->kind === KitKind::Band ? $piece->pull : 0.0, $this->plan($rung)->setting->kit)]);
+        $newtons = $rung->isPulled() ? $this->plan($rung)->setting->newtons() : 0.0;
 
         return match (true) {
-            ! $rung->isPulled() || $newtons <= 0 => null,
+            $newtons <= 0 => null,
             isset($this->pulls[$rung->slug]) => sprintf('At %d N of pull, as it was last done.', $newtons),
             default => sprintf('At %d N of pull; a dose can say another: @light is %d N, @middle %d N, @strong %d N.', $newtons, ...array_map(static fn(BandStrength $band): int => $band->newtons(), BandStrength::cases())),
         };

@@ -14,7 +14,6 @@ use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Figure\Contact;
-use EvenRungs\Figure\FaultKind;
 use EvenRungs\Figure\Hinge;
 use EvenRungs\Figure\Joint;
 use EvenRungs\Figure\KitKind;
@@ -47,7 +46,7 @@ final readonly class CatalogueView
      * @param list<JointView>      $joints        of a figure
      * @param list<string>         $places        of the body that can carry it, hold and meet
      * @param list<string>         $figureKit     that a figure can have
-     * @param list<ChoiceView>     $faultKinds    as a fault can be drawn, and the two that no still shows
+     * @param list<FaultKindView>  $faultKinds
      * @param list<ChoiceView>     $topics        a cue of a rung may be about
      * @param list<ChoiceView>     $workKinds
      * @param list<ChoiceView>     $worksFrom     where the work of a rung may come from, for the bottom-up order
@@ -95,7 +94,7 @@ final readonly class CatalogueView
             joints: array_map(static fn(Joint $joint): JointView => new JointView(joint: $joint->value, paired: $joint->isPaired(), angles: array_map(static fn(Hinge $hinge): AngleView => new AngleView(name: $hinge->name, min: $hinge->min, max: $hinge->max), $joint->hinges())), Joint::cases()),
             places: [...array_keys(Contact::TOGETHER), ...array_map(static fn(Contact $contact): string => $contact->value, Contact::cases())],
             figureKit: array_map(static fn(KitKind $kind): string => $kind->value, KitKind::cases()),
-            faultKinds: [...array_map(static fn(FaultKind $kind): ChoiceView => new ChoiceView(value: $kind->value, label: $kind->inWords()), FaultKind::cases()), new ChoiceView(value: 'breath-held', label: 'Breath held: not drawn'), new ChoiceView(value: 'unseen', label: 'Not drawn')],
+            faultKinds: FaultKindView::all(),
             topics: array_map(static fn(Topic $topic): ChoiceView => new ChoiceView(value: $topic->value, label: str_replace('-', ' ', $topic->value)), Topic::ofRungs()),
             workKinds: array_map(static fn(WorkKind $kind): ChoiceView => new ChoiceView(value: $kind->value, label: $kind->inWords()), WorkKind::cases()),
             worksFrom: array_map(static fn(WorksFrom $from): ChoiceView => new ChoiceView(value: $from->value, label: str_replace('-', ' ', $from->value)), WorksFrom::cases()),

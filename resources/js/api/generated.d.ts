@@ -2253,8 +2253,7 @@ export interface components {
             places: string[];
             /** @description that a figure can have */
             figureKit: string[];
-            /** @description as a fault can be drawn, and the two that no still shows */
-            faultKinds: components["schemas"]["ChoiceView"][];
+            faultKinds: components["schemas"]["FaultKindView"][];
             /** @description a cue of a rung may be about */
             topics: components["schemas"]["ChoiceView"][];
             workKinds: components["schemas"]["ChoiceView"][];
@@ -2836,6 +2835,12 @@ export interface components {
              * @enum {string|null}
              */
             kind: "low-back-sags" | "back-rounds" | "back-presses" | "seat-rises" | "hips-sink" | "side-sags" | "hip-drops" | "trunk-turns" | "trunk-leans" | "ribs-flare" | "head-pokes" | "head-hangs" | "shoulders-shrug" | "shoulder-hangs" | "shoulders-roll" | "blades-wing" | "knee-falls-in" | "knee-falls-out" | "weight-shifts" | "pelvis-rocks" | "range-too-far" | "limb-drops" | "hands-drift" | "elbows-bend" | "knees-bend" | null;
+        };
+        /** @description A kind of fault, and whether a still shows it. */
+        FaultKindView: {
+            value: string;
+            label: string;
+            drawn: boolean;
         };
         /** @description The picture of a rung: where the points of a body are in each frame of its way, and the kit with it. */
         Figure: {

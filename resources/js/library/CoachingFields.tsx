@@ -31,7 +31,7 @@ export function CoachingFields({
   text: Text;
   topics: { value: string; label: string }[];
   /** As faults can be drawn. */
-  kinds: Schemas['ChoiceView'][];
+  kinds: Schemas['FaultKindView'][];
   pictures: Schemas['DrawnFault'][];
   rest: Text;
   ofThisLadder: ReactNode;

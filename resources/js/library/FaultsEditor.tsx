@@ -5,8 +5,6 @@ import { SelectField, TextField } from '@/ui/Field';
 import { textOf, type Fields } from './source';
 
 const MOST = 4;
-/** Faults that no still shows. */
-const UNSEEN = ['unseen', 'breath-held'];
 
 /** What goes wrong on a rung, how it is drawn, and what mends it: each fault beside its picture. */
 export function FaultsEditor({
@@ -16,7 +14,7 @@ export function FaultsEditor({
   onChange,
 }: {
   faults: Fields[];
-  kinds: Schemas['ChoiceView'][];
+  kinds: Schemas['FaultKindView'][];
   /** Of the kinds that can be drawn, as the check drew them last. */
   pictures: Schemas['DrawnFault'][];
   onChange: (faults: Fields[]) => void;
@@ -28,7 +26,8 @@ export function FaultsEditor({
       <legend className="mb-1 font-semibold">Faults, two to four</legend>
       {faults.map((fault, at) => {
         const drawnAs = textOf(fault.kind) || 'unseen';
-        const picture = pictures.find((one) => one.kind === kinds.find((kind) => kind.value === drawnAs)?.label);
+        const kind = kinds.find((one) => one.value === drawnAs);
+        const picture = kind?.drawn ? pictures.find((one) => one.kind === kind.label) : undefined;
         return (
           <div key={at} className="grid gap-2 border-l-2 border-hairline pl-3">
             <TextField
@@ -66,7 +65,7 @@ export function FaultsEditor({
                 <FaultPicture fault={picture} className="h-20" />
               ) : (
                 <p className="grid min-h-20 place-items-center rounded-md border border-dashed border-hairline p-2 text-center text-sm text-ink3">
-                  {UNSEEN.includes(drawnAs) ? 'A still does not show it' : 'drawn once the figure can be'}
+                  {kind?.drawn ? 'drawn once the figure can be' : 'A still does not show it'}
                 </p>
               )}
             </div>

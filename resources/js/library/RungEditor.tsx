@@ -1,13 +1,16 @@
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { api, type Schemas } from '@/api/client';
 import type { FigureData } from '@/figure/drawing';
 import { MovingFigure } from '@/figure/MovingFigure';
 import { useFigure } from '@/figure/RungFigure';
-import { Choices, SelectField, TextField } from '@/ui/Field';
+import { SelectField, TextField } from '@/ui/Field';
 import { CoachingFields } from './CoachingFields';
+import { DoseFields } from './DoseFields';
 import { FigureEditor } from './FigureEditor';
-import { Group, type Part, type Setter, type Text, type Value } from './Group';
-import { fieldOf, kitLine, kitOf, listOf, textOf, withField, type Fields, type Source } from './source';
+import { Group } from './Group';
+import { MethodFields } from './MethodFields';
+import { NameFields } from './NameFields';
+import { fieldOf, textOf, withField, type Fields, type Source } from './source';
 
 /** All fields of one rung, with its figure as it is drawn from them. */
 export function RungEditor({
@@ -163,191 +166,6 @@ export function RungEditor({
           </SelectField>
         ))}
       </Group>
-    </div>
-  );
-}
-
-/** A question of the method and the answers that let a rung in. */
-function Condition({
-  label,
-  questions,
-  value,
-  onChange,
-}: {
-  label: string;
-  questions: Schemas['MethodQuestionView'][];
-  value: unknown;
-  onChange: (value: unknown) => void;
-}) {
-  const own = (value ?? {}) as Fields;
-  const question = questions.find((one) => one.question === own.question);
-  return (
-    <div className="grid gap-2 sm:col-span-2">
-      <SelectField
-        label={label}
-        value={textOf(own.question)}
-        onChange={(event) => {
-          const next = questions.find((one) => one.question === event.target.value);
-          onChange(next ? { question: next.question, choices: [next.choices[0]] } : undefined);
-        }}
-      >
-        <option value="">anything</option>
-        {questions.map((one) => (
-          <option key={one.question} value={one.question}>
-            {one.label}
-          </option>
-        ))}
-      </SelectField>
-      {question && (
-        <Choices
-          legend={question.label}
-          options={question.choices}
-          chosen={listOf(own.choices)}
-          onChange={(choices) => choices.length > 0 && onChange({ question: question.question, choices })}
-        />
-      )}
-    </div>
-  );
-}
-
-/** Which demands it meets, and when the method offers it. */
-function MethodFields({
-  lists,
-  source,
-  value,
-  set,
-  method,
-  rest,
-  ofThisLadder,
-}: {
-  lists: Schemas['CatalogueView'];
-  source: Source;
-  value: Value;
-  set: Setter;
-  method: Schemas['MethodView'] | undefined;
-  rest: Text;
-  ofThisLadder: ReactNode;
-}) {
-  return (
-    <Group title="Demand and method">
-      <Choices
-        legend="Also met, with half weight"
-        options={lists.demands.filter((demand) => demand.value !== source.demand)}
-        chosen={listOf(value('secondary') ?? source.secondary)}
-        onChange={(secondary) => set('secondary', secondary)}
-      />
-      {(
-        [
-          ['offered_with', 'Only offered when the method says'],
-          ['trunk_with', 'A step of the ladder only when the method says'],
-        ] as const
-      ).map(([field, label]) => (
-        <Condition
-          key={field}
-          label={label}
-          questions={method?.questions ?? []}
-          value={value(field)}
-          onChange={(next) => set(field, next)}
-        />
-      ))}
-      <SelectField label="Follows, where that is not the next lower rung" wide {...rest('after')}>
-        <option value="">the next lower rung</option>
-        {ofThisLadder}
-      </SelectField>
-    </Group>
-  );
-}
-
-/** Kind of work, tempo and the band its dose stays in. */
-function DoseFields({
-  text,
-  rest,
-  lists,
-  number,
-  part,
-}: {
-  text: Text;
-  rest: Text;
-  lists: Schemas['CatalogueView'];
-  number: Part;
-  part: Part;
-}) {
-  return (
-    <Group title="Dose">
-      <SelectField label="Kind of work" value={text('kind').value || 'bracing'} onChange={text('kind').onChange}>
-        {lists.workKinds.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
-      </SelectField>
-      <SelectField label="Where the work comes from" {...rest('works_from')}>
-        <option value="">not said</option>
-        {lists.worksFrom.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
-      </SelectField>
-      <SelectField label="Dosed as" {...text('dose')}>
-        {lists.doseKinds.map((kind) => (
-          <option key={kind} value={kind}>
-            {kind.replace('-', ' ')}
-          </option>
-        ))}
-      </SelectField>
-      <TextField label="Default dose" hint="a typed line, where the table's does not fit" {...rest('default_dose')} />
-      <TextField label="Tempo" hint="lowering-pause-lifting-pause" {...text('tempo')} />
-      <TextField label="Band, low" {...number('band', 'low')} />
-      <TextField label="Band, high" {...number('band', 'high')} />
-      <TextField label="Word for lowering" {...part('phases', 'lowering')} />
-      <TextField label="Word for lifting" {...part('phases', 'lifting')} />
-      <SelectField label="Begins with" {...part('phases', 'starts')}>
-        <option value="">choose …</option>
-        <option value="lowering">lowering</option>
-        <option value="lifting">lifting</option>
-      </SelectField>
-    </Group>
-  );
-}
-
-/** Name, height, position and kit. */
-function NameFields({ text, value, set, lists }: { text: Text; value: Value; set: Setter; lists: Schemas['CatalogueView'] }) {
-  return (
-    <div className="grid gap-3 sm:grid-cols-2">
-      <TextField label="Name" wide {...text('name')} />
-      <TextField label="Short name" {...text('short')} />
-      <TextField
-        label="Height"
-        type="number"
-        step={0.1}
-        min={1}
-        max={10}
-        value={typeof value('height') === 'number' ? String((value('height') as number) / 10) : ''}
-        onChange={(event) => set('height', Math.round(Number(event.target.value) * 10))}
-      />
-      <SelectField label="Position" {...text('position')}>
-        {lists.positions.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
-      </SelectField>
-      <SelectField label="Moves" {...text('moves')}>
-        <option value="static">static</option>
-        <option value="dynamic">dynamic</option>
-      </SelectField>
-      <SelectField label="Sides" {...text('sided')}>
-        <option value="both">both at once</option>
-        <option value="one-sided">one-sided</option>
-        <option value="alternating">alternating</option>
-      </SelectField>
-      <TextField
-        label="Kit"
-        hint="commas between, “or” for any one: band or cable, bench"
-        defaultValue={kitLine(value('kit'))}
-        onChange={(event) => set('kit', kitOf(event.target.value))}
-      />
     </div>
   );
 }
