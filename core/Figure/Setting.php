@@ -54,10 +54,10 @@ final readonly class Setting
         return new self(array_map(static fn(Kit $piece): Kit => $piece->resists() ? $piece->resisting($piece->kg * $times, $piece->pull * $times) : $piece, $this->kit));
     }
 
-    /** Every band and cable at this pull. */
+    /** Every band, cable and loop at this pull. */
     public function pulling(float $newtons): self
     {
-        return new self(array_map(static fn(Kit $piece): Kit => $piece->kind === KitKind::Band ? $piece->resisting($piece->kg, $newtons) : $piece, $this->kit));
+        return new self(array_map(static fn(Kit $piece): Kit => $piece->pull > 0 ? $piece->resisting($piece->kg, $newtons) : $piece, $this->kit));
     }
 
     /** @throws \InvalidArgumentException */

@@ -75,6 +75,15 @@ final class StaticsTest extends TestCase
         self::assertNull(SmallClimb::inWords(Setting::of([['kettlebell' => 'left-hand', 'kg' => 1]]), 0.3));
     }
 
+    public function test_the_pull_of_a_dose_is_that_of_every_band_and_loop(): void
+    {
+        $setting = Setting::of([['bench' => 43], ['loop' => 'ankles', 'pull' => 40], ['band' => 'hands', 'to' => [0, 150, 120], 'pull' => 60]])->pulling(90);
+
+        self::assertSame([0.0, 90.0, 90.0], array_column($setting->kit, 'pull'));
+        self::assertSame(90.0, $setting->newtons());
+        self::assertSame(0.0, $setting->kilograms());
+    }
+
     public function test_a_wheel_asks_more_the_farther_it_goes_and_the_range_within_a_limit_is_told(): void
     {
         $rung = ShippedLibrary::rung('rollout/wheel-30');
