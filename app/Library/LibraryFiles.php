@@ -33,7 +33,7 @@ final class LibraryFiles
     {
         if ($this->shelf === null) {
             $kept = $this->kept();
-            $this->shelf = new Shelf($kept['ladders'], Stances::of($kept['poses'], $this->drawer), $kept['version'], Names::of($kept['names']));
+            $this->shelf = new Shelf($kept['ladders'], Stances::of($kept['poses'], $this->drawer), $kept['version'], Names::waiting($kept['names']));
         }
 
         return $this->shelf;

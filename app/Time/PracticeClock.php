@@ -52,7 +52,7 @@ final readonly class PracticeClock
 
     public function today(): Day
     {
-        return Day::parse($this->now->copy()->setTimezone($this->timeZone())->format('Y-m-d'));
+        return Day::parse($this->now->toDateTimeImmutable()->setTimezone(new \DateTimeZone($this->timeZone()))->format('Y-m-d'));
     }
 
     /** Microseconds since 1970, UTC. */

@@ -124,8 +124,12 @@ final readonly class LadderReader
         $sketches = [];
         foreach ($file->list('rungs') as $entry) {
             if (is_array($entry) && ! isset($entry['stands_on'])) {
-                $rung = new self([...$defaults, ...$entry], $file->place, $poses);
-                $sketches[] = new Sketch("{$file->place}/{$rung->text('slug')}", $file->place, Height::ofTenths($rung->whole('height')), $rung->text('moves') === 'dynamic', count($rung->kit()));
+                // Five fields, and no reader for each: substitution asks for every rung of a demand.
+                [$slug, $height, $moves, $kit] = array_map(static fn(string $key): mixed => $entry[$key] ?? $defaults[$key] ?? null, ['slug', 'height', 'moves', 'kit']);
+                if (! is_string($slug) || ! is_int($height) || ! is_array($kit)) {
+                    throw InvalidLadder::because("{$file->place}: a rung has no name, height or kit.");
+                }
+                $sketches[] = new Sketch("{$file->place}/{$slug}", $file->place, Height::ofTenths($height), $moves === 'dynamic', count($kit));
             }
         }
 

@@ -5,20 +5,24 @@ declare(strict_types=1);
 namespace EvenRungs\Ladder;
 
 /** What the trade calls exercises, beside the names of our own: which rungs are meant, and which of our words. */
-final readonly class Names
+final class Names
 {
     private const EMPTY_WORDS = ['the', 'a', 'an', 'on', 'of', 'and', 'with', 'in', 'to', 'by', 'at', 'ladder'];
 
     /**
-     * @param array<string, list<string>> $rungs slugs, the likeliest first, by name in its normal form
-     * @param array<string, list<string>> $said  names as they are written, by slug
-     * @param array<string, string>       $words ours, by what else is said, both plain
+     * Slugs, the likeliest first, by name in its normal form; names as they are written, by slug; our words, by what
+     * else is said, both plain.
+     *
+     * @var array{array<string, list<string>>, array<string, list<string>>, array<string, string>}|null
      */
-    private function __construct(private array $rungs, private array $said, private array $words) {}
+    private ?array $read = null;
+
+    /** @param array<array-key, mixed> $data */
+    private function __construct(private readonly array $data) {}
 
     public static function none(): self
     {
-        return new self([], [], []);
+        return new self([]);
     }
 
     /**
@@ -28,8 +32,30 @@ final readonly class Names
      */
     public static function of(array $data): self
     {
+        $names = new self($data);
+        $names->read();
+
+        return $names;
+    }
+
+    /**
+     * Names known to be sound wait until one is asked for: most of what is asked of a library is about other things.
+     *
+     * @param array<array-key, mixed> $data
+     */
+    public static function waiting(array $data): self
+    {
+        return new self($data);
+    }
+
+    /** @return array{array<string, list<string>>, array<string, list<string>>, array<string, string>} */
+    private function read(): array
+    {
+        if ($this->read !== null) {
+            return $this->read;
+        }
         $rungs = $said = $words = [];
-        foreach (is_array($data['names'] ?? null) ? $data['names'] : [] as $name => $slugs) {
+        foreach (is_array($this->data['names'] ?? null) ? $this->data['names'] : [] as $name => $slugs) {
             $normal = self::normal((string) $name);
             if (! is_array($slugs) || $slugs === [] || isset($rungs[$normal])) {
                 throw InvalidLadder::because("names: “{$name}” means nothing, or is there twice.");
@@ -40,35 +66,35 @@ final readonly class Names
                 $said[$slug][] = (string) $name;
             }
         }
-        foreach (is_array($data['words'] ?? null) ? $data['words'] : [] as $other => $ours) {
+        foreach (is_array($this->data['words'] ?? null) ? $this->data['words'] : [] as $other => $ours) {
             $words[self::plain((string) $other)] = self::plain(is_string($ours) ? $ours : '');
         }
 
-        return new self($rungs, $said, $words);
+        return $this->read = [$rungs, $said, $words];
     }
 
     /** @return list<string> slugs of the rungs a name means, the likeliest first; none where it is no such name */
     public function meant(string $name): array
     {
-        return $this->rungs[self::normal($name)] ?? [];
+        return $this->read()[0][self::normal($name)] ?? [];
     }
 
     /** @return list<string> what else the trade calls a rung */
     public function alsoCalled(Rung $rung): array
     {
-        return $this->said[$rung->slug] ?? [];
+        return $this->read()[1][$rung->slug] ?? [];
     }
 
     /** @return array<string, list<string>> slugs by name in its normal form */
     public function all(): array
     {
-        return $this->rungs;
+        return $this->read()[0];
     }
 
     /** A plain name with our own word in place of the first other one. */
     public function inOurWords(string $plain): string
     {
-        foreach ($this->words as $said => $ours) {
+        foreach ($this->read()[2] as $said => $ours) {
             $found = preg_replace('/\b'.preg_quote($said, '/').'\b/', $ours, $plain, 1, $count);
             if ($count > 0 && ! str_contains($plain, $ours)) {
                 return (string) $found;

@@ -40,8 +40,14 @@ final readonly class Substitution
      */
     private static function ranked(Rung $ruledOut, array $sketches, Height $ceiling): array
     {
-        $fitting = array_values(array_filter($sketches, static fn(Sketch $one): bool => $one->slug !== $ruledOut->slug && $one->height->above($ceiling) <= 0));
-        usort($fitting, static fn(Sketch $a, Sketch $b): int => self::rank($ruledOut, $a) <=> self::rank($ruledOut, $b));
+        $ranks = $fitting = [];
+        foreach ($sketches as $one) {
+            if ($one->slug !== $ruledOut->slug && $one->height->above($ceiling) <= 0) {
+                $ranks[] = self::rank($ruledOut, $one);
+                $fitting[] = $one;
+            }
+        }
+        array_multisort($ranks, $fitting);
 
         return $fitting;
     }
