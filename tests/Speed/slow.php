@@ -83,6 +83,18 @@ try {
     printf("composer, from key to frame                          %.0f ms, p95 %.0f ms\n", $half, $most);
     $driver->executeAsyncScript('const done = arguments[1]; fetch(`/api/people/${location.pathname.split("/")[2]}/sessions/${arguments[0]}`, { method: "DELETE", headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]) } }).then(done)', [$session]);
 
+    // The score of a program: of the demo's people the first who has one.
+    foreach ($driver->executeAsyncScript('const done = arguments[0]; fetch("/api/bench", { headers: { Accept: "application/json" } }).then((answer) => answer.json()).then(({ lines }) => done(lines.map(({ id }) => id)))') as $id) {
+        $browser->visit("/people/{$id}/weeks")->see('Weeks');
+        usleep(2_500_000);
+        if ($browser->driver->executeScript('return document.querySelectorAll("[data-cell]").length') > 40) {
+            $driver->executeScript('document.querySelectorAll("[data-cell]")[document.querySelectorAll("[data-cell^=\" \"]").length + 2].focus()');
+            [$half, $most] = $measure(static fn(int $n) => $browser->keys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_LEFT, WebDriverKeys::ARROW_UP][intdiv($n, 3) % 4]), 24);
+            printf("score, from cell to cell                             %.0f ms, p95 %.0f ms\n", $half, $most);
+            break;
+        }
+    }
+
     // Without a network: what was kept, from a page that is opened anew until the code is asked for, and from the code on.
     $browser->visit('/');
     $driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, http, type Schemas } from '@/api/client';
 import { isClosed, joined, replayed, type BoardDemand, type BoardRung } from '@/frame/boardModel';
@@ -12,6 +12,7 @@ import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { BoardHead, DemandTabs } from './BoardHead';
 import { BoardTable } from './BoardTable';
+import { railLength } from './geometry';
 import { foldedDemands, openedLadders } from './layout';
 import { PathPane } from './PathPane';
 import { Rails } from './Rails';
@@ -20,9 +21,8 @@ import { RungPane } from './RungPane';
 import { useBoardFocus, useRoom } from './useBoardFocus';
 import { usePlacing, type OnBoard, type Side } from './usePlacing';
 
-/** Rungs of an opened rail need this much room for their names. */
-const ROOM_FOR_NAMES = 24;
 const NARROW = 640;
+const NOT_YET: BoardDemand[] = [];
 
 /** The board: one rail for each ladder, rungs at their height, and where the person stands. */
 export function Board() {
@@ -37,6 +37,8 @@ export function Board() {
   const replay = useReplay(person.id);
   const { move } = replay;
   const demands = useMemo(() => (move ? replayed(today, move) : today), [today, move]);
+  // The same for those who hear it: drawn after the rails, which then stand sooner.
+  const inWords = useDeferredValue(demands, NOT_YET);
   const ladders = useMemo(() => demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))), [demands]);
   const at = useBoardFocus(demands, ladders);
   const { active, activeSlug, rung, focusOf, go, fold } = at;
@@ -45,13 +47,21 @@ export function Board() {
   const toMethod = () => void navigate(`/method?level=person&person=${person.id}`);
   const [asTable, setAsTable] = useState(false);
   const { area, room } = useRoom(board.isSuccess && library !== undefined && !asTable);
-  const length = Math.max(430, room.height, ((active?.ladder.rungs.length ?? 1) - 1) * ROOM_FOR_NAMES);
   const narrow = room.width < NARROW;
+  const length = railLength(
+    ladders.map(({ ladder }) => ladder.rungs.length),
+    room.height,
+    narrow,
+  );
   const { folded, opened } = useOpen(demands, active?.demand.value ?? '', activeSlug, at.foldedByHand, room.width);
 
   // What is past can be looked at, not changed.
   const place = (slug: string, side: Side, range: string | null = null) => {
     if (!replay.on) void placing.place(slug, side, '', false, range);
+  };
+  const drop = (slug: string, side: Side) => {
+    go(slug);
+    place(slug, side);
   };
   // On a rung that is ruled out the keyboard goes to the reason, and to what fits instead.
   const placeHere = (side: Side, range: string | null = null) => {
@@ -100,9 +110,7 @@ export function Board() {
           onPutAway={setWithPutAway}
           onMethod={toMethod}
         />
-        {narrow && !asTable && (
-          <DemandTabs demands={demands} active={active?.demand.value} onGo={(ladder) => go(focusOf(ladder))} />
-        )}
+        {narrow && !asTable && <DemandTabs demands={demands} active={active?.demand.value} onGo={at.open} />}
         {asTable ? (
           <BoardTable demands={demands} caption={`Board of ${person.name}`} onGo={(slug) => [setAsTable(false), go(slug)]} />
         ) : (
@@ -122,18 +130,12 @@ export function Board() {
                 length={length}
                 spreadText={board.data.spreadText}
                 focusOf={focusOf}
-                onOpen={(slug) => go(focusOf(slug))}
                 onFold={fold}
-                onFocus={at.focus}
-                onDrop={(slug, side) => {
-                  go(slug);
-                  place(slug, side);
-                }}
-                rungRef={at.rungRef}
+                hands={{ onOpen: at.open, onFocus: at.focus, onDrop: drop, label: at.label }}
               />
             </div>
             <div className="sr-only">
-              <BoardTable demands={demands} caption={`Board of ${person.name}`} />
+              <BoardTable demands={inWords} caption={`Board of ${person.name}`} />
             </div>
           </>
         )}

@@ -1,6 +1,6 @@
-import { useRef, useState, type PointerEvent, type Ref } from 'react';
+import { memo, useRef, useState, type PointerEvent } from 'react';
 import { cx } from '@/ui/cx';
-import { labelPlaces, yOf } from './geometry';
+import { labelPlaces, labelsApart, yOf } from './geometry';
 import { WIDTH } from './layout';
 import { isClosed, workingRung, type BoardLadder, type BoardRung } from '@/frame/boardModel';
 
@@ -17,49 +17,35 @@ function railSummary(ladder: BoardLadder): string {
   return `${ladder.name}, ${working ? `stands on ${working.shortName}, ${working.heightText}` : 'no working rung'}`;
 }
 
-/** A ladder at true height, narrow: a press opens it. */
-export function ClosedRail({ ladder, length, onOpen }: { ladder: BoardLadder; length: number; onOpen: () => void }) {
-  return (
-    <button
-      type="button"
-      tabIndex={-1}
-      aria-label={`Open ${railSummary(ladder)}`}
-      onClick={onOpen}
-      className="relative block shrink-0 rounded-sm hover:bg-paper/60"
-      style={{ width: WIDTH.rail, height: length + 2 * RAIL_MARGIN }}
-    >
-      <svg width={WIDTH.rail} height={length + 2 * RAIL_MARGIN} className="absolute inset-0 overflow-visible" aria-hidden="true">
-        <g transform={`translate(${(WIDTH.rail - RUNG) / 2} ${RAIL_MARGIN})`}>
-          <Drawing ladder={ladder} length={length} />
-          {ladder.stands.map((stand) => (
-            <Marker key={stand.placement + stand.side} ladder={ladder} stand={stand} length={length} />
-          ))}
-        </g>
-      </svg>
-    </button>
-  );
+/** What can be done on a rail; stable, so that a key moves one rail and leaves the others as they are drawn. */
+export interface RailHands {
+  onOpen: (ladder: string) => void;
+  onFocus: (ladder: string, rung: string) => void;
+  onDrop: (rung: string, side: Stand['side']) => void;
+  /** Where the label of a rung stands, for the keyboard. */
+  label: (rung: string, element: HTMLDivElement | null) => void;
 }
 
-/** A ladder at true height with the names of its rungs; the working rung can be dragged. */
-export function OpenRail({
+/** A ladder at true height: narrow, where a press opens it, or open with the names of its rungs and a marker to drag. */
+export const Rail = memo(function Rail({
   ladder,
   length,
+  opened,
   focus,
+  onOpen,
   onFocus,
   onDrop,
-  rungRef,
+  label,
 }: {
   ladder: BoardLadder;
   length: number;
+  opened: boolean;
   /** The rung that takes the keyboard. */
   focus: string;
-  onFocus: (slug: string) => void;
-  onDrop: (slug: string, side: Stand['side']) => void;
-  rungRef: (slug: string) => Ref<HTMLDivElement>;
-}) {
-  const places = labelPlaces(ladder.rungs, length, 24);
+} & RailHands) {
   const [over, setOver] = useState<string | null>(null);
   const drawing = useRef<SVGGElement>(null);
+  const height = length + 2 * RAIL_MARGIN;
 
   /** The open rung nearest to a height on the screen. */
   const nearest = (clientY: number, side: Stand['side']): BoardRung | undefined => {
@@ -71,72 +57,105 @@ export function OpenRail({
 
   return (
     <div
-      role="listbox"
-      aria-label={ladder.name}
-      aria-orientation="vertical"
-      className="relative shrink-0 rounded-md border border-ink bg-paper/70"
-      style={{ width: WIDTH.opened, height: length + 2 * RAIL_MARGIN }}
+      {...(opened && { role: 'listbox', 'aria-label': ladder.name, 'aria-orientation': 'vertical' as const })}
+      className={cx('relative shrink-0', opened ? 'rounded-md border border-ink bg-paper/70' : 'rounded-sm hover:bg-paper/60')}
+      style={{ width: opened ? WIDTH.opened : WIDTH.rail, height }}
     >
-      <svg width="100%" height={length + 2 * RAIL_MARGIN} className="absolute -inset-px overflow-visible" aria-hidden="true">
-        <g transform={`translate(20 ${RAIL_MARGIN})`}>
+      {!opened && (
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-label={`Open ${railSummary(ladder)}`}
+          onClick={() => onOpen(ladder.slug)}
+          className="absolute inset-0 rounded-sm"
+        />
+      )}
+      <svg
+        width="100%"
+        height={height}
+        className={cx('absolute overflow-visible', opened ? '-inset-px' : 'pointer-events-none inset-0')}
+        aria-hidden="true"
+      >
+        <g transform={`translate(${opened ? 20 : (WIDTH.rail - RUNG) / 2} ${RAIL_MARGIN})`}>
           <g ref={drawing}>
             <Drawing ladder={ladder} length={length} />
           </g>
-          {ladder.rungs.map((rung, index) => {
-            const y = yOf(rung.height, length);
-            const lit = rung.slug === (over ?? focus);
-            return (
-              <path
-                key={rung.slug}
-                d={`M${rung.branch ? -16 : RUNG + 5} ${y}${rung.branch ? `M${RUNG + 5} ${y}` : ''}H${LABEL_LEFT - 34}L${LABEL_LEFT - 24} ${places[index]!}`}
-                className={cx('fill-none', lit ? 'stroke-rowan' : 'stroke-hairline')}
-                strokeWidth={lit ? 1.8 : 1}
-              />
-            );
-          })}
+          {opened && <Leads ladder={ladder} length={length} lit={over ?? focus} />}
           {ladder.stands.map((stand) => (
             <Marker
               key={stand.placement + stand.side}
               ladder={ladder}
               stand={stand}
               length={length}
-              onDrag={(event) => setOver(nearest(event.clientY, stand.side)?.slug ?? null)}
-              onDrop={(event) => {
-                const rung = nearest(event.clientY, stand.side);
-                setOver(null);
-                if (rung && rung.slug !== stand.rung) onDrop(rung.slug, stand.side);
-              }}
+              {...(opened && {
+                onDrag: (event: PointerEvent) => setOver(nearest(event.clientY, stand.side)?.slug ?? null),
+                onDrop: (event: PointerEvent) => {
+                  const rung = nearest(event.clientY, stand.side);
+                  setOver(null);
+                  if (rung && rung.slug !== stand.rung) onDrop(rung.slug, stand.side);
+                },
+              })}
             />
           ))}
         </g>
       </svg>
-      {ladder.rungs.map((rung, index) => {
-        const stand = ladder.stands.find((other) => other.rung === rung.slug);
-        return (
-          <div
-            key={rung.slug}
-            ref={rungRef(rung.slug)}
-            role="option"
-            aria-selected={Boolean(stand)}
-            aria-label={`${rung.shortName}: ${rung.name}, height ${rung.heightText}${stand ? `, stands here${stand.side === 'both' ? '' : `, ${stand.side}`}` : ''}${isClosed(rung) ? `, ${rung.putAway ? 'put away by the method' : 'ruled out'}` : ''}`}
-            tabIndex={rung.slug === focus ? 0 : -1}
-            onFocus={() => onFocus(rung.slug)}
-            onClick={(event) => event.currentTarget.focus()}
-            onKeyDown={() => undefined}
-            className={cx(
-              'absolute right-0.5 flex h-6 cursor-pointer items-center truncate rounded-sm px-1 text-sm leading-6',
-              isClosed(rung) ? 'text-ink3 line-through decoration-rung-edge' : stand ? 'font-bold' : 'text-ink2 hover:text-ink',
-              rung.slug === focus && 'bg-paper text-ink',
-              rung.slug === over && 'bg-rung text-ink',
-            )}
-            style={{ top: places[index]! + 2, left: LABEL_LEFT - 2 }}
-          >
-            <span className="truncate">{rung.shortName}</span>
-          </div>
-        );
-      })}
+      {opened && <Labels ladder={ladder} length={length} focus={focus} over={over} onFocus={onFocus} label={label} />}
     </div>
   );
+});
+
+/** Lines from the rungs to their names, the one at hand in rowan. */
+function Leads({ ladder, length, lit }: { ladder: BoardLadder; length: number; lit: string }) {
+  const places = labelPlaces(ladder.rungs, length, labelsApart(ladder.rungs.length, length));
+  return ladder.rungs.map((rung, index) => {
+    const y = yOf(rung.height, length);
+    return (
+      <path
+        key={rung.slug}
+        d={`M${rung.branch ? -16 : RUNG + 5} ${y}${rung.branch ? `M${RUNG + 5} ${y}` : ''}H${LABEL_LEFT - 34}L${LABEL_LEFT - 24} ${places[index]!}`}
+        className={cx('fill-none', rung.slug === lit ? 'stroke-rowan' : 'stroke-hairline')}
+        strokeWidth={rung.slug === lit ? 1.8 : 1}
+      />
+    );
+  });
+}
+
+/** The names of the rungs, which the keyboard walks. */
+function Labels({
+  ladder,
+  length,
+  focus,
+  over,
+  onFocus,
+  label,
+}: { ladder: BoardLadder; length: number; focus: string; over: string | null } & Pick<RailHands, 'onFocus' | 'label'>) {
+  const apart = labelsApart(ladder.rungs.length, length);
+  const places = labelPlaces(ladder.rungs, length, apart);
+  return ladder.rungs.map((rung, index) => {
+    const stand = ladder.stands.find((other) => other.rung === rung.slug);
+    return (
+      <div
+        key={rung.slug}
+        ref={(element) => label(rung.slug, element)}
+        role="option"
+        aria-selected={Boolean(stand)}
+        aria-label={`${rung.shortName}: ${rung.name}, height ${rung.heightText}${stand ? `, stands here${stand.side === 'both' ? '' : `, ${stand.side}`}` : ''}${isClosed(rung) ? `, ${rung.putAway ? 'put away by the method' : 'ruled out'}` : ''}`}
+        tabIndex={rung.slug === focus ? 0 : -1}
+        onFocus={() => onFocus(ladder.slug, rung.slug)}
+        onClick={(event) => event.currentTarget.focus()}
+        onKeyDown={() => undefined}
+        className={cx(
+          'absolute right-0.5 flex cursor-pointer items-center truncate rounded-sm px-1 text-sm leading-none',
+          isClosed(rung) ? 'text-ink3 line-through decoration-rung-edge' : stand ? 'font-bold' : 'text-ink2 hover:text-ink',
+          rung.slug === focus && 'bg-paper text-ink',
+          rung.slug === over && 'bg-rung text-ink',
+        )}
+        style={{ top: places[index]! + RAIL_MARGIN - apart / 2, left: LABEL_LEFT - 2, height: apart }}
+      >
+        <span className="truncate leading-5">{rung.shortName}</span>
+      </div>
+    );
+  });
 }
 
 /** Rails, rungs, branches, signposts and the ghost of four weeks ago. */

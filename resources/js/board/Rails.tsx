@@ -1,9 +1,8 @@
-import type { Ref } from 'react';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { yOf } from './geometry';
 import { groupWidth, WIDTH } from './layout';
-import { ClosedRail, OpenRail, RAIL_MARGIN } from './Rail';
+import { Rail, RAIL_MARGIN, type RailHands } from './Rail';
 import type { BoardDemand } from '@/frame/boardModel';
 
 const HEADER = 58;
@@ -24,11 +23,8 @@ export function Rails({
   length,
   spreadText,
   focusOf,
-  onOpen,
   onFold,
-  onFocus,
-  onDrop,
-  rungRef,
+  hands,
 }: {
   demands: BoardDemand[];
   folded: ReadonlySet<string>;
@@ -39,11 +35,8 @@ export function Rails({
   length: number;
   spreadText: string | null;
   focusOf: (ladder: string) => string;
-  onOpen: (ladder: string) => void;
   onFold: (demand: string) => void;
-  onFocus: (ladder: string, rung: string) => void;
-  onDrop: (rung: string, side: 'left' | 'right' | 'both') => void;
-  rungRef: (slug: string) => Ref<HTMLDivElement>;
+  hands: RailHands;
 }) {
   const compared = demands.flatMap((demand) => (demand.height === null || demand.toppedOut ? [] : [demand.height]));
   const [top, bottom] = [Math.max(...compared), Math.min(...compared)];
@@ -93,7 +86,7 @@ export function Rails({
               key={demand.value}
               type="button"
               aria-expanded={false}
-              onClick={() => onOpen(demand.ladders[0]!.slug)}
+              onClick={() => hands.onOpen(demand.ladders[0]!.slug)}
               className="relative shrink-0 rounded-sm border border-hairline bg-sheet/60 hover:border-rail hover:bg-paper"
               style={{ width: WIDTH.folded, marginTop: HEADER, height }}
             >
@@ -144,21 +137,16 @@ export function Rails({
             </button>
             <div className="relative flex justify-center" style={{ height }}>
               {level}
-              {demand.ladders.map((ladder) =>
-                opened.has(ladder.slug) ? (
-                  <OpenRail
-                    key={ladder.slug}
-                    ladder={ladder}
-                    length={length}
-                    focus={focusOf(ladder.slug)}
-                    onFocus={(rung) => onFocus(ladder.slug, rung)}
-                    onDrop={onDrop}
-                    rungRef={rungRef}
-                  />
-                ) : (
-                  <ClosedRail key={ladder.slug} ladder={ladder} length={length} onOpen={() => onOpen(ladder.slug)} />
-                ),
-              )}
+              {demand.ladders.map((ladder) => (
+                <Rail
+                  key={ladder.slug}
+                  ladder={ladder}
+                  length={length}
+                  opened={opened.has(ladder.slug)}
+                  focus={focusOf(ladder.slug)}
+                  {...hands}
+                />
+              ))}
             </div>
             <LadderNames demand={demand} active={active} opened={opened} />
           </section>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { labelPlaces, yOf } from './geometry';
+import { labelPlaces, labelsApart, railLength, yOf } from './geometry';
 
 const rungs = (...heights: number[]) => heights.map((height) => ({ height }));
 
@@ -19,5 +19,17 @@ describe('the rails of the board', () => {
     for (let i = 1; i < places.length; i++) expect(places[i - 1]! - places[i]!).toBeGreaterThanOrEqual(23.99);
     expect(Math.min(...places)).toBeGreaterThanOrEqual(0);
     expect(Math.max(...places)).toBeLessThanOrEqual(540);
+  });
+
+  it('are as long as the longest ladder asks, whichever is open', () => {
+    expect(railLength([5, 23, 12], 400, false)).toBe(440);
+    expect(railLength([5, 23, 12], 600, false)).toBe(600);
+    expect(railLength([5], 300, false)).toBe(430);
+  });
+
+  it('set names closer where a ladder has many, and not under a finger', () => {
+    expect(labelsApart(12, 440)).toBe(24);
+    expect(labelsApart(23, railLength([23], 0, false))).toBe(20);
+    expect(labelsApart(23, railLength([23], 0, true))).toBe(24);
   });
 });

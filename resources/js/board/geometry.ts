@@ -1,6 +1,19 @@
 /** Heights from 1.0 to 10.0 (in tenths) over a rail of the given length, from its top. */
 export const yOf = (tenths: number, length: number): number => length - ((tenths - 10) / 90) * length;
 
+/** Names of rungs stand this far apart, and closer only where a ladder has more of them than its rail has room for. */
+const APART = { wanted: 24, least: 20 };
+
+/**
+ * How long all rails are: the same whichever is open, so that nothing on the board moves while it is walked. Under a
+ * finger names keep their distance, and the page is longer.
+ */
+export const railLength = (rungs: number[], room: number, narrow: boolean): number =>
+  Math.max(430, room, (Math.max(1, ...rungs) - 1) * (narrow ? APART.wanted : APART.least));
+
+/** How far apart the names on a rail stand. */
+export const labelsApart = (rungs: number, length: number): number => Math.min(APART.wanted, length / Math.max(1, rungs - 1));
+
 /**
  * Where the labels of a rail stand: as near to their rungs as they can be, never closer than the given
  * distance, inside the rail. Rungs come lowest first; the answer is in the same order.

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent, type Ref } from 'react';
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { isClosed, workingRung, type BoardDemand } from '@/frame/boardModel';
 import type { OnBoard } from './usePlacing';
 
@@ -38,9 +38,16 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
     },
     [ladders],
   );
+  /** Opens a rail and brings the keyboard to where it enters it. */
+  const open = useCallback((ladder: string) => {
+    setRail(ladder);
+    focusNext.current = ladder;
+  }, []);
   useEffect(() => {
-    if (focusNext.current === null) return;
-    elements.current.get(focusNext.current)?.focus();
+    const wanted = focusNext.current;
+    if (wanted === null) return;
+    // A rung is named by its ladder and itself.
+    elements.current.get(wanted.includes('/') ? wanted : focusOf(wanted))?.focus();
     focusNext.current = null;
   });
 
@@ -103,26 +110,39 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
     setRail(ladder);
     setChosen((before) => (before[ladder] === slug ? before : { ...before, [ladder]: slug }));
   }, []);
-  const rungRef =
-    (slug: string): Ref<HTMLDivElement> =>
-    (element) => {
-      if (element) elements.current.set(slug, element);
-      else elements.current.delete(slug);
-    };
+  const label = useCallback((slug: string, element: HTMLDivElement | null) => {
+    if (element) elements.current.set(slug, element);
+    else elements.current.delete(slug);
+  }, []);
   /** The rail at hand stays open, whatever the board shows next. */
   const stayHere = () => setRail(activeSlug);
 
-  return { active, activeSlug, rung, focusOf, foldedByHand, go, press, fold, only, focus, rungRef, stayHere };
+  return { active, activeSlug, rung, focusOf, foldedByHand, go, open, press, fold, only, focus, label, stayHere };
+}
+
+/** What stands beside the rails on a wide window: the steps, the pane, the edge; and above and below them. */
+const BESIDE = { steps: 144, pane: 304, edges: 24, above: 147, below: 248 };
+
+/** The room the rails will have, so that the board is drawn once and not again when it has been measured. */
+function expectedRoom() {
+  const wide = window.matchMedia('(min-width: 64rem)').matches;
+  return {
+    width: window.innerWidth - BESIDE.edges - (wide ? BESIDE.steps + BESIDE.pane : 0),
+    height: window.innerHeight - BESIDE.above - BESIDE.below,
+  };
 }
 
 /** The room the rails have, followed as the window changes. */
 export function useRoom(ready: unknown) {
   const area = useRef<HTMLDivElement>(null);
-  const [room, setRoom] = useState({ width: 800, height: 480 });
+  const [room, setRoom] = useState(expectedRoom);
   useEffect(() => {
     const box = area.current;
     if (!box) return;
-    const fit = () => setRoom({ width: box.clientWidth, height: window.innerHeight - box.getBoundingClientRect().top - 248 });
+    const fit = () => {
+      const [width, height] = [box.clientWidth, window.innerHeight - box.getBoundingClientRect().top - BESIDE.below];
+      setRoom((before) => (before.width === width && before.height === height ? before : { width, height }));
+    };
     const watch = new ResizeObserver(fit);
     watch.observe(box);
     window.addEventListener('resize', fit);

@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { clockTime } from '@/ui/day';
 
 /** The same session was told by another device that day: nobody but the trainer knows whether it is one training. */
 export function TwoDevices({
@@ -16,7 +17,7 @@ export function TwoDevices({
   onSame: () => void;
   onApart: () => void;
 }) {
-  const time = new Date(also.startedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  const time = clockTime(also.startedAt);
   return (
     <section role="alert" className="grid gap-3 rounded-lg border border-ochre bg-sheet p-4">
       <h2 className="text-xl">Another device tells of this session too</h2>

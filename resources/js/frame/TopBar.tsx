@@ -10,6 +10,7 @@ import { Logo } from './Logo';
 import { useSaving } from './saving';
 import { toggleTheme } from './theme';
 import { mainAction } from './useWalk';
+import { clockTime } from '@/ui/day';
 
 const places = [
   ['/people', 'people'],
@@ -73,10 +74,7 @@ export function TopBar({
       <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
         {shownFrom !== null && (
           <span role="status" className="font-semibold text-ochre">
-            No network · as of{' '}
-            <span className="font-mono">
-              {new Date(shownFrom).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
-            </span>
+            No network · as of <span className="font-mono">{clockTime(shownFrom)}</span>
           </span>
         )}
         {newVersion && step !== 'coach' && (

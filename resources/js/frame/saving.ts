@@ -1,4 +1,5 @@
 import { shared } from '@/ui/shared';
+import { clockTime } from '@/ui/day';
 
 interface Said {
   text: string;
@@ -13,7 +14,6 @@ export function saySaving(text: string, at: string | null = null): void {
   said.set({ text, at });
 }
 
-export const savedNow = (): void =>
-  saySaving('Saved', new Date().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }));
+export const savedNow = (): void => saySaving('Saved', clockTime(new Date()));
 
 export const useSaving = said.useValue;

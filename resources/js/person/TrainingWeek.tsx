@@ -3,6 +3,7 @@ import { cx } from '@/ui/cx';
 import { DateField } from '@/ui/DateField';
 import { TimeField } from '@/ui/TimeField';
 import type { OtherTraining } from './fields';
+import { today } from '@/ui/day';
 
 export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const longDays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
@@ -127,7 +128,7 @@ function Repeats({ other, onChange }: { other: OtherTraining; onChange: (change:
         value={other.every}
         onChange={(event) => {
           const every = Number(event.target.value);
-          onChange({ every, from: every === 1 ? null : (other.from ?? new Date().toLocaleDateString('sv-SE')) });
+          onChange({ every, from: every === 1 ? null : (other.from ?? today()) });
         }}
         className="min-h-8 rounded-sm border border-rung-edge bg-paper px-1"
       >

@@ -2,9 +2,9 @@ import { lazy, Suspense, useId, useRef, useState } from 'react';
 import { cx } from './cx';
 import { Below, described } from './Field';
 import { plusDays, typedDate, writtenDate } from './typedDate';
+import { today } from './day';
 
 const Calendar = lazy(() => import('./Calendar'));
-const localToday = (): string => new Date().toLocaleDateString('sv-SE');
 
 /**
  * A date, typed freely (`27 11`, `27.11.`, `+3`, `fri`), walked by the arrow keys, or picked from a calendar that begins on
@@ -36,18 +36,18 @@ export function DateField({
   const [typed, setTyped] = useState<string | null>(null);
   const calendar = useRef<HTMLDivElement>(null);
   const [opened, setOpened] = useState(false);
-  const read = typed === null ? null : typedDate(typed, localToday(), past);
+  const read = typed === null ? null : typedDate(typed, today(), past);
   const unread = typed !== null && typed.trim() !== '' && read === null;
   const said = problem ?? (unread ? `“${typed}” is no date: write the day, then the month, such as 27 11.` : undefined);
 
   const type = (text: string) => {
     setTyped(text);
-    const date = text.trim() === '' ? '' : typedDate(text, localToday(), past);
+    const date = text.trim() === '' ? '' : typedDate(text, today(), past);
     if (date !== null && date !== value) onChange(date);
   };
   const walk = (days: number) => {
     setTyped(null);
-    onChange(value === '' ? localToday() : plusDays(value, days));
+    onChange(value === '' ? today() : plusDays(value, days));
   };
   return (
     <div className={cx(bare ? 'flex min-w-0 flex-wrap items-center gap-1.5' : 'grid content-start gap-1', className)}>
@@ -95,7 +95,7 @@ export function DateField({
           <Suspense fallback={<p>Opening …</p>}>
             <Calendar
               label={label}
-              value={value === '' ? localToday() : value}
+              value={value === '' ? today() : value}
               onPick={(date) => {
                 setTyped(null);
                 onChange(date);

@@ -1,13 +1,25 @@
-const as =
-  (options: Intl.DateTimeFormatOptions) =>
-  (iso: string): string =>
-    iso === '' ? '' : new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', options);
+/** One formatter for all days of a form: making one takes longer than a row of a table. */
+const as = (options: Intl.DateTimeFormatOptions) => {
+  let format: Intl.DateTimeFormat | undefined;
+  return (iso: string): string =>
+    iso === '' ? '' : (format ??= new Intl.DateTimeFormat('en-GB', options)).format(new Date(`${iso}T12:00:00Z`));
+};
+
+/** "23 Nov" */
+export const shortDay = as({ day: 'numeric', month: 'short' });
 
 /** "Mon 23 Nov" */
 export const day = as({ weekday: 'short', day: 'numeric', month: 'short' });
 
 /** "Monday 23 November" */
 export const longDay = as({ weekday: 'long', day: 'numeric', month: 'long' });
+
+/** The date where this device is, as 2026-11-23. */
+export const today = (): string => new Date().toLocaleDateString('sv-SE');
+
+/** "14:05", where this device is. */
+export const clockTime = (at: Date | string | number): string =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** A length, never to be taken for a time of day: "12:40" becomes "12 min 40 s". */
 export const asLength = (clock: string): string => {

@@ -9,7 +9,7 @@ import { usePerson, useRefresh } from '@/frame/usePerson';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { day as shortDay, longDay } from '@/ui/day';
+import { day as shortDay, longDay, today } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { OneOf } from '@/ui/OneOf';
 import { plusDays } from '@/ui/typedDate';
@@ -37,7 +37,6 @@ import { usePlan } from './usePlan';
 type View = Schemas['WeekView'];
 
 const mondayOf = (iso: string): string => plusDays(iso, -((new Date(`${iso}T12:00:00Z`).getUTCDay() + 6) % 7));
-const todayHere = (): string => new Date().toLocaleDateString('sv-SE');
 
 /** Lays out the week: core sessions among the person's other training. */
 export function WeekStep() {
@@ -330,14 +329,14 @@ function placedIn(plan: Plan, view: View): Placed[] {
     const session = view.sessions.find((one) => one.id === slot.session);
     const at = here ?? slot;
     const date = plusDays(view.monday, at.day - 1);
-    const today = view.days.find((day) => day.today)?.date;
+    const shownAsToday = view.days.find((day) => day.today)?.date;
     const state = known?.doneOn
       ? 'done'
       : !here
         ? 'left-out'
         : plan.away.includes(date)
           ? 'away'
-          : date === today
+          : date === shownAsToday
             ? 'today'
             : known && known.day === at.day
               ? known.state
@@ -471,7 +470,7 @@ function useMonday() {
   const asked = search.get('w');
   const isDate = asked === null || isPlanDate(asked);
   return {
-    monday: mondayOf(asked !== null && isDate ? asked : todayHere()),
+    monday: mondayOf(asked !== null && isDate ? asked : today()),
     go: (to: string) => setSearch({ w: to }, { replace: true }),
     note: isDate ? null : (
       <p role="status" className="mb-3 border-l-4 border-ochre bg-sheet p-3">

@@ -1,6 +1,7 @@
-import { useLayoutEffect, useRef, type KeyboardEvent } from 'react';
+import { memo, useCallback, useLayoutEffect, useRef, type KeyboardEvent } from 'react';
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
+import { shortDay } from '@/ui/day';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { oneSet } from './wish';
 
@@ -13,9 +14,6 @@ export type Chosen = { ladder: string | null; monday: string };
 
 const COLUMN = 104;
 const HEAD = 112;
-
-const shortDate = (iso: string): string =>
-  new Date(`${iso}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 
 /** Ladders as staves, weeks as bars, rung and dose as notes on the line of their rung. */
 export function Score({
@@ -33,28 +31,35 @@ export function Score({
   useLayoutEffect(() => {
     if (root.current) root.current.scrollLeft = Math.max(0, now - 1) * COLUMN;
   }, [now]);
-  const rows: (string | null)[] = [null, ...program.staves.map((stave) => stave.ladder)];
-  const move = (event: KeyboardEvent) => {
-    const by = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
-    if (!by || !chosen) return;
-    event.preventDefault();
-    const row = rows.indexOf(chosen.ladder) + (by[0] ?? 0);
-    const column = program.weeks.findIndex((week) => week.monday === chosen.monday) + (by[1] ?? 0);
-    const to = program.weeks[column];
-    if (row < 0 || row >= rows.length || !to) return;
-    const next = root.current?.querySelector<HTMLElement>(`[data-cell="${rows[row] ?? ''} ${to.monday}"]`);
-    next?.focus();
-    next?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  };
-  const first = chosen ?? { ladder: null, monday: program.weeks[0]?.monday ?? '' };
-  const cell = (ladder: string | null, monday: string) => ({
-    'data-cell': `${ladder ?? ''} ${monday}`,
-    tabIndex: first.ladder === ladder && first.monday === monday ? 0 : -1,
-    'aria-current': chosen?.ladder === ladder && chosen.monday === monday ? ('true' as const) : undefined,
-    onFocus: () => onChoose({ ladder, monday }),
-    onClick: () => onChoose({ ladder, monday }),
-    onKeyDown: move,
+  // Stable, so that a key draws the two rows anew that it leaves and enters, and no other.
+  const onMove = useCallback(
+    (event: KeyboardEvent<HTMLElement>) => {
+      const by = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
+      const [ladder = '', monday] = (event.currentTarget.dataset.cell ?? '').split(' ');
+      if (!by || !monday) return;
+      event.preventDefault();
+      const rows = ['', ...program.staves.map((stave) => stave.ladder)];
+      const row = rows[rows.indexOf(ladder) + (by[0] ?? 0)];
+      const to = program.weeks[program.weeks.findIndex((week) => week.monday === monday) + (by[1] ?? 0)];
+      if (row === undefined || !to) return;
+      const next = root.current?.querySelector<HTMLElement>(`[data-cell="${row} ${to.monday}"]`);
+      next?.focus();
+      next?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    },
+    [program],
+  );
+  /** Of a row: the week that is chosen in it, and the one where the keyboard enters. */
+  const inRow = (ladder: string | null) => ({
+    chosen: chosen?.ladder === ladder ? chosen.monday : null,
+    enters: chosen
+      ? chosen.ladder === ladder
+        ? chosen.monday
+        : null
+      : ladder === null
+        ? (program.weeks[0]?.monday ?? null)
+        : null,
   });
+  const hands = { onChoose, onMove };
   return (
     <div
       ref={root}
@@ -65,26 +70,32 @@ export function Score({
           <div className="sticky left-0 z-20 flex shrink-0 items-end bg-sheet p-2 text-sm text-ink3" style={{ width: HEAD }}>
             ladder
           </div>
-          {program.weeks.map((week) => (
-            <WeekHead key={week.monday} week={week} {...cell(null, week.monday)} />
-          ))}
+          <WeekHeads weeks={program.weeks} {...inRow(null)} {...hands} />
         </div>
         {program.staves.map((stave) => (
-          <StaveRow key={stave.ladder} stave={stave} weeks={program.weeks} cell={cell} />
+          <StaveRow key={stave.ladder} stave={stave} weeks={program.weeks} {...inRow(stave.ladder)} {...hands} />
         ))}
       </div>
     </div>
   );
 }
 
-type Keys = {
-  'data-cell': string;
-  tabIndex: number;
-  'aria-current': 'true' | undefined;
-  onFocus: () => void;
-  onClick: () => void;
-  onKeyDown: (event: KeyboardEvent) => void;
-};
+interface RowState {
+  chosen: string | null;
+  enters: string | null;
+  onChoose: (chosen: Chosen) => void;
+  onMove: (event: KeyboardEvent<HTMLElement>) => void;
+}
+
+/** What makes a button a cell of the score: found, chosen and walked. */
+const cell = (ladder: string | null, monday: string, { chosen, enters, onChoose, onMove }: RowState) => ({
+  'data-cell': `${ladder ?? ''} ${monday}`,
+  tabIndex: enters === monday ? 0 : -1,
+  'aria-current': chosen === monday ? ('true' as const) : undefined,
+  onFocus: () => onChoose({ ladder, monday }),
+  onClick: () => onChoose({ ladder, monday }),
+  onKeyDown: onMove,
+});
 
 /** Easier weeks are shaded, this week is underlined, a re-test closes its bar with a double line. */
 const column = (week: Week): string =>
@@ -95,11 +106,12 @@ const column = (week: Week): string =>
     week.retests && 'border-r-[5px] border-double border-r-ink',
   );
 
-function WeekHead({ week, ...keys }: { week: Week } & Keys) {
-  return (
+const WeekHeads = memo(function WeekHeads({ weeks, ...row }: { weeks: Week[] } & RowState) {
+  return weeks.map((week) => (
     <button
+      key={week.monday}
       type="button"
-      {...keys}
+      {...cell(null, week.monday, row)}
       style={{ width: COLUMN }}
       className={cx(
         column(week),
@@ -112,7 +124,7 @@ function WeekHead({ week, ...keys }: { week: Week } & Keys) {
           <span className="sr-only">week </span>
           {week.kind === 'away' ? 'away' : week.number > 0 ? week.number : week.when === 'past' ? 'past' : 'as it was'}
         </span>
-        <span className="whitespace-nowrap text-ink2">{shortDate(week.monday)}</span>
+        <span className="whitespace-nowrap text-ink2">{shortDay(week.monday)}</span>
       </span>
       {week.kind !== 'away' && (
         <>
@@ -130,18 +142,10 @@ function WeekHead({ week, ...keys }: { week: Week } & Keys) {
       )}
       {week.change !== '' && <span className="leading-tight font-semibold text-rowan">{week.change}</span>}
     </button>
-  );
-}
+  ));
+});
 
-function StaveRow({
-  stave,
-  weeks,
-  cell,
-}: {
-  stave: Stave;
-  weeks: Week[];
-  cell: (ladder: string | null, monday: string) => Keys;
-}) {
+const StaveRow = memo(function StaveRow({ stave, weeks, ...row }: { stave: Stave; weeks: Week[] } & RowState) {
   // A line for every rung that is played, the highest on top.
   const lines = [...new Map(stave.cells.map((one) => [one.rung, one.tenths])).entries()]
     .sort((a, b) => b[1] - a[1])
@@ -150,7 +154,7 @@ function StaveRow({
   const height = Math.max(1, lines.length) * line + 58;
   const y = (rung: string): number => 22 + lines.indexOf(rung) * line;
   return (
-    <div className="relative flex border-b border-hairline" style={{ minHeight: height }}>
+    <div className="relative isolate flex border-b border-hairline" style={{ minHeight: height }}>
       <div
         className="sticky left-0 z-20 grid shrink-0 content-center gap-0.5 border-r border-rail bg-sheet px-2 py-1"
         style={{ width: HEAD }}
@@ -167,7 +171,7 @@ function StaveRow({
           <button
             key={week.monday}
             type="button"
-            {...cell(stave.ladder, week.monday)}
+            {...cell(stave.ladder, week.monday, row)}
             style={{ width: COLUMN, minHeight: height }}
             className={cx(
               column(week),
@@ -175,7 +179,7 @@ function StaveRow({
             )}
           >
             <span className="sr-only">
-              {stave.name}, week of {shortDate(week.monday)}:{' '}
+              {stave.name}, week of {shortDay(week.monday)}:{' '}
             </span>
             {lines.map((rung) => (
               <span key={rung} className="absolute inset-x-0 border-t border-hairline" style={{ top: y(rung) + 4 }} />
@@ -191,7 +195,7 @@ function StaveRow({
       <Bands stave={stave} weeks={weeks} lines={lines} y={y} />
     </div>
   );
-}
+});
 
 function Note({ here, first, past, top }: { here: Cell; first: boolean; past: boolean; top: number }) {
   const done = here.setsDone !== null && here.setsDone > 0;
