@@ -14,6 +14,7 @@ use App\Models\SheetStage;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Records\PersonLines;
+use EvenRungs\Home\HomeNews;
 use EvenRungs\Home\MessageKind;
 use Illuminate\Contracts\Queue\ShouldBeEncrypted;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -107,7 +108,7 @@ final class SendMessage implements ShouldBeEncrypted, ShouldQueue
             return;
         }
         // The name stands behind the sign-in, not in a letter.
-        Notification::route('mail', $trainer->email)->notifyNow(new HomeNotice('mail', 'Even Rungs: nothing came back', ['Somebody who trains at home has not been heard of for ten days.'], url("/people/{$person->id}/review")));
+        Notification::route('mail', $trainer->email)->notifyNow(new HomeNotice('mail', 'Even Rungs: nothing came back', ['Somebody who trains at home has not been heard of for '.HomeNews::QUIET_DAYS.' days.'], url("/people/{$person->id}/review")));
         $message->update(['sent_at' => now(), 'failed_at' => null]);
     }
 

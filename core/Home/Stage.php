@@ -38,6 +38,12 @@ final readonly class Stage
         return $after === StageAfter::Days ? $beginsOn->plusDays(max(0, $count - 1)) : null;
     }
 
+    /** Counted in days, a stage that comes so many weeks after the sheet: the eighth day is a week after the first. */
+    public static function weeksLater(int $weeks): int
+    {
+        return 7 * $weeks + 1;
+    }
+
     /** "day 5", "after 3 sessions" */
     public function when(): string
     {

@@ -61,7 +61,7 @@ final readonly class Attention
     private static function line(PersonRecord $record, bool $written): array
     {
         $admission = $record->admission();
-        $waiting = $record->pending();
+        $waiting = $record->judgement()->pending();
         $pending = count($waiting);
         $atHome = array_filter($waiting, static fn(PendingDecision $one): bool => $one->log->atHome) === [] ? '' : ' Told from home.';
         $retest = $record->retest();
@@ -113,7 +113,7 @@ final readonly class Attention
     {
         return array_keys(array_filter([
             'stop' => ! $record->admission()->open,
-            'decide' => $record->pending() !== [],
+            'decide' => $record->judgement()->pending() !== [],
             'due' => $record->rescreen() !== null || $record->retest() !== null,
             'uneven' => $record->evenness()->isUneven() || $record->holdReport()->flagged,
         ]));

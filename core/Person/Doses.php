@@ -159,11 +159,11 @@ final readonly class Doses
         if ($this->record->circumstances()->nextOpen($this->record->library->ladder($here->rung->ladder), $here->rung, up: true) === null) {
             return Course::Top;
         }
-        if ($this->record->proposal($here)->choice !== Decision::Climb) {
+        if ($this->record->judgement()->proposal($here)->choice !== Decision::Climb) {
             return Course::Open;
         }
 
-        return $this->record->lastDecision($here)?->choice === Decision::Stay ? Course::TrainerStays : Course::ClimbProposed;
+        return $this->record->judgement()->lastDecision($here)?->choice === Decision::Stay ? Course::TrainerStays : Course::ClimbProposed;
     }
 
     /** A primer takes rungs at least 2.0 below the working one, or any at half its dose; activation is easy by what it is. */

@@ -24,10 +24,6 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Decision;
-use EvenRungs\Progress\Gate;
-use EvenRungs\Progress\Pain;
-use EvenRungs\Progress\ProgressionRule;
-use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\Admission;
@@ -204,12 +200,6 @@ final class PersonRecord
         return $here->side !== Side::Both && $this->circumstances()->rule($here->rung)->isKeptFrom($here->side);
     }
 
-    /** The side a standing is judged by: where a limit rests one side of what both stand on, the other. */
-    private function judgedSide(Rung $rung, Side $side): Side
-    {
-        return $side !== Side::Both ? $side : $this->circumstances()->rule($rung)->onlySide() ?? Side::Both;
-    }
-
     /** @return array<string, Rung> the rung a session takes, by ladder */
     public function workingRungs(): array
     {
@@ -313,48 +303,6 @@ final class PersonRecord
         return $logs === [] ? null : $logs[count($logs) - 1];
     }
 
-    public function gate(Position $here): Gate
-    {
-        return $this->proposal($here)->gate;
-    }
-
-    /** What the rules make of everything logged since the person stands here. */
-    public function proposal(Position $here): Proposal
-    {
-        return $this->propose($here->rung, $this->judgedSide($here->rung, $here->side), $here->sequence);
-    }
-
-    /**
-     * Decisions that wait: the newest log of each ladder the person stands on, where it has not been decided,
-     * and decided ones that a bad next morning has reopened.
-     *
-     * @return list<PendingDecision>
-     */
-    public function pending(): array
-    {
-        $pending = [];
-        foreach ($this->positions() as $here) {
-            $log = $here->stopped ? null : $this->newestLogOn($here->rung->ladder);
-            if ($log === null) {
-                continue;
-            }
-            $decided = $this->decidedOn($log, $here);
-            $reopened = $decided !== null && self::worsenedAfter($decided, $log);
-            if ($decided === null ? $log->sequence < $here->sequence : ! $reopened) {
-                continue;
-            }
-            $rung = $decided === null ? $here->rung : $this->library->rung($decided->rung);
-            $side = $this->judgedSide($rung, $here->side);
-            $session = self::judged($rung, $log->exercises($this->library, $side));
-            if ($session !== null) {
-                $since = $decided === null ? $here->sequence : $log->sequence;
-                $pending[] = new PendingDecision($log, $this->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since), $reopened);
-            }
-        }
-
-        return $pending;
-    }
-
     /** @return list<OpenTraining> of which the trainer has to say something, by date */
     public function trainingsToSettle(): array
     {
@@ -379,6 +327,12 @@ final class PersonRecord
     public function loads(): array
     {
         return array_map(static fn(DoneSession $done): SessionLoad => $done->load, $this->history->done(Window::briefSince($this->today)));
+    }
+
+    /** What the rules make of what was logged, and what waits for a decision. */
+    public function judgement(): Judgement
+    {
+        return new Judgement($this);
     }
 
     /** What comes next and what comes first on each rung. */
@@ -423,26 +377,6 @@ final class PersonRecord
         return $one === null || $other->height->above($one->height) > 0 ? $other : $one;
     }
 
-    private function propose(Rung $rung, Side $side, int $since): Proposal
-    {
-        $proposal = ProgressionRule::propose($this->library->ladder($rung->ladder), $rung, $since, $this->rungSessions($side), $this->method, $this->circumstances(), $this->today);
-        $behind = $proposal->choice === Decision::Climb ? $this->sideBehind($rung, $side) : null;
-
-        return $behind === null ? $proposal : $proposal->waitingFor($behind->rung, $behind->side);
-    }
-
-    /** The other side where it stands lower already and can be trained: the stronger one stays at most one rung above it. */
-    private function sideBehind(Rung $rung, Side $side): ?Position
-    {
-        foreach ($side === Side::Both ? [] : $this->on($rung->ladder) as $other) {
-            if (! $other->side->meets($side) && ! $other->stopped && $other->rung->height->above($rung->height) < 0 && $this->circumstances()->rule($other->rung)->openOn($other->side)) {
-                return $other;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * What was logged inside the window of the rules, each exercise of a session once, with what was done on the given side.
      *
@@ -451,55 +385,5 @@ final class PersonRecord
     public function rungSessions(Side $side): array
     {
         return $this->rungSessions[$side->value] ??= array_merge(...array_map(fn(LoggedSession $log): array => $log->exercises($this->library, $side), $this->history->logs()));
-    }
-
-    /**
-     * The session that a decision on a rung looks at: of several exercises of its ladder the one that hurt, else its own
-     * rung, else one that says something about it; null where none does.
-     *
-     * @param list<RungSession> $exercises
-     */
-    private static function judged(Rung $rung, array $exercises): ?RungSession
-    {
-        $concerning = array_values(array_filter($exercises, static fn(RungSession $one): bool => $one->rung->ladder === $rung->ladder && ProgressionRule::concerns($rung, $one)));
-        $how = static fn(RungSession $one): array => [(int) $one->isStopEvent(), Pain::acts($one->pain() ?? 0) ? $one->pain() : 0, (int) ($one->rung->slug === $rung->slug)];
-        usort($concerning, static fn(RungSession $a, RungSession $b): int => $how($b) <=> $how($a));
-
-        return $concerning[0] ?? null;
-    }
-
-    private function newestLogOn(string $ladder): ?LoggedSession
-    {
-        foreach (array_reverse($this->history->logs()) as $log) {
-            if (in_array($ladder, $log->ladders(), true)) {
-                return $log;
-            }
-        }
-
-        return null;
-    }
-
-    /** What was decided on the newest log of the ladder somebody stands on. */
-    public function lastDecision(Position $here): ?Decided
-    {
-        $log = $this->newestLogOn($here->rung->ladder);
-
-        return $log === null ? null : $this->decidedOn($log, $here);
-    }
-
-    private function decidedOn(LoggedSession $log, Position $here): ?Decided
-    {
-        foreach (array_reverse($this->history->decisions) as $decided) {
-            if ($decided->log === $log->id && $decided->ladder === $here->rung->ladder && $decided->side->meets($here->side)) {
-                return $decided;
-            }
-        }
-
-        return null;
-    }
-
-    private static function worsenedAfter(Decided $decided, LoggedSession $log): bool
-    {
-        return array_filter($log->mornings, static fn(MorningAnswer $answer): bool => $answer->ladder === $decided->ladder && $answer->sequence > $decided->sequence && $answer->morning->isBad()) !== [];
     }
 }

@@ -44,7 +44,7 @@ enum StepState: string
                 Step::Week => self::done($program->plan->slots !== []),
                 Step::Weeks => $program->against() !== [] ? self::Attention : self::done($program->present() !== null),
                 Step::Coach => self::done($record->lastLog() !== null),
-                Step::Review => $record->pending() !== [] ? self::Attention : self::done($record->lastLog() !== null),
+                Step::Review => $record->judgement()->pending() !== [] ? self::Attention : self::done($record->lastLog() !== null),
             },
         };
     }

@@ -468,7 +468,7 @@ final class DemoSeeder
     /** The trainer follows every proposal. */
     private function decideAll(Person $person): void
     {
-        foreach ($this->file($person)->record->pending() as $pending) {
+        foreach ($this->file($person)->record->judgement()->pending() as $pending) {
             $this->decide->decide($this->file($person), $pending, $pending->proposal->choice, '', $this->trainer, self::ulid());
             Carbon::setTestNow(Carbon::now()->addMinute());
         }

@@ -44,6 +44,7 @@ final class AtHomeTest extends TestCase
         $monday = Day::parse('2026-06-01');
 
         self::assertSame('2026-06-05', Stage::dueOn(StageAfter::Days, 5, $monday)?->iso());
+        self::assertSame('2026-06-15', Stage::dueOn(StageAfter::Days, Stage::weeksLater(2), $monday)?->iso(), 'two weeks later, on the same day of the week');
         self::assertNull(Stage::dueOn(StageAfter::Sessions, 5, $monday));
         $stage = new Stage('s', StageKind::FollowUp, StageAfter::Days, 5, $monday, Day::parse('2026-06-05'), null, null, null, '', null, null);
         self::assertSame([false, true, true], array_map(static fn(string $day): bool => $stage->isDue(Day::parse($day)), ['2026-06-04', '2026-06-05', '2026-06-09']));

@@ -68,9 +68,9 @@ final class CaseBookTest extends TestCase
         if (isset($expected['proposal'])) {
             $decidedLast = isset($case['log']) && isset($case['log'][count($case['log']) - 1]['decided']);
             $here = $record->positions()[0];
-            $proposal = $record->proposal($here);
+            $proposal = $record->judgement()->proposal($here);
             self::assertSame(Decision::from($expected['proposal']), $proposal->choice, implode(' ', array_map(static fn(Reason $reason): string => $reason->sentence, $proposal->reasons)));
-            self::assertSame(! $decidedLast && isset($case['log']), $record->pending() !== []);
+            self::assertSame(! $decidedLast && isset($case['log']), $record->judgement()->pending() !== []);
             $said = array_map(static fn(Reason $reason): string => $reason->sentence, $proposal->reasons);
         }
         foreach ($expected['says'] ?? [] as $words) {

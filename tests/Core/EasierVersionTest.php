@@ -63,7 +63,7 @@ final class EasierVersionTest extends TestCase
         $exercises = $log->exercises(ShippedLibrary::get(), Side::Both);
 
         self::assertSame([[self::PLANK, 1, false], [self::KNEES, 2, false]], array_map(static fn($one): array => [$one->rung->slug, count($one->sets), $one->reachedTarget()], $exercises));
-        [$pending] = self::record(logs: [$log])->pending();
+        [$pending] = self::record(logs: [$log])->judgement()->pending();
         self::assertSame(self::PLANK, $pending->session->rung->slug);
         self::assertSame([ShippedLibrary::rung(self::KNEES)->name => 2], $pending->takenOver(ShippedLibrary::get()));
     }
@@ -71,19 +71,19 @@ final class EasierVersionTest extends TestCase
     public function test_an_easier_version_of_every_set_asks_whether_to_step_down(): void
     {
         $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::KNEES, '1x20s', 20, instead: self::PLANK)], []);
-        [$pending] = self::record(logs: [$log])->pending();
+        [$pending] = self::record(logs: [$log])->judgement()->pending();
 
         self::assertSame([self::KNEES, Decision::StepDown, 'front-plank/forearms-low-step'], [$pending->session->rung->slug, $pending->proposal->choice, $pending->proposal->to?->slug]);
         self::assertSame('“Front plank, forearms, knees down” took its place from the first set on.', $pending->proposal->reasons[0]->sentence);
 
         $written = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::KNEES, '1x20s', 20)], []);
-        self::assertSame([], self::record(logs: [$written])->pending(), 'a lower rung that was written says nothing of the working one');
+        self::assertSame([], self::record(logs: [$written])->judgement()->pending(), 'a lower rung that was written says nothing of the working one');
     }
 
     public function test_a_set_of_the_rung_itself_comes_before_what_took_over(): void
     {
         $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s', 20), self::set(2, self::KNEES, '2x20s', 20, instead: self::PLANK)], []);
-        [$pending] = self::record(logs: [$log])->pending();
+        [$pending] = self::record(logs: [$log])->judgement()->pending();
 
         self::assertSame([self::PLANK, Decision::Stay], [$pending->session->rung->slug, $pending->proposal->choice]);
     }
@@ -100,7 +100,7 @@ final class EasierVersionTest extends TestCase
     public function test_an_easier_exercise_before_the_working_rung_does_not_hide_its_decision(): void
     {
         $log = static fn(int $pain): LoggedSession => new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, 'front-plank/forearms-wall', '1x20s', 20, $pain, 'warm'), self::set(1, self::PLANK, '1x20s', 20)], []);
-        $judged = static fn(int $pain): array => array_map(static fn(PendingDecision $one): string => $one->session->rung->slug, self::record(logs: [$log($pain)])->pending());
+        $judged = static fn(int $pain): array => array_map(static fn(PendingDecision $one): string => $one->session->rung->slug, self::record(logs: [$log($pain)])->judgement()->pending());
 
         self::assertSame([self::PLANK], $judged(0));
         self::assertSame(['front-plank/forearms-wall'], $judged(4), 'the one that hurt is looked at');

@@ -114,7 +114,7 @@ final class Trained
             $this->count['false climbs'] += $log->sets[0]->form[FormQuestion::InControl->value] ? 0 : 1;
             $this->climbedTo = null;
         }
-        $proposal = $this->record($day)->proposal($this->record($day)->positions()[0]);
+        $proposal = $this->record($day)->judgement()->proposal($this->record($day)->positions()[0]);
         $offered = array_filter($proposal->reasons, static fn(Reason $reason): bool => $reason->rule === Rule::ClimbTestOffer) !== [];
         // A trainer who knew the truth would climb where the mark of the next rung is half in reach.
         $wouldClimb = $can >= 10 / 7 && $proposal->gate->markPercent >= 100;

@@ -148,7 +148,7 @@ final class BoardPage
                 reason: $stand->reason,
                 stopped: $stand->stopped,
                 mark: MarkView::of($stand->rung, $this->file->record->method, $this->file->mark($stand->rung->slug)),
-                gate: GateView::of($this->file->record->gate($stand)),
+                gate: GateView::of($this->file->record->judgement()->gate($stand)),
                 next: $this->file->record->circumstances()->nextOpen($ladder, $stand->rung, up: true)?->slug,
             ), $here),
             ghosts: $this->ghosts($ladder->slug, $here),

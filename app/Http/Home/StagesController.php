@@ -76,7 +76,7 @@ final readonly class StagesController
             throw Problem::conflict('one-a-week', $later === [] ? 'There is only one exercise in this session.' : 'This sheet has stages already: take them out first.');
         }
         foreach ($later as $weeks => $item) {
-            $this->keep($file, $session, strtolower((string) Str::ulid()), ['kind' => StageKind::Addition->value, 'after' => StageAfter::Days->value, 'count' => 7 * ($weeks + 1) + 1, 'item' => null, 'rung' => $item->rung, 'dose' => $item->dose, 'message' => null]);
+            $this->keep($file, $session, strtolower((string) Str::ulid()), ['kind' => StageKind::Addition->value, 'after' => StageAfter::Days->value, 'count' => Stage::weeksLater($weeks + 1), 'item' => null, 'rung' => $item->rung, 'dose' => $item->dose, 'message' => null]);
         }
         $this->sheets->write($file, $session, $first);
 

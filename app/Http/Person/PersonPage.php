@@ -137,7 +137,7 @@ final readonly class PersonPage
     /** @return list<StepView> */
     private function steps(): array
     {
-        $waiting = count($this->file->record->pending());
+        $waiting = count($this->file->record->judgement()->pending());
         $states = StepState::all($this->file->record, $this->file->program(), $this->file->person->trainingSessions()->exists());
 
         return array_map(static fn(Step $step): StepView => new StepView(key: $step, state: $states[$step->value], count: $step === Step::Review ? $waiting : 0), Step::cases());

@@ -43,7 +43,7 @@ final readonly class ReviewController
         $decision = Decision::query()->where('person_id', $person->id)->find($input->text('id'));
         if ($decision === null) {
             Problem::whenClosed($file->record->admission());
-            $pending = array_values(array_filter($file->record->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
+            $pending = array_values(array_filter($file->record->judgement()->pending(), static fn(PendingDecision $pending): bool => $pending->log->id === $input->text('log')
                 && $pending->ladder->slug === $input->text('ladder')
                 && $pending->side === Side::from($input->text('side'))));
             if ($pending === []) {

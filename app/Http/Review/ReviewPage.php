@@ -63,7 +63,7 @@ final readonly class ReviewPage
     /** @return list<PendingDecision> */
     private function mostSeriousFirst(): array
     {
-        $pending = $this->file->record->pending();
+        $pending = $this->file->record->judgement()->pending();
         usort($pending, static fn(PendingDecision $a, PendingDecision $b): int => $a->urgency() <=> $b->urgency());
 
         return $pending;

@@ -48,8 +48,9 @@ export function Board() {
   const [asTable, setAsTable] = useState(false);
   const { area, room } = useRoom(board.isSuccess && library !== undefined && !asTable);
   const narrow = room.width < NARROW;
+  const shown = narrow ? ladders.filter(({ demand }) => demand.value === active?.demand.value) : ladders;
   const length = railLength(
-    ladders.map(({ ladder }) => ladder.rungs.length),
+    shown.map(({ ladder }) => ladder.rungs.length),
     room.height,
     narrow,
   );
