@@ -1,6 +1,9 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
+// Nothing here is a race: what waits for PHP or reads every rung may take its time on a loaded machine.
+const testTimeout = 60_000;
+
 // A page costs two seconds a file: only what draws, or keeps something on the device, gets one.
 const shared = { plugins: [react()], resolve: { alias: { '@': '/resources/js' } } };
 
@@ -11,6 +14,7 @@ export default defineConfig({
         ...shared,
         test: {
           name: 'plain',
+          testTimeout,
           environment: 'node',
           include: ['resources/js/**/*.test.ts', 'tests/Library/*.test.ts'],
           exclude: ['**/*.dom.test.ts'],
@@ -20,6 +24,7 @@ export default defineConfig({
         ...shared,
         test: {
           name: 'page',
+          testTimeout,
           environment: 'jsdom',
           include: ['resources/js/**/*.test.tsx', 'resources/js/**/*.dom.test.ts'],
           setupFiles: ['resources/js/test-setup.ts'],
