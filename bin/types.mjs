@@ -1,0 +1,27 @@
+// bin/types.mjs OUT: the client's types from openapi.json. What openapi-typescript spells out and says nothing (methods a
+// path does not have, parameters nobody sends, headers nobody reads) is left out, and small shapes stand on one line.
+import { readFileSync, writeFileSync } from 'node:fs';
+import openapiTS, { astToString } from 'openapi-typescript';
+import ts from 'typescript';
+
+const named = (node, ...names) => ts.isPropertySignature(node) && names.includes(node.name.text);
+const members = (node) => (node.type && ts.isTypeLiteralNode(node.type) ? node.type.members : undefined);
+const saysNothing = (node) =>
+    ts.isPropertySignature(node) &&
+    ((node.questionToken && node.type?.kind === ts.SyntaxKind.NeverKeyword) ||
+        (named(node, 'headers') && members(node)?.every(ts.isIndexSignatureDeclaration)));
+
+const shortened = (context) => (root) => {
+    const visit = (node) => {
+        if (saysNothing(node)) return undefined;
+        const kept = ts.visitEachChild(node, visit, context);
+        if (named(kept, 'parameters') && members(kept)?.length === 0) return undefined;
+        if (named(kept, 'content', 'path', 'query') && members(kept)) ts.setEmitFlags(kept.type, ts.EmitFlags.SingleLine);
+        return kept;
+    };
+    return ts.visitNode(root, visit);
+};
+
+const nodes = await openapiTS(JSON.parse(readFileSync('openapi.json', 'utf8')));
+const types = astToString(ts.transform(nodes, [shortened]).transformed);
+writeFileSync(process.argv[2], `// Generated from openapi.json by bin/types.mjs: not to be changed by hand.\n\n${types}`);
