@@ -179,8 +179,9 @@ final class StoryTest extends BrowserTestCase
         [$x, $from, $to] = $browser->driver->executeScript(<<<'JS'
             const box = (element) => element.getBoundingClientRect();
             const marker = box(document.querySelector('[data-drag="press-out/split-stance"] rect'));
-            const rungs = [...document.querySelectorAll('[role=listbox] svg rect.stroke-rung-edge')].map((rect) => box(rect)).filter((rect) => rect.y > marker.y + 20);
-            return [marker.x + marker.width / 2, marker.y + marker.height / 2, rungs.at(-1).y];
+            const path = document.querySelector('[role=listbox] svg path.fill-rung');
+            const tops = path.getAttribute('d').match(/M[^h]+/g).map((start) => new DOMPoint(...start.slice(1).split(' ').map(Number)).matrixTransform(path.getScreenCTM()).y);
+            return [marker.x + marker.width / 2, marker.y + marker.height / 2, Math.min(...tops.filter((top) => top > marker.y + 20))];
             JS);
         $tools = new \Facebook\WebDriver\Chrome\ChromeDevToolsDriver($browser->driver);
         foreach ([['mousePressed', $from], ['mouseMoved', $from + 10], ['mouseMoved', ($from + $to) / 2], ['mouseMoved', $to + 2], ['mouseReleased', $to + 2]] as [$type, $y]) {

@@ -18,7 +18,7 @@ try {
     $tools = new ChromeDevToolsDriver($browser->driver);
     $mouse = static fn(string $type, float $x, float $y) => $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
     $box = $browser->driver->executeScript('const box = document.querySelector("[data-drag] rect").getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]');
-    $rungs = $browser->driver->executeScript('return document.querySelectorAll("main svg rect.stroke-rung-edge").length');
+    $rungs = $browser->driver->executeScript('return [...document.querySelectorAll("main svg path.stroke-rung-edge:not([stroke-dasharray])")].reduce((sum, path) => sum + path.getAttribute("d").split("M").length - 1, 0)');
 
     $frames = static function (callable $do) use ($browser): array {
         $browser->driver->executeScript('window.frames_ = []; window.counting_ = true; (function next(now) { window.frames_.push(now); if (window.counting_) requestAnimationFrame(next); })(performance.now())');

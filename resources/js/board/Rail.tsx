@@ -107,17 +107,17 @@ export const Rail = memo(function Rail({
 /** Lines from the rungs to their names, the one at hand in rowan. */
 function Leads({ ladder, length, lit }: { ladder: BoardLadder; length: number; lit: string }) {
   const places = labelPlaces(ladder.rungs, length, labelsApart(ladder.rungs.length, length));
-  return ladder.rungs.map((rung, index) => {
-    const y = yOf(rung.height, length);
-    return (
-      <path
-        key={rung.slug}
-        d={`M${rung.branch ? -16 : RUNG + 5} ${y}${rung.branch ? `M${RUNG + 5} ${y}` : ''}H${LABEL_LEFT - 34}L${LABEL_LEFT - 24} ${places[index]!}`}
-        className={cx('fill-none', rung.slug === lit ? 'stroke-rowan' : 'stroke-hairline')}
-        strokeWidth={rung.slug === lit ? 1.8 : 1}
-      />
-    );
-  });
+  const leads = ladder.rungs.map(({ height, slug }, index) => ({
+    slug,
+    d: `M${RUNG + 5} ${yOf(height, length)}H${LABEL_LEFT - 34}L${LABEL_LEFT - 24} ${places[index]!}`,
+  }));
+  const others = leads.filter(({ slug }) => slug !== lit);
+  return (
+    <>
+      <path d={others.map(({ d }) => d).join('')} className="fill-none stroke-hairline" />
+      <path d={leads.find(({ slug }) => slug === lit)?.d ?? ''} className="fill-none stroke-rowan" strokeWidth="1.8" />
+    </>
+  );
 }
 
 /** The names of the rungs, which the keyboard walks. */
@@ -158,38 +158,37 @@ function Labels({
   });
 }
 
+/** Rungs as rounded bars, all in one path: a board has some 250, and as shapes of their own they are slow to style and lay out. */
+const bars = (rungs: BoardRung[], length: number): string =>
+  rungs
+    .map(({ branch, height }) => {
+      const [x, width] = branch ? [-5, 10] : [0, RUNG];
+      return `M${x + 2} ${yOf(height, length) - 2.5}h${width - 4}q2 0 2 2v1q0 2-2 2h${4 - width}q-2 0-2-2v-1q0-2 2-2z`;
+    })
+    .join('');
+
 /** Rails, rungs, branches, signposts and the ghost of four weeks ago. */
 function Drawing({ ladder, length }: { ladder: BoardLadder; length: number }) {
   const head = yOf((ladder.rungs.at(-1)?.height ?? 100) + 2, length);
+  const closed = bars(ladder.rungs.filter(isClosed), length);
   return (
     <>
       <path d={`M3.5 ${head}V${length + 8}M${RUNG - 3.5} ${head}V${length + 8}`} className="stroke-rail" strokeWidth="2" />
-      {ladder.rungs.map((rung) => {
-        const y = yOf(rung.height, length);
-        const [x, width] = rung.branch ? [-5, 10] : [0, RUNG];
-        return (
-          <g key={rung.slug}>
-            <rect
-              x={x}
-              y={y - 2.5}
-              width={width}
-              height="5"
-              rx="2"
-              className={cx('stroke-rung-edge', isClosed(rung) ? 'fill-ground' : 'fill-rung')}
-            />
-            {isClosed(rung) && <rect x={x} y={y - 2.5} width={width} height="5" rx="2" fill="url(#ruled-out)" />}
-          </g>
-        );
-      })}
-      {ladder.signposts.map((rung) => (
-        <path
-          key={rung.slug}
-          d={`M0 ${yOf(rung.height, length)}h${RUNG}`}
-          className="stroke-rung-edge"
-          strokeWidth="2.5"
-          strokeDasharray="3 2"
-        />
-      ))}
+      <path
+        d={bars(
+          ladder.rungs.filter((rung) => !isClosed(rung)),
+          length,
+        )}
+        className="fill-rung stroke-rung-edge"
+      />
+      <path d={closed} className="fill-ground stroke-rung-edge" />
+      <path d={closed} fill="url(#ruled-out)" />
+      <path
+        d={ladder.signposts.map((rung) => `M0 ${yOf(rung.height, length)}h${RUNG}`).join('')}
+        className="stroke-rung-edge"
+        strokeWidth="2.5"
+        strokeDasharray="3 2"
+      />
       {ladder.ghosts.map((ghost) => {
         const rung = ladder.rungs.find((other) => other.slug === ghost.rung);
         return (
