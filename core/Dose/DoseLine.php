@@ -87,20 +87,36 @@ final class DoseLine
 
     public static function print(Dose $dose, Counting $counting = Counting::EachSide): string
     {
+        return ($dose->isFalling() ? '' : "{$dose->sets()}x").self::printWork($dose, $counting)
+            .($dose->extraSide === null ? '' : " +{$dose->extraSets} {$dose->extraSide->value}")
+            .($dose->optionalSets === 0 ? '' : " +{$dose->optionalSets}")
+            .self::printConditions($dose);
+    }
+
+    /** What one set is, where the sets are counted beside it; falling counts stay together. Not a line that can be read again. */
+    public static function printOneSet(Dose $dose, Counting $counting = Counting::EachSide): string
+    {
+        return preg_replace('/^\(([^()]*)\)/', '$1', self::printWork($dose, $counting)).self::printConditions($dose);
+    }
+
+    /** Repetitions, holds or metres, and whether they are for each side. */
+    private static function printWork(Dose $dose, Counting $counting): string
+    {
         $first = $dose->first();
         $counted = $dose->perSide && $dose->only === null && $dose->unit() === Unit::Reps ? $counting : Counting::EachSide;
-        $line = match (true) {
-            $dose->isFalling() && $first instanceof Holds => self::printFalling($dose, $first),
-            default => $dose->sets().'x'.self::printBody($first, $counted),
-        };
-        $line .= match (true) {
+        $work = $dose->isFalling() && $first instanceof Holds ? self::printFalling($dose, $first) : self::printBody($first, $counted);
+
+        return $work.match (true) {
             $dose->only !== null => "/{$dose->only->value}",
             $dose->perSide => $counted->suffix(),
             default => '',
         };
-        $line .= $dose->extraSide === null ? '' : " +{$dose->extraSets} {$dose->extraSide->value}";
-        $line .= $dose->optionalSets === 0 ? '' : " +{$dose->optionalSets}";
-        $line .= $dose->range === null ? '' : " {$dose->range->print()}";
+    }
+
+    /** Range, tempo, rest, load and pull, which hold for every set. */
+    private static function printConditions(Dose $dose): string
+    {
+        $line = $dose->range === null ? '' : " {$dose->range->print()}";
         $line .= $dose->tempo === null ? '' : ' '.$dose->tempo->print();
         $line .= $dose->restSeconds === null ? '' : " r{$dose->restSeconds}";
         $line .= $dose->loadGrams === null ? '' : ' @'.self::kilograms($dose->loadGrams).'kg';

@@ -114,6 +114,23 @@ final class DoseLineTest extends TestCase
         }
     }
 
+    #[DataProvider('oneSets')]
+    public function test_one_set_is_printed_without_how_often_it_is_done(string $line, string $oneSet): void
+    {
+        self::assertSame($oneSet, DoseLine::printOneSet(DoseLine::parse($line, Sidedness::OneSided)));
+    }
+
+    /** @return list<array{string, string}> */
+    public static function oneSets(): array
+    {
+        return [
+            ['3x(4x10s/5)/side', '4x10s/5/side'],
+            ['2x10/side +1 left 3-1-3-1', '10/side 3-1-3-1'],
+            ['3x8/left @12.5kg', '8/left @12.5kg'],
+            ['(6-5-4x10s/5)/side r30', '6-5-4x10s/5/side r30'],
+        ];
+    }
+
     public function test_printing_and_parsing_any_dose_gives_it_back(): void
     {
         $this->limitTo(400)->forAll(

@@ -14,6 +14,7 @@ final readonly class ProgramCellView
      * @param int         $week     number of the week in the wish that is edited; 0 where nothing can be asked for
      * @param int         $tenths   height in tenths
      * @param string      $dose     typed line
+     * @param string      $oneSet   the same without its sets
      * @param int         $sets     in all sessions of the week
      * @param bool        $climbs   the rung is another than the week before
      * @param string      $change   what is different from the program that holds; empty when nothing
@@ -28,6 +29,7 @@ final readonly class ProgramCellView
         public string $shortName,
         public int $tenths,
         public string $dose,
+        public string $oneSet,
         public string $doseWords,
         public int $sets,
         public bool $locked,

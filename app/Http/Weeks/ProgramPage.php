@@ -210,6 +210,7 @@ final readonly class ProgramPage
             shortName: $rung->shortName ?? $kept->rungNames[$cell->rung]['name'] ?? $cell->rung,
             tenths: $rung->height->tenths ?? $kept->rungNames[$cell->rung]['tenths'] ?? 10,
             dose: $dose === null ? $cell->dose : DoseLine::print($dose, $counting),
+            oneSet: $dose === null ? $cell->dose : DoseLine::printOneSet($dose, $counting),
             doseWords: $dose === null ? $cell->dose : DoseWords::of($dose, $counting),
             sets: $cell->sets,
             locked: $cell->locked,

@@ -2456,6 +2456,8 @@ export interface components {
             tenths: number;
             /** @description typed line */
             dose: string;
+            /** @description the same without its sets */
+            oneSet: string;
             doseWords: string;
             /** @description in all sessions of the week */
             sets: number;

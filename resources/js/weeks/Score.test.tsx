@@ -30,6 +30,7 @@ const cell = (monday: string, number: number, change: Partial<Schemas['ProgramCe
   shortName: 'forearms, toes',
   tenths: 40,
   dose: '3x(4x10s/5)',
+  oneSet: '4x10s/5',
   doseWords: '3 × (4 holds of 10 s, 5 s between)',
   sets: 6,
   locked: false,
@@ -101,5 +102,11 @@ describe('the score sheet', () => {
     expect(choose).toHaveBeenLastCalledWith({ ladder: 'front-plank', monday: '2026-06-08' });
     fireEvent.keyDown(at(' 2026-06-08'), { key: 'ArrowLeft' });
     expect(at(' 2026-06-01')).toHaveFocus();
+  });
+
+  it('is entered at its first week where this version lacks the ladder that was chosen', () => {
+    render(<Score program={program} chosen={{ ladder: 'rollout', monday: '2026-06-08' }} onChoose={() => undefined} />);
+
+    expect([...document.querySelectorAll('[tabindex="0"]')]).toEqual([at(' 2026-06-01')]);
   });
 });

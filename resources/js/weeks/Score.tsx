@@ -3,7 +3,6 @@ import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 import { shortDay } from '@/ui/day';
 import { DemandGlyph } from '@/ui/DemandGlyph';
-import { oneSet } from './wish';
 
 type Program = Schemas['ProgramView'];
 type Week = Schemas['ProgramWeekView'];
@@ -48,16 +47,16 @@ export function Score({
     },
     [program],
   );
+  // Another version may not have the ladder or the week that was chosen: then the keyboard enters at the first week.
+  const has =
+    chosen !== null &&
+    program.weeks.some((week) => week.monday === chosen.monday) &&
+    (chosen.ladder === null || program.staves.some((stave) => stave.ladder === chosen.ladder));
+  const enters = has ? chosen : { ladder: null, monday: program.weeks[0]?.monday ?? null };
   /** Of a row: the week that is chosen in it, and the one where the keyboard enters. */
   const inRow = (ladder: string | null) => ({
     chosen: chosen?.ladder === ladder ? chosen.monday : null,
-    enters: chosen
-      ? chosen.ladder === ladder
-        ? chosen.monday
-        : null
-      : ladder === null
-        ? (program.weeks[0]?.monday ?? null)
-        : null,
+    enters: enters.ladder === ladder ? enters.monday : null,
   });
   const hands = { onChoose, onMove };
   return (
@@ -225,9 +224,7 @@ function Note({ here, first, past, top }: { here: Cell; first: boolean; past: bo
         </svg>
       )}
       <span className="absolute right-1 bottom-1 left-1.5 grid leading-tight">
-        <span className={cx('truncate font-mono text-sm', here.change !== '' && 'font-bold text-rowan')}>
-          {oneSet(here.dose)}
-        </span>
+        <span className={cx('truncate font-mono text-sm', here.change !== '' && 'font-bold text-rowan')}>{here.oneSet}</span>
         <span className="text-sm text-ink2">
           {(done || past) && `${here.setsDone ?? 0} of `}
           {here.sets === 1 ? '1 set' : `${here.sets} sets`}

@@ -4,7 +4,6 @@ import {
   cellFreed,
   doseFixed,
   inTime,
-  oneSet,
   placeAdded,
   placeRemoved,
   rungFixed,
@@ -74,14 +73,5 @@ describe('what is asked of a program', () => {
     ];
 
     expect(inTime(slots).map((slot) => slot.id)).toEqual(['early', 'tue', 'fri']);
-  });
-
-  it('shows the dose of one set without its sets', () => {
-    expect(['3x(4x10s/5)', '2x10/side 3-1-3-1', '2x20m', '(6-5-4x10s/5) r30'].map(oneSet)).toEqual([
-      '4x10s/5',
-      '10/side 3-1-3-1',
-      '20m',
-      '6-5-4x10s/5 r30',
-    ]);
   });
 });

@@ -74,6 +74,3 @@ export const placeAdded = (wish: Wish, id: string, minutes: number): Wish => {
   const like = wish.slots.at(-1) ?? { part: 'evening', placement: 'own-day', minutes, effort: 6 };
   return { ...wish, slots: [...wish.slots, { ...like, id, day }] };
 };
-
-/** The dose of one set, as typed: sets are counted over the week beside it. */
-export const oneSet = (dose: string): string => dose.replace(/^\d+x/, '').replace(/^\(([^()]*)\)/, '$1');
