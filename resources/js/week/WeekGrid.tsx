@@ -4,21 +4,10 @@ import type { Schemas } from '@/api/client';
 import { roleWords } from '@/frame/RoleFields';
 import { cx } from '@/ui/cx';
 import { day as shortDay } from '@/ui/day';
-import { beside, parts, type Part, type Slot, type Where } from './plan';
+import { beside, inWords, parts, type Part, type Placed, type Where } from './plan';
 
-export type Placed = Slot & {
-  title: string;
-  clock: string;
-  leftOut: Schemas['ReasonView'][];
-  state: Schemas['PlacedSlotView']['state'];
-  moved: boolean;
-  doneOn: string | null;
-};
 type View = Schemas['WeekView'];
 
-const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-export const inWords = ({ day, part, time }: Where & { time?: string | null }): string =>
-  time ? `${weekdayNames[day - 1]} at ${time}` : `${weekdayNames[day - 1]} ${part}`;
 const cellId = ({ day, part }: Where): string => `${day} ${part}`;
 
 // What was moved where is said by the note at the foot of the page, for mouse and keyboard alike.
@@ -318,38 +307,5 @@ function Lines({ view, placed }: { view: View; placed: Placed[] }) {
         );
       })}
     </svg>
-  );
-}
-
-/** A session of the list: pressed it goes where it fits best, dragged it goes where it is dropped. */
-export function SessionToPlace({ session, onPress }: { session: View['sessions'][number]; onPress: () => void }) {
-  const { listeners, setNodeRef, transform, isDragging } = useDraggable({ id: `sess ${session.id}` });
-  return (
-    <button
-      {...listeners}
-      ref={setNodeRef}
-      type="button"
-      onClick={onPress}
-      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
-      className={cx(
-        'grid min-h-10 touch-none content-center rounded-md border border-ink2 bg-paper px-2.5 py-1 text-left leading-tight hover:border-ink',
-        isDragging && 'relative z-30 shadow-lg',
-      )}
-    >
-      <span>
-        <span className="font-semibold">{session.title}</span> <span className="font-mono text-sm">{session.clock}</span>
-      </span>
-      {session.leftOut.length > 0 && (
-        <span className="text-sm text-ochre">
-          {session.leftOut.length === 1 ? 'one thing' : `${session.leftOut.length} things`} left out
-        </span>
-      )}
-      {session.fits && (
-        <span className="text-sm text-ink2">
-          fits {inWords(session.fits)}
-          {session.fits.placement === 'finisher' && ', after the training'}
-        </span>
-      )}
-    </button>
   );
 }

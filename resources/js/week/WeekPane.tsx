@@ -8,8 +8,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { TimeField } from '@/ui/TimeField';
 import { DemandGlyph } from '@/ui/DemandGlyph';
-import { inWords, type Placed } from './WeekGrid';
-import type { Scope, Slot } from './plan';
+import { inWords, type Placed, type Scope, type Slot } from './plan';
 
 type View = Schemas['WeekView'];
 

@@ -2,8 +2,7 @@ import { newId, type Schemas } from '@/api/client';
 import { Pane } from '@/frame/Pane';
 import { cx } from '@/ui/cx';
 import { AskedFromHome } from './AskedFromHome';
-import { asUsual, changed, putOff, type Plan, type Scope } from './plan';
-import type { Placed } from './WeekGrid';
+import { asUsual, changed, putOff, type Placed, type Plan, type Scope } from './plan';
 import { ChosenSlot, ClashList, ShapeNote, WeekDemands, WeekSums } from './WeekPane';
 
 type View = Schemas['WeekView'];

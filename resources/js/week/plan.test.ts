@@ -5,7 +5,9 @@ import {
   awayToggled,
   beside,
   changed,
+  linesOf,
   moved,
+  placedIn,
   removed,
   repaired,
   shaped,
@@ -13,6 +15,7 @@ import {
   type Plan,
   type Slot,
 } from './plan';
+import type { Schemas } from '@/api/client';
 import { plusDays } from '@/ui/typedDate';
 
 const slot: Slot = {
@@ -98,5 +101,22 @@ describe('a week', () => {
     expect(beside({ day: 1, part: 'morning' }, 'ArrowLeft')).toBeNull();
     expect(beside({ day: 1, part: 'morning' }, 'ArrowDown')).toEqual({ day: 1, part: 'midday' });
     expect(plusDays('2026-02-28', 1)).toBe('2026-03-01');
+  });
+
+  it('shows a session left out this week where it usually is, and says so', () => {
+    const view = { monday: this_, days: [], sessions: [], placed: [] } as unknown as Schemas['WeekView'];
+    const left = removed(plan, 'a', 'this', this_);
+    expect(placedIn(left, view)).toMatchObject([{ day: 2, part: 'evening', state: 'left-out', title: 'Session' }]);
+    expect(placedIn(left, { ...view, monday: next })).toMatchObject([{ state: 'planned' }]);
+    expect(placedIn(awayToggled(plan, ['2026-11-24']), view)).toMatchObject([{ state: 'away' }]);
+  });
+
+  it('says a plan in words, days as people say them', () => {
+    const once = { ...plan, slots: [{ ...slot, only: this_ }], away: ['2026-11-24'] };
+    const view = { sessions: [{ id: 's', title: 'Front' }] } as unknown as Schemas['WeekView'];
+    expect(linesOf(once, view)).toEqual([
+      'Front: Tuesday evening, effort 6, only in the week from Mon 23 Nov',
+      'away: Tue 24 Nov',
+    ]);
   });
 });

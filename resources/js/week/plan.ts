@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
-import { typedDate } from '@/ui/typedDate';
+import { day as shortDay } from '@/ui/day';
+import { plusDays, typedDate } from '@/ui/typedDate';
 
 type View = Schemas['WeekView'];
 export type Slot = Schemas['CoreSlotView'];
@@ -7,6 +8,16 @@ type Move = Schemas['WeekMoveView'];
 type WeekEdit = Schemas['WeekEditView'];
 export type Part = Slot['part'];
 export type Where = { day: number; part: Part };
+
+/** A session as the week shows it. */
+export type Placed = Slot & {
+  title: string;
+  clock: string;
+  leftOut: Schemas['ReasonView'][];
+  state: Schemas['PlacedSlotView']['state'];
+  moved: boolean;
+  doneOn: string | null;
+};
 
 /** What is saved of a week: every week's sessions, what differs in single weeks, and dates away. */
 export interface Plan {
@@ -133,3 +144,51 @@ export function beside({ day, part }: Where, key: string): Where | null {
   };
   return next[key] ?? null;
 }
+
+const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+export const inWords = ({ day, part, time }: Where & { time?: string | null }): string =>
+  time ? `${weekdayNames[day - 1]} at ${time}` : `${weekdayNames[day - 1]} ${part}`;
+
+/** Every session of the week as it stands after the edits, those left out where they usually are. */
+export function placedIn(plan: Plan, view: View): Placed[] {
+  return plan.slots.flatMap((slot) => {
+    if (slot.only !== null && slot.only !== view.monday) return [];
+    const here = standing(plan, slot, view.monday);
+    const known = view.placed.find((one) => one.id === slot.id);
+    const session = view.sessions.find((one) => one.id === slot.session);
+    const at = here ?? slot;
+    const date = plusDays(view.monday, at.day - 1);
+    const shownAsToday = view.days.find((day) => day.today)?.date;
+    const state = known?.doneOn
+      ? 'done'
+      : !here
+        ? 'left-out'
+        : plan.away.includes(date)
+          ? 'away'
+          : date === shownAsToday
+            ? 'today'
+            : known && known.day === at.day
+              ? known.state
+              : 'planned';
+    return [
+      {
+        ...at,
+        title: session?.title ?? known?.title ?? 'Session',
+        clock: session?.clock ?? known?.clock ?? '',
+        leftOut: session?.leftOut ?? [],
+        moved: plan.moves.some((move) => move.slot === slot.id && move.monday === view.monday && move.day !== null),
+        state: state === 'left-out' && here ? 'planned' : state,
+        doneOn: known?.doneOn ?? null,
+      },
+    ];
+  });
+}
+
+/** A plan in words, to be compared with another. */
+export const linesOf = (plan: Plan, view: View): string[] => [
+  ...plan.slots.map((slot) => {
+    const title = view.sessions.find((one) => one.id === slot.session)?.title ?? 'Session';
+    return `${title}: ${inWords(slot)}, effort ${slot.effort}${slot.only ? `, only in the week from ${shortDay(slot.only)}` : ''}`;
+  }),
+  ...(plan.away.length > 0 ? [`away: ${plan.away.map(shortDay).join(', ')}`] : []),
+];
