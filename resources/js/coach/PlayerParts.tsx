@@ -6,6 +6,7 @@ import type { Told } from '@/offline/told';
 import { useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { clock } from '@/ui/day';
 import { useAlone } from './alone';
 import type { StrungCue, Way } from './course';
 import { runFor, type Key, type repetition } from './player';
@@ -206,9 +207,7 @@ export function Progress({
           No network
         </span>
       )}
-      <span className="font-mono">
-        {Math.floor(leftSeconds / 60)}:{String(leftSeconds % 60).padStart(2, '0')} left
-      </span>
+      <span className="font-mono">{clock(leftSeconds)} left</span>
       <span className="max-sm:basis-full max-sm:text-right">
         {keptHere
           ? started

@@ -2,9 +2,8 @@ import type { ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
 import { Kinds } from '@/frame/Kinds';
 import { Why, WhyAsked } from '@/frame/reason';
+import { clock } from '@/ui/day';
 import { useSum } from './sums';
-
-const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 /** Where the work falls: shares against the aim, and the mix of sides, front and back, still and moving. */
 export function BalancePane({ preview, aim }: { preview: Schemas['PreviewView']; aim: string }) {

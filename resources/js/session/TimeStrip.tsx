@@ -1,9 +1,8 @@
 import type { Schemas } from '@/api/client';
 import { WhyAsked } from '@/frame/reason';
 import { cx } from '@/ui/cx';
+import { clock } from '@/ui/day';
 import { useSum } from './sums';
-
-const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 const WIDTH = 1000;
 

@@ -21,6 +21,9 @@ export const today = (): string => new Date().toLocaleDateString('sv-SE');
 export const clockTime = (at: Date | string | number): string =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
+/** A length on the axis of a clock: 760 s becomes "12:40". */
+export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+
 /** A length, never to be taken for a time of day: "12:40" becomes "12 min 40 s". */
 export const asLength = (clock: string): string => {
   const [seconds = 0, minutes = 0, hours = 0] = clock.split(':').map(Number).reverse();
