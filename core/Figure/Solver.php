@@ -46,8 +46,15 @@ final class Solver
     /** @var list<string> key of Posture::$angles of each hinge */
     private array $keys = [];
 
+    /** @var array<string, Stood> by pose, kit and what was planted: picture, faults, hardness and loads of a rung ask for the same */
+    private array $stood = [];
+
+    /** @var \WeakMap<Stood, string> its name in there */
+    private \WeakMap $named;
+
     public function __construct()
     {
+        $this->named = new \WeakMap;
         $give = self::ROOT_GIVE;
         foreach (Skeleton::parts() as [, $side, , $joint]) {
             foreach ($joint->hinges() as $hinge) {
@@ -65,7 +72,15 @@ final class Solver
      */
     public function stand(Pose $pose, Setting $setting, ?Stood $planted = null): Stood
     {
-        return $this->solve($pose, $setting, $planted, false, $planted->body->roots['pelvis'] ?? null);
+        $before = $planted === null ? '' : $this->named[$planted] ?? null;
+        if ($before === null) {
+            return $this->solve($pose, $setting, $planted, false, $planted->body->roots['pelvis'] ?? null);
+        }
+        $name = sha1(serialize([$pose, $setting, $before]));
+        $this->stood[$name] ??= $this->solve($pose, $setting, $planted, false, $planted->body->roots['pelvis'] ?? null);
+        $this->named[$this->stood[$name]] = $name;
+
+        return $this->stood[$name];
     }
 
     /** Without asking whether the weight is kept over what carries it: on the way, and where something is at fault, it need not be. */

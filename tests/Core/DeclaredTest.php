@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use EvenRungs\Body\Position;
 use EvenRungs\Figure\Plan;
-use EvenRungs\Figure\Solver;
 use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Statics\Declared;
@@ -83,6 +82,8 @@ final class DeclaredTest extends TestCase
         }
     }
 
+    private static ?Stances $poses = null;
+
     private static function rank(Rung $rung): int
     {
         return Declared::rank($rung->demand, self::changes($rung)) ?? 0;
@@ -91,13 +92,13 @@ final class DeclaredTest extends TestCase
     /** @return array{extension: float, flexion: float, side: float, turning: float} */
     private static function changes(Rung $rung): array
     {
-        return Declared::changes($rung->plan(), self::neutral($rung->position), new Solver);
+        return Declared::changes($rung->plan(), self::neutral($rung->position), ShippedLibrary::solver());
     }
 
     private static function neutral(Position $position): ?Plan
     {
         $figure = Declared::neutral($position);
 
-        return $figure === null ? null : Plan::of($figure, Stances::of((array) Yaml::parseFile(dirname(__DIR__, 2).'/library/poses.yaml')));
+        return $figure === null ? null : Plan::of($figure, self::$poses ??= Stances::of((array) Yaml::parseFile(dirname(__DIR__, 2).'/library/poses.yaml')));
     }
 }

@@ -35,7 +35,7 @@ final class FigureTest extends TestCase
         foreach (self::stances()->names() as $name) {
             $pose = self::stances()->pose($name);
             $setting = Setting::of([['bench' => 43], ['bar' => 215]]);
-            $stood = (new Solver)->stand($pose, $setting);
+            $stood = ShippedLibrary::solver()->stand($pose, $setting);
 
             self::assertSame([], $stood->amiss, $name);
             foreach ($stood->supports as $support) {
@@ -46,10 +46,22 @@ final class FigureTest extends TestCase
         }
     }
 
+    public function test_a_stand_is_worked_out_once_for_the_same_pose_kit_and_place(): void
+    {
+        $solver = new Solver;
+        $plan = ShippedLibrary::rung('side-bridge/side-to-front')->plan();
+        $stands = $plan->stands($solver);
+
+        self::assertSame($stands, $plan->stands($solver));
+        self::assertNotSame($stands[1], $solver->stand($plan->poses[1], $plan->setting), 'planted elsewhere');
+        self::assertNotSame($stands[0], $solver->stand($plan->poses[0], Setting::of([['bench' => 43]])), 'other kit');
+        self::assertEquals($stands, $plan->stands(new Solver));
+    }
+
     public function test_nothing_of_a_body_is_under_the_floor_and_no_angle_beyond_its_range(): void
     {
         foreach (['forearm-plank', 'squat', 'back-knees-bent', 'side-bridge', 'half-kneeling'] as $name) {
-            $body = (new Solver)->stand(self::stances()->pose($name), Setting::of([]))->body;
+            $body = ShippedLibrary::solver()->stand(self::stances()->pose($name), Setting::of([]))->body;
             foreach (Shape::points($body) as $at => $point) {
                 self::assertGreaterThan(0, $point[2], "{$name}, ".Shape::POINTS[$at]);
             }
@@ -61,7 +73,7 @@ final class FigureTest extends TestCase
     {
         foreach (['front-plank/forearm-to-hand', 'side-bridge/side-to-front', 'side-bridge/top-knee-bench', 'bridge/bench-loaded', 'all-fours/wall-opposite', 'rollout/standing-full', 'hip-side/step-down'] as $slug) {
             $plan = ShippedLibrary::rung($slug)->plan();
-            foreach ($plan->way(new Solver, $plan->stands(new Solver)) as $frame => $stood) {
+            foreach ($plan->way(ShippedLibrary::solver(), $plan->stands(ShippedLibrary::solver())) as $frame => $stood) {
                 foreach (Apart::of($stood->body, new Pose($stood->body->posture, $stood->supports, []), $stood->solids) as $apart) {
                     self::assertLessThan(0.5, -170 * $apart->gap, "{$slug}, frame {$frame}: {$apart->says()}");
                 }
@@ -72,7 +84,7 @@ final class FigureTest extends TestCase
 
     public function test_a_leg_hangs_free_under_a_bench_but_not_in_its_seat(): void
     {
-        $seat = array_values(ShippedLibrary::rung('side-bridge/top-foot-bench')->plan()->stands(new Solver)[0]->solids)[0];
+        $seat = array_values(ShippedLibrary::rung('side-bridge/top-foot-bench')->plan()->stands(ShippedLibrary::solver())[0]->solids)[0];
         $under = [($seat->low[0] + $seat->high[0]) / 2, ($seat->low[1] + $seat->high[1]) / 2, $seat->low[2] / 2];
 
         self::assertGreaterThan(0, $seat->gap($under)[0]);
@@ -83,17 +95,17 @@ final class FigureTest extends TestCase
     public function test_what_goes_wrong_in_lifting_is_drawn_where_the_lift_begins(): void
     {
         $plan = ShippedLibrary::rung('hinge/bar-floor')->plan();
-        $stands = $plan->stands(new Solver);
-        $rounded = FaultKind::BackRounds->in($plan, new Solver)->body->mass()[1][2];
+        $stands = $plan->stands(ShippedLibrary::solver());
+        $rounded = FaultKind::BackRounds->in($plan, ShippedLibrary::solver())->body->mass()[1][2];
 
         self::assertLessThan($stands[1]->body->mass()[1][2] - 0.1, $rounded);
         // Leaning past upright is made at the top.
-        self::assertGreaterThan($rounded + 0.1, FaultKind::LowBackSags->in($plan, new Solver)->body->mass()[1][2]);
+        self::assertGreaterThan($rounded + 0.1, FaultKind::LowBackSags->in($plan, ShippedLibrary::solver())->body->mass()[1][2]);
     }
 
     public function test_what_stays_between_two_poses_stays_where_it_was(): void
     {
-        $stands = self::plan(['start' => 'forearm-plank', 'end' => ['like' => 'start', 'right' => ['hip' => -12], 'on' => ['forearms', 'left-toes']]])->stands(new Solver);
+        $stands = self::plan(['start' => 'forearm-plank', 'end' => ['like' => 'start', 'right' => ['hip' => -12], 'on' => ['forearms', 'left-toes']]])->stands(ShippedLibrary::solver());
         foreach (['left-elbow', 'right-wrist', 'left-toes'] as $place) {
             [$spot] = Spot::named($place);
             self::assertLessThan(0.5, 170 * Vector::length(Vector::plus($stands[1]->body->at($spot), $stands[0]->body->at($spot), -1)), $place);
@@ -104,7 +116,7 @@ final class FigureTest extends TestCase
 
     public function test_a_wheel_travels_and_the_knees_stay(): void
     {
-        $stands = ShippedLibrary::rung('rollout/wheel-30')->plan()->stands(new Solver);
+        $stands = ShippedLibrary::rung('rollout/wheel-30')->plan()->stands(ShippedLibrary::solver());
         [$hand, $knee] = [Spot::named('left-grip')[0], Spot::named('left-knee')[0]];
 
         self::assertGreaterThan(20, 170 * ($stands[1]->body->at($hand)[0] - $stands[0]->body->at($hand)[0]));
@@ -113,8 +125,8 @@ final class FigureTest extends TestCase
 
     public function test_a_weight_in_one_hand_is_balanced_by_the_body(): void
     {
-        $carried = (new Solver)->stand(Pose::of(['hip' => [0, -2], 'on' => 'feet']), Setting::of([['kettlebell' => 'left-hand', 'kg' => 80]]));
-        $free = (new Solver)->stand(Pose::of(['hip' => [0, -2], 'on' => 'feet']), Setting::of([]));
+        $carried = ShippedLibrary::solver()->stand(Pose::of(['hip' => [0, -2], 'on' => 'feet']), Setting::of([['kettlebell' => 'left-hand', 'kg' => 80]]));
+        $free = ShippedLibrary::solver()->stand(Pose::of(['hip' => [0, -2], 'on' => 'feet']), Setting::of([]));
 
         self::assertSame([], $carried->amiss);
         $overFeet = static fn(Stood $stood): float => $stood->body->mass()[1][1] - ($stood->body->roots['left-foot'][1] + $stood->body->roots['right-foot'][1]) / 2;
@@ -136,7 +148,7 @@ final class FigureTest extends TestCase
     public function test_what_cannot_be_is_said(array $figure, string $sentence): void
     {
         $plan = self::plan($figure);
-        $amiss = array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $plan->stands(new Solver)));
+        $amiss = array_merge(...array_map(static fn(Stood $stood): array => $stood->amiss, $plan->stands(ShippedLibrary::solver())));
 
         self::assertStringContainsString($sentence, implode(' ', $amiss));
     }
@@ -146,7 +158,7 @@ final class FigureTest extends TestCase
         $data = ['like' => 'side-bridge', 'right' => ['shoulder' => [0, 92]], 'touch' => []];
         [$here, $there] = [self::plan(['start' => $data]), self::plan(['start' => [...$data, 'mirrored' => true]])];
         self::assertEquals($here->poses[0], $there->poses[0]->mirrored());
-        [$here, $there] = [$here->stands(new Solver)[0]->body, $there->stands(new Solver)[0]->body];
+        [$here, $there] = [$here->stands(ShippedLibrary::solver())[0]->body, $there->stands(ShippedLibrary::solver())[0]->body];
         foreach (['elbow', 'fingers', 'knee'] as $place) {
             [$left, $right] = [$here->at(Spot::named("left-{$place}")[0]), $there->at(Spot::named("right-{$place}")[0])];
             // On the other side the head lies the other way, so that the chest still faces the viewer.
@@ -188,7 +200,7 @@ final class FigureTest extends TestCase
         $along = [];
         foreach (self::rungs() as $rung) {
             $plan = $rung->plan();
-            $stands = $plan->stands(new Solver);
+            $stands = $plan->stands(ShippedLibrary::solver());
             $resisted = self::resisted($rung, $stands[count($stands) - 1]);
             if ($resisted === null) {
                 continue;
@@ -207,7 +219,7 @@ final class FigureTest extends TestCase
     {
         $arrow = static function (string $slug): ?array {
             $plan = ShippedLibrary::rung($slug)->plan();
-            $stands = $plan->stands(new Solver);
+            $stands = $plan->stands(ShippedLibrary::solver());
             $force = Resisted::in($plan, $stands[count($stands) - 1]);
 
             return $force === null ? null : Vector::unit(Vector::plus($force[1], $force[0], -1));
@@ -229,7 +241,7 @@ final class FigureTest extends TestCase
         self::assertFalse(FlatPose::isOne(['start' => 'forearm-plank', 'view' => [20, 10]]));
 
         $plan = self::plan($old);
-        $start = $plan->stands(new Solver)[0];
+        $start = $plan->stands(ShippedLibrary::solver())[0];
         // Face down, elbows under the shoulders, knees straight: what the picture said.
         self::assertSame([], $start->amiss);
         self::assertGreaterThan(0.9, $start->body->turns['pelvis'][2][0]);
@@ -273,9 +285,9 @@ final class FigureTest extends TestCase
     public function test_a_fault_moves_what_it_names_and_is_still_carried(string $slug, FaultKind $kind, string $point, int $axis, int $sense): void
     {
         $plan = ShippedLibrary::rung($slug)->plan();
-        $stands = $plan->stands(new Solver);
+        $stands = $plan->stands(ShippedLibrary::solver());
         $right = Shape::points($stands[count($stands) - 1]->body);
-        $fault = $kind->in($plan, new Solver);
+        $fault = $kind->in($plan, ShippedLibrary::solver());
         $at = (int) array_search($point, Shape::POINTS, true);
 
         self::assertGreaterThan(0.01, $sense * (Shape::points($fault->body)[$at][$axis] - $right[$at][$axis]));

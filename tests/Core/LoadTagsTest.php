@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Load;
-use EvenRungs\Figure\Solver;
 use EvenRungs\Statics\Borne;
 use PHPUnit\Framework\TestCase;
 
@@ -14,7 +13,7 @@ final class LoadTagsTest extends TestCase
 {
     public function test_no_rung_of_the_library_says_less_than_its_joints_bear(): void
     {
-        $solver = new Solver;
+        $solver = ShippedLibrary::solver();
         $checked = 0;
         foreach (ShippedLibrary::get()->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
@@ -30,7 +29,7 @@ final class LoadTagsTest extends TestCase
 
     public function test_a_side_bridge_asks_more_of_the_shoulder_than_one_on_the_knees_and_nothing_of_the_wrist(): void
     {
-        $of = static fn(string $slug): array => Borne::of(ShippedLibrary::rung($slug)->plan(), new Solver);
+        $of = static fn(string $slug): array => Borne::of(ShippedLibrary::rung($slug)->plan(), ShippedLibrary::solver());
 
         self::assertSame([Load::Shoulder->value => 2], $of('side-bridge/feet-stacked'));
         self::assertSame([Load::Shoulder->value => 1], $of('side-bridge/knees-bent'));

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Figure\Solver;
 use EvenRungs\Figure\Stances;
 use EvenRungs\Ladder\LadderReader;
 use EvenRungs\Ladder\Library;
@@ -18,6 +19,8 @@ use Symfony\Component\Yaml\Yaml;
 final class ShippedLibrary
 {
     private static ?Library $library = null;
+
+    private static ?Solver $solver = null;
 
     public static function get(): Library
     {
@@ -32,6 +35,12 @@ final class ShippedLibrary
         }
 
         return self::$library;
+    }
+
+    /** One for all tests: what was set on its supports once is not set there again. */
+    public static function solver(): Solver
+    {
+        return self::$solver ??= new Solver;
     }
 
     public static function rung(string $slug): Rung

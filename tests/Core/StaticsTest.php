@@ -7,7 +7,6 @@ namespace Tests\Core;
 use EvenRungs\Body\Demand;
 use EvenRungs\Figure\Pose;
 use EvenRungs\Figure\Setting;
-use EvenRungs\Figure\Solver;
 use EvenRungs\Figure\Spot;
 use EvenRungs\Figure\Stood;
 use EvenRungs\Statics\Hardness;
@@ -56,14 +55,14 @@ final class StaticsTest extends TestCase
     public function test_a_lift_from_blocks_is_begun_with_the_weight_that_asks_little_more_than_the_rung_below(): void
     {
         [$below, $rung] = [ShippedLibrary::rung('hinge/hip-height'), ShippedLibrary::rung('hinge/blocks-two-hands')];
-        $asked = Hardness::of($below->plan(), new Solver)->demand(Demand::AntiFlexion);
-        $part = (new SmallClimb($rung->plan(), new Solver, Demand::AntiFlexion))->load($asked) ?? 0.0;
-        $lighter = Hardness::of($rung->plan()->with($rung->plan()->setting->loaded($part)), new Solver)->demand(Demand::AntiFlexion);
+        $asked = Hardness::of($below->plan(), ShippedLibrary::solver())->demand(Demand::AntiFlexion);
+        $part = (new SmallClimb($rung->plan(), ShippedLibrary::solver(), Demand::AntiFlexion))->load($asked) ?? 0.0;
+        $lighter = Hardness::of($rung->plan()->with($rung->plan()->setting->loaded($part)), ShippedLibrary::solver())->demand(Demand::AntiFlexion);
 
         self::assertGreaterThan(0.25, $part);
         self::assertEqualsWithDelta($asked + SmallClimb::SMALL, $lighter, 5);
         // Down the ladder there is nothing to keep small.
-        self::assertNull((new SmallClimb($below->plan(), new Solver, Demand::AntiFlexion))->load(Hardness::of($rung->plan(), new Solver)->demand(Demand::AntiFlexion)));
+        self::assertNull((new SmallClimb($below->plan(), ShippedLibrary::solver(), Demand::AntiFlexion))->load(Hardness::of($rung->plan(), ShippedLibrary::solver())->demand(Demand::AntiFlexion)));
     }
 
     public function test_less_of_a_load_is_said_down_to_what_can_be_taken(): void
@@ -87,7 +86,7 @@ final class StaticsTest extends TestCase
     public function test_a_wheel_asks_more_the_farther_it_goes_and_the_range_within_a_limit_is_told(): void
     {
         $rung = ShippedLibrary::rung('rollout/wheel-30');
-        $along = (new SmallClimb($rung->plan(), new Solver, Demand::AntiExtension))->along();
+        $along = (new SmallClimb($rung->plan(), ShippedLibrary::solver(), Demand::AntiExtension))->along();
         $at45 = max([0, ...array_map(static fn(array $frame): int => $frame[0] <= 45 ? $frame[1] : 0, $along)]);
 
         self::assertSame($along, array_values(array_filter($along, static fn(array $frame, int $at): bool => $at === 0 || $frame[1] >= $along[$at - 1][1], ARRAY_FILTER_USE_BOTH)));
@@ -109,7 +108,7 @@ final class StaticsTest extends TestCase
 
     public function test_a_body_whose_weight_hangs_beyond_its_feet_cannot_be_at_rest(): void
     {
-        $body = (new Solver)->stand(Pose::of(['on' => 'feet']), Setting::of([]));
+        $body = ShippedLibrary::solver()->stand(Pose::of(['on' => 'feet']), Setting::of([]));
         $leaning = new Stood($body->body, array_values(array_filter($body->supports, static fn($support): bool => str_contains($support->spot->name(), 'left-heel'))), 0.0, []);
 
         self::assertFalse(Rest::of($leaning, Setting::of([]))->canBe());
@@ -138,8 +137,8 @@ final class StaticsTest extends TestCase
     public function test_twice_the_body_resists_twice_as_much_where_nothing_else_weighs(): void
     {
         $plan = ShippedLibrary::rung('front-plank/forearms-toes')->plan();
-        $usual = Hardness::of($plan, new Solver, 60, 170);
-        $heavy = Hardness::of($plan, new Solver, 120, 170);
+        $usual = Hardness::of($plan, ShippedLibrary::solver(), 60, 170);
+        $heavy = Hardness::of($plan, ShippedLibrary::solver(), 120, 170);
 
         self::assertEqualsWithDelta(2, $heavy->highest['extension'] / $usual->highest['extension'], 0.02);
     }
@@ -148,7 +147,7 @@ final class StaticsTest extends TestCase
     {
         $plan = ShippedLibrary::rung('carry/standing-hold')->plan();
 
-        self::assertEqualsWithDelta(Hardness::of($plan, new Solver, 90, 170)->highest['side'], Hardness::of($plan, new Solver, 60, 170)->highest['side'], 3);
+        self::assertEqualsWithDelta(Hardness::of($plan, ShippedLibrary::solver(), 90, 170)->highest['side'], Hardness::of($plan, ShippedLibrary::solver(), 60, 170)->highest['side'], 3);
     }
 
     public function test_least_forces_share_a_load_between_equal_supports_and_never_pull(): void
@@ -173,7 +172,7 @@ final class StaticsTest extends TestCase
 
     private static function hardness(string $slug): Hardness
     {
-        return Hardness::of(ShippedLibrary::rung($slug)->plan(), new Solver);
+        return Hardness::of(ShippedLibrary::rung($slug)->plan(), ShippedLibrary::solver());
     }
 
     /**
@@ -183,7 +182,7 @@ final class StaticsTest extends TestCase
      */
     private static function rest(array $pose): array
     {
-        $stood = (new Solver)->stand(Pose::of($pose), Setting::of([]));
+        $stood = ShippedLibrary::solver()->stand(Pose::of($pose), Setting::of([]));
         self::assertSame([], $stood->amiss);
 
         return [$stood, Rest::of($stood, Setting::of([]))];
