@@ -468,8 +468,10 @@ final class DemoSeeder
     /** The trainer follows every proposal. */
     private function decideAll(Person $person): void
     {
-        foreach ($this->file($person)->record->judgement()->pending() as $pending) {
-            $this->decide->decide($this->file($person), $pending, $pending->proposal->choice, '', $this->trainer, self::ulid());
+        // One opening for all: what is decided on one ladder changes nothing of another; only the hour goes on.
+        $file = $this->file($person);
+        foreach ($file->record->judgement()->pending() as $pending) {
+            $this->decide->decide(new PersonFile($file->person, $file->record, PracticeClock::of($this->trainer)), $pending, $pending->proposal->choice, '', $this->trainer, self::ulid());
             Carbon::setTestNow(Carbon::now()->addMinute());
         }
     }
