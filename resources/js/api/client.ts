@@ -104,7 +104,12 @@ http.use({
     const copy = copies.get(request);
     const isOver = response.status === 401 || response.status === 419;
     if (!isOver || !copy || !signInAgain || request.url.endsWith('/api/sign-in')) return response;
-    if (BY_ITSELF.test(request.url)) return response.status === 419 && (await isSignedIn()) ? fetch(withToken(copy)) : response;
+    if (BY_ITSELF.test(request.url)) {
+      if (response.status !== 419) return response;
+      // With the token this brings it is taken, or refused for what hinders it: that nobody is signed in.
+      await isSignedIn();
+      return fetch(withToken(copy));
+    }
     const isIn = response.status === 419 && (await isSignedIn());
     return isIn || (await signInAgain()) ? fetch(withToken(copy)) : response;
   },
