@@ -42,7 +42,7 @@ final class FloorStoryTest extends BrowserTestCase
         $browser->press('All clean')->see('2 of 9 sets kept on this device')->press('end here')->press('Save the log')->see('is sent by itself');
 
         self::startServing();
-        // Killed, the browser had not written the sign-in down yet.
+        // Killed, the browser lost the sign-in.
         $browser->press('Try again')->press('Sign in and send it')->label('Password of wren@tarn-row.example')->sendKeys(\Database\Seeders\DemoSeeder::PASSWORD);
         $browser->press('Sign in and go on')->press('It is right so')->see('Confirm')->doesNotSee('No network');
         self::assertSame([1, 2], [self::rows('trainings'), self::rows('set_logs', 'session_log_id IN (SELECT id FROM '.self::named('trainings').')')]);
