@@ -70,7 +70,13 @@ export default defineConfig({
   build: {
     rolldownOptions: {
       output: {
-        codeSplitting: { groups: [{ name: 'react', test: /node_modules\/(react|react-dom|scheduler|react-router)\// }] },
+        codeSplitting: {
+          groups: [
+            { name: 'react', test: /node_modules\/(react|react-dom|scheduler|react-router)\// },
+            // What many views share comes in one piece: fetching twenty small ones takes longer than all they hold.
+            { name: 'shared', test: /resources\/js\/(?!ui\/Dialog)/, minShareCount: 8 },
+          ],
+        },
       },
     },
   },

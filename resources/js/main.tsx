@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, StrictMode, Suspense, type ComponentType } from 'react';
+import { lazy, StrictMode, Suspense, useState, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { askEarly, guests } from './frame/early';
@@ -54,11 +54,26 @@ const load = {
 } satisfies Record<string, () => Promise<ComponentType>> & Record<Step, unknown>;
 type Name = keyof typeof load;
 
-/** The code of a view comes when it is opened; the view before stays until then. */
-const view = (name: Name) => {
-  const View = lazy(async () => ({ default: await load[name]() }));
-  return <View />;
+/** Views whose code is here. */
+const here = new Map<Name, ComponentType>();
+const get = async (name: Name): Promise<ComponentType> => {
+  const View = await load[name]();
+  here.set(name, View);
+  return View;
 };
+const later = Object.fromEntries(
+  (Object.keys(load) as Name[]).map((name) => [name, lazy(async () => ({ default: await get(name) }))]),
+) as unknown as Record<Name, ComponentType>;
+
+/**
+ * The code of a view comes when it is opened; the view before stays until then. Where it is here already it is drawn at once:
+ * whatever is waited for, if only for an instant, React keeps behind its placeholder for a third of a second.
+ */
+function View({ name }: { name: Name }) {
+  const [Known] = useState(() => here.get(name) ?? later[name]);
+  return <Known />;
+}
+const view = (name: Name) => <View key={name} name={name} />;
 const outer: Name[] = ['library', 'method', 'rules', 'people', 'practice'];
 
 const views = (
@@ -87,30 +102,34 @@ const views = (
 
 const [area = '', second, third] = location.pathname.split('/').slice(1);
 const first = area === '' ? 'bench' : area === 'people' && second ? (third ?? second) : area;
-// What it could not get, the view asks for once more, and says so.
-for (const name of guests.includes(first) ? [first] : ['frame', first])
-  if (name in load) load[name as Name]().catch(() => undefined);
-
 applyTheme();
 rememberAnswers();
 letGoOnceEnded();
-askEarly(queries, location.pathname);
+// Before the code: it is here at once where the device keeps it, and the server is not.
+askEarly(queries, location.pathname, location.search);
+// What it could not get, the view asks for once more, and says so.
+const early = Promise.allSettled(
+  (guests.includes(first) ? [first] : ['frame', first]).filter((name) => name in load).map((name) => get(name as Name)),
+);
 
 // Once the page is there: what is kept for later must not hold up what is wanted now.
 if (import.meta.env.PROD) window.addEventListener('load', () => setTimeout(() => void openWithoutServer(), 1500));
 
+/** So long nothing is drawn while the code of the first view is on its way; then it is said that it is. */
+const PATIENCE = 1000;
 const root = document.getElementById('app');
-if (root) {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={queries}>
-        <Catching>
-          <BrowserRouter>
-            <Suspense fallback={<Loading what="Opening" />}>{views}</Suspense>
-          </BrowserRouter>
-        </Catching>
-        <Notices />
-      </QueryClientProvider>
-    </StrictMode>,
-  );
-}
+if (root)
+  void Promise.race([early, new Promise((then) => setTimeout(then, PATIENCE))]).then(() => {
+    createRoot(root).render(
+      <StrictMode>
+        <QueryClientProvider client={queries}>
+          <Catching>
+            <BrowserRouter>
+              <Suspense fallback={<Loading what="Opening" />}>{views}</Suspense>
+            </BrowserRouter>
+          </Catching>
+          <Notices />
+        </QueryClientProvider>
+      </StrictMode>,
+    );
+  });

@@ -9,7 +9,7 @@ export const guests = ['sign-in', 'forgotten', 'password', 'join', 'home', 'h', 
  * Asks for what an address will show while its code is still on the way: over a slow network the two would otherwise
  * wait for one another. The views ask the same questions under the same names and find the answers there.
  */
-export function askEarly(queries: QueryClient, path: string): void {
+export function askEarly(queries: QueryClient, path: string, search = ''): void {
   const [area, id, step] = path.split('/').slice(1);
   if (guests.includes(area ?? '')) return;
   void queries.prefetchQuery(api.queryOptions('get', '/api/me', {}, { retry: false }));
@@ -23,7 +23,7 @@ export function askEarly(queries: QueryClient, path: string): void {
       void queries.prefetchQuery(api.queryOptions('get', '/api/library', {}));
       return queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/board', of));
     },
-    session: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
+    session: () => askForSession(queries, id, search),
     weeks: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/program', of)),
     sheet: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
     coach: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
@@ -31,4 +31,16 @@ export function askEarly(queries: QueryClient, path: string): void {
   };
   void queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}', of));
   void reads[(step ?? 'person') as Step]?.();
+}
+
+/** The list of sessions, and the one that is opened: the one its address names, else the newest. */
+async function askForSession(queries: QueryClient, person: string, search: string): Promise<void> {
+  const asks = new URLSearchParams(search);
+  const list = queries.fetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', { params: { path: { person } } }));
+  const session = asks.get('s') ?? (await list.catch(() => null))?.sessions[0]?.id;
+  if (session && !asks.has('from'))
+    void queries.prefetchQuery(
+      api.queryOptions('get', '/api/people/{person}/sessions/{session}', { params: { path: { person, session } } }),
+    );
+  await list.catch(() => null);
 }

@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, http, newId, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
@@ -87,12 +88,13 @@ function AtHand({
   // An address that names a session there is none of makes none.
   const unknown = fresh && search.has('s') && !begun;
   const once = { staleTime: Infinity, gcTime: 0 };
-  const saved = api.useQuery(
-    'get',
-    '/api/people/{person}/sessions/{session}',
-    { params: { path: { person, session: id } } },
-    { enabled: !fresh, ...once },
-  );
+  const which = { params: { path: { person, session: id } } };
+  const saved = api.useQuery('get', '/api/people/{person}/sessions/{session}', which, { enabled: !fresh, ...once });
+  // It may have been asked for before the view was there, and would be kept: what is written from here on is newer.
+  const queries = useQueryClient();
+  const { queryKey } = api.queryOptions('get', '/api/people/{person}/sessions/{session}', which);
+  const key = useRef(queryKey);
+  useEffect(() => () => queries.removeQueries({ queryKey: key.current, exact: true }), [queries]);
   const [from] = useState<Start>(() => (kept ? { from: 'empty' } : startOf(search)));
   const start = api.useQuery(
     'post',
