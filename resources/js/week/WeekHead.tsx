@@ -48,7 +48,7 @@ export function WeekHead({
         </Button>
       </div>
       <OneOf legend="Edits are for" options={{ every: 'Every week', this: 'Only this week' }} value={scope} onChange={setScope} />
-      <span className="ml-auto flex gap-1">
+      <span className="ml-auto flex flex-wrap gap-1 whitespace-nowrap max-sm:ml-0">
         <Button look="quiet" hotkey="S" onClick={onShape}>
           shape
         </Button>
