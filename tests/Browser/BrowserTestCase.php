@@ -74,7 +74,7 @@ abstract class BrowserTestCase extends TestCase
     {
         foreach (['light', 'dark'] as $theme) {
             $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-            self::assertSame([], $this->browser->accessibilityProblems(ofColours: $theme === 'dark'), "{$what} in {$theme}");
+            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
         }
         $this->browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
     }

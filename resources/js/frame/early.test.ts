@@ -47,4 +47,18 @@ describe('what an address shows is asked for beside its code', () => {
       .find((key) => key.includes('{session}'));
     expect(opened ?? null).toEqual(id === null ? null : expect.stringContaining(`"session":"${id}"`));
   });
+
+  it('a session that nobody opened is not kept: opened later, it is asked for anew', async () => {
+    vi.useFakeTimers();
+    const { queries } = await asked('/people/p/session');
+    const opened = () =>
+      queries
+        .getQueryCache()
+        .findAll()
+        .filter(({ queryKey }) => JSON.stringify(queryKey).includes('{session}'));
+    expect(opened()).toHaveLength(1);
+    vi.advanceTimersByTime(10_000);
+    expect(opened()).toHaveLength(0);
+    vi.useRealTimers();
+  });
 });

@@ -33,14 +33,17 @@ export function askEarly(queries: QueryClient, path: string, search = ''): void 
   void reads[(step ?? 'person') as Step]?.();
 }
 
+/** So long, in ms, an answer that no view has taken is good: a session that is opened later is asked for anew. */
+const TAKEN_WITHIN = 10_000;
+
 /** The list of sessions, and the one that is opened: the one its address names, else the newest. */
 async function askForSession(queries: QueryClient, person: string, search: string): Promise<void> {
   const asks = new URLSearchParams(search);
-  const list = queries.fetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', { params: { path: { person } } }));
-  const session = asks.get('s') ?? (await list.catch(() => null))?.sessions[0]?.id;
-  if (session && !asks.has('from'))
-    void queries.prefetchQuery(
-      api.queryOptions('get', '/api/people/{person}/sessions/{session}', { params: { path: { person, session } } }),
-    );
-  await list.catch(() => null);
+  const list = queries
+    .fetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', { params: { path: { person } } }))
+    .catch(() => null);
+  const session = asks.get('s') ?? (await list)?.sessions[0]?.id;
+  if (!session || asks.has('from')) return;
+  const of = { params: { path: { person, session } } };
+  await queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions/{session}', of, { gcTime: TAKEN_WITHIN }));
 }

@@ -268,16 +268,14 @@ final class Chromium
     /**
      * Accessibility problems by the rules of axe.
      *
-     * @param bool $ofColours only those that go with the theme: what a view is does not change with its colours
-     *
      * @return list<string>
      */
-    public function accessibilityProblems(bool $ofColours = false): array
+    public function accessibilityProblems(): array
     {
         if ($this->driver->executeScript('return "axe" in window') !== true) {
             $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
         }
-        $problems = $this->driver->executeAsyncScript('const done = arguments[1]; axe.run(arguments[0] ? { runOnly: { type: "rule", values: ["color-contrast", "link-in-text-block"] } } : {}).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));', [$ofColours]);
+        $problems = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run().then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));');
 
         return is_array($problems) ? array_values(array_filter($problems, is_string(...))) : [];
     }
