@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { http, sentenceOf, type Schemas } from '@/api/client';
-import { begin, localDate, type AfterwardsDraft, type ItemDraft } from '@/offline/trainings';
+import { begin, type AfterwardsDraft, type ItemDraft } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
+import { localDate } from '@/ui/day';
 import { TextField } from '@/ui/Field';
 import { Scale } from '@/ui/Scale';
 import { useAlone } from './alone';

@@ -2,9 +2,9 @@ import { useState, type ReactNode } from 'react';
 import { http, sentenceOf, type Schemas } from '@/api/client';
 import { TwoDevices, WhichHolds } from '@/frame/Settle';
 import { toldBy } from '@/offline/told';
-import { begin, device, joinWith, localDate, type Training } from '@/offline/trainings';
+import { begin, device, joinWith, type Training } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
-import { longDay } from '@/ui/day';
+import { localDate, longDay, today } from '@/ui/day';
 import { useAlone } from './alone';
 import type { AtHand } from './atHand';
 import { beside, strung } from './course';
@@ -34,7 +34,7 @@ export function useAsking(
     () =>
       toldBy(events.map(({ event }) => event)).sets.length > 0 &&
       !training.byHand &&
-      localDate(new Date(training.startedAt)) !== localDate(new Date()),
+      localDate(new Date(training.startedAt)) !== today(),
   );
   const also = training.asked?.also ?? sheet.underWay.find(({ id, device: other }) => id !== training.id && other !== device());
   const isAnswered = events.some(

@@ -1,4 +1,5 @@
 import { newId, type Schemas } from '@/api/client';
+import { today } from '@/ui/day';
 import { formerLog } from './former';
 import { all, put, remove, tellTabs, type Kept } from './store';
 import { aboutOf, holding, toldBy, type SetLog, type TrainingEvent } from './told';
@@ -93,14 +94,11 @@ export function device(): string {
 }
 let withoutStorage: string | null = null;
 
-export const localDate = (moment: Date): string =>
-  `${moment.getFullYear()}-${String(moment.getMonth() + 1).padStart(2, '0')}-${String(moment.getDate()).padStart(2, '0')}`;
-
 const fresh = (of: Pick<Training, 'person' | 'name' | 'session' | 'title'>): Training => ({
   ...of,
   id: newId(),
   startedAt: Date.now(),
-  on: localDate(new Date()),
+  on: today(),
   byHand: false,
   sentOn: null,
   at: 0,
@@ -116,10 +114,7 @@ const eventsOf = async (training: string): Promise<KeptEvent[]> =>
 
 /** Something of a set was told; a morning alone makes no training. */
 const hasBegun = ({ on, byHand, moments }: Training, events: KeptEvent[]): boolean =>
-  byHand ||
-  moments.length > 0 ||
-  on === localDate(new Date()) ||
-  events.some(({ event }) => event.kind === 'set' || event.kind === 'skipped');
+  byHand || moments.length > 0 || on === today() || events.some(({ event }) => event.kind === 'set' || event.kind === 'skipped');
 
 const isEnded = (events: KeptEvent[]): boolean => toldBy(events.map(({ event }) => event)).ended;
 
@@ -202,9 +197,7 @@ export async function presently(opened: Opened): Promise<Opened> {
   );
   if (begun) return { training: begun, events: own(begun.id) };
   // It begins with the first thing that is done, not when the page was opened.
-  return opened.events.length > 0
-    ? opened
-    : { ...opened, training: { ...training, startedAt: Date.now(), on: localDate(new Date()) } };
+  return opened.events.length > 0 ? opened : { ...opened, training: { ...training, startedAt: Date.now(), on: today() } };
 }
 
 /** The training after a moment at which something was done. */

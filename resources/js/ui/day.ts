@@ -14,8 +14,10 @@ export const day = as({ weekday: 'short', day: 'numeric', month: 'short' });
 /** "Monday 23 November" */
 export const longDay = as({ weekday: 'long', day: 'numeric', month: 'long' });
 
-/** The date where this device is, as 2026-11-23. */
-export const today = (): string => new Date().toLocaleDateString('sv-SE');
+/** The date of a moment where this device is, as 2026-11-23. */
+export const localDate = (moment: Date): string => moment.toLocaleDateString('sv-SE');
+
+export const today = (): string => localDate(new Date());
 
 /** "14:05", where this device is. */
 export const clockTime = (at: Date | string | number): string =>

@@ -1,6 +1,7 @@
 import { CalendarButton } from '@/frame/CalendarDialog';
 import { OwnPage } from '@/frame/OwnPage';
 import type { Schemas } from '@/api/client';
+import { UndoRedo } from '@/editor/UndoRedo';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day as shortDay, longDay } from '@/ui/day';
@@ -52,12 +53,7 @@ export function WeekHead({
         <Button look="quiet" hotkey="S" onClick={onShape}>
           shape
         </Button>
-        <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
-          undo
-        </Button>
-        <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
-          redo
-        </Button>
+        <UndoRedo doing={doing} />
         <Button
           look="quiet"
           onClick={() =>

@@ -7,6 +7,7 @@ import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { usePerson } from '@/frame/usePerson';
+import { UndoRedo } from '@/editor/UndoRedo';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { longDay } from '@/ui/day';
@@ -283,18 +284,13 @@ function Head({
           </Button>
         </span>
       )}
-      <span className="ml-auto flex gap-1">
+      <span className="ml-auto flex flex-wrap gap-1 whitespace-nowrap max-sm:ml-0">
         {proposal && (
           <Button look="quiet" hotkey="O" onClick={() => other()}>
             another way
           </Button>
         )}
-        <Button look="quiet" disabled={!doing.canUndo} onClick={doing.undo} hotkey="U">
-          undo
-        </Button>
-        <Button look="quiet" disabled={!doing.canRedo} onClick={doing.redo} hotkey="R">
-          redo
-        </Button>
+        <UndoRedo doing={doing} />
         {!draft && view.program && <CalendarButton person={person.id} />}
       </span>
     </div>
