@@ -106,7 +106,7 @@ applyTheme();
 rememberAnswers();
 letGoOnceEnded();
 // Before the code: it is here at once where the device keeps it, and the server is not.
-askEarly(queries, location.pathname, location.search);
+const answers = askEarly(queries, location.pathname, location.search);
 // What it could not get, the view asks for once more, and says so.
 const early = Promise.allSettled(
   (guests.includes(first) ? [first] : ['frame', first]).filter((name) => name in load).map((name) => get(name as Name)),
@@ -115,21 +115,26 @@ const early = Promise.allSettled(
 // Once the page is there: what is kept for later must not hold up what is wanted now.
 if (import.meta.env.PROD) window.addEventListener('load', () => setTimeout(() => void openWithoutServer(), 1500));
 
-/** So long nothing is drawn while the code of the first view is on its way; then it is said that it is. */
+/** So long, in ms, nothing is drawn while the code of the first view is on its way; then it is said that it is. */
 const PATIENCE = 1000;
+/** And so long what it shows is waited for once it is here: drawn with its answers at once, it is drawn once and not thrice. */
+const ANSWERED = 300;
+const after = (wait: number) => new Promise((then) => setTimeout(then, wait));
 const root = document.getElementById('app');
 if (root)
-  void Promise.race([early, new Promise((then) => setTimeout(then, PATIENCE))]).then(() => {
-    createRoot(root).render(
-      <StrictMode>
-        <QueryClientProvider client={queries}>
-          <Catching>
-            <BrowserRouter>
-              <Suspense fallback={<Loading what="Opening" />}>{views}</Suspense>
-            </BrowserRouter>
-          </Catching>
-          <Notices />
-        </QueryClientProvider>
-      </StrictMode>,
-    );
-  });
+  void Promise.race([early.then(() => Promise.race([answers.catch(() => undefined), after(ANSWERED)])), after(PATIENCE)]).then(
+    () => {
+      createRoot(root).render(
+        <StrictMode>
+          <QueryClientProvider client={queries}>
+            <Catching>
+              <BrowserRouter>
+                <Suspense fallback={<Loading what="Opening" />}>{views}</Suspense>
+              </BrowserRouter>
+            </Catching>
+            <Notices />
+          </QueryClientProvider>
+        </StrictMode>,
+      );
+    },
+  );

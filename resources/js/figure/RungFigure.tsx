@@ -1,26 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, type ComponentProps } from 'react';
 import { api, type Schemas } from '@/api/client';
+import { drawnOnce, figuresOf, ladderOf } from './asked';
 import { Figure } from './Figure';
 import { MovingFigure } from './MovingFigure';
 
-/** Figures come when one of them is looked at, and stay. */
-const kept = { staleTime: Infinity, gcTime: Infinity };
-
 export function useFigure(rung: string | undefined): Schemas['Figure'] | undefined {
-  const ladder = rung?.split('/')[0] ?? '';
-  const { data } = api.useQuery(
-    'get',
-    '/api/figures/{ladder}',
-    { params: { path: { ladder } } },
-    { enabled: ladder !== '', ...kept },
-  );
+  const ladder = ladderOf(rung ?? '');
+  const { data } = useQuery({ ...figuresOf(ladder), enabled: ladder !== '' });
   return useMemo(() => data?.figures.find((one) => one.rung === rung)?.figure, [data, rung]);
 }
 
 /** The faults of a rung that can be drawn, one of each kind; none until they are there. */
 export function useFaults(slug: string): Schemas['DrawnFault'][] {
   const [ladder = '', rung = ''] = slug.split('/');
-  const { data } = api.useQuery('get', '/api/figures/{ladder}/{rung}', { params: { path: { ladder, rung } } }, kept);
+  const { data } = api.useQuery('get', '/api/figures/{ladder}/{rung}', { params: { path: { ladder, rung } } }, drawnOnce);
   return data?.faults ?? [];
 }
 

@@ -5,16 +5,28 @@ import { askEarly } from './early';
 
 afterEach(() => vi.restoreAllMocks());
 
+const answers = {
+  sessions: [{ id: 'newest' }],
+  preview: { blocks: [{ items: [{ rung: 'front-plank/kneeling' }, { rung: 'side-bridge/short' }] }] },
+};
+
 /** What is asked for an address before any view is there. */
 async function asked(path: string, search = ''): Promise<{ addresses: unknown[]; queries: QueryClient }> {
-  const get = vi
-    .spyOn(http, 'GET')
-    .mockResolvedValue({ data: { sessions: [{ id: 'newest' }] }, response: new Response() } as never);
+  const get = vi.spyOn(http, 'GET').mockResolvedValue({ data: answers, response: new Response() } as never);
   const queries = new QueryClient();
-  askEarly(queries, path, search);
-  await vi.waitFor(() => expect(queries.isFetching()).toBe(0));
+  await askEarly(queries, path, search);
+  expect(queries.isFetching()).toBe(0);
   return { addresses: get.mock.calls.map((call) => String((call as unknown[])[0])).toSorted(), queries };
 }
+
+/** The names of what is there, of those with the words in them. */
+const keysWith = (queries: QueryClient, words: string): string[] =>
+  queries
+    .getQueryCache()
+    .getAll()
+    .map(({ queryKey }) => JSON.stringify(queryKey))
+    .filter((key) => key.includes(words));
+const ONE = '/sessions/{session}"';
 
 describe('what an address shows is asked for beside its code', () => {
   it.each([
@@ -29,9 +41,9 @@ describe('what an address shows is asked for beside its code', () => {
   it('and stands under the name the view asks with', async () => {
     const { queries } = await asked('/people/p/session');
     const view = api.queryOptions('get', '/api/people/{person}/sessions', { params: { path: { person: 'p' } } });
-    expect(queries.getQueryData(view.queryKey)).toEqual({ sessions: [{ id: 'newest' }] });
+    expect(queries.getQueryData(view.queryKey)).toEqual(answers);
     const bench = api.queryOptions('get', '/api/bench', {});
-    expect((await asked('/')).queries.getQueryData(bench.queryKey)).toEqual({ sessions: [{ id: 'newest' }] });
+    expect((await asked('/')).queries.getQueryData(bench.queryKey)).toEqual(answers);
   });
 
   it.each([
@@ -40,22 +52,30 @@ describe('what an address shows is asked for beside its code', () => {
     ['?s=fresh&from=template', null],
   ])('the session its address “%s” opens, with the list', async (search, id) => {
     const { queries } = await asked('/people/p/session', search);
-    const opened = queries
-      .getQueryCache()
-      .getAll()
-      .map(({ queryKey }) => JSON.stringify(queryKey))
-      .find((key) => key.includes('{session}'));
+    const opened = keysWith(queries, ONE)[0];
     expect(opened ?? null).toEqual(id === null ? null : expect.stringContaining(`"session":"${id}"`));
+  });
+
+  it('a session with the figures of its ladders, its stages and the next doses: it is drawn once, whole', async () => {
+    const { queries } = await asked('/people/p/session');
+    const figures = keysWith(queries, '/api/figures/');
+    expect(figures).toHaveLength(2);
+    expect(figures.join()).toMatch(/front-plank.*side-bridge/);
+    expect(keysWith(queries, '/stages')[0]).toContain('"session":"newest"');
+    expect(keysWith(queries, '/next-doses')).toHaveLength(1);
+  });
+
+  it('is done also where the server refuses', async () => {
+    vi.spyOn(http, 'GET').mockResolvedValue({ error: { code: 'none' }, response: new Response() } as never);
+    const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    await expect(askEarly(queries, '/people/p/session')).resolves.toBeUndefined();
+    await expect(askEarly(queries, '/people/p/session', '?s=named')).resolves.toBeUndefined();
   });
 
   it('a session that nobody opened is not kept: opened later, it is asked for anew', async () => {
     vi.useFakeTimers();
     const { queries } = await asked('/people/p/session');
-    const opened = () =>
-      queries
-        .getQueryCache()
-        .findAll()
-        .filter(({ queryKey }) => JSON.stringify(queryKey).includes('{session}'));
+    const opened = () => keysWith(queries, ONE);
     expect(opened()).toHaveLength(1);
     vi.advanceTimersByTime(10_000);
     expect(opened()).toHaveLength(0);
