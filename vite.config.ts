@@ -47,7 +47,7 @@ export default defineConfig({
     // The worker lies beside the page, so that it may serve every address; the page itself is written by the server.
     VitePWA({
       strategies: 'injectManifest',
-      srcDir: 'resources/js',
+      srcDir: 'resources/js/worker',
       filename: 'sw.ts',
       outDir: 'public',
       base: '/',

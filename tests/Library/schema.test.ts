@@ -7,7 +7,8 @@ import { parse } from 'yaml';
 const schema: unknown = JSON.parse(readFileSync('library/ladder.schema.json', 'utf8'));
 const validate = new Ajv2020({ allErrors: true, strict: true, allowUnionTypes: true }).compile(schema as object);
 const files = readdirSync('library/ladders').filter((name) => name.endsWith('.yaml'));
-const read = (name: string): Record<string, unknown> => parse(readFileSync(`library/ladders/${name}`, 'utf8')) as Record<string, unknown>;
+const read = (name: string): Record<string, unknown> =>
+  parse(readFileSync(`library/ladders/${name}`, 'utf8')) as Record<string, unknown>;
 
 describe('the schema of ladder files', () => {
   it.each(files)('accepts %s', (name) => {

@@ -117,7 +117,7 @@ export function Board() {
         ) : (
           <>
             {/* The keys of the board are handled here for all rails; each rung is an option of its rail's list. */}
-            {/* eslint-disable-next-line jsx-a11y/no-static-element-interactions */}
+            {/* oxlint-disable-next-line jsx-a11y/no-static-element-interactions */}
             <div
               ref={area}
               onKeyDown={(event) => at.press(event, () => placeHere('both'))}

@@ -35,7 +35,7 @@ export function Checks() {
     { params: { path: { person: person.id } } },
     { retry: false },
   );
-  const refusal = checks.error && checks.error;
+  const refusal = checks.error;
   if (refusal && (refusal.code === 'danger-sign' || refusal.code === 'not-asked'))
     return (
       <main className="grid flex-1 content-start gap-3 p-6">
@@ -160,7 +160,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
                     <Button
                       className="w-full"
                       // The choice was asked for by key or press: the first ladder is ready for the next one.
-                      // eslint-disable-next-line jsx-a11y/no-autofocus
+                      // oxlint-disable-next-line jsx-a11y/no-autofocus
                       autoFocus={index === 0}
                       onClick={() => {
                         setChoosing(false);

@@ -11,7 +11,7 @@ export function KeptPicture({ person, photo }: { person: string; photo: string }
   const refresh = useRefresh();
   const takeOut = async () => {
     const { error } = await http.DELETE('/api/people/{person}/photos/{photo}', { params: { path: { person, photo } } });
-    if (error) return void toast(error.sentence);
+    if (error) return toast(error.sentence);
     setOpen(false);
     toast('The picture is taken out for good.');
     await refresh();

@@ -29,7 +29,7 @@ export function useTelling(session: string, { at, leftMs, since, over, moves }: 
     tell();
     return () => windows.close();
     // Running on by itself moves nothing: `leftMs` and `since` go together.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [session, at, over, moves, since === null]);
 }
 

@@ -68,7 +68,7 @@ export function useLadderDraft(kept: Schemas['LadderSourceView'], onSaved: (slug
         params: { path: { ladder: mine.slug } },
         body: { version: 0, document: mine as unknown as Record<string, never> },
       });
-      if (error) return void toast(error.sentence);
+      if (error) return toast(error.sentence);
       await client.invalidateQueries();
       onSaved(mine.slug);
     };

@@ -71,7 +71,7 @@ export function People() {
           aria-label="Find by name, work, hobby or aim"
           placeholder="Name, work, hobby or aim"
           // The list is come to in order to find someone.
-          // eslint-disable-next-line jsx-a11y/no-autofocus
+          // oxlint-disable-next-line jsx-a11y/no-autofocus
           autoFocus
           value={text}
           onChange={(event) => setText(event.target.value)}

@@ -211,7 +211,7 @@ function Standing({
             key={String(answered)}
             look="next"
             hotkey="."
-            // eslint-disable-next-line jsx-a11y/no-autofocus
+            // oxlint-disable-next-line jsx-a11y/no-autofocus
             autoFocus={answered}
             onClick={goOn}
           >

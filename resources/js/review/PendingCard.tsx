@@ -57,7 +57,7 @@ export function PendingCard({
 
   return (
     // The proposal itself takes the keyboard, so that Enter confirms what is being read.
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
+    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
     <li
       data-pending
       tabIndex={-1}

@@ -126,7 +126,7 @@ export function DoseEditor({
         >
           {offers.map((offer, index) => (
             // Reached by the arrows from the field; the pointer may take one too.
-            // eslint-disable-next-line jsx-a11y/click-events-have-key-events
+            // oxlint-disable-next-line jsx-a11y/click-events-have-key-events
             <div
               key={offer}
               id={`${id}-${index}`}

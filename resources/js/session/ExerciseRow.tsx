@@ -67,7 +67,7 @@ export function ExerciseRow({
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
     // Alt with an arrow moves the exercise whose row has the focus.
-    // eslint-disable-next-line jsx-a11y/no-static-element-interactions
+    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions
     <div
       ref={setNodeRef}
       data-row={id}

@@ -24,7 +24,7 @@ export function FitDialog({
       <div className="flex flex-wrap gap-3">
         {last && (
           // The dialog opens with the keyboard on it: one press takes everything.
-          // eslint-disable-next-line jsx-a11y/no-autofocus
+          // oxlint-disable-next-line jsx-a11y/no-autofocus
           <Button look="next" autoFocus onClick={() => onTake(last.blocks, steps.length)}>
             {steps.length === 1 ? 'Take it' : `Take all ${steps.length}`}
           </Button>

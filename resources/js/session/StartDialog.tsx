@@ -27,7 +27,7 @@ export function StartDialog({
   return (
     <Dialog open={open} onClose={onClose} title="A new session" wide>
       <div className="flex flex-wrap gap-3">
-        {/* eslint-disable-next-line jsx-a11y/no-autofocus */}
+        {/* oxlint-disable-next-line jsx-a11y/no-autofocus */}
         <Button look="next" autoFocus onClick={() => onStart({ from: 'board' })}>
           From the board
         </Button>

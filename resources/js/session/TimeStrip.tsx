@@ -57,7 +57,7 @@ export function TimeStrip({
   return (
     <figure aria-label={`Time strip: ${preview.totals.totalText} of ${preview.targetText}`}>
       {/* Scrolled by keys too where the strip is wider than the screen. */}
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
       <div role="group" tabIndex={0} aria-label="The strip" className="overflow-x-auto">
         <div className="relative w-full max-sm:w-170">
           <div aria-hidden="true" className="relative h-5 font-mono text-sm leading-5 text-ink3">

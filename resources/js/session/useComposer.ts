@@ -187,7 +187,8 @@ export function useComposer(props: ComposerProps) {
       .filter((block) => block.items.length > 0)
       .map((block) => ({ ...block, gapSeconds: block.gapSeconds.slice(0, block.items.length - 1) }));
     const { data, error } = await sumsOf(person.id, { ...draft, blocks });
-    if (!data) return void (error && toast(sentenceOf(error)));
+    if (error) toast(sentenceOf(error));
+    if (!data) return;
     if (await copyText(data.text))
       toast(`Copied ${ids.length === 1 ? 'one exercise' : `${ids.length} exercises`}: paste them into any session, anyone’s.`);
     else setLines(data.text, true);

@@ -11,7 +11,7 @@ export function useBringBack(person: string, onOpen: (id: string) => void) {
     const { error } = await http.POST('/api/people/{person}/sessions/{session}/restore', {
       params: { path: { person, session } },
     });
-    if (error) return void toast(sentenceOf(error));
+    if (error) return toast(sentenceOf(error));
     await refresh();
     onOpen(session);
   };
@@ -24,7 +24,7 @@ export function useLettingGo(person: string, onOpen: (id: string) => void) {
   const bringBack = useBringBack(person, onOpen);
   return async (session: string, title: string) => {
     const { error } = await http.DELETE('/api/people/{person}/sessions/{session}', { params: { path: { person, session } } });
-    if (error) return void toast(sentenceOf(error));
+    if (error) return toast(sentenceOf(error));
     letGo(person, session);
     await refresh();
     await navigate(`/people/${person}/session`);

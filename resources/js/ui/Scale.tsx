@@ -19,6 +19,8 @@ export function Scale({
           key={number}
           type="button"
           aria-label={`${name} ${number}`}
+          // Of ARIA 1.3, for whatever has a name.
+          // oxlint-disable-next-line jsx-a11y/role-supports-aria-props
           aria-description={last === number ? 'as last time' : undefined}
           aria-pressed={value === number}
           onClick={() => onChange(number)}

@@ -49,7 +49,7 @@ export function ShapeDialog({
         </p>
       )}
       {/* Its number takes a shape, also before one of them has the focus. */}
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions */}
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions */}
       <ol
         className="grid gap-1"
         onKeyDown={(event) => {
