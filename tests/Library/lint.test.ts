@@ -24,9 +24,8 @@ it('a colour beside a look, a promise nobody waits for and a word in place of a 
   });
   const { diagnostics } = JSON.parse(stdout) as { diagnostics: { code: string; labels: { span: { line: number } }[] }[] };
   const found = diagnostics.map(({ code, labels }) => [code, labels[0]?.span.line]);
-  expect(found.toSorted()).toEqual([
-    ['even-rungs(button-look)', 6],
-    ['typescript(TS2322)', 5],
-    ['typescript(no-floating-promises)', 4],
-  ]);
+  expect(found).toHaveLength(3);
+  expect(found).toContainEqual(['even-rungs(button-look)', 6]);
+  expect(found).toContainEqual(['typescript(TS2322)', 5]);
+  expect(found).toContainEqual(['typescript(no-floating-promises)', 4]);
 });

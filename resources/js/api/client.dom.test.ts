@@ -1,5 +1,7 @@
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
+// The client takes hold of `fetch` when it is read.
+beforeEach(() => void vi.resetModules());
 afterEach(() => {
   vi.unstubAllGlobals();
   vi.resetModules();
