@@ -91,7 +91,7 @@ abstract class BrowserTestCase extends TestCase
      */
     protected function tabTo(string $button): void
     {
-        $focused = fn(): string => trim((string) $this->browser->driver->switchTo()->activeElement()->getText());
+        $focused = fn(): string => (string) $this->browser->driver->executeScript('return (document.activeElement.innerText ?? document.activeElement.textContent).trim()');
         for ($tab = 0; $tab < 160 && ! str_starts_with($focused(), $button); $tab++) {
             $this->browser->keys(Key::TAB);
         }

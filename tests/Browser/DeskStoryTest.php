@@ -125,7 +125,7 @@ final class DeskStoryTest extends BrowserTestCase
     public function test_going_to_a_person_by_name_enter_enter_decides_nothing(): void
     {
         $browser = $this->signIn();
-        $browser->visit('/')->see('Ilse Torvane')->chord('k', 75)->find('//*[@role="combobox"]');
+        $browser->visit('/')->see('Ilse Torvane')->keys(Key::CONTROL.'k')->find('//*[@role="combobox"]');
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.role') === 'combobox', 'the keyboard in the search');
         $browser->keys('ilse')->find('//*[@role="option"][@aria-selected="true"][contains(., "Ilse Torvane")]');
         $browser->keys(Key::ENTER, Key::ENTER)->see('Ilse Torvane')->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.tagName') === 'H1', 'the keyboard on the heading');

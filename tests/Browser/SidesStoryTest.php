@@ -20,9 +20,9 @@ final class SidesStoryTest extends BrowserTestCase
         $this->tabTo('allow it, with a reason');
         $browser->keys(Key::ENTER)->see('Why it is allowed here');
         $this->isAccessible('allowing a rung');
-        $browser->driver->getKeyboard()->sendKeys(Key::ENTER);
+        $browser->keys(Key::ENTER);
         $browser->see('Say why it is allowed');
-        $browser->driver->getKeyboard()->sendKeys('Free of pain on the forearms.'.Key::ENTER);
+        $browser->keys('Free of pain on the forearms.'.Key::ENTER);
         $browser->isGone('//*[@role="dialog"]')->see('The trainer allowed it')->see('Free of pain on the forearms.')->doesNotSee('Draft only');
         $browser->press('Take back')->see('Draft only');
 
@@ -73,14 +73,14 @@ final class SidesStoryTest extends BrowserTestCase
         $browser = $this->signIn();
         $browser->visit($this->addressOf('Tam Oakrigg', 'session'))->see('Where the work falls');
         $browser->keys('a');
-        $browser->driver->getKeyboard()->sendKeys('dead-bug opposite arm and leg');
+        $browser->keys('dead-bug opposite arm and leg');
         $browser->see('Dead-bug, opposite arm and leg');
-        $browser->driver->getKeyboard()->sendKeys(Key::ENTER);
+        $browser->keys(Key::ENTER);
         $browser->see('a third of the way');
         $browser->click('//button[@aria-label="Fields of the dose of Dead-bug, opposite arm and leg"]');
         $browser->find('//label[contains(., "Range")]//select')->sendKeys('half');
         $browser->see('half the way');
-        $browser->driver->getKeyboard()->sendKeys(Key::ESCAPE);
+        $browser->keys(Key::ESCAPE);
         $plank = $browser->find('//input[@aria-label="Dose of Front plank, forearms and toes"]');
         $plank->sendKeys(Key::END.' 30cm');
         $browser->see('has no range of its own');

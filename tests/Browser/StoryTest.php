@@ -285,7 +285,7 @@ final class StoryTest extends BrowserTestCase
 
     public function test_a_person_is_gone_to_from_anywhere_by_keys(): void
     {
-        $this->signIn()->chord('k', 75)->find('//*[@role="combobox"]');
+        $this->signIn()->keys(Key::CONTROL.'k')->find('//*[@role="combobox"]');
         $this->browser->waitUntil(fn(): bool => $this->browser->driver->executeScript('return document.activeElement.role') === 'combobox', 'the keyboard in the search');
         $this->browser->keys('Perrin')->find('//*[@role="option"][@aria-selected="true"][contains(., "Perrin Vask")]');
         $this->browser->keys(Key::ENTER)->see('works overhead · 3 × 25 min');
@@ -294,7 +294,7 @@ final class StoryTest extends BrowserTestCase
         $this->browser->visit($this->addressOf('Perrin Vask', 'person'))->see('Where, and with what kit');
         $name = $this->browser->label('Name');
         $name->click();
-        $this->browser->chord('k', 75)->find('//*[@role="combobox"]');
+        $this->browser->keys(Key::CONTROL.'k')->find('//*[@role="combobox"]');
         $this->browser->keys(Key::ESCAPE)->isGone('//*[@role="combobox"]')->waitUntil(fn(): bool => $this->browser->driver->switchTo()->activeElement()->equals($name), 'the keyboard in the name again');
         $this->noComplaints();
     }

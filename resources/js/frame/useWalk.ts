@@ -12,7 +12,6 @@ const CHORD = 1500;
  * and `.` to the main action of the view. Answers whether a digit is waited for.
  */
 export function useWalk(person: Schemas['PersonView'] | undefined): boolean {
-  const { pathname } = useLocation();
   const navigate = useNavigate();
   const [waits, setWaits] = useState(false);
   const id = person?.id;
@@ -26,7 +25,6 @@ export function useWalk(person: Schemas['PersonView'] | undefined): boolean {
 
   useEffect(() => {
     const steps = keys === '' ? [] : keys.split(',');
-    const at = steps.indexOf(pathname.split('/')[3] ?? '');
     const go = (index: number) => {
       const step = steps[index];
       if (id && step) void navigate(`/people/${id}/${step}`);
@@ -49,7 +47,10 @@ export function useWalk(person: Schemas['PersonView'] | undefined): boolean {
       } else if (event.key === '.') {
         taken();
         mainAction()?.focus();
-      } else if ((event.key === '[' || event.key === ']') && at >= 0) {
+      } else if (event.key === '[' || event.key === ']') {
+        // By the address, which is ahead of the view while that is on its way: pressed twice is two steps.
+        const at = steps.indexOf(window.location.pathname.split('/')[3] ?? '');
+        if (at < 0) return;
         taken();
         go(at + (event.key === ']' ? 1 : -1));
       }
@@ -57,7 +58,7 @@ export function useWalk(person: Schemas['PersonView'] | undefined): boolean {
     // Before the keys of the view, some of which are digits too.
     window.addEventListener('keydown', press, true);
     return () => window.removeEventListener('keydown', press, true);
-  }, [id, keys, pathname, waits, navigate]);
+  }, [id, keys, waits, navigate]);
 
   return waits;
 }

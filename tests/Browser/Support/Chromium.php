@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
@@ -189,31 +190,31 @@ final class Chromium
         return $this;
     }
 
-    /** The view may be drawn anew between asking what has the focus and the key: then nothing was sent, and it is sent again. */
-    private function type(string $key): void
+    /** Key by key down and up, as a keyboard sends them; a modifier stays down until the end of the text, or until NULL. */
+    private function type(string $text): void
     {
-        for ($try = 0; ; $try++) {
-            try {
-                $this->driver->getKeyboard()->sendKeys($key);
+        $events = [];
+        $held = [];
+        $release = static function () use (&$events, &$held): void {
+            while (($key = array_pop($held)) !== null) {
+                $events[] = ['type' => 'keyUp', 'value' => $key];
+            }
+        };
+        foreach (mb_str_split($text) as $key) {
+            if ($key === WebDriverKeys::NULL) {
+                $release();
 
-                return;
-            } catch (StaleElementReferenceException $gone) {
-                if ($try === 20) {
-                    throw $gone;
-                }
-                usleep(50_000);
+                continue;
+            }
+            $events[] = ['type' => 'keyDown', 'value' => $key];
+            if (in_array($key, [WebDriverKeys::SHIFT, WebDriverKeys::CONTROL, WebDriverKeys::ALT, WebDriverKeys::META], true)) {
+                $held[] = $key;
+            } else {
+                $events[] = ['type' => 'keyUp', 'value' => $key];
             }
         }
-    }
-
-    /** A key with Ctrl held, as a keyboard sends it: the driver's own way puts the focus back where it was before. */
-    public function chord(string $key, int $code): self
-    {
-        foreach (['keyDown', 'keyUp'] as $type) {
-            (new ChromeDevToolsDriver($this->driver))->execute('Input.dispatchKeyEvent', ['type' => $type, 'modifiers' => 2, 'key' => $key, 'windowsVirtualKeyCode' => $code]);
-        }
-
-        return $this;
+        $release();
+        $this->driver->execute(DriverCommand::ACTIONS, ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $events]]]);
     }
 
     public function find(string $xpath): WebDriverElement
