@@ -31,7 +31,7 @@ final class CommandsTest extends TestCase
         self::assertSame(0, Practice::query()->count());
     }
 
-    public function test_the_demo_has_eight_people_two_practices_and_loads_once(): void
+    public function test_the_demo_loads_once_with_two_practices_eight_people_a_left_right_gap_and_a_step_down_waiting_after_pain(): void
     {
         $this->command('demo:load')->assertSuccessful();
         $this->command('demo:load')->assertSuccessful();
@@ -43,6 +43,11 @@ final class CommandsTest extends TestCase
         $lines = (array) $this->getJson('/api/bench')->assertOk()->json('lines');
         self::assertSame(['stop', 'watch', 'watch', 'information', 'information', 'ready', 'ready', 'ready'], array_column($lines, 'status'));
         self::assertSame('Osk Brannoch', $lines[0]['name'], 'the danger sign comes first');
+
+        $id = static fn(string $name): string => (string) DB::table('people')->where('name', $name)->value('id');
+        $sides = array_column((array) $this->getJson('/api/people/'.$id('Corvin Strake').'/board')->json('demands.1.ladders.0.stands'), 'side');
+        self::assertSame(['left', 'right'], $sides);
+        self::assertSame('step-down', $this->getJson('/api/people/'.$id('Maud Ferrick').'/review')->json('pending.0.proposed'));
     }
 
     public function test_the_demo_is_let_go_of_when_asked_twice_and_other_practices_stay(): void
@@ -61,17 +66,6 @@ final class CommandsTest extends TestCase
         }
         $this->command('demo:load')->assertSuccessful();
         self::assertSame($all, DB::table('people')->count());
-    }
-
-    public function test_the_demo_has_a_left_right_gap_and_a_step_down_waiting_after_pain(): void
-    {
-        $this->command('demo:load')->assertSuccessful();
-        $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail());
-        $id = static fn(string $name): string => (string) DB::table('people')->where('name', $name)->value('id');
-
-        $sides = array_column((array) $this->getJson('/api/people/'.$id('Corvin Strake').'/board')->json('demands.1.ladders.0.stands'), 'side');
-        self::assertSame(['left', 'right'], $sides);
-        self::assertSame('step-down', $this->getJson('/api/people/'.$id('Maud Ferrick').'/review')->json('pending.0.proposed'));
     }
 
     /** @param array<string, string|bool> $parameters */

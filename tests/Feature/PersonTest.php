@@ -198,6 +198,15 @@ final class PersonTest extends ApiTestCase
         $this->postJson("/api/people/{$id}/sessions/start", ['from' => 'board'])->assertStatus(423);
     }
 
+    public function test_a_danger_sign_is_named_by_its_word_and_once_and_what_is_not_says_where(): void
+    {
+        $this->postJson('/api/people', self::fields($id = self::id()))->assertCreated();
+        $this->postJson("/api/people/{$id}/screenings", [...self::answers(), 'signs' => ['leg-pain', 7, 'back-itch', 'leg-pain']])->assertUnprocessable()
+            ->assertJsonPath('fields', ['signs.1' => ['This has to be text.'], 'signs.2' => ['This is not one of the choices.'], 'signs.3' => ['This is in the list twice.']]);
+        $this->postJson("/api/people/{$id}/screenings", [...self::answers(), 'denied' => array_fill(0, 41, 'leg-pain')])->assertUnprocessable()
+            ->assertJsonPath('fields', ['denied' => ['At most 40 entries fit here.']]);
+    }
+
     public function test_no_to_every_question_is_no_to_each_of_them(): void
     {
         $this->postJson('/api/people', self::fields($id = self::id()))->assertCreated();

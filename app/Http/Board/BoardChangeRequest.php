@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Board;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\EachOnce;
 use App\Http\Shared\LimitInput;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
@@ -23,8 +24,7 @@ final class BoardChangeRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'kit' => ['present', 'list', 'max:40'],
-            'kit.*' => ['string', 'distinct', Rule::enum(Kit::class)],
+            'kit' => ['present', 'list', 'max:40', new EachOnce(Kit::class)],
             'limits' => ['present', 'list', 'max:20'],
             'limits.*.state' => ['required', Rule::enum(State::class)],
             'limits.*.side' => ['required', Rule::enum(Side::class)],

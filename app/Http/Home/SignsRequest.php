@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Home;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\EachOnce;
 use EvenRungs\Screening\DangerSign;
-use Illuminate\Validation\Rule;
 
 /**
  * @body string $id
@@ -17,6 +17,6 @@ final class SignsRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'string', self::ULID], 'signs' => ['required', 'list', 'min:1', 'max:40'], 'signs.*' => ['string', 'distinct', Rule::enum(DangerSign::class)]];
+        return ['id' => ['required', 'string', self::ULID], 'signs' => ['required', 'list', 'min:1', 'max:40', new EachOnce(DangerSign::class)]];
     }
 }

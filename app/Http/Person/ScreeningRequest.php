@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Person;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\EachOnce;
 use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Respondent;
@@ -23,10 +24,8 @@ final class ScreeningRequest extends ApiRequest
     {
         return [
             'id' => ['required', 'string', self::ULID],
-            'signs' => ['present', 'list', 'max:40'],
-            'signs.*' => ['string', 'distinct', Rule::enum(DangerSign::class)],
-            'denied' => ['present', 'list', 'max:40'],
-            'denied.*' => ['string', 'distinct', Rule::enum(DangerSign::class)],
+            'signs' => ['present', 'list', 'max:40', new EachOnce(DangerSign::class)],
+            'denied' => ['present', 'list', 'max:40', new EachOnce(DangerSign::class)],
             'asked' => ['required', Rule::enum(Respondent::class)],
         ];
     }

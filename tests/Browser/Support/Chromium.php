@@ -193,27 +193,22 @@ final class Chromium
     /** Key by key down and up, as a keyboard sends them; a modifier stays down until the end of the text, or until NULL. */
     private function type(string $text): void
     {
+        $held = '';
         $events = [];
-        $held = [];
-        $release = static function () use (&$events, &$held): void {
-            while (($key = array_pop($held)) !== null) {
-                $events[] = ['type' => 'keyUp', 'value' => $key];
-            }
-        };
-        foreach (mb_str_split($text) as $key) {
+        foreach (mb_str_split($text.WebDriverKeys::NULL) as $key) {
             if ($key === WebDriverKeys::NULL) {
-                $release();
+                $events = [...$events, ...array_map(static fn(string $up): array => ['type' => 'keyUp', 'value' => $up], mb_str_split($held))];
+                $held = '';
 
                 continue;
             }
             $events[] = ['type' => 'keyDown', 'value' => $key];
             if (in_array($key, [WebDriverKeys::SHIFT, WebDriverKeys::CONTROL, WebDriverKeys::ALT, WebDriverKeys::META], true)) {
-                $held[] = $key;
+                $held .= $key;
             } else {
                 $events[] = ['type' => 'keyUp', 'value' => $key];
             }
         }
-        $release();
         $this->driver->execute(DriverCommand::ACTIONS, ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $events]]]);
     }
 
@@ -276,7 +271,7 @@ final class Chromium
         if ($this->driver->executeScript('return "axe" in window') !== true) {
             $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
         }
-        $problems = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run().then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));');
+        $problems = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run({ resultTypes: ["violations"] }).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));');
 
         return is_array($problems) ? array_values(array_filter($problems, is_string(...))) : [];
     }
