@@ -224,7 +224,9 @@ function Note({ here, first, past, top }: { here: Cell; first: boolean; past: bo
         </svg>
       )}
       <span className="absolute right-1 bottom-1 left-1.5 grid leading-tight">
-        <span className={cx('truncate font-mono text-sm', here.change !== '' && 'font-bold text-rowan')}>{here.oneSet}</span>
+        <span title={here.oneSet} className={cx('truncate font-mono text-sm', here.change !== '' && 'font-bold text-rowan')}>
+          {here.oneSet}
+        </span>
         <span className="text-sm text-ink2">
           {(done || past) && `${here.setsDone ?? 0} of `}
           {here.sets === 1 ? '1 set' : `${here.sets} sets`}
