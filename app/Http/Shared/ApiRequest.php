@@ -27,6 +27,28 @@ abstract class ApiRequest extends FormRequest
     /** A day that is planned: at most three years ahead; what was planned long ago stays in what is sent. */
     public const PLANNED_DAY = ['bail', 'string', 'date_format:Y-m-d', 'after_or_equal:1900-01-01', 'before_or_equal:+3 years'];
 
+    /** What is said by rule, and by type where a rule measures size. */
+    public const SAID = [
+        'required' => 'This is needed.',
+        'present' => 'This is needed.',
+        'string' => 'This has to be text.',
+        'integer' => 'This has to be a whole number.',
+        'boolean' => 'This has to be yes or no.',
+        'array' => 'This has to be a list.',
+        'list' => 'This has to be a list.',
+        'distinct' => 'This is in the list twice.',
+        'date_format' => 'This has to be a date such as 2026-11-23.',
+        'after_or_equal' => 'This is too early to be meant.',
+        'before_or_equal' => 'This is too late to be meant.',
+        'in' => 'This is not one of the choices.',
+        Enum::class => 'This is not one of the choices.',
+        'regex' => 'This does not have the right form.',
+        'email' => 'This is not an e-mail address.',
+        'max' => ['string' => 'At most :max characters fit here.', 'array' => 'At most :max entries fit here.', 'numeric' => 'At most :max.'],
+        'min' => ['string' => 'At least :min characters, please.', 'array' => 'At least :min, please.', 'numeric' => 'At least :min.'],
+        'between' => ['numeric' => 'From :min to :max.'],
+    ];
+
     public function authorize(): bool
     {
         return true;
@@ -89,28 +111,9 @@ abstract class ApiRequest extends FormRequest
         }
     }
 
-    /** @return array<string, string|array<string, string>> by rule, and by type where a rule measures size */
+    /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return [
-            'required' => 'This is needed.',
-            'present' => 'This is needed.',
-            'string' => 'This has to be text.',
-            'integer' => 'This has to be a whole number.',
-            'boolean' => 'This has to be yes or no.',
-            'array' => 'This has to be a list.',
-            'list' => 'This has to be a list.',
-            'distinct' => 'This is in the list twice.',
-            'date_format' => 'This has to be a date such as 2026-11-23.',
-            'after_or_equal' => 'This is too early to be meant.',
-            'before_or_equal' => 'This is too late to be meant.',
-            'in' => 'This is not one of the choices.',
-            Enum::class => 'This is not one of the choices.',
-            'regex' => 'This does not have the right form.',
-            'email' => 'This is not an e-mail address.',
-            'max' => ['string' => 'At most :max characters fit here.', 'array' => 'At most :max entries fit here.', 'numeric' => 'At most :max.'],
-            'min' => ['string' => 'At least :min characters, please.', 'array' => 'At least :min, please.', 'numeric' => 'At least :min.'],
-            'between' => ['numeric' => 'From :min to :max.'],
-        ];
+        return self::SAID;
     }
 }

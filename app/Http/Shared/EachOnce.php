@@ -19,11 +19,11 @@ final readonly class EachOnce implements ValidationRule
         $seen = [];
         foreach (is_array($value) ? $value : [] as $at => $one) {
             if (! is_string($one)) {
-                $fail("{$attribute}.{$at}", 'This has to be text.');
+                $fail("{$attribute}.{$at}", ApiRequest::SAID['string']);
             } elseif (! in_array($one, $known, true)) {
-                $fail("{$attribute}.{$at}", 'This is not one of the choices.');
+                $fail("{$attribute}.{$at}", ApiRequest::SAID['in']);
             } elseif (in_array($one, $seen, true)) {
-                $fail("{$attribute}.{$at}", 'This is in the list twice.');
+                $fail("{$attribute}.{$at}", ApiRequest::SAID['distinct']);
             } else {
                 $seen[] = $one;
             }

@@ -37,9 +37,8 @@ function askForPerson(queries: QueryClient, id: string, step: string, search: st
     coach: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/sessions', of)),
     review: () => queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}/review', of)),
   };
-  return [queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}', of)), reads[step as Step]?.()].filter(
-    (read) => read !== undefined,
-  );
+  const read = reads[step as Step];
+  return [queries.prefetchQuery(api.queryOptions('get', '/api/people/{person}', of)), ...(read ? [read()] : [])];
 }
 
 /** So long, in ms, an answer that no view has taken is good: a session that is opened later is asked for anew. */

@@ -2,6 +2,7 @@ import { Command } from 'cmdk';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { api } from '@/api/client';
 import { isClosed, joined } from '@/frame/boardModel';
+import { ladderOf } from '@/figure/asked';
 import { RungFigure } from '@/figure/RungFigure';
 import { useLibrary } from '@/frame/useLibrary';
 import { SearchDialog } from '@/ui/SearchDialog';
@@ -29,7 +30,7 @@ export function AddExercise({
   const { library } = useLibrary();
   const demands = useMemo(() => {
     const all = board.data && library ? joined(board.data, library, false) : [];
-    const ladder = near?.split('/')[0];
+    const ladder = near && ladderOf(near);
     const here = all.find((demand) => demand.ladders.some((each) => each.slug === ladder));
     return here
       ? [
