@@ -34,6 +34,8 @@ export function LogAfterwards({
   const ways = sheet.blocks.flatMap(({ items }) => items.flatMap((item) => waysOf(sheet, item).slice(0, 1)));
   const [draft, setDraft] = useState<AfterwardsDraft>(() => training.draft ?? { on: training.on, minutes: '', items: {} });
   const [problem, setProblem] = useState<string | null>(null);
+  // What was typed is still being kept when somebody saves: it comes first by itself, so a press need not wait for it.
+  const [saving, setSaving] = useState(false);
   const put = (next: AfterwardsDraft) => {
     setDraft(next);
     setProblem(null);
@@ -43,10 +45,7 @@ export function LogAfterwards({
   const minutes = Number(draft.minutes.replace(',', '.'));
   const isTime = draft.minutes.trim() === '' || (minutes > 0 && minutes <= 1440);
 
-  const save = async () => {
-    const isWrong = ways.some(({ id }) => draft.items[id]?.sets.some((typed) => Object.values(typed).some(wrong)));
-    if (isWrong || !isTime) return setProblem('Something that was typed is no number: it is said at its place.');
-    if (sets.length === 0) return setProblem('Nothing is told yet: of a set that was done say how much.');
+  const send = async () => {
     // What was begun with the device stays a training of its own.
     if (told.sets.length > 0)
       await goOnWith(() => Promise.resolve(begin({ person, name, session: sheet.session, title: sheet.title })));
@@ -54,6 +53,13 @@ export function LogAfterwards({
     for (const set of sets) await say({ kind: 'set', item: set.item, number: set.set, set }, {}, { isDone: false });
     if (draft.minutes.trim() !== '') await say({ kind: 'time', seconds: Math.round(minutes * 60) }, {}, { isDone: false });
     await say({ kind: 'ended' }, {}, { isDone: false });
+  };
+  const save = () => {
+    const isWrong = ways.some(({ id }) => draft.items[id]?.sets.some((typed) => Object.values(typed).some(wrong)));
+    if (isWrong || !isTime) return setProblem('Something that was typed is no number: it is said at its place.');
+    if (sets.length === 0) return setProblem('Nothing is told yet: of a set that was done say how much.');
+    setSaving(true);
+    void send().finally(() => setSaving(false));
   };
 
   if (told.ended)
@@ -115,7 +121,7 @@ export function LogAfterwards({
           </p>
         )}
         <div className="sticky -bottom-4 -mb-4 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline bg-ground pt-3 pb-4">
-          <Button look="next" className="min-h-11" disabled={busy} onClick={() => void save()}>
+          <Button look="next" className="min-h-11" disabled={saving} onClick={save}>
             {alone ? 'Save it' : 'Save the log, then decide'}
           </Button>
           <p className="text-ink2">
