@@ -42,6 +42,8 @@ export function Board() {
   const ladders = useMemo(() => demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))), [demands]);
   const at = useBoardFocus(demands, ladders);
   const { active, activeSlug, rung, focusOf, go, fold } = at;
+  // A key moves the focus at once; what is told of the rung follows as soon as nothing else has to be drawn.
+  const told = useDeferredValue(useMemo(() => (rung && active ? { rung, active } : null), [rung, active]));
   const placing = usePlacing(person.id, ladders, go);
   const navigate = useNavigate();
   const toMethod = () => void navigate(`/method?level=person&person=${person.id}`);
@@ -155,11 +157,10 @@ export function Board() {
       <BoardPane
         replay={replay}
         placing={placing}
-        rung={rung}
-        active={active}
+        told={told}
         person={person}
         board={board.data}
-        placeHere={placeHere}
+        place={place}
         go={go}
       />
       <ReopenDialog
@@ -292,20 +293,19 @@ function BoardTools({
 function BoardPane({
   replay,
   placing,
-  rung,
-  active,
+  told,
   person,
   board,
-  placeHere,
+  place,
   go,
 }: {
   replay: ReturnType<typeof useReplay>;
   placing: ReturnType<typeof usePlacing>;
-  rung: BoardRung | undefined;
-  active: OnBoard | undefined;
+  /** The rung it tells of: for a moment still the one before, so what is pressed here is about this one. */
+  told: { rung: BoardRung; active: OnBoard } | null;
   person: Schemas['PersonView'];
   board: Schemas['BoardView'];
-  placeHere: (side: Side, range: string | null) => void;
+  place: (rung: string, side: Side, range: string | null) => void;
   go: (slug: string) => void;
 }) {
   return (
@@ -332,14 +332,14 @@ function BoardPane({
               {placing.problem}
             </p>
           )}
-          {rung && active && (
+          {told && (
             <RungPane
               person={person.id}
-              setUp={board.setUps.find((one) => one.rung === rung.slug)}
-              demand={active.demand.shortName}
-              ladder={active.ladder}
-              rung={rung}
-              onPlace={placeHere}
+              setUp={board.setUps.find((one) => one.rung === told.rung.slug)}
+              demand={told.active.demand.shortName}
+              ladder={told.active.ladder}
+              rung={told.rung}
+              onPlace={(side, range) => place(told.rung.slug, side, range)}
               onGo={go}
             />
           )}

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { isClosed, workingRung, type BoardDemand } from '@/frame/boardModel';
 import type { OnBoard } from './usePlacing';
 
@@ -43,7 +43,8 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
     setRail(ladder);
     focusNext.current = ladder;
   }, []);
-  useEffect(() => {
+  // With the drawing that opens the rail, not after it: what is drawn later of an earlier key would find no such rung.
+  useLayoutEffect(() => {
     const wanted = focusNext.current;
     if (wanted === null) return;
     // A rung is named by its ladder and itself.

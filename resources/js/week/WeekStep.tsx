@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from '@/ui/notice';
 import { http, newId, type Schemas } from '@/api/client';
@@ -98,8 +98,8 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     await refresh();
   };
 
-  // The chip is drawn anew in its new place; the keyboard goes with it.
-  useEffect(() => {
+  // The chip is drawn anew in its new place; the keyboard goes with it, at the same moment.
+  useLayoutEffect(() => {
     const chip = follow.current && document.querySelector<HTMLElement>(`[data-slot="${follow.current}"]`);
     if (!chip) return;
     follow.current = null;
