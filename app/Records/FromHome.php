@@ -15,6 +15,7 @@ use EvenRungs\Home\HomeNews;
 use EvenRungs\Home\HomeNote;
 use EvenRungs\Home\NoteKind;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 
 /** What came from a person's home, and what did not, in the terms of the core. */
@@ -23,16 +24,16 @@ final class FromHome
     /** So many at most: who writes more is heard all the same, by what is seen to. */
     private const NOTES = 20;
 
-    public static function of(Person $person, string $timeZone): HomeNews
+    public static function of(Person $person, KindsKept $kinds, string $timeZone): HomeNews
     {
-        $notes = NoteRow::query()->with('session:id,title')->where('person_id', $person->id)->whereIn('kind', [NoteKind::NotToday->value, NoteKind::Words->value])->whereNull('settled_at')->orderBy('sequence')->limit(self::NOTES)->get();
-        $stages = SheetStage::query()->where('person_id', $person->id)->where(static fn(Builder $query) => $query->whereNotNull('held')->orWhere(static fn(Builder $came) => $came->whereIn('kind', ['follow-up', 're-test'])->whereNotNull('came_on')))->whereNull('settled_at')->orderBy('due_on')->limit(self::NOTES)->get();
+        $notes = $kinds->has('home_notes') ? NoteRow::query()->with('session:id,title')->where('person_id', $person->id)->whereIn('kind', [NoteKind::NotToday->value, NoteKind::Words->value])->whereNull('settled_at')->orderBy('sequence')->limit(self::NOTES)->get() : new Collection;
+        $stages = $kinds->has('sheet_stages') ? SheetStage::query()->where('person_id', $person->id)->where(static fn(Builder $query) => $query->whereNotNull('held')->orWhere(static fn(Builder $came) => $came->whereIn('kind', ['follow-up', 're-test'])->whereNotNull('came_on')))->whereNull('settled_at')->orderBy('due_on')->limit(self::NOTES)->get() : new Collection;
 
         return new HomeNews(
             notes: array_values($notes->map(static fn(NoteRow $row): HomeNote => $row->inCore())->all()),
-            lastHeard: self::lastHeard($person, $timeZone),
+            lastHeard: $kinds->has('home_links') ? self::lastHeard($person, $timeZone) : null,
             held: array_values($stages->map(static fn(SheetStage $row): string => $row->inCore()->told())->all()),
-            undelivered: HomeMessage::query()->where('person_id', $person->id)->whereNull('user_id')->whereNotNull('failed_at')->whereNull('settled_at')->count(),
+            undelivered: ! $kinds->has('home_messages') ? 0 : HomeMessage::query()->where('person_id', $person->id)->whereNull('user_id')->whereNotNull('failed_at')->whereNull('settled_at')->count(),
         );
     }
 

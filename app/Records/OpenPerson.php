@@ -64,7 +64,11 @@ final readonly class OpenPerson
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
-    private const RECORDS = ['limits', 'screenings', 'clearances', 'rungMarks', 'rungAllowances', 'latestBrace'];
+    /** Relations of the person, by the table they are read from. */
+    private const RECORDS = [
+        'person_limits' => 'limits', 'screenings' => 'screenings', 'clearances' => 'clearances', 'rung_marks' => 'rungMarks',
+        'rung_allowances' => 'rungAllowances', 'brace_checks' => 'latestBrace',
+    ];
 
     public function __construct(private PracticeLibrary $ladders) {}
 
@@ -72,8 +76,15 @@ final readonly class OpenPerson
     public function of(Person $person, User $by, ?Day $since = null): PersonFile
     {
         $clock = PracticeClock::of($by);
+        $kinds = KindsKept::of($person);
+        foreach (self::RECORDS as $table => $relation) {
+            if (! $kinds->has($table)) {
+                $person->setRelation($relation, $relation === 'latestBrace' ? null : new Collection);
+            }
+        }
+        $person->load(array_values(array_filter(self::RECORDS, $kinds->has(...), ARRAY_FILTER_USE_KEY)));
 
-        return $this->file($person->load(self::RECORDS), $clock, MethodsAtHand::of([$person], $clock->method(), $clock->today()), $since);
+        return $this->file($person, $clock, MethodAtHand::of($person, $clock->method(), $clock->today(), $kinds), $kinds, $since);
     }
 
     /**
@@ -115,18 +126,18 @@ final readonly class OpenPerson
         $clock = PracticeClock::knowing($by, $text('practice_time_zone'), Practice::methodOf($method));
         /** @var list<array{string, string, string, string|null}> $own owner, level, answers as they are kept, last day of the program */
         $own = $list('own_methods');
-        $methods = MethodsAtHand::knowing($found, $clock->method(), $clock->today(), array_map(static fn(array $row): array => [$row[0], $row[1], (array) json_decode($row[2], true)], $own), array_column($own, 3, 1)[MethodLevel::Program->value] ?? null);
+        $atHand = MethodAtHand::knowing($found, $clock->method(), $clock->today(), array_map(static fn(array $row): array => [$row[0], $row[1], (array) json_decode($row[2], true)], $own), array_column($own, 3, 1)[MethodLevel::Program->value] ?? null);
 
-        return new PersonFile($found, self::record($found, $library, $methods->for($found), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found), isset($row['brace_held']) ? (bool) $row['brace_held'] : null)), $clock);
+        return new PersonFile($found, self::record($found, $library, $atHand->method(), $clock, History::forPlanning(self::holding($list('placements')), self::decided($found), isset($row['brace_held']) ? (bool) $row['brace_held'] : null)), $clock);
     }
 
-    private function file(Person $person, PracticeClock $clock, MethodsAtHand $methods, ?Day $since = null): PersonFile
+    private function file(Person $person, PracticeClock $clock, MethodAtHand $method, KindsKept $kinds, ?Day $since = null): PersonFile
     {
         // The newest mark of a rung holds; one without a target was taken back.
         $marks = array_filter($person->rungMarks->pluck('target', 'rung')->all(), is_int(...));
         $library = $this->ladders->library()->withMarks($marks);
 
-        return new PersonFile($person, self::record($person, $library, $methods->for($person), $clock, self::history($person, $library, $clock->today(), $since, $clock->timeZone())), $clock, $methods->holdsUntil($person));
+        return new PersonFile($person, self::record($person, $library, $method->method(), $clock, self::history($person, $library, $kinds, $clock->today(), $since, $clock->timeZone())), $clock, $method->holdsUntil());
     }
 
     private static function record(Person $person, Library $library, Method $method, PracticeClock $clock, History $history): PersonRecord
@@ -159,31 +170,32 @@ final readonly class OpenPerson
         );
     }
 
-    private static function history(Person $person, Library $library, Day $today, ?Day $since, string $timeZone): History
+    private static function history(Person $person, Library $library, KindsKept $kinds, Day $today, ?Day $since, string $timeZone): History
     {
-        $logs = LoggedSessions::inWindow($person->id);
+        $trained = $kinds->has('session_logs');
+        $logs = $trained ? LoggedSessions::inWindow($person->id) : [];
         // What was done is asked for by week as far back as the program that holds.
-        $begins = Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->orderByDesc('sequence')->orderByDesc('id')->value('begins_on');
+        $begins = $kinds->has('programs') ? Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->orderByDesc('sequence')->orderByDesc('id')->value('begins_on') : null;
         $briefly = array_filter([Window::briefSince($today), is_string($begins) ? Day::parse($begins)->plusDays(-7) : null, $since]);
         usort($briefly, static fn(Day $a, Day $b): int => $a->iso() <=> $b->iso());
-        $holds = array_values(TimedHold::query()->where('person_id', $person->id)->whereNull('undone_at')->orderBy('sequence')->toBase()->get(['kind', 'side', 'seconds', 'end', 'tested_on', 'sequence'])->all());
-        $climbs = array_values(Climb::query()->where('person_id', $person->id)->whereNull('undone_at')->orderByDesc('sequence')->toBase()->get(['ladder', 'side', 'working_rung', 'sentence', 'tested_on', 'sequence'])->all());
+        $holds = $kinds->has('holds') ? array_values(TimedHold::query()->where('person_id', $person->id)->whereNull('undone_at')->orderBy('sequence')->toBase()->get(['kind', 'side', 'seconds', 'end', 'tested_on', 'sequence'])->all()) : [];
+        $climbs = $kinds->has('climbs') ? array_values(Climb::query()->where('person_id', $person->id)->whereNull('undone_at')->orderByDesc('sequence')->toBase()->get(['ladder', 'side', 'working_rung', 'sentence', 'tested_on', 'sequence'])->all()) : [];
         /** @var list<object{kind: string, side: string, seconds: int, end: string, tested_on: string, sequence: int}> $holds */
         /** @var list<object{ladder: string, side: string, working_rung: string|null, sentence: string, tested_on: string, sequence: int}> $climbs */
         $tested = array_map(static fn(object $row): string => $row->tested_on, [...$holds, ...$climbs]);
 
         return History::of(
-            placings: self::placings($person->id),
-            decisions: self::decisions($person->id, array_map(static fn(LoggedSession $log): string => $log->id, $logs)),
+            placings: $kinds->has('placements') ? self::placings($person->id) : [],
+            decisions: $kinds->has('decisions') ? self::decisions($person->id, array_map(static fn(LoggedSession $log): string => $log->id, $logs)) : [],
             logs: $logs,
             holds: array_map(static fn(object $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence), $holds),
             climbs: array_map(static fn(object $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, $row->sequence), $climbs),
             lastTest: $tested === [] ? null : Day::parse(max($tested)),
             brace: $person->latestBrace === null ? null : new Braced($person->latestBrace->check(), $person->latestBrace->sequence),
-            done: LoggedSessions::inBrief($person->id, $briefly[0]),
+            done: $trained ? LoggedSessions::inBrief($person->id, $briefly[0]) : [],
             doneSince: $briefly[0],
-            open: TrainingEvents::open($person->id),
-            home: FromHome::of($person, $timeZone),
+            open: $kinds->has('trainings') ? TrainingEvents::open($person->id) : [],
+            home: FromHome::of($person, $kinds, $timeZone),
         );
     }
 

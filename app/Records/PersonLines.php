@@ -145,7 +145,7 @@ final readonly class PersonLines
             'said' => PersonLine::encrypted(['status' => $attention->status, 'sentence' => $attention->sentence, 'action' => $attention->action, 'step' => $attention->step->value]),
             'until' => $until,
             'records' => $person->records,
-            'stamp' => $this->stamps(Practice::query()->findOrFail($by->practice_id))[$person->trainer_id ?? ''] ?? '',
+            'stamp' => $this->stamp($person),
         ];
     }
 
@@ -165,14 +165,26 @@ final readonly class PersonLines
      */
     private function stamps(Practice $practice): array
     {
-        $ofPractice = [Attention::VERSION, $this->ladders->made(), $practice->library_version, $practice->method_version, $practice->time_zone];
         $versions = OwnMethod::query()->where('level', MethodLevel::Trainer->value)->pluck('version', 'owner_id');
         $stamps = [];
-        // Each trainer's differs, so that one who answers otherwise makes old the lines of their own people only.
         foreach (['', ...User::query()->where('practice_id', $practice->id)->pluck('id')->all()] as $trainer) {
-            $stamps[$trainer] = md5((string) json_encode([...$ofPractice, $trainer, $versions->get($trainer)]));
+            $stamps[$trainer] = $this->stampOf($practice, $trainer, $versions->get($trainer));
         }
 
         return $stamps;
+    }
+
+    private function stamp(Person $person): string
+    {
+        $practice = Practice::query()->findOrFail($person->practice_id);
+        $trainer = $person->trainer_id ?? '';
+
+        return $this->stampOf($practice, $trainer, OwnMethod::query()->where('owner_id', $trainer)->where('level', MethodLevel::Trainer->value)->value('version'));
+    }
+
+    /** Each trainer's differs, so that one who answers otherwise makes old the lines of their own people only. */
+    private function stampOf(Practice $practice, string $trainer, mixed $version): string
+    {
+        return md5((string) json_encode([Attention::VERSION, $this->ladders->made(), $practice->library_version, $practice->method_version, $practice->time_zone, $trainer, $version]));
     }
 }

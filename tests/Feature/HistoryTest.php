@@ -8,6 +8,7 @@ use App\Records\LoggedSessions;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Person\DoneSession;
 use EvenRungs\Person\Window;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 
 /** Years of records: what is read by index is what the rules ask for, and what is kept in brief is what was logged. */
@@ -31,6 +32,29 @@ final class HistoryTest extends ApiTestCase
         self::assertEquals(Window::of($all), Window::of($read));
         $since = Day::parse('2025-09-01');
         self::assertEquals(array_values(array_filter(array_map(DoneSession::of(...), $all), static fn(DoneSession $one): bool => ! $one->on->isBefore($since))), LoggedSessions::inBrief($person, $since));
+    }
+
+    public function test_what_a_person_has_none_of_is_not_asked_for_and_what_they_have_is(): void
+    {
+        $person = $this->person();
+        $asked = [];
+        DB::listen(static function (QueryExecuted $query) use (&$asked): void {
+            // Not the one question for all of them, which is written large.
+            preg_match_all('/from `(\w+)/', $query->sql, $tables);
+            array_push($asked, ...$tables[1]);
+        });
+        $tables = function () use ($person, &$asked): array {
+            $asked = [];
+            $this->getJson("/api/people/{$person}/board")->assertOk();
+
+            return array_intersect(['person_limits', 'clearances', 'placements', 'session_logs', 'holds', 'home_notes'], $asked);
+        };
+
+        self::assertSame([], $tables());
+        $this->place($person, 'front-plank/forearms-knees');
+        self::assertSame(['placements'], array_values($tables()));
+        $this->log($person, $this->writtenSession($person, ['front-plank/forearms-knees' => '1x20s']), 0, ['front-plank/forearms-knees']);
+        self::assertSame(['placements', 'session_logs'], array_values($tables()));
     }
 
     public function test_what_was_logged_before_it_was_kept_in_brief_is_found_too(): void

@@ -59,11 +59,20 @@ final class IndexTest extends ApiTestCase
     /** Each view, and each kind of writing, once. */
     private function everything(): void
     {
-        $person = $this->person(['birthYear' => 1990]);
+        $person = $this->person(['birthYear' => 1990, 'limits' => [['state' => 'wrist-pain', 'side' => 'both', 'note' => '']]]);
+        // One of each kind: of what a person has none of nothing is asked.
+        $this->postJson("/api/people/{$person}/clearances", ['id' => self::id(), 'clinician' => 'Dr Mirren Oake', 'scope' => 'all', 'from' => '2026-06-01', 'until' => '2026-06-20'])->assertCreated();
+        $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [], 'seconds' => 60])->assertCreated();
+        $this->postJson("/api/people/{$person}/allowances", ['id' => self::id(), 'rung' => 'front-plank/hands-toes', 'reason' => 'on the fists'])->assertCreated();
+        $this->postJson("/api/people/{$person}/home-notes", ['id' => self::id(), 'text' => 'Well done.'])->assertCreated();
+        $this->putJson("/api/people/{$person}/method/own", ['version' => 0, 'question' => 'effort', 'answer' => null])->assertOk();
         $this->postJson("/api/people/{$person}/holds", ['id' => self::id(), 'kind' => 'front-plank', 'side' => 'both', 'seconds' => 40, 'end' => 'form-lost', 'note' => ''])->assertCreated();
         $this->place($person, 'front-plank/forearms-knees');
         $this->place($person, 'press-out/standing');
         $session = $this->writtenSession($person, ['front-plank/forearms-knees' => '1x20s', 'press-out/standing' => '1x10/side']);
+        $this->putJson("/api/people/{$person}/marks", ['rung' => 'front-plank/forearms-knees', 'target' => 30, 'reason' => 'Long tours.'])->assertOk();
+        $this->postJson("/api/people/{$person}/sessions/{$session}/stages", ['id' => self::id(), 'kind' => 're-test', 'after' => 'days', 'count' => 2, 'item' => null, 'rung' => null, 'dose' => null, 'message' => 'We look how far you hold.'])->assertCreated();
+        $this->postJson("/api/people/{$person}/home-links")->assertCreated();
         $log = ['id' => self::id(), 'session' => $session, 'seconds' => 120, 'sets' => [self::set('front-plank/forearms-knees', 1, 20, ['both' => 20, 'left' => null, 'right' => null])]];
         $this->postJson("/api/people/{$person}/logs", $log)->assertCreated();
         $this->postJson("/api/people/{$person}/mornings", ['id' => self::id(), 'log' => $log['id'], 'ladder' => 'front-plank', 'pain' => 0, 'worse' => false])->assertCreated();

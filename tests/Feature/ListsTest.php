@@ -109,7 +109,7 @@ final class ListsTest extends ApiTestCase
     {
         $person = $this->person();
         DB::connection()->beforeExecuting(static function (string $query): void {
-            if (str_contains($query, 'from `holds`')) {
+            if (str_contains($query, 'from `plans`')) {
                 throw new QueryException('mariadb', $query, [], new \PDOException('Got error 28 from storage engine'));
             }
         });

@@ -13,7 +13,8 @@ use App\Models\Person;
 use App\Models\Practice;
 use App\Models\Program;
 use App\Models\User;
-use App\Records\MethodsAtHand;
+use App\Records\KindsKept;
+use App\Records\MethodAtHand;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
 use EvenRungs\Ladder\Library;
@@ -160,7 +161,7 @@ final readonly class MethodController
         $clock = PracticeClock::of($user);
         $farther = $level === MethodLevel::Program ? MethodLevel::Person : MethodLevel::Trainer;
 
-        return $this->own($level, $person->id, $person->name, MethodsAtHand::of([$person], $clock->method(), $clock->today())->for($person, $farther));
+        return $this->own($level, $person->id, $person->name, MethodAtHand::of($person, $clock->method(), $clock->today(), KindsKept::of($person))->method($farther));
     }
 
     private function own(MethodLevel $level, string $owner, string $name, Method $inherited): MethodPage

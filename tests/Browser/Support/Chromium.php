@@ -44,9 +44,19 @@ final class Chromium
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $browser = new self(RemoteWebDriver::create(self::$driverUrl, $capabilities, 20_000, 60_000), $base, $profile);
-        $browser->size($width, $height);
+        $browser->size($width, $height)->slowed((int) getenv('BROWSER_SLOWED'));
 
         return $browser;
+    }
+
+    /** A processor so many times slower, as of a phone or an old tablet: what only works on a quick one is found so. */
+    private function slowed(int $times): self
+    {
+        if ($times > 1) {
+            (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setCPUThrottlingRate', ['rate' => $times]);
+        }
+
+        return $this;
     }
 
     /** The one without windows where there is one: it begins in a fifth of the time, and two of them fit where one did. */
