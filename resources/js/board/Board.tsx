@@ -154,15 +154,7 @@ export function Board() {
           toggleReplay={toggleReplay}
         />
       </main>
-      <BoardPane
-        replay={replay}
-        placing={placing}
-        told={told}
-        person={person}
-        board={board.data}
-        place={place}
-        go={go}
-      />
+      <BoardPane replay={replay} placing={placing} told={told} person={person} board={board.data} place={place} go={go} />
       <ReopenDialog
         open={reopening !== null}
         onClose={placing.leaveShut}
@@ -309,7 +301,7 @@ function BoardPane({
   go: (slug: string) => void;
 }) {
   return (
-    <Pane label={replay.on ? 'Path' : 'The rung in focus'}>
+    <Pane walked label={replay.on ? 'Path' : 'The rung in focus'}>
       {replay.on ? (
         replay.moves ? (
           <PathPane

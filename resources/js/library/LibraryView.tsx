@@ -120,7 +120,7 @@ function Draft({
         )}
         <RungGrid source={source} drawn={drawn} sketches={sketches} rung={rung} setRung={draft.setRung} />
       </main>
-      <Pane label="The rung in focus">
+      <Pane walked label="The rung in focus">
         {shown && rung !== null ? (
           <div className="grid gap-4">
             <RungTools kept={kept} draft={draft} rung={rung} shown={shown} moving={moving} setMoving={setMoving} />

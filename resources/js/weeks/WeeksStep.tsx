@@ -154,7 +154,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
         )}
       </main>
       {program && (
-        <Pane label="The cell and its week">
+        <Pane walked label="The cell and its week">
           {cell && stave && <CellPane stave={stave} cell={cell} wish={wish} editable={editable} onChange={doing.change} />}
           {week && (
             <WeekSection
