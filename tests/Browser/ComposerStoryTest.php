@@ -58,6 +58,21 @@ final class ComposerStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_what_was_changed_at_the_moment_the_page_goes_is_with_the_server(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Corvin Strake', 'session'))->see('Lock-house floor');
+        self::assertSame(0, self::rows('training_sessions', 'minutes = 17'));
+        $browser->label('Minutes of this session')->sendKeys(Key::CONTROL.'a'.Key::NULL.'17');
+        $browser->driver->get('about:blank');
+        $browser->waitUntil(static fn(): bool => self::rows('training_sessions', 'minutes = 17') === 1, 'the change, on the server');
+
+        // The device still had it, and sent it again: it is known, and nothing is in its way.
+        $browser->visit($this->addressOf('Corvin Strake', 'session'))->see('Lock-house floor');
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.session.")).length') === 0, 'nothing waits on the device');
+        self::assertSame('17', $browser->label('Minutes of this session')->getAttribute('value'));
+        $this->noComplaints();
+    }
+
     public function test_exercises_are_picked_grouped_dragged_and_taken_back_by_mouse(): void
     {
         $browser = $this->signIn()->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days');

@@ -2,6 +2,7 @@ import createFetchClient from 'openapi-fetch';
 import createClient from 'openapi-react-query';
 import { ulid } from 'ulid';
 import type { components, paths } from './generated';
+import { isLeaving } from './leaving';
 
 /** The shapes the server answers with and takes, by name. */
 export type Schemas = components['schemas'];
@@ -21,6 +22,9 @@ export const http = createFetchClient<paths>({
   baseUrl: typeof location === 'undefined' ? '/' : location.origin,
   credentials: 'same-origin',
   headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+  // What is written while the page goes is sent by the browser all the same.
+  fetch: (request: Request) =>
+    fetch(isLeaving() && request.method !== 'GET' ? new Request(request, { keepalive: true }) : request),
 });
 
 const withToken = (request: Request): Request => {

@@ -2,8 +2,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Refusal } from '@/api/client';
+import { http, type Refusal } from '@/api/client';
 import { useSaving } from './saving';
+import { useSoon } from './useSoon';
 
 const offline: Refusal = { code: 'offline', sentence: 'No network.', fields: {}, id: '', present: null };
 
@@ -38,5 +39,53 @@ describe('a save whose answer was lost', () => {
       ['first', 3],
       ['second', 4],
     ]);
+  });
+});
+
+describe('a page that goes', () => {
+  const around = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>
+  );
+  const go = () => void window.dispatchEvent(new Event('pagehide'));
+  afterEach(() => void window.dispatchEvent(new Event('pageshow')));
+
+  it('sends what was on its way once more, since the browser breaks that off', async () => {
+    const send = vi.fn(() => new Promise<never>(() => undefined));
+    const { result } = renderHook(() => useSaving({ thing: 'b', version: 3, send, onSaved: () => undefined }), {
+      wrapper: around,
+    });
+    act(go);
+    expect(send).not.toHaveBeenCalled();
+    act(() => result.current.save('first'));
+    await waitFor(() => expect(send).toHaveBeenCalledTimes(1));
+    act(go);
+    expect(send.mock.calls).toEqual([
+      ['first', 3],
+      ['first', 3],
+    ]);
+  });
+
+  it('sends at once what was to be sent a moment later, and only once', () => {
+    const run = vi.fn();
+    const { result } = renderHook(() => useSoon(700));
+    result.current.soon(run);
+    act(go);
+    expect(run).toHaveBeenCalledTimes(1);
+    vi.advanceTimersByTime(2000);
+    expect(run).toHaveBeenCalledTimes(1);
+  });
+
+  it('has what it writes sent by the browser, and nothing that it reads', async () => {
+    const asked = vi.spyOn(globalThis, 'fetch').mockImplementation(() => Promise.resolve(Response.json({})));
+    const ways = async () => {
+      asked.mockClear();
+      await http.GET('/api/bench');
+      await http.POST('/api/sign-out');
+      return asked.mock.calls.map(([request]) => (request as Request).keepalive);
+    };
+    expect(await ways()).toEqual([false, false]);
+    go();
+    expect(await ways()).toEqual([false, true]);
+    asked.mockRestore();
   });
 });

@@ -1,6 +1,7 @@
 import { onlineManager, useMutation } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { presentOf, type Refusal } from '@/api/client';
+import { onLeaving } from '@/api/leaving';
 import { savedNow, saySaving } from '@/frame/saving';
 
 type Answer<Row> = { data?: Row; error?: Refusal };
@@ -78,6 +79,16 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
       else setRefusal(error.refusal);
     },
   });
+
+  // The browser breaks off what is on its way when the page goes: it is sent once more, to be done without the page. Taken
+  // twice it is known by what it says.
+  useEffect(
+    () =>
+      onLeaving((gone) => {
+        if (gone && unsure.current) void sending.current(unsure.current.value, known.current);
+      }),
+    [],
+  );
 
   const save = useCallback(
     (value: Value) => {

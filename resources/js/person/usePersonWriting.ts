@@ -3,6 +3,7 @@ import { http, type Schemas } from '@/api/client';
 import { shelf } from '@/editor/device';
 import { useHistory } from '@/editor/history';
 import { useSaving } from '@/editor/saving';
+import { useSoon } from '@/editor/useSoon';
 import { useRefresh } from '@/frame/usePerson';
 import { bodyOf, emptyPerson, fieldsOf, type PersonFields } from './fields';
 
@@ -46,24 +47,18 @@ export function usePersonWriting(person: Schemas['PersonView']) {
   });
 
   const last = useRef(JSON.stringify(start));
-  const flush = useRef<(() => void) | null>(null);
+  const { soon, never } = useSoon(WAIT);
   const text = JSON.stringify(now);
   useEffect(() => {
-    flush.current = null;
+    never();
     if (last.current === text) return;
     const fields = JSON.parse(text) as PersonFields;
     personDrafts.keep(person.id, { version: known.current, fields });
-    const send = () => {
-      flush.current = null;
+    return soon(() => {
       last.current = text;
       save(fields);
-    };
-    flush.current = send;
-    const timer = setTimeout(send, WAIT);
-    return () => clearTimeout(timer);
-  }, [text, person.id, save]);
-  // Leaving the view does not lose the last change.
-  useEffect(() => () => flush.current?.(), []);
+    });
+  }, [text, person.id, save, soon, never]);
 
   const takeTheirs = () => {
     if (!saving.theirs) return;

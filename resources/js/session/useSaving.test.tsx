@@ -37,3 +37,29 @@ it('keeps what was written while an earlier state was being saved, at the versio
   await waitFor(() => expect(kept() ?? '').toContain('"version":2'));
   expect(kept()).toContain('third');
 });
+
+it('sends what is not known to be readable yet when the view is left: the server says, and the device keeps it', async () => {
+  const put = vi.spyOn(http, 'PUT').mockImplementation(() => new Promise(() => undefined));
+  put.mockClear();
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>
+  );
+  const { rerender, unmount } = renderHook(
+    ({ title }) =>
+      useContinuousSaving({
+        person: 'p',
+        id: 's',
+        version: 1,
+        draft: draft(title),
+        ready: false,
+        stored: draft('first'),
+        origin: null,
+      }),
+    { wrapper, initialProps: { title: 'first' } },
+  );
+  rerender({ title: 'second' });
+  expect(put).not.toHaveBeenCalled();
+  unmount();
+  await waitFor(() => expect(put).toHaveBeenCalledTimes(1));
+  expect(kept()).toContain('second');
+});

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { http, type Schemas } from '@/api/client';
 import { useSaving } from '@/editor/saving';
+import { useSoon } from '@/editor/useSoon';
 import type { Draft } from './draft';
 import { keep, letGo } from './kept';
 
@@ -69,10 +70,10 @@ export function useContinuousSaving({
   const { save, theirs } = saving;
   const text = JSON.stringify(draft);
   const empty = draft.blocks.length === 0;
-  const flush = useRef<(() => void) | null>(null);
+  const { soon, atLast, never } = useSoon(WAIT);
 
   useEffect(() => {
-    flush.current = null;
+    never();
     latest.current = text;
     // Nothing to keep: what the server has, or a session without a first exercise.
     if (last.current === text || empty) {
@@ -81,19 +82,15 @@ export function useContinuousSaving({
     }
     const writing = JSON.parse(text) as Draft;
     keep(person, { id, version: known.current, draft: writing });
-    if (!ready || theirs) return;
+    if (theirs) return;
     const send = () => {
-      flush.current = null;
       last.current = text;
       save(writing);
     };
-    flush.current = send;
-    const timer = setTimeout(send, WAIT);
-    return () => clearTimeout(timer);
-  }, [text, empty, ready, save, theirs, id, person]);
-
-  // Leaving the view does not lose the last change.
-  useEffect(() => () => flush.current?.(), []);
+    if (ready) return soon(send);
+    // Whether every dose can be read is not known yet: where somebody leaves now, the server says.
+    atLast(send);
+  }, [text, empty, ready, save, theirs, id, person, soon, atLast, never]);
 
   return {
     ...saving,
