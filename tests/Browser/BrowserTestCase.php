@@ -40,7 +40,7 @@ abstract class BrowserTestCase extends TestCase
         parent::setUp();
         self::serve();
         self::demo();
-        $this->browser = Chromium::at(self::$base);
+        $this->browser = Chromium::knowing(self::$base);
     }
 
     protected function tearDown(): void

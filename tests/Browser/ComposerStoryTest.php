@@ -70,6 +70,9 @@ final class ComposerStoryTest extends BrowserTestCase
         $browser->visit($this->addressOf('Corvin Strake', 'session'))->see('Lock-house floor');
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.session.")).length') === 0, 'nothing waits on the device');
         self::assertSame('17', $browser->label('Minutes of this session')->getAttribute('value'));
+        $browser->label('Minutes of this session')->sendKeys(Key::CONTROL.'a'.Key::NULL.'18');
+        $browser->see('Saved')->waitUntil(static fn(): bool => self::rows('training_sessions', 'minutes = 18') === 1, 'what was written next');
+        self::assertFalse($browser->has('//*[@role="dialog"]'), 'nobody else changed it');
         $this->noComplaints();
     }
 

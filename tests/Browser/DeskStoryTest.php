@@ -168,6 +168,9 @@ final class DeskStoryTest extends BrowserTestCase
         $browser->visit('/')->see('Bench')->visit($person)->see('Saved as you go.');
         self::assertSame("{$before}, and on Sundays", $about());
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.person.")).length') === 0, 'nothing waits on the device');
+        $browser->label('Work, hobby or sport')->sendKeys(' too');
+        $browser->waitUntil(static fn(): bool => self::rows('people', "about LIKE '%and on Sundays too'") === 1, 'what was written next');
+        self::assertFalse($browser->has('//*[@role="dialog"]'), 'nobody else changed it');
         $browser->label('Name')->sendKeys(Key::CONTROL.'a'.Key::NULL.Key::BACKSPACE);
         $browser->see('A person needs a name.')->see('Not saved: see above.')->press('undo')->see('Saved as you go.');
         self::assertSame('Brida Holm', $browser->label('Name')->getAttribute('value'));

@@ -32,31 +32,41 @@ export function afterDrawn(run: () => void): () => void {
   return () => cancelAnimationFrame(frame);
 }
 
-/** Single keys for a view, from the moment it has been drawn. */
+/** Single keys for a view, each from the moment that what it does has been drawn. */
 export function useShortcuts(shortcuts: Shortcut[]): void {
   const latest = useRef(shortcuts);
+  const drawn = useRef<ReadonlySet<string>>(new Set());
   useEffect(() => {
     latest.current = shortcuts;
   });
-  const said = shortcuts.map(({ key, label }) => `${key} ${label}`).join();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (!isForView(event)) return;
+      const shortcut = latest.current.find((one) => one.key.toLowerCase() === event.key.toLowerCase());
+      if (!shortcut || !drawn.current.has(nameOf(shortcut))) return;
+      event.preventDefault();
+      shortcut.run();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  const said = shortcuts.map(nameOf).join();
   useEffect(() => {
     const mine = latest.current.map(({ key, label }) => ({
       key,
       label,
       run: () => latest.current.find((other) => other.key === key)?.run(),
     }));
-    const press = (event: KeyboardEvent) => {
-      const shortcut = isForView(event) && mine.find(({ key }) => key.toLowerCase() === event.key.toLowerCase());
-      if (!shortcut) return;
-      event.preventDefault();
-      shortcut.run();
-    };
-    const stop = afterDrawn(() => window.addEventListener('keydown', press));
+    const names = mine.map(nameOf);
+    // Those that stay go on at once: a key pressed while others come and go is not lost.
+    drawn.current = new Set(names.filter((name) => drawn.current.has(name)));
+    const stop = afterDrawn(() => (drawn.current = new Set(names)));
     tell([...actions, mine]);
     return () => {
       stop();
-      window.removeEventListener('keydown', press);
       tell(actions.filter((other) => other !== mine));
     };
   }, [said]);
 }
+
+const nameOf = ({ key, label }: Shortcut): string => `${key} ${label}`;

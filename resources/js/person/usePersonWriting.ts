@@ -27,7 +27,14 @@ export const personDrafts = shelf<Draft>(
 export function usePersonWriting(person: Schemas['PersonView']) {
   const refresh = useRefresh();
   const start = useMemo(() => fieldsOf(person), [person]);
-  const [kept] = useState(() => personDrafts.of(person.id));
+  // What was sent as the page went may be with the server by now: then it goes on from there.
+  const [kept] = useState(() => {
+    const found = personDrafts.of(person.id);
+    return JSON.stringify(found?.fields) === JSON.stringify(start) ? null : found;
+  });
+  useEffect(() => {
+    if (kept === null) personDrafts.keep(person.id, null);
+  }, [kept, person.id]);
   const known = useRef(kept?.version ?? person.version);
   const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(kept?.fields ?? start);
   const { save, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({

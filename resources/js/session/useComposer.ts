@@ -50,11 +50,15 @@ const blocksOf = (preview: Preview): Block[] =>
     roundRestSeconds: block.roundRestSeconds,
   }));
 
+const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+
 /** The session as it is written: its history, what it comes to, and how it is saved. */
-function useWriting({ id, version, title, minutes, picks, preview: first, kept, begun, origin }: ComposerProps) {
+function useWriting({ id, version, title, minutes, picks, preview: first, kept: onDevice, begun, origin }: ComposerProps) {
   const person = usePerson();
   // Starts come with ids that every session from the same template would share.
   const [server] = useState<Draft>(() => ({ title, minutes, ...(picks !== null && { picks }), blocks: blocksOf(first) }));
+  // What was sent as the page went may be with the server by now: then it goes on from there.
+  const [kept] = useState(() => (isSame(onDevice?.draft, server) ? null : onDevice));
   const [history, change] = useReducer(compose, null, () => {
     const now = kept?.draft ?? server;
     return startHistory(now, stepsTo(person.id, id, now));

@@ -10,6 +10,11 @@ self.addEventListener('message', ({ data }) => {
 });
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
+// What a page sends as it goes has nobody left to send it but the worker.
+self.addEventListener('fetch', (event) => {
+  if (event.request.keepalive && event.request.method !== 'GET') event.respondWith(fetch(event.request));
+});
+
 cleanupOutdatedCaches();
 precacheAndRoute(self.__WB_MANIFEST);
 // Every page is the same shell, which knows nobody; what people are like comes from the server or from what is kept.

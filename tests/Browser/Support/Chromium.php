@@ -23,9 +23,39 @@ final class Chromium
 
     private static string $driverUrl = '';
 
+    /** @var array<string, string> profile of a browser in which the app was opened once, by its address */
+    private static array $opened = [];
+
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base, private readonly string $profile) {}
 
-    /** @param string|null $profile of a browser that ended; an empty one where null */
+    /** One in which the app was opened before, and nobody has signed in: its code and its worker are there, as on any day but the first. */
+    public static function knowing(string $base): self
+    {
+        self::$opened[$base] ??= self::openedOnce($base);
+        $profile = self::newProfile();
+        (new Filesystem)->copyDirectory(self::$opened[$base], $profile);
+
+        return self::at($base, profile: $profile);
+    }
+
+    private static function openedOnce(string $base): string
+    {
+        $first = self::at($base)->visit('/sign-in')->see('Sign in');
+        $first->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+        // Served by the worker, so that its code is kept as it is run.
+        $first->driver->navigate()->refresh();
+        $first->see('Sign in')->driver->quit();
+        register_shutdown_function(static fn(): bool => (new Filesystem)->deleteDirectory($first->profile));
+
+        return $first->profile;
+    }
+
+    private static function newProfile(): string
+    {
+        return sys_get_temp_dir().'/even-rungs-browser-'.bin2hex(random_bytes(6));
+    }
+
+    /** @param string|null $profile of a browser that ended; one that was never used where null */
     public static function at(string $base, int $width = 1280, int $height = 800, ?string $profile = null): self
     {
         if (self::$chromedriver === null) {
@@ -33,7 +63,7 @@ final class Chromium
             $port = self::$chromedriver->waitFor(static fn(string $out): ?string => preg_match('/started successfully on port (\d+)/', $out, $found) === 1 ? $found[1] : null, 15, 'chromedriver');
             self::$driverUrl = "http://127.0.0.1:{$port}";
         }
-        $profile ??= sys_get_temp_dir().'/even-rungs-browser-'.bin2hex(random_bytes(6));
+        $profile ??= self::newProfile();
         is_dir($profile) || mkdir($profile);
         $options = (new ChromeOptions)->setBinary(self::binary())->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
