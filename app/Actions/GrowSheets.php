@@ -30,29 +30,23 @@ final readonly class GrowSheets
     /** @return int how many came or were held back */
     public function of(Person $person, User $by, Day $today): int
     {
-        $waiting = static fn() => SheetStage::query()->where('person_id', $person->id)->whereNull('came_on')->whereNull('held');
-        if ($waiting()->doesntExist()) {
+        $this->countSessions($person);
+        $due = static fn() => SheetStage::query()->where('person_id', $person->id)->whereNull('came_on')->whereNull('held')->where('due_on', '<=', $today->iso());
+        // Nothing comes while training is closed; it comes with the next round after. Whoever only looks writes nothing.
+        if ($due()->doesntExist() || ! $this->open->of($person->unsetRelations(), $by)->record->admission()->open) {
             return 0;
         }
 
-        return DB::transaction(function () use ($person, $by, $today, $waiting): int {
+        return DB::transaction(function () use ($person, $by, $due): int {
             DB::table('people')->where('id', $person->id)->increment('records');
-            $this->countSessions($person);
-            $due = array_values($waiting()->where('due_on', '<=', $today->iso())->orderBy('due_on')->orderBy('sequence')->lockForUpdate()->get()->all());
-            if ($due === []) {
-                return 0;
-            }
+            $stages = array_values($due()->orderBy('due_on')->orderBy('sequence')->lockForUpdate()->get()->all());
             $file = $this->open->of($person->unsetRelations(), $by);
-            // Nothing comes while training is closed; it comes with the next round after.
-            if (! $file->record->admission()->open) {
-                return 0;
-            }
-            foreach ($due as $stage) {
+            foreach ($stages as $stage) {
                 $this->bring($file, $stage);
             }
             $this->lines->keep($person, $by);
 
-            return count($due);
+            return count($stages);
         }, 3);
     }
 

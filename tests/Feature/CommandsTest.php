@@ -48,6 +48,9 @@ final class CommandsTest extends TestCase
         $sides = array_column((array) $this->getJson('/api/people/'.$id('Corvin Strake').'/board')->json('demands.1.ladders.0.stands'), 'side');
         self::assertSame(['left', 'right'], $sides);
         self::assertSame('step-down', $this->getJson('/api/people/'.$id('Maud Ferrick').'/review')->json('pending.0.proposed'));
+
+        $this->command('forecast:back-test')->expectsOutputToContain('gates inside the band')->assertSuccessful();
+        $this->command('records:check')->assertSuccessful();
     }
 
     public function test_the_demo_is_let_go_of_when_asked_twice_and_other_practices_stay(): void

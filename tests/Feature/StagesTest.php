@@ -39,6 +39,20 @@ final class StagesTest extends HomeTestCase
         $this->getJson($this->stages())->assertJsonPath('stages.0.cameOn', '2026-06-05');
     }
 
+    public function test_whoever_only_looks_at_a_sheet_that_grows_writes_nothing(): void
+    {
+        $this->stage([])->assertCreated();
+        $records = fn(): mixed => DB::table('people')->where('id', $this->person)->value('records');
+        $before = $records();
+        $this->getJson($this->stages())->assertOk();
+        $this->open($this->link());
+        $this->getJson('/api/home')->assertOk();
+        $this->atTheDesk();
+        // A link that was made is a writing of its own.
+        self::assertSame($before + 1, $records());
+        self::assertSame(0, Artisan::call('records:check'));
+    }
+
     public function test_it_comes_by_the_round_too_and_only_once(): void
     {
         $this->stage(['after' => 'days', 'count' => 2]);
@@ -104,6 +118,7 @@ final class StagesTest extends HomeTestCase
         $this->travel(3)->days();
         Artisan::call('home:round');
         self::assertNull(DB::table('sheet_stages')->value('came_on'));
+        self::assertSame(0, Artisan::call('records:check'));
     }
 
     public function test_a_follow_up_comes_to_the_bench_until_it_is_seen_to(): void
