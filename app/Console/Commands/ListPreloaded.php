@@ -9,6 +9,7 @@ use Composer\InstalledVersions;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\View\Component;
 
 /**
  * Files whose classes every worker would compile and link again for each request: our own, and those of the framework
@@ -35,10 +36,13 @@ final class ListPreloaded extends Command
         // A page, and a row with its relations, bring in what the framework needs for one.
         $http->handle(Request::create('/sign-in'));
         User::query()->with('practice')->first();
+        // A class of what is listed stands on it.
+        class_exists(Component::class);
         $files = [];
-        foreach ([...get_declared_classes(), ...get_declared_interfaces(), ...get_declared_traits()] as $class) {
-            $file = (new \ReflectionClass($class))->getFileName();
-            if ($file !== false && ! str_contains($file, '/Console/') && ! $this->isOfTheWorkshop($file)) {
+        foreach ([...get_declared_classes(), ...get_declared_interfaces(), ...get_declared_traits()] as $name) {
+            $class = new \ReflectionClass($name);
+            $file = $class->getFileName();
+            if ($file !== false && ! str_contains($file, '/Console/') && ! $this->isOfTheWorkshop($file) && ! $this->standsOnOneMadeLate($class)) {
                 $files[$file] = true;
             }
         }
@@ -46,6 +50,18 @@ final class ListPreloaded extends Command
         $this->info(count($files).' files are preloaded.');
 
         return self::SUCCESS;
+    }
+
+    /**
+     * What a package declares only as it runs cannot be linked before, nor what extends it.
+     *
+     * @param \ReflectionClass<object> $class
+     */
+    private function standsOnOneMadeLate(\ReflectionClass $class): bool
+    {
+        $parent = $class->getParentClass();
+
+        return $parent !== false && (str_contains((string) $parent->getFileName(), '/lazy/') || $this->standsOnOneMadeLate($parent));
     }
 
     /** Packages that only develop and test are not there in production. */

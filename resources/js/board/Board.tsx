@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, http, type Schemas } from '@/api/client';
 import { isClosed, joined, replayed, type BoardDemand, type BoardRung } from '@/frame/boardModel';
@@ -66,10 +66,10 @@ export function Board() {
     go(slug);
     place(slug, side);
   };
-  // On a rung that is ruled out the keyboard goes to the reason, and to what fits instead.
-  const placeHere = (side: Side, range: string | null = null) => {
-    if (rung && isClosed(rung)) document.querySelector<HTMLElement>('[data-closed] .underline, [data-closed]')?.focus();
-    else if (rung) place(rung.slug, side, range);
+  const toReason = useReasonOfClosed(told?.rung, rung);
+  const placeHere = (side: Side) => {
+    if (rung && isClosed(rung)) toReason();
+    else if (rung) place(rung.slug, side);
   };
   const foldHere = () => active && fold(active.demand.value);
   const toggleReplay = () => {
@@ -167,6 +167,21 @@ export function Board() {
       />
     </>
   );
+}
+
+/** On a rung that is ruled out the keyboard goes to the reason, and to what fits instead: once the pane tells of it. */
+function useReasonOfClosed(told: BoardRung | undefined, rung: BoardRung | undefined) {
+  const isWanted = useRef(false);
+  const bring = () => document.querySelector<HTMLElement>('[data-closed] .underline, [data-closed]')?.focus();
+  useEffect(() => {
+    if (told !== rung || !isWanted.current) return;
+    isWanted.current = false;
+    bring();
+  }, [told, rung]);
+  return () => {
+    if (told === rung) bring();
+    else isWanted.current = true;
+  };
 }
 
 /** Which demands are folded and which ladders stand open, by the room there is. */
