@@ -169,8 +169,14 @@ final class Chromium
     /** Waits until the page shows the text. */
     public function see(string $text): self
     {
-        $this->waitUntil(fn(): bool => str_contains($this->text(), $text), "“{$text}” on the page");
-        Assert::assertStringContainsString($text, $this->text());
+        $seen = '';
+        $this->waitUntil(function () use ($text, &$seen): bool {
+            $seen = $this->text();
+
+            return str_contains($seen, $text);
+        }, "“{$text}” on the page");
+        // Of what was read then: what is shown a moment later may be the next view.
+        Assert::assertStringContainsString($text, $seen);
 
         return $this;
     }
