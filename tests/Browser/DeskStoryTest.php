@@ -141,6 +141,27 @@ final class DeskStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_keys_one_after_the_other_keep_their_place_on_the_board_on_a_slow_device_and_a_closed_rung_says_why(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Corvin Strake', 'board'))->see('Gate')->slowed(4);
+        $browser->driver->executeScript('document.querySelector("[role=option][tabindex=\"0\"]").focus()');
+        $place = static fn(): string => (string) $browser->driver->executeScript('return document.activeElement.role === "option" ? document.activeElement.ariaLabel : ""');
+        $began = $place();
+        for ($time = 0; $time < 3; $time++) {
+            $browser->keys(str_repeat(Key::ARROW_RIGHT, 7).str_repeat(Key::ARROW_LEFT, 7));
+            self::assertSame($began, $place());
+        }
+
+        // Up to one that is ruled out, and Enter at once: the pane tells of it first, and then the keyboard is at its reason.
+        for ($step = 0; $step < 30 && ! str_contains($place(), 'ruled out'); $step++) {
+            $browser->keys(Key::ARROW_UP);
+        }
+        [$name] = explode(':', $place());
+        $browser->keys(Key::ARROW_DOWN)->see('Place on')->keys(Key::ARROW_UP.Key::ENTER)->waitUntil(static fn(): bool => $browser->driver->executeScript('return document.activeElement.closest("aside") !== null') === true, 'the keyboard at the reason');
+        self::assertStringContainsString($name, (string) $browser->driver->executeScript('return document.querySelector("aside").innerText'));
+        $this->noComplaints();
+    }
+
     public function test_the_review_reads_apart_on_a_phone(): void
     {
         $browser = $this->signIn();

@@ -80,7 +80,7 @@ final class Chromium
     }
 
     /** A processor so many times slower, as of a phone or an old tablet: what only works on a quick one is found so. */
-    private function slowed(int $times): self
+    public function slowed(int $times): self
     {
         if ($times > 1) {
             (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setCPUThrottlingRate', ['rate' => $times]);
