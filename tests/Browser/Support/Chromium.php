@@ -6,6 +6,8 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\DriverCommand;
@@ -212,11 +214,11 @@ final class Chromium
                 $this->find($xpath)->click();
 
                 return $this;
-            } catch (StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException $moved) {
+            } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException $moved) {
                 if (++$tries > 20) {
                     throw $moved;
                 }
-                // Under a bar that stays at the edge: further into the page, as a hand would scroll.
+                // Not laid out yet, or under a bar that stays at the edge: a moment later, and further into the page, as a hand would scroll.
                 $this->driver->executeScript('arguments[0].isConnected && arguments[0].scrollIntoView({ block: "center" })', [$this->find($xpath)]);
                 usleep(100_000);
             }
