@@ -41,12 +41,14 @@ final readonly class GrowSheets
             DB::table('people')->where('id', $person->id)->increment('records');
             $stages = array_values($due()->orderBy('due_on')->orderBy('sequence')->lockForUpdate()->get()->all());
             $file = $this->open->of($person->unsetRelations(), $by);
-            foreach ($stages as $stage) {
+            // Asked once more on the locked row: somebody may have closed training since.
+            $coming = $file->record->admission()->open ? $stages : [];
+            foreach ($coming as $stage) {
                 $this->bring($file, $stage);
             }
             $this->lines->keep($person, $by);
 
-            return count($stages);
+            return count($coming);
         }, 3);
     }
 

@@ -1,25 +1,23 @@
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, http, type Schemas } from '@/api/client';
+import { api } from '@/api/client';
 import { isClosed, joined, replayed, type BoardDemand, type BoardRung } from '@/frame/boardModel';
 import { useShortcuts } from '@/frame/keys';
-import { Pane } from '@/frame/Pane';
 import { useLibrary } from '@/frame/useLibrary';
-import { useMore } from '@/frame/useMore';
 import { usePerson } from '@/frame/usePerson';
-import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { BoardHead, DemandTabs } from './BoardHead';
+import { BoardPane } from './BoardPane';
 import { BoardTable } from './BoardTable';
+import { BoardTools } from './BoardTools';
 import { railLength } from './geometry';
 import { foldedDemands, openedLadders } from './layout';
-import { PathPane } from './PathPane';
 import { Rails } from './Rails';
 import { JumpDialog, ReopenDialog } from './ReopenDialog';
-import { RungPane } from './RungPane';
 import { useBoardFocus, useRoom } from './useBoardFocus';
-import { usePlacing, type OnBoard, type Side } from './usePlacing';
+import { usePlacing, type Side } from './usePlacing';
+import { useReplay } from './useReplay';
 
 const NARROW = 640;
 const NOT_YET: BoardDemand[] = [];
@@ -200,158 +198,4 @@ function useOpen(demands: BoardDemand[], demand: string, ladder: string, byHand:
     }));
     return { folded, opened: openedLadders(groups, ladder, folded, room) };
   }, [demands, demand, ladder, byHand, room]);
-}
-
-/** The path of earlier moves, and the one the board is shown after. */
-function useReplay(person: string) {
-  const [replay, setReplay] = useState<{ at: number; playing: boolean } | null>(null);
-  const path = api.useQuery('get', '/api/people/{person}/path', { params: { path: { person } } }, { enabled: replay !== null });
-  const earlier = useMore(
-    path.data && { lines: path.data.moves, next: path.data.older },
-    path.data,
-    async (after) => {
-      const { data, error } = await http.GET('/api/people/{person}/path', { params: { path: { person }, query: { after } } });
-      return { page: data && { lines: data.moves, next: data.older }, error };
-    },
-    'before',
-  );
-  const moves = earlier.lines;
-  // Earlier moves come before those that were there: the one that is shown stays.
-  const show = earlier.more;
-  const more =
-    show === null
-      ? null
-      : async () => {
-          const had = moves?.length ?? 0;
-          const got = await show();
-          setReplay((replayed) => replayed && { ...replayed, at: Math.min(replayed.at, Math.max(0, had - 1)) + got });
-        };
-  // A move that was taken back left no board of its own: the one before it stays.
-  const moveAt = replay && moves ? moves.findLastIndex((one, index) => index <= replay.at && !one.takenBack) : -1;
-  const move: Schemas['MoveView'] | undefined = moves?.[moveAt];
-  const go = useCallback((at: number) => setReplay((before) => before && { ...before, at }), []);
-  const play = useCallback((playing: boolean) => setReplay((before) => before && { ...before, playing }), []);
-
-  return {
-    on: replay !== null,
-    moves,
-    move,
-    at: Math.max(0, moveAt),
-    playing: replay?.playing ?? false,
-    more,
-    reading: earlier.busy,
-    error: path.error,
-    again: () => void path.refetch(),
-    go,
-    play,
-    toggle: () => setReplay(replay ? null : { at: Number.MAX_SAFE_INTEGER, playing: false }),
-    close: () => setReplay(null),
-  };
-}
-
-/** The board’s keys as buttons. */
-function BoardTools({
-  setAsTable,
-  asTable,
-  narrow,
-  at,
-  active,
-  foldHere,
-  toMethod,
-  replay,
-  toggleReplay,
-}: {
-  setAsTable: (value: boolean) => void;
-  asTable: boolean;
-  narrow: boolean;
-  at: ReturnType<typeof useBoardFocus>;
-  active: OnBoard | undefined;
-  foldHere: () => void;
-  toMethod: () => void;
-  replay: ReturnType<typeof useReplay>;
-  toggleReplay: () => void;
-}) {
-  return (
-    <p className="pt-1 text-sm text-ink2 max-lg:pb-40">
-      <Button look="quiet" hotkey="T" onClick={() => setAsTable(!asTable)}>
-        {asTable ? 'rails' : 'as a table'}
-      </Button>
-      {!narrow && !asTable && (
-        <>
-          <Button look="quiet" hotkey="O" onClick={at.only}>
-            only {active?.demand.shortName}
-          </Button>
-          <Button look="quiet" hotkey="F" onClick={foldHere}>
-            fold
-          </Button>
-        </>
-      )}
-      <Button look="quiet" hotkey="M" onClick={toMethod}>
-        method
-      </Button>
-      <Button look="quiet" hotkey="H" aria-pressed={replay.on} onClick={toggleReplay}>
-        history
-      </Button>
-    </p>
-  );
-}
-
-/** Beside the rails: the rung in focus, or the path while it is looked at. */
-function BoardPane({
-  replay,
-  placing,
-  told,
-  person,
-  board,
-  place,
-  go,
-}: {
-  replay: ReturnType<typeof useReplay>;
-  placing: ReturnType<typeof usePlacing>;
-  /** The rung it tells of: for a moment still the one before, so what is pressed here is about this one. */
-  told: { rung: BoardRung; active: OnBoard } | null;
-  person: Schemas['PersonView'];
-  board: Schemas['BoardView'];
-  place: (rung: string, side: Side, range: string | null) => void;
-  go: (slug: string) => void;
-}) {
-  return (
-    <Pane walked label={replay.on ? 'Path' : 'The rung in focus'}>
-      {replay.on ? (
-        replay.moves ? (
-          <PathPane
-            moves={replay.moves}
-            at={replay.at}
-            playing={replay.playing}
-            more={replay.more}
-            reading={replay.reading}
-            onGo={replay.go}
-            onPlay={replay.play}
-            onClose={replay.close}
-          />
-        ) : (
-          <Loading what="Reading the path" error={replay.error} again={replay.again} />
-        )
-      ) : (
-        <>
-          {placing.problem && (
-            <p role="alert" className="mb-3 font-semibold text-rowan">
-              {placing.problem}
-            </p>
-          )}
-          {told && (
-            <RungPane
-              person={person.id}
-              setUp={board.setUps.find((one) => one.rung === told.rung.slug)}
-              demand={told.active.demand.shortName}
-              ladder={told.active.ladder}
-              rung={told.rung}
-              onPlace={(side, range) => place(told.rung.slug, side, range)}
-              onGo={go}
-            />
-          )}
-        </>
-      )}
-    </Pane>
-  );
 }

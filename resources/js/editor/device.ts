@@ -96,3 +96,6 @@ export function canKeep(): boolean {
   const probe = shelf<boolean>('probe', () => true);
   return probe.keep('now', true) && probe.keep('now', null);
 }
+
+/** Whether two values that a device may keep say the same, such as a draft and what the server has by now. */
+export const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { http, type Schemas } from '@/api/client';
-import { shelf } from '@/editor/device';
+import { isSame, shelf } from '@/editor/device';
 import { useHistory } from '@/editor/history';
 import { useSaving } from '@/editor/saving';
 import { useSoon } from '@/editor/useSoon';
@@ -30,7 +30,7 @@ export function usePersonWriting(person: Schemas['PersonView']) {
   // What was sent as the page went may be with the server by now: then it goes on from there.
   const [kept] = useState(() => {
     const found = personDrafts.of(person.id);
-    return JSON.stringify(found?.fields) === JSON.stringify(start) ? null : found;
+    return isSame(found?.fields, start) ? null : found;
   });
   useEffect(() => {
     if (kept === null) personDrafts.keep(person.id, null);

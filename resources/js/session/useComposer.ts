@@ -7,6 +7,7 @@ import { usePerson } from '@/frame/usePerson';
 import { copyText } from '@/ui/clipboard';
 import { compose, itemsOf, startHistory, type Block, type Draft } from './draft';
 import type { Numbered } from './ExerciseRow';
+import { isSame } from '@/editor/device';
 import { keepSteps, stepsTo, type Kept } from './kept';
 import type { Start } from './StartDialog';
 import { sumsOf, type AskSum } from './sums';
@@ -49,8 +50,6 @@ const blocksOf = (preview: Preview): Block[] =>
     gapSeconds: block.gapSeconds,
     roundRestSeconds: block.roundRestSeconds,
   }));
-
-const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** The session as it is written: its history, what it comes to, and how it is saved. */
 function useWriting({ id, version, title, minutes, picks, preview: first, kept: onDevice, begun, origin }: ComposerProps) {
