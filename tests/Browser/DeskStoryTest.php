@@ -292,4 +292,44 @@ final class DeskStoryTest extends BrowserTestCase
         $heading('Bench');
         $this->noComplaints();
     }
+
+    public function test_what_takes_the_keyboard_is_never_under_a_bar_or_half_out_of_a_list(): void
+    {
+        $browser = $this->signIn();
+        $session = $this->addressOf('Perrin Vask', 'session');
+        $board = str_replace('/session', '/board', $session);
+        foreach ([[1280, [$session => 'Fit to time']], [390, ['/people/new' => 'Norms of', $session => 'Fit to time', $board => 'At the leaving mark', str_replace('/session', '/sheet', $session) => 'Print']]] as [$width, $views]) {
+            $browser->size($width, $width === 390 ? 844 : 800);
+            foreach ($views as $view => $shows) {
+                $browser->visit($view)->see($shows);
+                self::assertSame([], $this->covered(), "{$view} at {$width}");
+            }
+        }
+    }
+
+    /** @return list<string> what cannot be seen in the middle while it has the focus, walked by Tab from the heading to the end */
+    private function covered(): array
+    {
+        $covered = [];
+        for ($stops = 0; $stops < 200; $stops++) {
+            $this->browser->keys(Key::TAB);
+            $said = $this->browser->driver->executeScript(<<<'JS'
+                const at = document.activeElement;
+                if (at === document.body || at.walked) return null;
+                at.walked = true;
+                const { left, right, top, height } = at.getBoundingClientRect();
+                const there = document.elementFromPoint((left + right) / 2, top + Math.min(height / 2, 30));
+                return there && (at.contains(there) || there.contains(at)) ? '' : at.textContent || at.getAttribute('aria-label') || at.tagName;
+                JS);
+            if (! is_string($said)) {
+                break;
+            }
+            if ($said !== '') {
+                $covered[] = $said;
+            }
+        }
+        self::assertGreaterThan(15, $stops);
+
+        return $covered;
+    }
 }

@@ -5,6 +5,7 @@ import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
+import { showWhole } from '@/ui/whole';
 import { titleOf } from './Rails';
 
 /** The spread, today or after an earlier move, and how many rungs are closed by what. */
@@ -93,9 +94,10 @@ export function DemandTabs({
       className="mb-1 flex [scrollbar-width:none] gap-1.5 overflow-x-auto"
       role="group"
       aria-label="Demands"
+      onFocus={showWhole}
       ref={(list) => {
         const here = list?.querySelector<HTMLElement>('[aria-pressed=true]');
-        if (list && here) list.scrollLeft = here.offsetLeft - list.offsetLeft - 24;
+        if (list && here) list.scrollLeft = here.offsetLeft - 24;
       }}
     >
       {demands.map((demand) => (

@@ -64,7 +64,7 @@ function PlaceBar({
 }) {
   const [range, setRange] = useState<string | null>((standsHere ? stand?.range : null) ?? rung.ranges[0] ?? null);
   return (
-    <div className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
+    <div className="stays-low sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
       {stand?.stopped && (
         <p className="font-semibold">
           This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.

@@ -129,7 +129,7 @@ export function ClimbTest({
             <legend className="mb-1 font-semibold">Pain, 0 to 10</legend>
             <Scale name="pain" value={pain} onChange={setPain} />
           </fieldset>
-          <div className="flex flex-wrap gap-2 border-hairline max-sm:sticky max-sm:bottom-0 max-sm:-mx-6 max-sm:border-t max-sm:bg-ground max-sm:px-6 max-sm:py-2">
+          <div className="stays-low flex flex-wrap gap-2 border-hairline max-sm:sticky max-sm:bottom-0 max-sm:-mx-6 max-sm:border-t max-sm:bg-ground max-sm:px-6 max-sm:py-2">
             <Button look="next" hotkey="Enter" className="min-h-14 flex-1 text-lg" disabled={!ready} onClick={tried}>
               {clean ? 'Clean, no pain: next rung' : 'Not clean'}
             </Button>

@@ -48,6 +48,8 @@ describe('a training told afterwards', () => {
     type('twenty');
     fireEvent.click(save());
     expect(screen.getByText(/Something that was typed is no number/)).toBeInTheDocument();
+    expect(screen.getByLabelText('Press-out, standing, set 1 left')).toHaveFocus();
+    expect(screen.getByText(/^0 of 2 sets told/)).toBeInTheDocument();
     type('10');
     fireEvent.click(save());
     expect(training.change).toHaveBeenLastCalledWith({ on: '2026-03-02', byHand: true, draft: null }, { isDone: false });

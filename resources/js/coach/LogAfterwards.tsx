@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { http, sentenceOf, type Schemas } from '@/api/client';
 import { begin, type AfterwardsDraft, type ItemDraft } from '@/offline/trainings';
@@ -36,6 +36,7 @@ export function LogAfterwards({
   const [problem, setProblem] = useState<string | null>(null);
   // What was typed is still being kept when somebody saves: it comes first by itself, so a press need not wait for it.
   const [saving, setSaving] = useState(false);
+  const fields = useRef<HTMLDivElement>(null);
   const put = (next: AfterwardsDraft) => {
     setDraft(next);
     setProblem(null);
@@ -56,7 +57,10 @@ export function LogAfterwards({
   };
   const save = () => {
     const isWrong = ways.some(({ id }) => draft.items[id]?.sets.some((typed) => Object.values(typed).some(wrong)));
-    if (isWrong || !isTime) return setProblem('Something that was typed is no number: it is said at its place.');
+    if (isWrong || !isTime) {
+      fields.current?.querySelector<HTMLElement>('[aria-invalid]')?.focus();
+      return setProblem('Something that was typed is no number: it is said at its place.');
+    }
     if (sets.length === 0) return setProblem('Nothing is told yet: of a set that was done say how much.');
     setSaving(true);
     void send().finally(() => setSaving(false));
@@ -70,7 +74,7 @@ export function LogAfterwards({
     );
   return (
     <main aria-busy={busy} className="flex-1 p-4 lg:overflow-y-auto">
-      <div className="mx-auto grid max-w-4xl gap-4">
+      <div ref={fields} className="mx-auto grid max-w-4xl gap-4">
         <header>
           <h1 className="text-2xl">{alone ? 'What you did' : 'Log it afterwards'}</h1>
           <p className="text-ink2">
@@ -115,15 +119,15 @@ export function LogAfterwards({
             />
           ))}
         </ol>
-        {problem && (
-          <p role="alert" className="font-semibold text-rowan">
-            {problem}
-          </p>
-        )}
-        <div className="sticky -bottom-4 -mb-4 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline bg-ground pt-3 pb-4">
+        <div className="stays-low sticky -bottom-4 -mb-4 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline bg-ground pt-3 pb-4">
           <Button look="next" className="min-h-11" disabled={saving} onClick={save}>
             {alone ? 'Save it' : 'Save the log, then decide'}
           </Button>
+          {problem && (
+            <p role="alert" className="order-first w-full font-semibold text-rowan">
+              {problem}
+            </p>
+          )}
           <p className="text-ink2">
             {sets.length} of {sheet.steps.length} sets told. What is left empty counts as missing, never as zero.
           </p>

@@ -31,7 +31,7 @@ export function PlayerKeys({
   const isOpen = running && cue?.until != null;
   return (
     // In reach on every screen, however much stands above.
-    <div className="sticky bottom-0 z-10 mt-auto grid grid-cols-4 gap-2 bg-ground py-2">
+    <div className="stays-low sticky bottom-0 z-10 mt-auto grid grid-cols-4 gap-2 bg-ground py-2">
       <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>
         Back
       </Button>

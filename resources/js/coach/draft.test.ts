@@ -60,6 +60,18 @@ describe('a training told afterwards', () => {
     expect(toldSets(press, undefined)).toEqual([]);
   });
 
+  it('tells no set of what is no number', () => {
+    expect(
+      toldSets(press, {
+        ...emptyItem(press),
+        sets: [
+          { left: 'twenty', right: '2001' },
+          { left: '9', right: 'x' },
+        ],
+      }),
+    ).toMatchObject([{ set: 2, left: 9, right: null }]);
+  });
+
   it('tells the pain of a set with its place and side, and none where there is none', () => {
     const item = {
       ...emptyItem(press),

@@ -29,7 +29,8 @@ export const wrong = (typed: string | undefined): string | null =>
     ? null
     : 'A whole number from 0 to 2000.';
 
-const numberOf = (typed: string | undefined): number | null => (typed?.trim() ? Number(typed) : null);
+/** What is no number is not told: it is said at its place, and never counts as a set. */
+const numberOf = (typed: string | undefined): number | null => (typed?.trim() && wrong(typed) === null ? Number(typed) : null);
 
 /** The sets that were told, as the player would tell them; what was not told is left out, never zero. */
 export function toldSets(way: Way, item: ItemDraft | undefined): SetLog[] {

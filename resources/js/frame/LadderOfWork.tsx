@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
+import { showWhole } from '@/ui/whole';
 import { stepNames } from './steps';
 
 const meaning = { done: 'done', open: 'open', attention: 'wants attention', closed: 'closed by a danger sign' } as const;
@@ -17,7 +18,11 @@ export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
   }, [pathname]);
   return (
     <nav aria-label="Steps" className="shrink-0 p-4 max-lg:border-b max-lg:border-hairline max-lg:py-1 lg:w-36 print:hidden">
-      <ol ref={list} className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0">
+      <ol
+        ref={list}
+        onFocus={showWhole}
+        className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0"
+      >
         <span aria-hidden="true" className="absolute inset-y-0 left-[5px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         <span aria-hidden="true" className="absolute inset-y-0 left-[19px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         {person.steps.map((step) => (

@@ -44,7 +44,7 @@ export function Stop({
           {problem} Call your practice.
         </p>
       )}
-      <div className="sticky bottom-0 grid gap-2 bg-ground py-3">
+      <div className="stays-low sticky bottom-0 grid gap-2 bg-ground py-3">
         <Button
           look="next"
           className="min-h-14 justify-center"

@@ -161,7 +161,7 @@ export function PersonForm({
           ))}
         </div>
       )}
-      <div className="sticky bottom-0 -mx-6 -mb-6 flex items-center gap-4 border-t border-hairline bg-ground px-6 py-3 lg:-bottom-6">
+      <div className="stays-low sticky bottom-0 -mx-6 -mb-6 flex items-center gap-4 border-t border-hairline bg-ground px-6 py-3 lg:-bottom-6">
         {children}
       </div>
     </form>
