@@ -54,7 +54,7 @@ export function ComposerPane() {
         )}
         <Sessions />
         {/* In sight however much stands above. */}
-        <div className="stays-low sticky bottom-0 mt-auto grid gap-2 bg-sheet py-3">
+        <div className="stays-low sticky bottom-0 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 py-3 lg:-bottom-5">
           <Button
             look="next"
             disabled={!preview.complete || draft.blocks.length === 0}
