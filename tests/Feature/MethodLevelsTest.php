@@ -68,8 +68,10 @@ final class MethodLevelsTest extends ApiTestCase
         $this->place($person, 'press-out/standing');
         $url = "/api/people/{$person}/method/program";
         $this->putJson($url, ['version' => 0, 'answer' => 'leaving-a-rung/as-soon-as-clean'])->assertConflict()->assertJsonPath('code', 'no-program');
+        $this->getJson($url)->assertOk()->assertJsonPath('closed', 'There is no program that holds, so it cannot have a method of its own.');
         $this->postJson("/api/people/{$person}/programs", ['id' => $program = self::id(), 'replaces' => null, 'mondays' => null, 'why' => '', 'wish' => self::wish()])->assertCreated();
         self::assertSame('2026-07-12', DB::table('programs')->value('ends_on'), 'six weeks from 1 June');
+        $this->getJson($url)->assertOk()->assertJsonPath('closed', null);
         $this->answer($url, 0, 'leaving-a-rung/as-soon-as-clean');
         self::assertSame('“as soon as clean”, the program’s', $this->daysOf($person)['leaving a rung']);
         $draft = $this->postJson("/api/people/{$person}/sessions/preview", ['blocks' => self::blocks(['press-out/standing' => '2x10/side'])])->assertOk();

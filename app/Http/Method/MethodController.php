@@ -89,8 +89,9 @@ final readonly class MethodController
     #[Changes('/api/people/{person}/method/program', 'changeMethodOfProgram', MethodView::class, MethodRequest::class)]
     public function changeOfProgram(Person $person, MethodRequest $input): JsonResponse
     {
-        if (Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->where('ends_on', '>=', PracticeClock::of($input->by())->today()->iso())->doesntExist()) {
-            throw Problem::conflict('no-program', 'There is no program that holds, so it cannot have a method of its own.');
+        $closed = self::withoutProgram($person, PracticeClock::of($input->by()));
+        if ($closed !== null) {
+            throw Problem::conflict('no-program', $closed);
         }
 
         return $this->keep($input, MethodLevel::Program, $person->id, fn(): MethodPage => $this->ofPerson($person, $input->by(), MethodLevel::Program));
@@ -161,13 +162,23 @@ final readonly class MethodController
         $clock = PracticeClock::of($user);
         $farther = $level === MethodLevel::Program ? MethodLevel::Person : MethodLevel::Trainer;
 
-        return $this->own($level, $person->id, $person->name, MethodAtHand::of($person, $clock->method(), $clock->today(), KindsKept::of($person))->method($farther));
+        $inherited = MethodAtHand::of($person, $clock->method(), $clock->today(), KindsKept::of($person))->method($farther);
+
+        return $this->own($level, $person->id, $person->name, $inherited, $level === MethodLevel::Program ? self::withoutProgram($person, $clock) : null);
     }
 
-    private function own(MethodLevel $level, string $owner, string $name, Method $inherited): MethodPage
+    /** @return string|null why a program has no method of its own; null where there is one that holds */
+    private static function withoutProgram(Person $person, PracticeClock $clock): ?string
+    {
+        $holds = Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->where('ends_on', '>=', $clock->today()->iso())->exists();
+
+        return $holds ? null : 'There is no program that holds, so it cannot have a method of its own.';
+    }
+
+    private function own(MethodLevel $level, string $owner, string $name, Method $inherited, ?string $closed = null): MethodPage
     {
         $row = OwnMethod::query()->where('owner_id', $owner)->where('level', $level->value)->first();
 
-        return new MethodPage($this->library, $level, $name, $row->version ?? 0, $inherited, $row->answers ?? []);
+        return new MethodPage($this->library, $level, $name, $row->version ?? 0, $inherited, $row->answers ?? [], $closed);
     }
 }

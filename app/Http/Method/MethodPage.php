@@ -20,14 +20,15 @@ final readonly class MethodPage
      * @param string                $name      of the practice, the trainer or the person
      * @param Method                $inherited what holds where this level has no answer
      * @param array<string, string> $given     answers of this level, by question
+     * @param string|null           $closed    why nothing can be answered at this level now
      */
-    public function __construct(private Library $library, private MethodLevel $level, private string $name, private int $version, private Method $inherited, private array $given) {}
+    public function __construct(private Library $library, private MethodLevel $level, private string $name, private int $version, private Method $inherited, private array $given, private ?string $closed = null) {}
 
     public function view(): MethodView
     {
         $method = OwnMethod::onto($this->inherited, $this->given, $this->level);
 
-        return new MethodView(level: $this->level, name: $this->name, version: $this->version, questions: array_map(
+        return new MethodView(level: $this->level, name: $this->name, version: $this->version, closed: $this->closed, questions: array_map(
             fn(Question $question): MethodQuestionView => new MethodQuestionView(
                 question: $question->value,
                 label: $question->label(),

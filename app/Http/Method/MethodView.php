@@ -11,12 +11,14 @@ final readonly class MethodView
 {
     /**
      * @param string                   $name      of the practice, the trainer or the person
+     * @param string|null              $closed    why nothing can be answered at this level now
      * @param list<MethodQuestionView> $questions
      */
     public function __construct(
         public MethodLevel $level,
         public string $name,
         public int $version,
+        public ?string $closed,
         public array $questions,
     ) {}
 }

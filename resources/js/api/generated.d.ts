@@ -2012,6 +2012,8 @@ export interface components {
             /** @description of the practice, the trainer or the person */
             name: string;
             version: number;
+            /** @description why nothing can be answered at this level now */
+            closed: string | null;
             questions: components["schemas"]["MethodQuestionView"][];
         };
         /** @description How the work falls on two ends of something: left and right, front and back, static and dynamic, floor and standing. */

@@ -94,7 +94,6 @@ export function DemandTabs({
       className="mb-1 flex [scrollbar-width:none] gap-1.5 overflow-x-auto"
       role="group"
       aria-label="Demands"
-      onFocus={showWhole}
       ref={(list) => {
         const here = list?.querySelector<HTMLElement>('[aria-pressed=true]');
         if (list && here) list.scrollLeft = here.offsetLeft - 24;
@@ -105,6 +104,7 @@ export function DemandTabs({
           key={demand.value}
           type="button"
           aria-pressed={demand.value === active}
+          onFocus={showWhole}
           onClick={() => onGo(demand.ladders[0]!.slug)}
           className={cx(
             'min-h-11 shrink-0 rounded-md border px-2 text-sm',

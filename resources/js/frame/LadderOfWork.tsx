@@ -18,17 +18,14 @@ export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
   }, [pathname]);
   return (
     <nav aria-label="Steps" className="shrink-0 p-4 max-lg:border-b max-lg:border-hairline max-lg:py-1 lg:w-36 print:hidden">
-      <ol
-        ref={list}
-        onFocus={showWhole}
-        className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0"
-      >
+      <ol ref={list} className="relative flex [scrollbar-width:none] gap-1 max-lg:overflow-x-auto lg:flex-col lg:gap-0">
         <span aria-hidden="true" className="absolute inset-y-0 left-[5px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         <span aria-hidden="true" className="absolute inset-y-0 left-[19px] w-0.5 rounded bg-rail/60 max-lg:hidden" />
         {person.steps.map((step) => (
           <li key={step.key} className="relative shrink-0">
             <NavLink
               to={`/people/${person.id}/${step.key}`}
+              onFocus={showWhole}
               className={({ isActive }) =>
                 cx(
                   'flex min-h-11 items-center gap-2 rounded-sm px-2 lg:min-h-9.5 lg:px-0',

@@ -1,17 +1,15 @@
-import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, type Schemas } from '@/api/client';
-import { savedNow } from '@/frame/saving';
 import { useSettled } from '@/frame/useSettled';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { marked } from './lines';
-import { LEVELS, useMethod, type Level } from './useMethod';
+import { LEVELS, useMethod, type Answer, type Level } from './useMethod';
 
 type Trial = Schemas['ChoiceTrialView'];
 type Looking = { value: Answer; label: string };
-type Answer = NonNullable<Schemas['MethodRequest']['answer']>;
 type Question = Schemas['MethodQuestionView'];
 
 const HOLDS: Record<Level, string> = {
@@ -23,7 +21,6 @@ const HOLDS: Record<Level, string> = {
 
 /** The school, question by question and level by level, each answer with what it does to a real session before it is chosen. */
 export function MethodView() {
-  const client = useQueryClient();
   const [search, setSearch] = useSearchParams();
   const [sought, setSought] = useState('');
   const q = useSettled(sought.trim(), 150);
@@ -37,7 +34,7 @@ export function MethodView() {
   const isLong = people.data?.next != null || sought !== '';
   const person = search.get('person') ?? (open.find((line) => line.lastDone !== null) ?? open[0])?.id ?? '';
   const level = LEVELS.find((one) => one === search.get('level')) ?? 'practice';
-  const { method, change } = useMethod(level, person);
+  const { method, error, again, problem, forget, choose } = useMethod(level, person);
   const trial = api.useQuery(
     'get',
     '/api/people/{person}/method',
@@ -45,17 +42,9 @@ export function MethodView() {
     { enabled: person !== '', retry: false },
   );
   const [looking, setLooking] = useState<Looking | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
 
-  const choose = async (question: Question, answer: Answer | null) => {
-    if (!method.data) return;
-    const { error } = await change({ version: method.data.version, question: question.question, answer });
-    setProblem(error ? error.sentence : null);
-    if (!error) savedNow();
-    await client.invalidateQueries();
-  };
   const go = (next: { level?: Level; person?: string }) => {
-    setProblem(null);
+    forget();
     setSearch({ level, ...(person === '' ? {} : { person }), ...next }, { replace: true });
   };
   const trialOf = (answer: Answer): Trial | undefined =>
@@ -69,7 +58,7 @@ export function MethodView() {
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
       <main className="min-w-0 flex-1 overflow-y-auto px-5 pt-4 pb-8">
         <h1 className="text-3xl">Method</h1>
-        <Levels level={level} name={method.data?.name ?? ''} hasPerson={person !== ''} onLevel={(next) => go({ level: next })} />
+        <Levels level={level} name={method?.name ?? ''} hasPerson={person !== ''} onLevel={(next) => go({ level: next })} />
         <p className="mt-2 max-w-3xl text-ink2">
           Schools of the trade differ here. {HOLDS[level]} Where a method and a limit of somebody’s body disagree, the limit wins
           and says so.
@@ -79,25 +68,34 @@ export function MethodView() {
             {problem}
           </p>
         )}
-        {!method.data ? (
-          <Loading what="Reading the method" error={method.error} again={() => void method.refetch()} />
+        {method?.closed && (
+          <p className="mt-2 max-w-3xl border-l-4 border-ochre bg-paper p-3">
+            {method.closed}{' '}
+            <Link to={`/people/${person}/weeks`} className="underline">
+              To the weeks
+            </Link>
+          </p>
+        )}
+        {!method ? (
+          <Loading what="Reading the method" error={error} again={again} />
         ) : (
           groups.map(({ title, cuesOnly }) => (
             <section key={title} className="mt-5">
               <h2 className="mb-2 text-xl">{title}</h2>
               <div className="grid gap-x-8 xl:grid-cols-2">
-                {method.data.questions
+                {method.questions
                   .filter((one) => one.cuesOnly === cuesOnly)
                   .map((question) => (
                     <QuestionField
                       key={question.question}
                       question={question}
                       level={level}
+                      closed={method.closed !== null}
                       looking={looking}
                       trialOf={trialOf}
                       totalText={trial.data?.totalText}
                       onLook={setLooking}
-                      onChoose={(answer) => void choose(question, answer)}
+                      onChoose={(answer) => choose(question.question, answer)}
                     />
                   ))}
               </div>
@@ -160,6 +158,7 @@ function Levels({
 function QuestionField({
   question,
   level,
+  closed,
   looking,
   trialOf,
   totalText,
@@ -168,6 +167,8 @@ function QuestionField({
 }: {
   question: Question;
   level: Level;
+  /** Nothing can be answered at this level now. */
+  closed: boolean;
   looking: Looking | null;
   trialOf: (answer: Answer) => Trial | undefined;
   totalText: string | undefined;
@@ -177,7 +178,7 @@ function QuestionField({
   const inherits = level !== 'practice';
   const isChosen = (answer: Answer) => answer === (inherits ? question.given : question.chosen);
   return (
-    <fieldset className="grid content-start gap-1 border-t border-hairline py-3">
+    <fieldset disabled={closed} className="grid content-start gap-1 border-t border-hairline py-3 disabled:opacity-60">
       <legend className="float-left font-semibold first-letter:uppercase">{question.label}</legend>
       {inherits && (
         <label className="flex min-h-8 items-start gap-2 rounded-sm px-1 py-1">
