@@ -95,10 +95,12 @@ final readonly class DecideRung
      */
     public function takeBack(Decision $decision): array
     {
-        DB::transaction(static function () use ($decision): void {
-            $decision->update(['taken_back_at' => now()]);
-            Placement::query()->where('decision_id', $decision->id)->update(['undone_at' => now()]);
-        });
+        if ($decision->taken_back_at === null) {
+            DB::transaction(static function () use ($decision): void {
+                $decision->update(['taken_back_at' => now()]);
+                Placement::query()->where('decision_id', $decision->id)->update(['undone_at' => now()]);
+            });
+        }
         $library = $this->ladders->library();
 
         return array_values(Placement::query()->where('person_id', $decision->person_id)->where('ladder', $decision->ladder)->whereNull('undone_at')->where('sequence', '>', $decision->sequence)->orderBy('sequence')->get()

@@ -259,7 +259,7 @@ abstract class BrowserTestCase extends TestCase
         return self::environment()['POST_ADDRESS'];
     }
 
-    private static function artisan(string ...$command): void
+    protected static function artisan(string ...$command): void
     {
         (new Process([PHP_BINARY, 'artisan', ...array_values($command)], dirname(__DIR__, 2), self::environment(), null, 120))->mustRun();
     }

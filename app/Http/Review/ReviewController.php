@@ -59,14 +59,14 @@ final readonly class ReviewController
         return new JsonResponse((new ReviewPage($file))->decision($decision), 201);
     }
 
-    /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
+    /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. Asked twice, it answers as the first time. */
     #[Writes('/api/people/{person}/decisions/{decision}/take-back', 'takeDecisionBack', DecisionView::class)]
     public function takeBack(Person $person, Decision $decision, #[CurrentUser] User $user, DecideRung $decide): JsonResponse
     {
         abort_unless($decision->person_id === $person->id, 404);
         $page = new ReviewPage($this->open->of($person, $user));
-        if (! $page->decision($decision)->canTakeBack) {
-            throw Problem::conflict('not-to-be-taken-back', 'This was taken back before, or it is a referral of an earlier day: then only a clinician’s clearance opens training.');
+        if ($decision->taken_back_at === null && ! $page->decision($decision)->canTakeBack) {
+            throw Problem::conflict('not-to-be-taken-back', 'This is a referral of an earlier day: only a clinician’s clearance opens training again.');
         }
 
         return new JsonResponse($page->decision($decision, $decide->takeBack($decision)));

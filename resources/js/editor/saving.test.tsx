@@ -42,6 +42,70 @@ describe('a save whose answer was lost', () => {
   });
 });
 
+describe('a page that was closed before its save was answered', () => {
+  const open = (
+    version: number,
+    draftKept: boolean,
+    send: (value: string, at: number) => Promise<{ data?: { version: number }; error?: Refusal }>,
+  ) => {
+    const client = new QueryClient();
+    return renderHook(
+      () => useSaving<string, { version: number }>({ thing: 'c', version, draftKept, send, onSaved: () => undefined }),
+      {
+        wrapper: ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>,
+      },
+    );
+  };
+  const taken = (sent: [string, number][]) => (value: string, version: number) => {
+    sent.push([value, version]);
+    return Promise.resolve({ data: { version: version + 1 } });
+  };
+
+  it('has it sent first when it is opened again, over the same version; what was written since goes over that', async () => {
+    const never = vi.fn(() => new Promise<never>(() => undefined));
+    const first = open(3, true, never);
+    act(() => first.result.current.save('first'));
+    await waitFor(() => expect(never).toHaveBeenCalled());
+    first.unmount();
+
+    const sent: [string, number][] = [];
+    const again = open(3, true, taken(sent));
+    act(() => again.result.current.save('first and second'));
+    await waitFor(() =>
+      expect(sent).toEqual([
+        ['first', 3],
+        ['first and second', 4],
+      ]),
+    );
+    again.unmount();
+    open(5, true, taken(sent));
+    await act(() => vi.advanceTimersByTimeAsync(1000));
+    expect(sent).toHaveLength(2);
+  });
+
+  it('sends nothing of it where another version was read meanwhile', async () => {
+    const first = open(3, true, () => new Promise<never>(() => undefined));
+    act(() => first.result.current.save('first'));
+    await act(() => vi.advanceTimersByTimeAsync(100));
+    first.unmount();
+    const sent: [string, number][] = [];
+    open(4, true, taken(sent));
+    await act(() => vi.advanceTimersByTimeAsync(1000));
+    expect(sent).toEqual([]);
+  });
+
+  it('sends nothing of it where nobody keeps what was written', async () => {
+    const first = open(0, false, () => new Promise<never>(() => undefined));
+    act(() => first.result.current.save('this week'));
+    await act(() => vi.advanceTimersByTimeAsync(100));
+    first.unmount();
+    const sent: [string, number][] = [];
+    open(0, false, taken(sent));
+    await act(() => vi.advanceTimersByTimeAsync(1000));
+    expect(sent).toEqual([]);
+  });
+});
+
 describe('a page that goes', () => {
   const around = ({ children }: { children: ReactNode }) => (
     <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>

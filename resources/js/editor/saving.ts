@@ -3,6 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { presentOf, type Refusal } from '@/api/client';
 import { onLeaving } from '@/api/leaving';
 import { savedNow, saySaving } from '@/frame/saving';
+import { shelf } from './device';
 
 type Answer<Row> = { data?: Row; error?: Refusal };
 
@@ -14,6 +15,11 @@ class Refused extends Error {
   }
 }
 
+/** What was sent over which version and never answered, by thing: the page was closed meanwhile, and it may have been taken. */
+const unanswered = shelf<{ version: number; value: unknown }>('unanswered', ({ version }) => version >= 0, undefined, {
+  owned: true,
+});
+
 const isOffline = (error: unknown): boolean => error instanceof Refused && error.refusal.code === 'offline';
 
 /**
@@ -23,6 +29,7 @@ const isOffline = (error: unknown): boolean => error instanceof Refused && error
 export function useSaving<Value, Row extends { version: number }, Theirs extends { version: number } = Row>({
   thing,
   version,
+  draftKept = false,
   send,
   onSaved,
 }: {
@@ -30,6 +37,8 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
   thing: string;
   /** That was read; 0 for something new. */
   version: number;
+  /** Whether another page goes on from what was written here: then it sends first what this one sent and was not answered. */
+  draftKept?: boolean;
   send: (value: Value, version: number) => Promise<Answer<Row>>;
   /** Told of every answer; `isNewest` when nothing was written since. */
   onSaved: (row: Row, isNewest: boolean) => void | Promise<void>;
@@ -45,6 +54,11 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     sending.current = send;
   });
 
+  const sure = () => {
+    unsure.current = null;
+    if (draftKept) unanswered.keep(thing, null);
+  };
+
   const { mutate, isPending, isPaused, failureReason } = useMutation({
     scope: { id: thing },
     retry: (_, error) => isOffline(error),
@@ -54,8 +68,9 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
       if (asked === null) return null;
       saySaving('Saving …');
       unsure.current = asked;
+      if (draftKept) unanswered.keep(thing, { version: known.current, value: asked.value });
       const { data, error } = await sending.current(asked.value, known.current);
-      if (error?.code !== 'offline') unsure.current = null;
+      if (error?.code !== 'offline') sure();
       if (error) {
         const unreachable = error.code === 'offline';
         saySaving(unreachable ? 'Kept on this device' : 'Not saved');
@@ -90,6 +105,15 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     [],
   );
 
+  // What was written over it is not somebody else's.
+  const begunWith = useRef(version);
+  useEffect(() => {
+    const sent = draftKept ? unanswered.of(thing) : null;
+    if (sent?.version !== begunWith.current) return;
+    unsure.current = { value: sent.value as Value };
+    mutate();
+  }, [thing, draftKept, mutate]);
+
   const save = useCallback(
     (value: Value) => {
       newest.current = { value };
@@ -117,7 +141,7 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     takeTheirs: () => {
       if (theirs) known.current = theirs.version;
       newest.current = null;
-      unsure.current = null;
+      sure();
       setTheirs(null);
     },
     /** Something else is at hand now, or it was read anew. */

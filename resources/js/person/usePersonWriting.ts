@@ -36,10 +36,15 @@ export function usePersonWriting(person: Schemas['PersonView']) {
     if (kept === null) personDrafts.keep(person.id, null);
   }, [kept, person.id]);
   const known = useRef(kept?.version ?? person.version);
+  /** as it was last sent, or read */
+  const last = useRef(JSON.stringify(start));
+  /** as it is typed now, sent or not */
+  const latest = useRef(last.current);
   const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(kept?.fields ?? start);
   const { save, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({
     thing: `person ${person.id}`,
     version: kept?.version ?? person.version,
+    draftKept: true,
     send: (fields, version) =>
       http.PUT('/api/people/{person}', {
         params: { path: { person: person.id } },
@@ -47,17 +52,21 @@ export function usePersonWriting(person: Schemas['PersonView']) {
       }),
     onSaved: async (row, isNewest) => {
       known.current = row.version;
-      if (!isNewest) return;
+      // What was typed since, sent or not, stays on the device: it goes over what is saved now.
+      if (!isNewest || last.current !== latest.current) {
+        personDrafts.keep(person.id, { version: row.version, fields: JSON.parse(latest.current) as PersonFields });
+        return;
+      }
       personDrafts.keep(person.id, null);
       await refresh();
     },
   });
 
-  const last = useRef(JSON.stringify(start));
   const { soon, never } = useSoon(WAIT);
   const text = JSON.stringify(now);
   useEffect(() => {
     never();
+    latest.current = text;
     if (last.current === text) return;
     const fields = JSON.parse(text) as PersonFields;
     personDrafts.keep(person.id, { version: known.current, fields });

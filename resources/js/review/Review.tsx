@@ -86,13 +86,14 @@ export function Review() {
   // The newest first, so that each board is the one before it.
   const takeBack = async (made: string[]) => {
     const stays: string[] = [];
+    setProblem(null);
     for (const decision of made.toReversed()) {
       const { data, error } = await http.POST('/api/people/{person}/decisions/{decision}/take-back', {
         params: { path: { person: person.id, decision } },
       });
       if (error) {
         setProblem(error.sentence);
-        break;
+        return refresh();
       }
       stays.push(...data.stays);
     }

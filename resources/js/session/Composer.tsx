@@ -14,7 +14,7 @@ import { ComposingContext, useComposer, useComposing, type ComposerProps } from 
 /** Writes a session: doses by line or field, order, circuits and parts, with its time, balance and repairs at once. */
 export function Composer(props: ComposerProps) {
   const composing = useComposer(props);
-  const { preview, current, fields, draft, id, person } = composing;
+  const { preview, current, fields, draft, id, person, saving } = composing;
   return (
     <ComposingContext value={composing}>
       <SumsProvider value={composing.askSum}>
@@ -24,7 +24,7 @@ export function Composer(props: ComposerProps) {
           <ComposerTools />
           <Notices />
           {draft.blocks.length === 0 ? <Empty /> : <ExerciseList />}
-          <Stages key={id} person={person.id} session={id} />
+          {saving.there && <Stages key={id} person={person.id} session={id} />}
         </main>
         <ComposerPane />
         <ComposerDialogs />

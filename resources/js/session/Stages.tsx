@@ -27,7 +27,6 @@ export function Stages({ person, session }: { person: string; session: string })
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   useShortcuts([{ key: 'l', label: 'a stage of the sheet', run: () => (stages.data ? setAdding(5) : undefined) }]);
-  // A session that was not saved yet has no sheet.
   if (!stages.data) return null;
   const put = (next: Stages) =>
     client.setQueryData(api.queryOptions('get', '/api/people/{person}/sessions/{session}/stages', ask).queryKey, next);

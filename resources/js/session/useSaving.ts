@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { http, type Schemas } from '@/api/client';
 import { useSaving } from '@/editor/saving';
 import { useSoon } from '@/editor/useSoon';
@@ -43,11 +43,13 @@ export function useContinuousSaving({
   const client = useQueryClient();
   const last = useRef(stored === null ? '' : JSON.stringify(stored));
   const known = useRef(version);
+  const [there, setThere] = useState(version > 0);
   /** as it is written now, sent or not */
   const latest = useRef('');
   const saving = useSaving<Draft, Schemas['SavedSessionView'], Schemas['SessionView']>({
     thing: `session ${id}`,
     version,
+    draftKept: true,
     send: (value, at) =>
       at === 0
         ? http.POST('/api/people/{person}/sessions', {
@@ -60,6 +62,7 @@ export function useContinuousSaving({
           }),
     onSaved: (row, isNewest) => {
       known.current = row.version;
+      setThere(true);
       // What was written since, and was not sent yet, stays on the device: it goes on from what is saved now.
       const now = latest.current === '' ? null : (JSON.parse(latest.current) as Draft);
       if (isNewest && latest.current === last.current) letGo(person, id);
@@ -94,6 +97,8 @@ export function useContinuousSaving({
 
   return {
     ...saving,
+    /** Whether the server has it. */
+    there,
     takeTheirs: () => {
       letGo(person, id);
       window.location.reload();

@@ -28,6 +28,12 @@ final class Chromium
     /** @var array<string, string> profile of a browser in which the app was opened once, by its address */
     private static array $opened = [];
 
+    /** @var list<string> read from the console and not asked for yet */
+    private array $complaints = [];
+
+    /** @var list<string> */
+    private array $refusals = [];
+
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base, private readonly string $profile) {}
 
     /** One in which the app was opened before, and nobody has signed in: its code and its worker are there, as on any day but the first. */
@@ -293,20 +299,43 @@ final class Chromium
     }
 
     /**
-     * What the browser's console complained about.
+     * What the browser's console complained about since it was last asked; what a server refused is no complaint.
      *
      * @return list<string>
      */
     public function complaints(): array
     {
-        $complaints = [];
-        foreach ((array) $this->driver->manage()->getLog('browser') as $line) {
-            if (is_array($line) && ($line['level'] ?? '') === 'SEVERE' && is_string($line['message'] ?? null) && ! str_contains($line['message'], 'Failed to load resource')) {
-                $complaints[] = $line['message'];
-            }
-        }
+        $this->readConsole();
+        [$complaints, $this->complaints] = [$this->complaints, []];
 
         return $complaints;
+    }
+
+    /**
+     * What the server refused since it was last asked, as a status and where; identifiers are left out.
+     *
+     * @return list<string>
+     */
+    public function refusals(): array
+    {
+        $this->readConsole();
+        [$refusals, $this->refusals] = [$this->refusals, []];
+
+        return $refusals;
+    }
+
+    private function readConsole(): void
+    {
+        foreach ((array) $this->driver->manage()->getLog('browser') as $line) {
+            if (! is_array($line) || ($line['level'] ?? '') !== 'SEVERE' || ! is_string($line['message'] ?? null)) {
+                continue;
+            }
+            if (preg_match('~^https?://[^/]+(\S*) .*Failed to load resource.* status of (\d+)~', $line['message'], $found) === 1) {
+                $this->refusals[] = "{$found[2]} ".preg_replace('~/[0-9a-z]{26}\b~', '/…', $found[1]);
+            } elseif (! str_contains($line['message'], 'Failed to load resource')) {
+                $this->complaints[] = $line['message'];
+            }
+        }
     }
 
     /**

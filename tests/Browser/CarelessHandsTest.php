@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverKeys as Key;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Hands that press and type whatever there is, in any order: no view breaks, no server fails, nobody is told that somebody
+ * else was there, and what is kept about the people afterwards is what their records say. Seeded; `bin/hands` goes on for longer.
+ */
+final class CarelessHandsTest extends BrowserTestCase
+{
+    private const VIEWS = ['/', '/people', '/library', '/method', '/practice', '/people/new'];
+
+    private const STEPS = ['person', 'checks', 'board', 'session', 'week', 'weeks', 'sheet', 'coach', 'coach?afterwards', 'review'];
+
+    private const TEXTS = ['20', '3x8/side', 'plank 3x20s', '0', '-1', '99999', 'twenty', ' ', '1.5', '12:30', '2026-12-01', '“x” <b>', '3x8@2-1-2-0', 'e7 p3'];
+
+    private const KEYS = ['u', 'r', 'a', 'n', 't', 'f', 'o', 'c', 'h', 'l', 'm', 's', 'd', 'p', 'e', 'g', '[', ']', '.', '/', '?', '1', '2', ' ', Key::ARROW_DOWN, Key::ARROW_UP, Key::ARROW_LEFT, Key::ARROW_RIGHT, Key::ENTER, Key::ESCAPE, Key::TAB, Key::DELETE, Key::BACKSPACE];
+
+    /** What somebody may press or type into; not what leaves the app, reads a file or signs out. */
+    private const ANYTHING = <<<'JS'
+        const all = [...document.querySelectorAll('main, aside, [role=dialog]')].flatMap((part) => [...part.querySelectorAll('button, input, select, textarea, a, summary, [role=option]')])
+          .filter((one) => one.checkVisibility() && !one.disabled && one.type !== 'file' && !/sign out/i.test(one.textContent)
+            && !(one.tagName === 'A' && (one.target || one.download || one.origin !== location.origin || one.pathname.startsWith('/api'))));
+        const inFront = all.filter((one) => one.closest('[role=dialog]'));
+        const from = inFront.length > 0 ? inFront : all;
+        return from[Math.floor(arguments[0] * from.length)] ?? null;
+        JS;
+
+    /** What a page says that no person can have meant. */
+    private const STATE = <<<'JS'
+        const { innerText: text } = document.body;
+        const odd = /\b(NaN|undefined|Infinity)\b|\[object [^\n]{0,40}|This view could not be shown/.exec(text)?.[0];
+        return [odd && `says ${odd}`, /was changed somewhere else|somebody else/.exec(text)?.[0], document.scrollingElement.scrollWidth > innerWidth && 'is wider than the window'].filter(Boolean);
+        JS;
+
+    /** @var list<string> the last things done, oldest first */
+    private array $done = [];
+
+    private int $pressed = 0;
+
+    private Randomizer $random;
+
+    public function test_no_press_and_no_word_breaks_a_view(): void
+    {
+        $seed = (int) (getenv('HANDS_SEED') ?: 1);
+        $this->random = new Randomizer(new Mt19937($seed));
+        $wrong = [];
+        $people = $this->people();
+        for ($act = 0, $count = (int) (getenv('HANDS_COUNT') ?: 90); $act < $count; $act++) {
+            if ($act % 30 === 0) {
+                $this->browser->size(...$this->one([[1280, 800], [390, 844]]));
+                $view = $this->one([...self::VIEWS, ...array_map(fn(string $step): string => $this->one($people).$step, [...self::STEPS, ...self::STEPS])]);
+                $this->browser->visit($view)->find('//h1 | //main');
+                $this->did("→ {$view}");
+            }
+            $this->act();
+            foreach ($this->faults() as $fault) {
+                $wrong[$fault] ??= "{$fault}, after ".implode(' · ', $this->done);
+            }
+        }
+        self::assertSame([], array_values($wrong), "with seed {$seed}");
+        self::assertGreaterThan($count / 3, $this->pressed);
+        self::artisan('records:check');
+    }
+
+    /** @return non-empty-list<string> addresses of the demo's people */
+    private function people(): array
+    {
+        $people = $this->signIn()->see('Corvin Strake')->driver->executeScript('return [...new Set([...document.querySelectorAll("main li a")].map(({ pathname }) => /^\/people\/[^/]{26}\//.exec(pathname)?.[0]).filter(Boolean))]');
+        $people = array_values(array_filter(is_array($people) ? $people : [], is_string(...)));
+
+        return $people === [] ? throw new \RuntimeException('Nobody is on the bench.') : $people;
+    }
+
+    private function act(): void
+    {
+        if ($this->random->getInt(1, 100) <= 22) {
+            $key = $this->one(self::KEYS);
+            $this->did('key '.(strlen($key) === 1 ? $key : dechex(mb_ord($key))));
+            $this->browser->keys($key);
+
+            return;
+        }
+        $found = $this->browser->driver->executeScript(self::ANYTHING, [$this->part()]);
+        $id = is_array($found) ? ($found[JsonWireCompat::WEB_DRIVER_ELEMENT_IDENTIFIER] ?? null) : null;
+        if (! is_string($id)) {
+            $this->did('nothing to press');
+
+            return;
+        }
+        try {
+            $this->use(new RemoteWebElement(new RemoteExecuteMethod($this->browser->driver), $id, true));
+            $this->pressed++;
+        } catch (WebDriverException) {
+            $this->did('out of reach');
+        }
+    }
+
+    private function use(RemoteWebElement $element): void
+    {
+        $tag = $element->getTagName();
+        $this->did($tag.' '.mb_substr(trim(($element->getAttribute('aria-label') ?? '').' '.$element->getText()), 0, 40));
+        if ($tag === 'select') {
+            $this->browser->driver->executeScript('const [field, part] = arguments; const all = [...field.options].filter((one) => !one.disabled); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(field, all[Math.floor(part * all.length)]?.value); field.dispatchEvent(new Event("change", { bubbles: true }))', [$element, $this->part()]);
+
+            return;
+        }
+        $element->click();
+        if ($this->random->getInt(1, 100) <= 15) {
+            $element->click();
+        }
+        if ($tag === 'textarea' || ($tag === 'input' && ! in_array($element->getAttribute('type'), ['checkbox', 'radio', 'range'], true))) {
+            $text = $this->one(self::TEXTS);
+            $this->did("“{$text}”");
+            $this->browser->keys(Key::CONTROL.'a', $text);
+        }
+    }
+
+    /** @return list<string> what a person would call broken */
+    private function faults(): array
+    {
+        $state = $this->browser->driver->executeScript(self::STATE);
+        // That something typed cannot be taken is an answer; that a server fails, or somebody else was there, is not.
+        $refused = array_filter($this->browser->refusals(), static fn(string $refusal): bool => preg_match('/^(409|5)/', $refusal) === 1);
+
+        return [
+            ...array_filter(is_array($state) ? array_values($state) : [], is_string(...)),
+            ...array_values($refused),
+            // A cuff is not there.
+            ...array_values(array_filter($this->browser->complaints(), static fn(string $complaint): bool => ! str_contains($complaint, 'WebSocket'))),
+        ];
+    }
+
+    /** From 0 to below 1. */
+    private function part(): float
+    {
+        return $this->random->getInt(0, 9999) / 10_000;
+    }
+
+    private function did(string $what): void
+    {
+        $this->done = [...array_slice($this->done, -11), (string) preg_replace('/\s+/', ' ', $what)];
+    }
+
+    /**
+     * @template T
+     *
+     * @param non-empty-list<T> $of
+     *
+     * @return T
+     */
+    private function one(array $of): mixed
+    {
+        return $of[$this->random->getInt(0, count($of) - 1)];
+    }
+}
