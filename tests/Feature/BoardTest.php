@@ -216,6 +216,7 @@ final class BoardTest extends ApiTestCase
         $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertOk()->assertJsonPath('ways.0.setUp', 'Left toe out by a hand, band at the lock beam.');
         self::assertStringNotContainsString('lock beam', (string) json_encode(\Illuminate\Support\Facades\DB::table('set_ups')->get()));
 
+        $write('Left toe out by a hand, band at the lock beam.', 0)->assertOk()->assertJsonPath('version', 1);
         $write('Another trainer’s words.', 0)->assertConflict()->assertJsonPath('present.text', 'Left toe out by a hand, band at the lock beam.');
         $write('', 1)->assertOk();
         $this->getJson("/api/people/{$id}/sessions/{$session}/cues")->assertJsonPath('ways.0.setUp', '');

@@ -21,6 +21,7 @@ use App\Models\RungMark;
 use App\Models\SetUp;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\OwnWriting;
 use EvenRungs\Balance\BoardChange;
 use EvenRungs\Balance\Displaced;
 use EvenRungs\Body\Demand;
@@ -151,6 +152,9 @@ final readonly class BoardController
         $rung = $this->open->of($person, $input->by())->record->library->rung($input->text('rung'));
         $row = SetUp::query()->where('person_id', $person->id)->where('rung', $rung->slug)->first();
         if (($row->version ?? 0) !== $input->integer('version')) {
+            if ($row !== null && OwnWriting::is($row, $input->integer('version'), ['text' => $input->text('text')])) {
+                return new JsonResponse(new SetUpView(rung: $rung->slug, text: $row->text, version: $row->version));
+            }
             throw Problem::changedMeanwhile('This set-up', new SetUpView(rung: $rung->slug, text: $row->text ?? '', version: $row->version ?? 0));
         }
         $row = SetUp::query()->updateOrCreate(['person_id' => $person->id, 'rung' => $rung->slug], ['text' => $input->text('text'), 'version' => $input->integer('version') + 1, 'user_id' => $input->by()->id]);

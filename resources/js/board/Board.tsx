@@ -153,11 +153,15 @@ export function Board() {
         />
       </main>
       <BoardPane replay={replay} placing={placing} told={told} person={person} board={board.data} place={place} go={go} />
-      <ReopenDialog
-        open={reopening !== null}
-        onClose={placing.leaveShut}
-        onReopen={(reason) => reopening && void placing.place(reopening.rung, reopening.side, reason, false, reopening.range)}
-      />
+      {reopening && (
+        <ReopenDialog
+          person={person.id}
+          rung={reopening.rung}
+          problem={placing.problem}
+          onClose={placing.leaveShut}
+          onReopen={(reason) => placing.place(reopening.rung, reopening.side, reason, false, reopening.range)}
+        />
+      )}
       <JumpDialog
         jump={jump}
         onClose={placing.leaveJump}

@@ -6,17 +6,26 @@ import type { Jump } from './usePlacing';
 
 /** A ladder stopped after pain is opened again for a reason, which is kept with the move. */
 export function ReopenDialog({
-  open,
+  person,
+  rung,
+  problem,
   onClose,
   onReopen,
 }: {
-  open: boolean;
+  person: string;
+  rung: string;
+  problem: string | null;
   onClose: () => void;
-  onReopen: (reason: string) => void;
+  /** Says whether it was opened: the reason is there until then. */
+  onReopen: (reason: string) => Promise<boolean>;
 }) {
-  const texts = useTexts('reopen', { reason: '' });
+  const texts = useTexts(`reopen ${person} ${rung}`, { reason: '' });
+  const reopen = async () => {
+    const reason = texts.of('reason').trim();
+    if (reason !== '' && (await onReopen(reason))) texts.saved();
+  };
   return (
-    <Dialog open={open} onClose={onClose} title="Reopen this ladder">
+    <Dialog open onClose={onClose} title="Reopen this ladder">
       <p>
         It was stopped after pain. Say why it is opened again; the reason is kept with the move. Local rules and the advice of a
         licensed professional come first.
@@ -25,13 +34,17 @@ export function ReopenDialog({
         className="grid gap-4"
         onSubmit={(event) => {
           event.preventDefault();
-          const reason = texts.of('reason').trim();
-          if (reason === '') return;
-          onReopen(reason);
-          texts.saved();
+          void reopen();
         }}
       >
-        <TextField label="Reason" {...texts.field('reason')} required maxLength={300} autoComplete="off" />
+        <TextField
+          label="Reason"
+          {...texts.field('reason')}
+          problem={problem ?? undefined}
+          required
+          maxLength={300}
+          autoComplete="off"
+        />
         <div>
           <Button look="next" type="submit" hotkey="Enter">
             Reopen and place

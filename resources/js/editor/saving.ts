@@ -144,9 +144,5 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
       sure();
       setTheirs(null);
     },
-    /** Something else is at hand now, or it was read anew. */
-    readAnew: (at: number) => {
-      known.current = at;
-    },
   };
 }

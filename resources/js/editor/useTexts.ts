@@ -23,7 +23,8 @@ export function useTexts(key: string, start: Texts) {
     }),
     write: (name: string, text: string) => set({ ...value, [name]: text }),
     writeAll: (more: Texts) => set({ ...value, ...more }),
-    saved: () => clear(start),
+    /** With what the field shows from now on; as it began where it is closed. */
+    saved: (now: Texts = start) => clear(now),
     restored,
   };
 }
