@@ -56,6 +56,8 @@ final class CarelessHandsTest extends BrowserTestCase
         $this->random = new Randomizer(new Mt19937($seed));
         $wrong = [];
         $people = $this->people();
+        // What is done before the answer to what was done before is what finds most.
+        $this->browser->lagging((int) (getenv('HANDS_LAG') ?: 250));
         for ($act = 0, $count = (int) (getenv('HANDS_COUNT') ?: 60); $act < $count; $act++) {
             if ($act % 30 === 0) {
                 $this->browser->size(...$this->one([[1280, 800], [390, 844]]));

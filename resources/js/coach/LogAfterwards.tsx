@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { http, sentenceOf, type Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
 import { begin, type AfterwardsDraft, type ItemDraft } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
@@ -151,7 +152,8 @@ function Line({
   onRead: (line: Schemas['LogLineView']) => void;
   onExchange: (one: string, other: string) => void;
 }) {
-  const [line, setLine] = useState('');
+  const texts = useTexts(`log-line ${person} ${sheet.session}`, { line: '' });
+  const line = texts.of('line');
   const [read, setRead] = useState<Schemas['LogLineView'] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -172,6 +174,8 @@ function Line({
     }
     setProblem(null);
     setRead(data);
+    // What was read stands in the fields from now on; the line stays to be mended as long as the view is open.
+    texts.saved({ line });
     onRead(data);
   };
   const guessed = read?.exercises.filter(({ choices }) => choices.length > 0) ?? [];
@@ -188,9 +192,8 @@ function Line({
           label="In a line"
           autoComplete="off"
           maxLength={1000}
-          value={line}
+          {...texts.field('line')}
           placeholder="yesterday 14 min · plank 60 60 55 e7 p0 · side 20/18 clean"
-          onChange={(event) => setLine(event.target.value)}
           problem={problem ?? undefined}
         />
         <Button type="submit" hotkey="Enter" disabled={busy}>

@@ -136,12 +136,23 @@ final class Chromium
         return array_values(array_diff($saved(), $before))[0];
     }
 
+    /** Every answer comes so many milliseconds later, as over a poor network. */
+    public function lagging(int $milliseconds): self
+    {
+        return $this->network(false, $milliseconds);
+    }
+
     /** Without a network, or with one again. */
     public function offline(bool $offline): self
     {
+        return $this->network($offline);
+    }
+
+    private function network(bool $offline, int $latency = 0): self
+    {
         $tools = new ChromeDevToolsDriver($this->driver);
         $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => $latency, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
 
         return $this;
     }
