@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from '@/ui/notice';
-import { http, newId, type Schemas } from '@/api/client';
+import { http, newId, sentenceOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Why } from '@/frame/reason';
 import { savedNow } from '@/frame/saving';
@@ -55,11 +55,18 @@ export function Starts({
       placed.push(id);
     }
     setBusy(false);
-    savedNow();
+    if (placed.length > 0) savedNow();
     await refresh();
     const back = async () => {
-      for (const placement of placed.toReversed())
-        await http.DELETE('/api/people/{person}/placements/{placement}', { params: { path: { person: person.id, placement } } });
+      for (const placement of placed.toReversed()) {
+        const { error } = await http.DELETE('/api/people/{person}/placements/{placement}', {
+          params: { path: { person: person.id, placement } },
+        });
+        if (error) {
+          toast(sentenceOf(error));
+          break;
+        }
+      }
       await refresh();
     };
     toast(refused ?? (placed.length === 1 ? 'Placed.' : `Placed on ${placed.length} rungs.`), {

@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
-import { http, type Schemas } from '@/api/client';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
+import { toast } from '@/ui/notice';
 
 type Asked = Schemas['AskedView'];
 
@@ -21,10 +22,11 @@ export function AskedFromHome({
 }) {
   const refresh = useRefresh();
   const settle = async (one: Asked) => {
-    await http.POST('/api/people/{person}/home-notes/{note}/settle', {
+    const { error } = await http.POST('/api/people/{person}/home-notes/{note}/settle', {
       params: { path: { person, note: one.note } },
       body: { text: '' },
     });
+    if (error) toast(sentenceOf(error));
     await refresh();
   };
   const take = (one: Asked) => {
