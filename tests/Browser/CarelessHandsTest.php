@@ -56,14 +56,18 @@ final class CarelessHandsTest extends BrowserTestCase
         $this->random = new Randomizer(new Mt19937($seed));
         $wrong = [];
         $people = $this->people();
-        // What is done before the answer to what was done before is what finds most.
-        $this->browser->lagging((int) (getenv('HANDS_LAG') ?: 250));
         for ($act = 0, $count = (int) (getenv('HANDS_COUNT') ?: 60); $act < $count; $act++) {
             if ($act % 30 === 0) {
+                // What is done before the answer to what was done before is what finds most.
+                $this->browser->lagging((int) (getenv('HANDS_LAG') ?: 250));
                 $this->browser->size(...$this->one([[1280, 800], [390, 844]]));
                 $view = $this->one([...self::VIEWS, ...array_map(fn(string $step): string => $this->one($people).$step, [...self::STEPS, ...self::STEPS])]);
                 $this->browser->visit($view)->find('//h1 | //main');
                 $this->did("→ {$view}");
+            }
+            if ($act % 30 === 20) {
+                $this->browser->offline(true);
+                $this->did('the network goes');
             }
             $this->act();
             foreach ($this->faults() as $fault) {

@@ -39,7 +39,7 @@ export function usePersonWriting(person: Schemas['PersonView']) {
   /** as it was last sent, or read */
   const last = useRef(JSON.stringify(start));
   /** as it is typed now, sent or not */
-  const latest = useRef(last.current);
+  const latest = useRef('');
   const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(kept?.fields ?? start);
   const { save, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({
     thing: `person ${person.id}`,
