@@ -200,6 +200,24 @@ final class DeskStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_who_leaves_while_it_is_being_saved_goes_on_from_their_own_words(): void
+    {
+        $browser = $this->signIn();
+        $person = $this->addressOf('Corvin Strake', 'person');
+        $notes = fn(): string => (string) $browser->label('Notes (encrypted)')->getAttribute('value');
+        $browser->visit($person)->see('Saved as you go')->lagging(1500);
+        $browser->label('Notes (encrypted)')->sendKeys(' First.');
+        $browser->see('Saving …');
+        $browser->label('Notes (encrypted)')->sendKeys(' Second.');
+        $browser->lagging(0)->visit($person)->see('Saved as you go');
+        self::assertStringEndsWith('First. Second.', $notes());
+        $browser->label('Notes (encrypted)')->sendKeys(' Third.');
+        $browser->waitUntil(fn(): bool => $browser->has('//*[@role="dialog"]') || $browser->driver->executeScript('return Object.keys(localStorage).filter((key) => key.startsWith("even-rungs.person.")).length') === 0, 'nothing waits on the device');
+        self::assertFalse($browser->has('//*[@role="dialog"]'), 'nobody else changed it');
+        $browser->visit($person)->see('Saved as you go');
+        self::assertStringEndsWith('First. Second. Third.', $notes());
+    }
+
     public function test_a_draft_of_a_person_never_goes_over_what_somebody_else_saved_since(): void
     {
         $browser = $this->signIn();
