@@ -1,7 +1,13 @@
+import { useState } from 'react';
+import { newId, type Refusal } from '@/api/client';
+import { sayOnce } from '@/frame/sayOnce';
 import { shelf } from './device';
 import { useDraft } from './useDraft';
 
 type Texts = Record<string, string>;
+
+/** Where the number stands that the texts are sent under. */
+const UNDER = '';
 
 const texts = shelf<Texts>(
   'text',
@@ -10,21 +16,37 @@ const texts = shelf<Texts>(
   { owned: true },
 );
 
-/** The texts of a small form or dialog, by name: closed, left or reloaded, they are there again until they are saved. */
+/**
+ * The texts of a small form or dialog, by name: closed, left or reloaded, they are there again until they are saved, and
+ * they are sent under the same number until then, so that an answer that was lost doubles nothing.
+ */
 export function useTexts(key: string, start: Texts) {
   const { value, set, clear, restored } = useDraft<Texts>(texts, key, start);
+  const [fresh, setFresh] = useState(newId);
+  const under = value[UNDER] ?? fresh;
+  const write = (more: Texts) => set({ ...value, [UNDER]: under, ...more });
   return {
     of: (name: string): string => value[name] ?? start[name] ?? '',
     /** For a field of text. */
     field: (name: string) => ({
       name,
       value: value[name] ?? start[name] ?? '',
-      onChange: (event: { target: { value: string } }) => set({ ...value, [name]: event.target.value }),
+      onChange: (event: { target: { value: string } }) => write({ [name]: event.target.value }),
     }),
-    write: (name: string, text: string) => set({ ...value, [name]: text }),
-    writeAll: (more: Texts) => set({ ...value, ...more }),
+    write: (name: string, text: string) => write({ [name]: text }),
+    writeAll: write,
+    /** Sends them under their number. */
+    say: async <Answer extends { error?: Refusal }>(send: (id: string) => Promise<Answer>): Promise<Answer> => {
+      const id = { current: under };
+      const answer = await sayOnce(id, send);
+      if (answer.error && id.current !== under) write({ [UNDER]: id.current });
+      return answer;
+    },
     /** With what the field shows from now on; as it began where it is closed. */
-    saved: (now: Texts = start) => clear(now),
+    saved: (now: Texts = start) => {
+      clear(now);
+      setFresh(newId());
+    },
     restored,
   };
 }

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, http, newId, sentenceOf, type Schemas } from '@/api/client';
 import { Alone } from '@/coach/alone';
@@ -7,6 +7,7 @@ import { Mornings } from '@/coach/Mornings';
 import { setOwner } from '@/editor/device';
 import { ReasonProvider } from '@/frame/reason';
 import { Logo } from '@/frame/Logo';
+import { sayOnce } from '@/frame/sayOnce';
 import { useReach } from '@/offline/kept';
 import { sendWaiting, useSendingByItself, useWaiting } from '@/offline/outbox';
 import { setTrainer } from '@/offline/trainings';
@@ -65,11 +66,13 @@ function Today({ home }: { home: View }) {
   const client = useQueryClient();
   const waits = useWaiting();
   const [stopping, setStopping] = useState(false);
+  const told = useRef(newId());
   const [problem, setProblem] = useState<string | null>(null);
   const take = (next: View) => client.setQueryData(api.queryOptions('get', '/api/home', {}).queryKey, next);
   const tell = async (signs: string[]) => {
-    const { data, error } = await http.POST('/api/home/signs', { body: { id: newId(), signs } });
+    const { data, error } = await sayOnce(told, (id) => http.POST('/api/home/signs', { body: { id, signs } }));
     if (error) return setProblem(sentenceOf(error));
+    told.current = newId();
     take(data);
     setStopping(false);
   };

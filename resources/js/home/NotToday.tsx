@@ -1,5 +1,5 @@
 import { useState, type FormEvent } from 'react';
-import { http, newId, sentenceOf, type Schemas } from '@/api/client';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { Button } from '@/ui/Button';
 import { TextArea } from '@/ui/Field';
@@ -28,9 +28,11 @@ export function NotToday({
     event.preventDefault();
     if (reason === '') return setProblem('Press what it is first.');
     setBusy(true);
-    const { data, error } = await http.POST('/api/home/not-today', {
-      body: { id: newId(), session, on, reason: reason as Schemas['NotTodayRequest']['reason'], text: texts.of('text').trim() },
-    });
+    const { data, error } = await texts.say((id) =>
+      http.POST('/api/home/not-today', {
+        body: { id, session, on, reason: reason as Schemas['NotTodayRequest']['reason'], text: texts.of('text').trim() },
+      }),
+    );
     setBusy(false);
     if (error) return setProblem(`${sentenceOf(error)} What you wrote stays here.`);
     texts.saved();

@@ -1,5 +1,5 @@
 import { useState, type FormEvent } from 'react';
-import { http, newId, sentenceOf, type Schemas } from '@/api/client';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
@@ -16,7 +16,9 @@ export function Words({ onTold }: { onTold: (home: Home) => void }) {
   const tell = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
-    const { data, error } = await http.POST('/api/home/words', { body: { id: newId(), text: texts.of('text').trim() } });
+    const { data, error } = await texts.say((id) =>
+      http.POST('/api/home/words', { body: { id, text: texts.of('text').trim() } }),
+    );
     setBusy(false);
     if (error) return setProblem(`${sentenceOf(error)} What you wrote stays here.`);
     setProblem(undefined);

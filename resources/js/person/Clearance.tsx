@@ -1,10 +1,9 @@
-import { useRef, useState, type FormEvent } from 'react';
+import { useState, type FormEvent } from 'react';
 import { toast } from '@/ui/notice';
-import { http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { afterDrawn } from '@/frame/keys';
 import { useRefresh } from '@/frame/usePerson';
-import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { TextArea, TextField } from '@/ui/Field';
@@ -84,7 +83,6 @@ function TakeBack({ person, screening }: { person: string; screening: string }) 
 /** Who cleared what, from when until when. */
 export function ClearanceForm({ person, onDone }: { person: string; onDone?: () => void }) {
   const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const id = useRef(newId());
   const refresh = useRefresh();
 
   const texts = useTexts(`clearance ${person}`, { clinician: '', scope: '', from: '', until: '' });
@@ -97,8 +95,8 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
       from: texts.of('from'),
       until: texts.of('until'),
     };
-    const { error } = await sayOnce(id, (under) =>
-      http.POST('/api/people/{person}/clearances', { params: { path: { person } }, body: { id: under, ...said } }),
+    const { error } = await texts.say((id) =>
+      http.POST('/api/people/{person}/clearances', { params: { path: { person } }, body: { id, ...said } }),
     );
     if (error) {
       setRefusal(error);

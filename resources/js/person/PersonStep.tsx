@@ -32,7 +32,7 @@ export function PersonStep() {
   return (
     <>
       <ReferralNote person={person} />
-      <main className="relative min-w-0 flex-1 scroll-pb-20 p-6 lg:overflow-y-auto print:hidden">
+      <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto print:hidden">
         <div className="mx-auto grid max-w-3xl gap-6 lg:mx-0">
           <h1 className="text-3xl">Person</h1>
           {!person.standing.open && <Clearance person={person} />}

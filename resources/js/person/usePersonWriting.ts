@@ -13,6 +13,8 @@ interface Draft {
   /** that the fields were written over: somebody else's changes since are never overwritten unseen */
   version: number;
   fields: PersonFields;
+  /** of one who is to be added */
+  id?: string;
 }
 
 /** What was typed and has not reached the server yet, by person; `new` for one who is not there yet. */

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
@@ -11,6 +11,7 @@ import { toast } from '@/ui/notice';
 
 type Notes = Schemas['HomeNotesView'];
 type Note = Schemas['HomeNoteView'];
+type Say = ReturnType<typeof useTexts>['say'];
 
 const about = {
   link: 'a link',
@@ -48,9 +49,9 @@ export function FromHome({ person, name }: { person: string; name: string }) {
       http.POST('/api/people/{person}/home-notes/{note}/settle', { params: { path: { person, note } }, body: { text } }),
       text === '' ? 'Seen to.' : `${name} reads it at the next opening.`,
     );
-  const write = (text: string) =>
+  const write = (text: string, say: Say) =>
     take(
-      http.POST('/api/people/{person}/home-notes', { ...ask, body: { id: newId(), text } }),
+      say((id) => http.POST('/api/people/{person}/home-notes', { ...ask, body: { id, text } })),
       `${name} reads it at the next opening.`,
     );
   const waiting = notes.data.notes.filter(({ isWaiting }) => isWaiting);
@@ -100,8 +101,8 @@ export function FromHome({ person, name }: { person: string; name: string }) {
           name={name}
           busy={busy}
           action="Send it"
-          onSend={async (text) => {
-            const isSent = await write(text);
+          onSend={async (text, say) => {
+            const isSent = await write(text, say);
             if (isSent) setWriting(false);
             return isSent;
           }}
@@ -182,12 +183,12 @@ function Reply({
   busy: boolean;
   action: string;
   none?: string;
-  onSend: (text: string) => Promise<boolean>;
+  onSend: (text: string, say: Say) => Promise<boolean>;
 }) {
   const texts = useTexts(key, { text: '' });
   const text = texts.of('text').trim();
   const send = async (said: string) => {
-    if (await onSend(said)) texts.saved();
+    if (await onSend(said, texts.say)) texts.saved();
   };
   return (
     <form

@@ -1,5 +1,5 @@
 import { useState, type FormEvent } from 'react';
-import { http, newId, sentenceOf, type Schemas } from '@/api/client';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { useLibrary } from '@/frame/useLibrary';
 import { Button } from '@/ui/Button';
@@ -44,19 +44,21 @@ export function StageForm({
   const save = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
-    const { data, error } = await http.POST('/api/people/{person}/sessions/{session}/stages', {
-      params: { path: { person, session } },
-      body: {
-        id: newId(),
-        kind,
-        after,
-        count: Number(count) || 0,
-        item: changes ? (item?.id ?? null) : null,
-        rung: brings ? texts.of('rung') : null,
-        dose: brings || changes ? texts.of('dose').trim() : null,
-        message: texts.of('message').trim(),
-      },
-    });
+    const { data, error } = await texts.say((id) =>
+      http.POST('/api/people/{person}/sessions/{session}/stages', {
+        params: { path: { person, session } },
+        body: {
+          id,
+          kind,
+          after,
+          count: Number(count) || 0,
+          item: changes ? (item?.id ?? null) : null,
+          rung: brings ? texts.of('rung') : null,
+          dose: brings || changes ? texts.of('dose').trim() : null,
+          message: texts.of('message').trim(),
+        },
+      }),
+    );
     setBusy(false);
     setFields(error?.fields ?? {});
     if (error) return setProblem(sentenceOf(error));
