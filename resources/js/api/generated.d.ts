@@ -344,7 +344,7 @@ export interface paths {
         post: operations["decide"];
     };
     "/api/people/{person}/decisions/{decision}/take-back": {
-        /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. */
+        /** Takes a decision back; it stays in the history, marked, and the rung it moved goes back. Asked twice, it answers as the first time. */
         post: operations["takeDecisionBack"];
     };
     "/api/rules": {
