@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef } from 'react';
 import { newId, type Refusal } from '@/api/client';
 import { sayOnce } from '@/frame/sayOnce';
 import { shelf } from './device';
@@ -22,9 +22,10 @@ const texts = shelf<Texts>(
  */
 export function useTexts(key: string, start: Texts) {
   const { value, set, clear, restored } = useDraft<Texts>(texts, key, start);
-  const [fresh, setFresh] = useState(newId);
-  const under = value[UNDER] ?? fresh;
-  const write = (more: Texts) => set({ ...value, [UNDER]: under, ...more });
+  // Made with the first letter: what was written later has the later number.
+  const fresh = useRef<string | null>(null);
+  const under = () => value[UNDER] ?? (fresh.current ??= newId());
+  const write = (more: Texts) => set({ ...value, [UNDER]: under(), ...more });
   return {
     of: (name: string): string => value[name] ?? start[name] ?? '',
     /** For a field of text. */
@@ -37,15 +38,16 @@ export function useTexts(key: string, start: Texts) {
     writeAll: write,
     /** Sends them under their number. */
     say: async <Answer extends { error?: Refusal }>(send: (id: string) => Promise<Answer>): Promise<Answer> => {
-      const id = { current: under };
+      const sent = under();
+      const id = { current: sent };
       const answer = await sayOnce(id, send);
-      if (answer.error && id.current !== under) write({ [UNDER]: id.current });
+      if (answer.error && id.current !== sent) write({ [UNDER]: id.current });
       return answer;
     },
     /** With what the field shows from now on; as it began where it is closed. */
     saved: (now: Texts = start) => {
       clear(now);
-      setFresh(newId());
+      fresh.current = null;
     },
     restored,
   };
