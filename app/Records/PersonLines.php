@@ -16,6 +16,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Method\MethodLevel;
 use EvenRungs\Person\Attention;
 use EvenRungs\Person\Step;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Str;
 
@@ -94,18 +95,31 @@ final readonly class PersonLines
     /** @return list<string> people whose kept line is not what their records say: none, unless something went wrong */
     public function wrong(User $by): array
     {
+        $old = self::old(PracticeClock::of($by)->today()->iso(), $this->stamps(Practice::query()->findOrFail($by->practice_id)));
         $wrong = [];
         foreach (Person::query()->orderBy('id')->cursor() as $person) {
             $kept = PersonLine::query()->find($person->id);
-            $columns = $this->columns($person, $by);
-            // The same words are encrypted otherwise each time.
-            $is = static fn(array $row): array => array_diff_key([...$row, 'said' => null], ['number' => true]);
-            if ($kept === null || $kept->said !== PersonLine::decrypted($columns['said']) || array_map(strval(...), $is(array_intersect_key($kept->getAttributes(), $columns))) !== array_map(strval(...), $is($columns))) {
+            // What has grown old is made anew before anybody sees it.
+            if ($kept !== null && in_array($person->id, $old, true)) {
+                continue;
+            }
+            // What is written meanwhile is no difference: asked once more where nobody can write.
+            if ($this->differs($person->id, $by) && DB::transaction(fn(): bool => Person::query()->whereKey($person->id)->lockForUpdate()->exists() && $this->differs($person->id, $by))) {
                 $wrong[] = $person->id;
             }
         }
 
         return $wrong;
+    }
+
+    private function differs(string $id, User $by): bool
+    {
+        $kept = PersonLine::query()->find($id);
+        $columns = $this->columns(Person::query()->findOrFail($id), $by);
+        // The same words are encrypted otherwise each time.
+        $is = static fn(array $row): array => array_map(strval(...), array_diff_key([...$row, 'said' => null], ['number' => true]));
+
+        return $kept === null || $kept->said !== PersonLine::decrypted($columns['said']) || $is(array_intersect_key($kept->getAttributes(), $columns)) !== $is($columns);
     }
 
     /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, words: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, next_on: string|null, said: string, until: string, records: int, stamp: string} */

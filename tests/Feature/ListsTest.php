@@ -71,6 +71,7 @@ final class ListsTest extends ApiTestCase
         foreach (['/api/method', '/api/method/mine'] as $address) {
             $before = $made();
             $this->putJson($address, ['version' => $this->getJson($address)->json('version'), 'question' => 'hold-strategy', 'answer' => 'hold-strategy/long'])->assertOk();
+            self::assertSame([], $this->lines()->wrong($this->trainer), 'what is made anew before anybody sees it is not wrong');
             $this->assertKept();
             self::assertNotSame($before, $made(), $address);
         }
