@@ -15,7 +15,7 @@ final class AccountStoryTest extends BrowserTestCase
 
     public function test_a_trainer_is_invited_joins_by_the_link_and_is_let_go_with_what_the_device_kept(): void
     {
-        $post = self::post();
+        self::post();
         $owner = $this->signIn()->visit('/practice')->see('Who works here');
         $this->isAccessible('the practice');
         $this->tabToField('Invite a trainer: their e-mail');
@@ -51,12 +51,11 @@ final class AccountStoryTest extends BrowserTestCase
         $odo->label('E-mail')->sendKeys(self::ODO);
         $odo->label('Password')->sendKeys('the heron walks late'.Key::ENTER);
         $odo->see('Ask the owner of the practice');
-        $post->stop();
     }
 
     public function test_a_forgotten_password_is_set_anew_and_ones_own_is_changed(): void
     {
-        $post = self::post();
+        self::post();
         $browser = $this->browser->visit('/sign-in')->see('Forgotten the password?');
         $this->tabTo('Forgotten the password?');
         $browser->keys(Key::ENTER)->see('Send me a link');
@@ -74,7 +73,6 @@ final class AccountStoryTest extends BrowserTestCase
         $browser->see('This is not your present password.');
         $browser->label('Present password')->sendKeys(Key::CONTROL.'a'.Key::NULL.'the heron walks late'.Key::ENTER);
         $browser->see('Your password is changed.')->visit('/')->see('Corvin Strake');
-        $post->stop();
     }
 
     /** In the newest message to somebody. */

@@ -24,6 +24,9 @@ abstract class BrowserTestCase extends TestCase
 
     private static int $port = 0;
 
+    /** @var list<Daemon> what one story started; it ends with the story, also where that fails */
+    private static array $helpers = [];
+
     private static ?int $cuffPort = null;
 
     /** @var array{int, int}|null of what catches messages: for mail, and for its page */
@@ -46,6 +49,8 @@ abstract class BrowserTestCase extends TestCase
     protected function tearDown(): void
     {
         @unlink(self::clock());
+        array_map(static fn(Daemon $helper) => $helper->stop(), self::$helpers);
+        self::$helpers = [];
         if ($this->status()->isFailure() || $this->status()->isError()) {
             $this->browser->picture(dirname(__DIR__, 2)."/storage/logs/failed-{$this->name()}.png");
         }
@@ -72,9 +77,10 @@ abstract class BrowserTestCase extends TestCase
     /** No problem of reach in either theme. */
     protected function isAccessible(string $what): void
     {
-        foreach (['light', 'dark'] as $theme) {
+        // The dark is the same page in other colours.
+        foreach (['light' => [], 'dark' => ['color-contrast', 'link-in-text-block']] as $theme => $rules) {
             $this->browser->driver->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-            self::assertSame([], $this->browser->accessibilityProblems(), "{$what} in {$theme}");
+            self::assertSame([], $this->browser->accessibilityProblems($rules), "{$what} in {$theme}");
         }
         $this->browser->driver->executeScript('document.documentElement.dataset.theme = "light"');
     }
@@ -214,22 +220,18 @@ abstract class BrowserTestCase extends TestCase
         self::$demo = Snapshot::of($server, self::environment()['DB_DATABASE']);
     }
 
-    /** A simulated cuff where the page looks for one. */
-    protected static function cuff(): Daemon
+    /** A simulated cuff where the page looks for one, until the story ends. */
+    protected static function cuff(): void
     {
         $cuff = Daemon::start(['node', 'bin/cuff'], self::environment());
         $cuff->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'speaks at') ? true : null, 10, 'The cuff');
-
-        return $cuff;
     }
 
-    /** What catches messages, where the server sends them. */
-    protected static function post(): Daemon
+    /** What catches messages, where the server sends them, until the story ends. */
+    protected static function post(): void
     {
         $post = Daemon::start(['node', 'bin/post'], self::environment());
         $post->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'Messages of the demo') ? true : null, 10, 'The post');
-
-        return $post;
     }
 
     /** The first link of the newest message to an address. */

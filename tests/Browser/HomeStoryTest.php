@@ -57,7 +57,7 @@ final class HomeStoryTest extends BrowserTestCase
     public function test_a_letter_a_training_a_morning_a_decision_and_on_day_five_the_sheet_has_grown(): void
     {
         $first = (new \DateTimeImmutable('tomorrow', new \DateTimeZone('Europe/Vienna')))->setTime(10, 0);
-        $post = self::post();
+        self::post();
         $this->itIs($first);
         $desk = $this->signIn()->visit($this->addressOf('Corvin Strake', 'session'))->see('A sheet that grows');
         $desk->keys('l')->see('A stage of the sheet');
@@ -106,7 +106,6 @@ final class HomeStoryTest extends BrowserTestCase
         }
         $this->signIn()->visit($this->addressOf('Corvin Strake', 'session'))->see('came ')->see('5 holds of 10 s');
         self::assertNotSame('', $this->linkTo('corvin@home.example'), 'the stage was told by mail too');
-        $post->stop();
         $desk->complaints();
     }
 

@@ -256,10 +256,9 @@ final class StoryTest extends BrowserTestCase
         $this->isAccessible('a climb test');
         $browser->keys(Key::ESCAPE)->see('Place on all')->keys('a')->press('Try it on a drawing')->see('Mark the ankle');
         $this->isAccessible('marks on a picture');
-        $cuff = self::cuff();
+        self::cuff();
         $browser->keys(Key::ESCAPE)->see('Place on all')->keys('b')->see('Begin the minute');
         $this->isAccessible('the brace check');
-        $cuff->stop();
         $browser->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days');
         foreach (['t' => 'exercises ·', 'o' => 'the method’s own', 'n' => 'Travelling, no kit', 'a' => 'Side-bridge ladder'] as $key => $wait) {
             $browser->keys($key)->see($wait);

@@ -8,6 +8,8 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\DriverCommand;
@@ -21,6 +23,24 @@ use PHPUnit\Framework\Assert;
 /** A real headless browser with an empty profile: what a trainer does with keys and mouse. */
 final class Chromium
 {
+    /** The text of the page once it has these words, or as it is after a second: read where something has changed, not again and again. */
+    private const SEEN = <<<'JS'
+        const [words, done] = arguments, until = performance.now() + 1000;
+        let changed = true;
+        const changes = new MutationObserver(() => { changed = true; });
+        changes.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
+        const look = () => {
+          const over = performance.now() > until;
+          if (changed || over) {
+            changed = false;
+            const text = document.body?.innerText ?? "";
+            if (over || text.replaceAll("\u00a0", " ").includes(words)) { changes.disconnect(); done(text); return; }
+          }
+          setTimeout(look, 30);
+        };
+        look();
+        JS;
+
     private static ?Daemon $chromedriver = null;
 
     private static string $driverUrl = '';
@@ -190,7 +210,12 @@ final class Chromium
     {
         $seen = '';
         $this->waitUntil(function () use ($text, &$seen): bool {
-            $seen = $this->text();
+            try {
+                $seen = self::plain($this->driver->executeAsyncScript(self::SEEN, [$text]));
+            } catch (JavascriptErrorException|ScriptTimeoutException) {
+                // The page went while it was being read.
+                return false;
+            }
 
             return str_contains($seen, $text);
         }, "“{$text}” on the page");
@@ -207,8 +232,11 @@ final class Chromium
 
     public function text(): string
     {
-        $text = $this->driver->executeScript('return document.body.innerText');
+        return self::plain($this->driver->executeScript('return document.body.innerText'));
+    }
 
+    private static function plain(mixed $text): string
+    {
         return is_string($text) ? str_replace("\u{a0}", ' ', $text) : '';
     }
 
@@ -352,14 +380,16 @@ final class Chromium
     /**
      * Accessibility problems by the rules of axe.
      *
+     * @param list<string> $rules only these; all that hold by default where empty
+     *
      * @return list<string>
      */
-    public function accessibilityProblems(): array
+    public function accessibilityProblems(array $rules = []): array
     {
         if ($this->driver->executeScript('return "axe" in window') !== true) {
             $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
         }
-        $problems = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run({ resultTypes: ["violations"] }).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));');
+        $problems = $this->driver->executeAsyncScript('const [rules, done] = arguments; axe.run({ resultTypes: ["violations"], ...(rules.length > 0 && { runOnly: rules }) }).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join("; "))));', [$rules]);
 
         return is_array($problems) ? array_values(array_filter($problems, is_string(...))) : [];
     }

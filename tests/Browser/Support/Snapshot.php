@@ -32,9 +32,11 @@ final readonly class Snapshot
         $this->database->beginTransaction();
         foreach ($this->rows as $table => $rows) {
             $this->database->exec("DELETE FROM `{$table}`");
-            foreach ($rows as $row) {
-                $columns = implode('`, `', array_keys($row));
-                $this->database->prepare("INSERT INTO `{$table}` (`{$columns}`) VALUES (".implode(', ', array_fill(0, count($row), '?')).')')->execute(array_values($row));
+            // In few statements: one for each row is what takes most of the time.
+            foreach (array_chunk($rows, 200) as $some) {
+                $columns = implode('`, `', array_keys($some[0]));
+                $places = implode(', ', array_fill(0, count($some), '('.implode(', ', array_fill(0, count($some[0]), '?')).')'));
+                $this->database->prepare("INSERT INTO `{$table}` (`{$columns}`) VALUES {$places}")->execute(array_merge(...array_map(array_values(...), $some)));
             }
         }
         $this->database->commit();
