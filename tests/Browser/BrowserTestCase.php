@@ -60,7 +60,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function signIn(): Chromium
     {
-        return $this->browser->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD)->see('Bench');
+        return self::signedIn($this->browser);
+    }
+
+    protected static function signedIn(Chromium $browser): Chromium
+    {
+        return $browser->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD)->see('Bench');
     }
 
     /** Address of a step of a person of the demo. */
@@ -223,14 +228,14 @@ abstract class BrowserTestCase extends TestCase
     /** A simulated cuff where the page looks for one, until the story ends. */
     protected static function cuff(): void
     {
-        $cuff = Daemon::start(['node', 'bin/cuff'], self::environment());
+        self::$helpers[] = $cuff = Daemon::start(['node', 'bin/cuff'], self::environment());
         $cuff->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'speaks at') ? true : null, 10, 'The cuff');
     }
 
     /** What catches messages, where the server sends them, until the story ends. */
     protected static function post(): void
     {
-        $post = Daemon::start(['node', 'bin/post'], self::environment());
+        self::$helpers[] = $post = Daemon::start(['node', 'bin/post'], self::environment());
         $post->waitFor(static fn(string $printed): ?bool => str_contains($printed, 'Messages of the demo') ? true : null, 10, 'The post');
     }
 

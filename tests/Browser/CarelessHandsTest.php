@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Exception\WebDriverException;
-use Facebook\WebDriver\Remote\JsonWireCompat;
-use Facebook\WebDriver\Remote\RemoteExecuteMethod;
-use Facebook\WebDriver\Remote\RemoteWebElement;
-use Facebook\WebDriver\WebDriverKeys as Key;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\Hands;
 
 /**
- * Hands that press and type whatever there is, in any order: no view breaks, no server fails, nobody is told that somebody
- * else was there, and what is kept about the people afterwards is what their records say. Seeded; `bin/hands` goes on for longer.
+ * Whatever is pressed and typed, in any order: no view breaks, no server fails, nobody is told that somebody else was there
+ * where nobody was, and what is kept about the people afterwards is what their records say. Seeded; `bin/hands` goes on for longer.
  */
 final class CarelessHandsTest extends BrowserTestCase
 {
@@ -22,62 +17,95 @@ final class CarelessHandsTest extends BrowserTestCase
 
     private const STEPS = ['person', 'checks', 'board', 'session', 'week', 'weeks', 'sheet', 'coach', 'coach?afterwards', 'review'];
 
-    private const TEXTS = ['20', '3x8/side', 'plank 3x20s', '0', '-1', '99999', 'twenty', ' ', '1.5', '12:30', '2026-12-01', '“x” <b>', '3x8@2-1-2-0', 'e7 p3'];
+    private const SIZES = [[1280, 800], [390, 844]];
 
-    private const KEYS = ['u', 'r', 'a', 'n', 't', 'f', 'o', 'c', 'h', 'l', 'm', 's', 'd', 'p', 'e', 'g', '[', ']', '.', '/', '?', '1', '2', ' ', Key::ARROW_DOWN, Key::ARROW_UP, Key::ARROW_LEFT, Key::ARROW_RIGHT, Key::ENTER, Key::ESCAPE, Key::TAB, Key::DELETE, Key::BACKSPACE];
+    private Hands $hands;
 
-    /** What somebody may press or type into; not what leaves the app, reads a file or signs out. */
-    private const ANYTHING = <<<'JS'
-        const all = [...document.querySelectorAll('main, aside, [role=dialog]')].flatMap((part) => [...part.querySelectorAll('button, input, select, textarea, a, summary, [role=option]')])
-          .filter((one) => one.checkVisibility() && !one.disabled && one.type !== 'file' && !/sign out/i.test(one.textContent)
-            && !(one.tagName === 'A' && (one.target || one.download || one.origin !== location.origin || one.pathname.startsWith('/api'))));
-        const inFront = all.filter((one) => one.closest('[role=dialog]'));
-        const from = inFront.length > 0 ? inFront : all;
-        return from[Math.floor(arguments[0] * from.length)] ?? null;
-        JS;
+    private int $count;
 
-    /** What a page says that no person can have meant. */
-    private const STATE = <<<'JS'
-        const { innerText: text } = document.body;
-        const odd = /\b(NaN|undefined|Infinity)\b|\[object [^\n]{0,40}|This view could not be shown/.exec(text)?.[0];
-        return [odd && `says ${odd}`, /was changed somewhere else|Saved meanwhile|Someone else wrote/.exec(text)?.[0], document.scrollingElement.scrollWidth > innerWidth && 'is wider than the window'].filter(Boolean);
-        JS;
+    private int $lag;
 
-    /** @var list<string> the last things done, oldest first */
-    private array $done = [];
-
-    private int $pressed = 0;
-
-    private Randomizer $random;
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Messages are sent at once here, where elsewhere they wait until they can be.
+        self::post();
+        $this->hands = new Hands((int) (getenv('HANDS_SEED') ?: 1));
+        $this->count = (int) (getenv('HANDS_COUNT') ?: 60);
+        // What is done before the answer to what was done before is what finds most.
+        $this->lag = (int) (getenv('HANDS_LAG') ?: 250);
+    }
 
     public function test_no_press_and_no_word_breaks_a_view(): void
     {
-        // Messages are sent at once here, where elsewhere they wait until they can be.
-        self::post();
-        $seed = (int) (getenv('HANDS_SEED') ?: 1);
-        $this->random = new Randomizer(new Mt19937($seed));
-        $wrong = [];
         $people = $this->people();
-        for ($act = 0, $count = (int) (getenv('HANDS_COUNT') ?: 60); $act < $count; $act++) {
+        for ($act = 0; $act < $this->count; $act++) {
             if ($act % 30 === 0) {
-                // What is done before the answer to what was done before is what finds most.
-                $this->browser->lagging((int) (getenv('HANDS_LAG') ?: 250));
-                $this->browser->size(...$this->one([[1280, 800], [390, 844]]));
-                $view = $this->one([...self::VIEWS, ...array_map(fn(string $step): string => $this->one($people).$step, [...self::STEPS, ...self::STEPS])]);
-                $this->browser->visit($view)->find('//main//button | //main//a | //main//input');
-                $this->did("→ {$view}");
+                $this->browser->lagging($this->lag)->size(...$this->hands->one(self::SIZES));
+                $this->hands->visit($this->browser, $this->hands->one([...self::VIEWS, ...array_map(fn(string $step): string => $this->hands->one($people).$step, [...self::STEPS, ...self::STEPS])]));
             }
-            if ($act % 30 === 20) {
-                $this->browser->offline(true);
-                $this->did('the network goes');
-            }
-            $this->act();
-            foreach ($this->faults() as $fault) {
-                $wrong[$fault] ??= "{$fault}, after ".implode(' · ', $this->done);
-            }
+            $this->withoutNetwork($this->browser, $act);
+            $this->hands->act($this->browser);
         }
-        self::assertSame([], array_values($wrong), "with seed {$seed}");
-        self::assertGreaterThan($count / 3, $this->pressed);
+        $this->nothingIsWrong($this->count);
+    }
+
+    public function test_no_press_and_no_word_breaks_the_page_at_home(): void
+    {
+        $desk = $this->signIn()->visit($this->addressOf('Corvin Strake', 'sheet'))->see('A link for home');
+        $link = $desk->keys('h')->see('Make a link')->press('Make a link')->see('It is shown only now')->find('//*[@role="dialog"]//p[contains(., "/h/")]')->getText();
+        $phone = Chromium::at(self::$base, 390, 844);
+        try {
+            $phone->visit((string) parse_url($link, PHP_URL_PATH))->see('This week');
+            for ($act = 0, $count = intdiv($this->count, 3); $act < $count; $act++) {
+                if ($act % 20 === 0) {
+                    $phone->lagging($this->lag);
+                    $this->hands->visit($phone, '/home');
+                }
+                $this->withoutNetwork($phone, $act);
+                $this->hands->act($phone);
+            }
+        } finally {
+            $phone->quit();
+        }
+        $this->nothingIsWrong($count);
+    }
+
+    public function test_two_devices_with_one_person_break_nothing_of_each_others(): void
+    {
+        $people = $this->people();
+        $other = Chromium::knowing(self::$base);
+        try {
+            self::signedIn($other);
+            for ($act = 0, $count = intdiv($this->count, 3); $act < $count; $act++) {
+                if ($act % 20 === 0) {
+                    $at = $this->hands->one($people).$this->hands->one(self::STEPS);
+                    foreach ([$this->browser, $other] as $device) {
+                        $device->lagging($this->lag)->size(...$this->hands->one(self::SIZES));
+                        $this->hands->visit($device, $at);
+                    }
+                }
+                $this->hands->did($act % 2 === 0 ? 'one:' : 'other:');
+                $this->hands->act($act % 2 === 0 ? $this->browser : $other, alone: false);
+            }
+        } finally {
+            $other->quit();
+        }
+        $this->nothingIsWrong($count);
+    }
+
+    private function withoutNetwork(Chromium $browser, int $act): void
+    {
+        if ($act % 30 === 20) {
+            $browser->offline(true);
+            $this->hands->did('the network goes');
+        }
+    }
+
+    private function nothingIsWrong(int $acts): void
+    {
+        self::assertSame([], $this->hands->wrong());
+        self::assertGreaterThan($acts / 3, $this->hands->pressed());
         self::artisan('records:check');
     }
 
@@ -88,89 +116,5 @@ final class CarelessHandsTest extends BrowserTestCase
         $people = array_values(array_filter(is_array($people) ? $people : [], is_string(...)));
 
         return $people === [] ? throw new \RuntimeException('Nobody is on the bench.') : $people;
-    }
-
-    private function act(): void
-    {
-        if ($this->random->getInt(1, 100) <= 22) {
-            $key = $this->one(self::KEYS);
-            $this->did('key '.(strlen($key) === 1 ? $key : dechex(mb_ord($key))));
-            $this->browser->keys($key);
-
-            return;
-        }
-        $found = $this->browser->driver->executeScript(self::ANYTHING, [$this->part()]);
-        $id = is_array($found) ? ($found[JsonWireCompat::WEB_DRIVER_ELEMENT_IDENTIFIER] ?? null) : null;
-        if (! is_string($id)) {
-            $this->did('nothing to press');
-            // Still on its way: hands come back to it.
-            usleep(100_000);
-
-            return;
-        }
-        try {
-            $this->use(new RemoteWebElement(new RemoteExecuteMethod($this->browser->driver), $id, true));
-            $this->pressed++;
-        } catch (WebDriverException) {
-            $this->did('out of reach');
-        }
-    }
-
-    private function use(RemoteWebElement $element): void
-    {
-        $tag = $element->getTagName();
-        $this->did($tag.' '.mb_substr(trim(($element->getAttribute('aria-label') ?? '').' '.$element->getText()), 0, 40));
-        if ($tag === 'select') {
-            $this->browser->driver->executeScript('const [field, part] = arguments; const all = [...field.options].filter((one) => !one.disabled); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(field, all[Math.floor(part * all.length)]?.value); field.dispatchEvent(new Event("change", { bubbles: true }))', [$element, $this->part()]);
-
-            return;
-        }
-        $element->click();
-        if ($this->random->getInt(1, 100) <= 15) {
-            $element->click();
-        }
-        if ($tag === 'textarea' || ($tag === 'input' && ! in_array($element->getAttribute('type'), ['checkbox', 'radio', 'range'], true))) {
-            $text = $this->one(self::TEXTS);
-            $this->did("“{$text}”");
-            $this->browser->keys(Key::CONTROL.'a', $text);
-        }
-    }
-
-    /** @return list<string> what a person would call broken */
-    private function faults(): array
-    {
-        $state = $this->browser->driver->executeScript(self::STATE);
-        // That something typed cannot be taken is an answer; that a server fails is none.
-        $refused = array_filter($this->browser->refusals(), static fn(string $refusal): bool => str_starts_with($refusal, '5'));
-
-        return [
-            ...array_filter(is_array($state) ? array_values($state) : [], is_string(...)),
-            ...array_values($refused),
-            // A cuff is not there.
-            ...array_values(array_filter($this->browser->complaints(), static fn(string $complaint): bool => ! str_contains($complaint, 'WebSocket'))),
-        ];
-    }
-
-    /** From 0 to below 1. */
-    private function part(): float
-    {
-        return $this->random->getInt(0, 9999) / 10_000;
-    }
-
-    private function did(string $what): void
-    {
-        $this->done = [...array_slice($this->done, -11), (string) preg_replace('/\s+/', ' ', $what)];
-    }
-
-    /**
-     * @template T
-     *
-     * @param non-empty-list<T> $of
-     *
-     * @return T
-     */
-    private function one(array $of): mixed
-    {
-        return $of[$this->random->getInt(0, count($of) - 1)];
     }
 }

@@ -1,13 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { api, http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
-import { formText } from '@/ui/formText';
 import { Loading } from '@/ui/Loading';
 import { toast } from '@/ui/notice';
 import { Status } from '@/ui/Status';
@@ -104,7 +104,7 @@ export function Trainers() {
         ))}
       </ul>
       <Invite
-        onInvite={(email) => take(http.POST(LIST, { body: { id: newId(), email } }), `A link is on its way to ${email}.`)}
+        onInvite={(id, email) => take(http.POST(LIST, { body: { id, email } }), `A link is on its way to ${email}.`)}
       />
       <Dialog
         open={ending !== null}
@@ -136,24 +136,24 @@ export function Trainers() {
   );
 }
 
-function Invite({ onInvite }: { onInvite: (email: string) => Promise<Refusal | null> }) {
+function Invite({ onInvite }: { onInvite: (id: string, email: string) => Promise<Refusal | null> }) {
+  const texts = useTexts('invitation', { email: '' });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const invite = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const form = event.currentTarget;
     setBusy(true);
-    const refused = await onInvite(formText(form)('email'));
+    const { error } = await texts.say(async (id) => ({ error: (await onInvite(id, texts.of('email').trim())) ?? undefined }));
     setBusy(false);
-    setRefusal(refused);
-    if (!refused) form.reset();
+    setRefusal(error ?? null);
+    if (!error) texts.saved();
   };
   return (
     <form onSubmit={(event) => void invite(event)} className="flex flex-wrap items-end gap-3">
       <div className="min-w-64 flex-1 sm:max-w-md">
         <TextField
           label="Invite a trainer: their e-mail"
-          name="email"
+          {...texts.field('email')}
           type="email"
           autoComplete="off"
           maxLength={190}

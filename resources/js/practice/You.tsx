@@ -1,5 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { http, type Refusal, type Schemas } from '@/api/client';
+import { useTexts } from '@/editor/useTexts';
 import { useRefresh } from '@/frame/usePerson';
 import { LEAST } from '@/frame/signingIn';
 import { Button } from '@/ui/Button';
@@ -24,16 +25,18 @@ export function You({ me }: { me: Schemas['MeView'] }) {
 
 function Name({ me }: { me: Schemas['MeView'] }) {
   const refresh = useRefresh();
+  const texts = useTexts('own-name', { name: me.name });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const name = formText(event.currentTarget)('name');
+    const name = texts.of('name');
     setBusy(true);
     const { error } = await http.PUT('/api/me', { body: { name } });
     setBusy(false);
     setRefusal(error ?? null);
     if (error) return;
+    texts.saved({ name });
     toast('Your name is kept.');
     await refresh();
   };
@@ -44,11 +47,10 @@ function Name({ me }: { me: Schemas['MeView'] }) {
       </p>
       <TextField
         label="Your name"
-        name="name"
+        {...texts.field('name')}
         autoComplete="name"
         maxLength={120}
         required
-        defaultValue={me.name}
         hint="As it stands beside what you decide."
         problem={refusal ? (refusal.fields['name']?.[0] ?? refusal.sentence) : undefined}
       />

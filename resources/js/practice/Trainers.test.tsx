@@ -1,0 +1,43 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { afterEach, expect, it, vi } from 'vitest';
+import { Trainers } from './Trainers';
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+  localStorage.clear();
+});
+
+it('keeps an invitation that was not answered, and sends it as the same one', async () => {
+  const asked: { id: string; email: string }[] = [];
+  let isLost = true;
+  vi.stubGlobal('fetch', async (request: Request) => {
+    if (request.method !== 'POST') return Response.json({ trainers: [] });
+    asked.push((await request.json()) as { id: string; email: string });
+    if (isLost) throw new TypeError('no network');
+    return Response.json({ trainers: [] });
+  });
+  const open = () =>
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <Trainers />
+      </QueryClientProvider>,
+    );
+  const field = () => screen.findByLabelText<HTMLInputElement>('Invite a trainer: their e-mail');
+  const send = () => fireEvent.click(screen.getByRole('button', { name: 'Send the invitation' }));
+
+  const first = open();
+  fireEvent.change(await field(), { target: { value: 'lark@tarn-row.example' } });
+  send();
+  await waitFor(() => expect(asked).toHaveLength(1));
+  expect(await screen.findByRole('alert')).toBeTruthy();
+  first.unmount();
+
+  open();
+  expect((await field()).value).toBe('lark@tarn-row.example');
+  isLost = false;
+  send();
+  await waitFor(() => expect(asked).toHaveLength(2));
+  expect(asked[1]).toEqual(asked[0]);
+  await waitFor(async () => expect((await field()).value).toBe(''));
+});
