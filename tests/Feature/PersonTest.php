@@ -34,6 +34,7 @@ final class PersonTest extends ApiTestCase
         yield 'as heavy as a horse' => [['mass' => 500], 'mass', 'A weight from 15 to 300 kg.'];
         yield 'born next year' => [['birthYear' => 2027], 'birthYear', 'A year of birth from 1916 to 2021.'];
         yield 'a limit that begins tomorrow' => [['limits' => [['state' => 'wrist-pain', 'side' => 'left', 'note' => '', 'since' => '2026-06-02']]], 'limits.0.since', 'This cannot be in the future.'];
+        yield 'a limit of which only a note is told' => [['limits' => [['state' => '', 'side' => 'left', 'note' => 'hurts since the fall']]], 'limits.0.state', 'Choose what the limit is.'];
         yield 'a limit that only age gives' => [['limits' => [['state' => 'over-65', 'side' => 'both', 'note' => '']]], 'limits.0.state', 'This is not one of the choices.'];
         yield 'a share of 400' => [['shares' => ['anti-extension' => 400]], 'shares.anti-extension', 'From 0 to 100.'];
         yield 'a limit that is not in the table' => [['limits' => [['state' => 'tired', 'side' => 'both', 'note' => '']]], 'limits.0.state', 'This is not one of the choices.'];

@@ -104,6 +104,7 @@ final class PersonRequest extends ApiRequest
             'name.required' => 'A person needs a name.',
             'consentedOn.before_or_equal' => 'This cannot be in the future.',
             'week.*.time.regex' => 'A clock time is written as 17:30.',
+            'limits.*.state.required' => 'Choose what the limit is.',
             'limits.*.since.before_or_equal' => 'This cannot be in the future.',
             'trainer.exists' => 'This practice has no such trainer.',
             'name.max' => 'A name has at most 120 characters.',

@@ -29,7 +29,7 @@ export function Bench() {
   // What waits on this device is named without a network, too.
   if (!bench.data || !lines)
     return (
-      <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+      <main className="relative flex-1 overflow-y-auto px-[max(1.5rem,50%-30.5rem)] py-6">
         <h1 className="sr-only">Bench</h1>
         <Suspense>
           <WaitsHere />
@@ -43,7 +43,7 @@ export function Bench() {
   const { today, old } = bench.data;
 
   return (
-    <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+    <main className="relative flex-1 overflow-y-auto px-[max(1.5rem,50%-30.5rem)] py-6">
       <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
         <div>
           <h1 className="text-3xl">Bench</h1>

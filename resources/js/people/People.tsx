@@ -55,7 +55,7 @@ export function People() {
   const counts = everyone.data?.counts;
 
   return (
-    <main className="relative mx-auto w-full max-w-5xl flex-1 overflow-y-auto p-6">
+    <main className="relative flex-1 overflow-y-auto px-[max(1.5rem,50%-30.5rem)] py-6">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
         <h1 className="text-3xl">People</h1>
         <Link

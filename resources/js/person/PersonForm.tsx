@@ -5,7 +5,7 @@ import { DateField } from '@/ui/DateField';
 import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { BoardEffect } from './BoardEffect';
-import { namedLimits, type PersonFields } from './fields';
+import { namedLimits, toldLimits, type PersonFields } from './fields';
 import { Places } from './Places';
 import { TargetBars } from './Shares';
 import { TrainingWeek, weekdays } from './TrainingWeek';
@@ -56,7 +56,9 @@ export function PersonForm({
   const limit = (at: number, change: Partial<PersonFields['limits'][number]>) =>
     set({ limits: fields.limits.map((one, index) => (index === at ? { ...one, ...change } : one)) });
   const sided = (state: string): boolean => states.some((entry: Schemas['StateView']) => entry.value === state && entry.sided);
-  const otherProblems = Object.entries(refusal?.fields ?? {}).filter(([path]) => /^(week|shares|limits)/.test(path));
+  const otherProblems = Object.entries(refusal?.fields ?? {}).filter(([path]) =>
+    /^(week|shares|limits(?!\.\d+\.(state|since|note)$))/.test(path),
+  );
 
   return (
     <form
@@ -196,6 +198,8 @@ function Limits({
   said: (path: string) => string | undefined;
   set: (change: Partial<PersonFields>, typing?: string | null) => void;
 }) {
+  const told = toldLimits(fields);
+  const sent = (one: PersonFields['limits'][number]) => `limits.${told.indexOf(one)}`;
   return (
     <fieldset className="grid gap-3">
       <legend className="mb-2 font-display text-lg font-[650]">Limits</legend>
@@ -210,6 +214,7 @@ function Limits({
           <SelectField
             label="What"
             value={one.state}
+            problem={said(`${sent(one)}.state`)}
             onChange={(event) => limit(index, { state: event.target.value as typeof one.state })}
           >
             {one.state === '' && <option value="">choose what</option>}
@@ -232,11 +237,16 @@ function Limits({
           <DateField
             label="Since"
             past
-            problem={said(`limits.${index}.since`)}
+            problem={said(`${sent(one)}.since`)}
             value={one.since}
             onChange={(since) => limit(index, { since })}
           />
-          <TextField label="Note (encrypted)" value={one.note} onChange={(event) => limit(index, { note: event.target.value })} />
+          <TextField
+            label="Note (encrypted)"
+            value={one.note}
+            problem={said(`${sent(one)}.note`)}
+            onChange={(event) => limit(index, { note: event.target.value })}
+          />
           <Button look="quiet" className="mt-8" onClick={() => set({ limits: fields.limits.filter((_, at) => at !== index) })}>
             lift
           </Button>

@@ -79,9 +79,13 @@ export const fieldsOf = (person: Person): PersonFields => ({
 
 type NamedLimit = PersonFields['limits'][number] & { state: Limit['state'] };
 
-/** Limits that say what they are; one that was just added says nothing yet. */
+/** Limits that say what they are. */
 export const namedLimits = (fields: PersonFields): NamedLimit[] =>
   fields.limits.filter((limit): limit is NamedLimit => limit.state !== '');
+
+/** Limits that say anything: one of which only a note is told is sent too, so that it is asked what it is. */
+export const toldLimits = (fields: PersonFields) =>
+  fields.limits.filter((limit) => [limit.state, limit.note.trim(), limit.since].some((text) => text !== ''));
 
 const told = <Value extends string>(text: string): Value | null => (text === '' ? null : (text as Value));
 
@@ -99,6 +103,6 @@ export const bodyOf = (fields: PersonFields): Omit<PersonBody, 'id' | 'version'>
   sex: told(fields.sex),
   hand: told(fields.hand),
   injuredSide: told(fields.injuredSide),
-  limits: namedLimits(fields).map((limit) => ({ ...limit, since: told(limit.since) })),
+  limits: toldLimits(fields).map((limit) => ({ ...limit, state: limit.state as Limit['state'], since: told(limit.since) })),
   consentedOn: told(fields.consentedOn),
 });

@@ -20,6 +20,12 @@ describe('the intake as it is sent', () => {
     expect(bodyOf({ ...emptyPerson, birthYear: '1988' }).birthYear).toBe(1988);
   });
 
+  it('asks what a limit is of which only a note was told, and leaves out one that says nothing', () => {
+    const limit = { state: '' as const, side: 'both' as const, note: '', since: '', cleared: false };
+    const { limits } = bodyOf({ ...emptyPerson, limits: [limit, { ...limit, note: 'hurts since the fall' }] });
+    expect(limits).toMatchObject([{ state: '', note: 'hurts since the fall' }]);
+  });
+
   it('keeps own shares, and leaves those of the aim to the aim', () => {
     const person = { ownShares: false, shares: { 'anti-extension': 20 }, limits: [], birthYear: null } as unknown as Parameters<
       typeof fieldsOf
