@@ -35,11 +35,36 @@ final readonly class SessionStart
         return new self('Core session', [], []);
     }
 
-    /** One exercise for each ladder the person stands on, in the order of the method, with the next dose. */
-    public static function fromBoard(PersonRecord $record): self
+    /**
+     * What the minutes of the person hold of their board, in the order of the method, with the next dose.
+     *
+     * @param list<string> $elsewhere slugs of the ladders that other sessions of the week have
+     */
+    public static function fromBoard(PersonRecord $record, array $elsewhere = []): self
     {
-        $blocks = $notes = [];
-        $met = [];
+        [$blocks, $said, $notes] = self::board($record);
+        $choice = SessionChoice::of($record->read(array_values($blocks))->session?->items() ?? [], $record->profile->minutes, $record, $elsewhere);
+        foreach ($choice->left as $item) {
+            unset($blocks[$item->rung->slug], $said[$item->rung->slug]);
+        }
+
+        return new self('Core session', self::ordered(array_values($blocks), $record), array_values(array_filter([$choice->reason(), ...array_merge(...array_values($said)), ...$notes])));
+    }
+
+    /**
+     * One exercise for each ladder the person stands on, in the order of the method, with the next dose.
+     *
+     * @return list<WrittenBlock>
+     */
+    public static function wholeBoard(PersonRecord $record): array
+    {
+        return self::ordered(array_values(self::board($record)[0]), $record);
+    }
+
+    /** @return array{array<string, WrittenBlock>, array<string, list<Reason>>, list<Reason>} blocks by rung, what is said of them by rung, and of what is missing */
+    private static function board(PersonRecord $record): array
+    {
+        $blocks = $said = $notes = $met = [];
         $next = $record->doses()->next();
         foreach ($record->placedLadders() as $slug) {
             $ladder = $record->library->ladder($slug);
@@ -49,19 +74,18 @@ final readonly class SessionStart
 
                 continue;
             }
-            [$rung, $said] = self::open($rung, $record, "{$ladder->demand->shortName()} is left open");
-            $notes = [...$notes, ...$said];
+            [$rung, $why] = self::open($rung, $record, "{$ladder->demand->shortName()} is left open");
             if ($rung === null) {
+                $notes = [...$notes, ...$why];
+
                 continue;
             }
             $met[] = $ladder->demand;
             $proposed = $next[$rung->slug] ?? null;
-            if ($proposed?->rises || $proposed?->isLighter) {
-                $notes[] = $proposed->reason;
-            }
+            $said[$rung->slug] = $proposed?->rises || $proposed?->isLighter ? [...$why, $proposed->reason] : $why;
             $only = $record->circumstances()->rule($rung)->onlySide();
             $dose = $proposed->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
-            $blocks[] = self::straight($rung, $only === null || ! $dose->perSide ? $dose : $dose->onlyOn($only));
+            $blocks[$rung->slug] = self::straight($rung, $only === null || ! $dose->perSide ? $dose : $dose->onlyOn($only));
         }
         foreach (Demand::everyWeek() as $demand) {
             if (! in_array($demand, $met, true)) {
@@ -69,7 +93,7 @@ final readonly class SessionStart
             }
         }
 
-        return new self('Core session', self::ordered($blocks, $record), $notes);
+        return [$blocks, $said, $notes];
     }
 
     public static function fromTemplate(Template $template, PersonRecord $record): self

@@ -76,7 +76,7 @@ final class WeekShape
     {
         $this->week = new CoreWeek([], $hand->week()->other, $hand->record->profile->trainingDays, $hand->record->circumstances()->limits);
         $heights = $hand->record->evenness()->heights;
-        $read = $hand->record->read(SessionStart::fromBoard($hand->record)->blocks)->session;
+        $read = $hand->record->read(SessionStart::wholeBoard($hand->record))->session;
         $items = array_values(array_filter($read?->items() ?? [], static fn(Item $item): bool => $item->rung->demand !== Demand::Activation));
         $place = static fn(Item $item): array => [isset($heights[$item->rung->demand->value]) ? $heights[$item->rung->demand->value]->tenths : 1000, $item->rung->height->tenths];
         usort($items, static fn(Item $a, Item $b): int => $place($a) <=> $place($b));
@@ -122,7 +122,9 @@ final class WeekShape
                 $this->put('finisher', new CoreSlot('', $other->cell->minute === null ? $other->cell : new Cell($other->cell->day, $other->cell->part), SessionRole::Finisher, $this->effort(5), $content));
             }
         }
-        $own = OrderSchool::CarryFirst->arrange(self::straight($this->items), []);
+        $choice = SessionChoice::of($this->items, $this->minutes(), $this->hand->record);
+        $this->notes = [...$this->notes, ...array_filter([$choice->reason()])];
+        $own = OrderSchool::CarryFirst->arrange(self::straight($choice->taken), []);
         $content = $this->write('own', 'Own day', $this->fitted($own, $this->minutes()));
         // A day with a finisher is none of their own: one of them is better than two that are not.
         $free = count(array_diff($this->week->days, $this->week->coreDays()));

@@ -29,7 +29,7 @@ final class ChecksStoryTest extends BrowserTestCase
         $browser->keys('1')->see("Front plank, toes: {$held} s.")->see('Place on all');
 
         $browser->keys('p')->see('Placed on')->see('Placed since the last test.');
-        $this->tabTo('See the board');
+        $this->tabTo('On to the board');
         $browser->keys(Key::ENTER)->see('spread');
         $this->noComplaints();
     }

@@ -40,6 +40,20 @@ final class SessionTest extends ApiTestCase
         self::assertStringContainsString('Front: no working rung yet, so it is left open', (string) $draft->json('notes.0.sentence'));
     }
 
+    public function test_a_second_session_takes_of_each_demand_what_the_first_one_has_not(): void
+    {
+        $this->place($this->person, 'dead-bug/alternating-lifts');
+        $this->writtenSession($this->person, ['front-plank/forearms-toes' => '2x20s']);
+        $short = [...self::fields($this->person), 'version' => 1, 'minutes' => 3];
+        $this->putJson("/api/people/{$this->person}", $short)->assertOk();
+        $draft = $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk();
+
+        $rungs = array_map(static fn(array $block): string => $block['items'][0]['rung'], $draft->json('preview.blocks'));
+        self::assertContains('dead-bug/alternating-lifts', $rungs);
+        self::assertNotContains('front-plank/forearms-toes', $rungs);
+        self::assertStringStartsWith('3 minutes hold 4 of the 5 ladders of the board', (string) $draft->json('notes.0.sentence'));
+    }
+
     public function test_where_the_sides_differ_the_session_takes_the_weaker_rung_and_begins_there(): void
     {
         $this->travel(1)->seconds();

@@ -32,7 +32,7 @@ final readonly class ComposerController
             'template' => SessionStart::fromTemplate($this->templates->templates()[$input->text('template')] ?? throw Problem::field('template', 'There is no template of this name.'), $file->record),
             'session' => self::fromSession(TrainingSession::query()->find($input->text('session')) ?? throw Problem::field('session', 'This session is not there any more.'), $file),
             'empty' => SessionStart::empty(),
-            default => SessionStart::fromBoard($file->record),
+            default => SessionStart::fromBoard($file->record, (new ComposerPage($file))->laddersElsewhere('')),
         };
 
         return new JsonResponse(new DraftView(title: $start->title, preview: (new SessionPage($file))->preview($start->blocks), notes: ReasonView::all($start->notes), origin: $this->origin($input)));

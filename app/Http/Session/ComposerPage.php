@@ -154,20 +154,37 @@ final readonly class ComposerPage
     }
 
     /**
-     * Seconds of work by demand in the other sessions of this week; in the newest others where no week is laid out.
+     * Slugs of the ladders that the other sessions of this week have.
+     *
+     * @param string $own id of the session itself
+     *
+     * @return list<string>
+     */
+    public function laddersElsewhere(string $own): array
+    {
+        $items = array_merge(...array_map(static fn(Session $session): array => $session->items(), $this->others($own)));
+
+        return array_values(array_unique(array_map(static fn(Item $item): string => $item->rung->ladder, $items)));
+    }
+
+    /**
+     * Seconds of work by demand in the other sessions of this week.
      *
      * @return array<string, int>
      */
     private function elsewhere(string $own): array
     {
+        return TimeFit::workIn($this->others($own));
+    }
+
+    /** @return list<Session> the other sessions of this week; the newest others where no week is laid out */
+    private function others(string $own): array
+    {
         $week = $this->file->week($this->file->record->today);
         $placed = $week->placedSessions();
         $others = array_filter($week->sessions, static fn(WrittenSession $one): bool => $one->id !== $own && ($placed === [] || in_array($one->id, $placed, true)));
 
-        return TimeFit::workIn(array_values(array_filter(array_map(
-            fn(WrittenSession $one): ?Session => $this->page->read($one->blocks)->session,
-            array_values($others),
-        ))));
+        return array_values(array_filter(array_map(fn(WrittenSession $one): ?Session => $this->page->read($one->blocks)->session, array_values($others))));
     }
 
     /** @return list<WrittenBlockView> */

@@ -120,8 +120,11 @@ export function HoldSection({
         </div>
       )}
       <p className="text-sm text-ink3">
-        The band is the published mean with one standard deviation each way, in healthy students of 18 to 35. A hold to the end of
-        form is hard work: warm up first, stop at pain. Local rules and the advice of a licensed professional come first.
+        {checks.holds.some((test) => test.sides.some((side) => side.norm !== null))
+          ? 'The band is the published mean with one standard deviation each way, in healthy students of 18 to 35.'
+          : 'A band of published times is drawn once the person’s form says whose norms to compare with.'}{' '}
+        A hold to the end of form is hard work: warm up first, stop at pain. Local rules and the advice of a licensed professional
+        come first.
       </p>
     </section>
   );

@@ -78,15 +78,14 @@ export function Starts({
   return (
     <div className="grid gap-4">
       <h2 className="text-xl">Where to start</h2>
+      {tested && open.length === 0 && (
+        <Link to={`/people/${person.id}/board`} className="look look-next">
+          On to the board
+        </Link>
+      )}
       {starts.length === 0 ? (
         tested ? (
-          <p>
-            Placed since the last test.{' '}
-            <Link to={`/people/${person.id}/board`} className="font-semibold underline underline-offset-4">
-              See the board
-            </Link>
-            , or test again: a newer test of a ladder proposes anew.
-          </p>
+          <p>Placed since the last test. A newer test of a ladder proposes anew.</p>
         ) : (
           <p>
             Nothing tested yet. One plank and one side plank are enough for a first proposal on every ladder; a climb test makes

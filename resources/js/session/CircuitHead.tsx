@@ -44,7 +44,7 @@ export function CircuitHead({
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
       <strong>
-        {stations === 2 ? 'Superset' : 'Circuit'}, {view?.rounds ?? 1} rounds
+        {stations === 2 ? 'Superset' : 'Circuit'}, {view?.rounds ?? 1} {view?.rounds === 1 ? 'round' : 'rounds'}
       </strong>
       <RestField label="between rounds" seconds={roundRest} onChange={onRoundRest} />
       <span className="ml-auto font-mono">{view?.totals?.totalText}</span>
