@@ -130,6 +130,22 @@ final readonly class SessionStart
         return new self($session->title, $moved, $notes);
     }
 
+    /**
+     * With a number behind the title where another session of the person has it: in a week they are told apart by it.
+     *
+     * @param list<string> $titles
+     */
+    public function beside(array $titles): self
+    {
+        $title = $this->title;
+        $stem = (string) preg_replace('/ \d{1,3}$/', '', $title);
+        for ($number = 2; in_array($title, $titles, true); $number++) {
+            $title = mb_substr($stem, 0, 110)." {$number}";
+        }
+
+        return new self($title, $this->blocks, $this->notes);
+    }
+
     /** @return array{WrittenItem|null, list<Reason>} */
     private static function onOwnRungs(WrittenItem $item, WrittenBlock $block, PersonRecord $record): array
     {

@@ -54,6 +54,16 @@ final class SessionTest extends ApiTestCase
         self::assertStringStartsWith('3 minutes hold 4 of the 5 ladders of the board', (string) $draft->json('notes.0.sentence'));
     }
 
+    public function test_a_session_begun_from_another_of_the_person_is_told_apart_by_its_title(): void
+    {
+        $first = $this->writtenSession($this->person, ['front-plank/forearms-toes' => '2x20s']);
+        $begun = fn(): mixed => $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'session', 'session' => $first])->assertOk()->json('title');
+
+        self::assertSame('Lock-house floor 2', $begun());
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => self::id(), 'version' => 0, 'title' => 'Lock-house floor 2', 'minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-toes' => '2x20s'])])->assertCreated();
+        self::assertSame('Lock-house floor 3', $begun());
+    }
+
     public function test_where_the_sides_differ_the_session_takes_the_weaker_rung_and_begins_there(): void
     {
         $this->travel(1)->seconds();

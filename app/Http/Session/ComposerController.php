@@ -16,6 +16,7 @@ use App\Records\OpenPerson;
 use App\Records\PersonFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Person\SessionStart;
+use EvenRungs\Session\WrittenSession;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -34,6 +35,7 @@ final readonly class ComposerController
             'empty' => SessionStart::empty(),
             default => SessionStart::fromBoard($file->record, (new ComposerPage($file))->laddersElsewhere('')),
         };
+        $start = $start->beside(array_values(array_map(static fn(WrittenSession $one): string => $one->title, $file->week($file->record->today)->sessions)));
 
         return new JsonResponse(new DraftView(title: $start->title, preview: (new SessionPage($file))->preview($start->blocks), notes: ReasonView::all($start->notes), origin: $this->origin($input)));
     }
