@@ -222,7 +222,7 @@ final readonly class Starts
         }
         $next = $this->above($ladder, $full);
 
-        return [$next, self::plank($toes, "30 s clean: on to “{$next->name}”."), $toes->sequence];
+        return [$next, self::plank($toes, $next === $full ? "30 s clean; the next rung is not open: start on “{$full->name}”." : "30 s clean: on to “{$next->name}”."), $toes->sequence];
     }
 
     private static function plank(Hold $hold, string $sentence): Reason
@@ -267,6 +267,10 @@ final readonly class Starts
             return null;
         }
         $rung = $trunk[0];
+        // Who never stood as high as its lowest rung is not put on the ladder by a guess.
+        if ($rung->height->tenths > $tenths) {
+            return null;
+        }
         foreach ($trunk as $step) {
             $rung = $step->height->tenths <= $tenths - self::CAREFUL_TENTHS ? $step : $rung;
         }
@@ -325,9 +329,12 @@ final readonly class Starts
         return $support;
     }
 
+    /** The next rung, where it is open; a test of one rung leads over none that is ruled out. */
     private function above(Ladder $ladder, Rung $rung): Rung
     {
-        return $this->circumstances->nextOpen($ladder, $rung, up: true) ?? $rung;
+        $next = $ladder->above($rung, $this->circumstances->method);
+
+        return $next !== null && $this->circumstances->rule($next)->openSomewhere() ? $next : $rung;
     }
 
     private function newest(HoldKind $kind, Side $side): ?Hold

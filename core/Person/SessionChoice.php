@@ -11,6 +11,7 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Totals;
 
 /**
  * Which of the exercises a person stands on go into one session of so many minutes: few with all their sets, rather than
@@ -54,12 +55,13 @@ final readonly class SessionChoice
         }
         $names = implode(', ', array_map(fn(Item $item): string => lcfirst((string) preg_replace('/ ladder$/', '', $this->library->ladder($item->rung->ladder)->name)), $this->left));
 
-        return Reason::because(
-            Rule::SessionChoice,
-            "{$this->minutes} minutes hold ".count($this->taken).' of the '.(count($this->taken) + count($this->left))." ladders of the board with all their sets. For another day: {$names}.",
-            ['minutes' => (string) $this->minutes, 'chosen' => (string) count($this->taken)],
-            'More minutes, or one of them added by hand.',
-        );
+        $all = count($this->taken) + count($this->left);
+        $takes = self::seconds($this->taken);
+        $sentence = $takes <= 60 * $this->minutes
+            ? "{$this->minutes} minutes hold ".count($this->taken)." of the {$all} ladders of the board with all their sets."
+            : 'The demands of every week alone take '.Totals::clock($takes)." of {$this->minutes} minutes: ".count($this->taken)." of the {$all} ladders of the board.";
+
+        return Reason::because(Rule::SessionChoice, "{$sentence} For another day: {$names}.", ['minutes' => (string) $this->minutes, 'chosen' => (string) count($this->taken)], 'More minutes, or one of them added by hand.');
     }
 
     /**

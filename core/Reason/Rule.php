@@ -173,7 +173,7 @@ enum Rule: string
             self::PlacingFromHold => 'A timed hold places the person on the rung its seconds stand for.',
             self::PlacingFromPlank => 'A front plank under 15 s starts with the knees down or, by the method, in short bouts on the toes; from 30 s on something is added.',
             self::PlacingFromClimb => 'A climb test places the person on its last clean rung.',
-            self::PlacingFromHeight => 'A ladder nobody tested starts a whole height below what was tested in its demand, or below the weakest of all.',
+            self::PlacingFromHeight => 'A ladder nobody tested starts a whole height below what was tested in its demand, or below the weakest of all, or on its lowest rung; where that stands higher than what was tested, the ladder waits.',
             self::PlacingRungsLower => 'Where a limit watches what a rung asks for, the start is lower than measured.',
             self::BigJump => 'A placing more than 1.5 above the last rung that was clean, in a test or in training, is asked about once.',
             self::GateMark => 'A gate asks for the leaving mark of the rung in every planned set and on every side; the mark comes from the kind of work, the strategy of holds and the level.',

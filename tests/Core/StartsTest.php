@@ -69,7 +69,27 @@ final class StartsTest extends TestCase
         self::assertSame([], $this->propose([], []));
     }
 
-    public function test_the_weakest_comes_first_and_every_open_ladder_gets_a_start(): void
+    public function test_nobody_is_put_by_a_guess_on_a_ladder_that_begins_above_all_they_were_tested_on(): void
+    {
+        // Weakest height tested: 3.0. The standing turn begins at 4.6, the rollout at 5.8.
+        $starts = $this->propose([self::hold(HoldKind::FrontPlankKnees, Side::Both, 40)], []);
+        $ladders = array_map(static fn(Start $start): string => $start->rung->ladder, $starts);
+
+        self::assertSame([], array_intersect(['standing-turn', 'rollout'], $ladders));
+        self::assertContains('press-out', $ladders);
+        self::assertContains('standing-turn', array_map(static fn(Start $start): string => $start->rung->ladder, $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 60)], [])));
+    }
+
+    public function test_a_clean_hold_leads_over_no_rung_that_a_limit_rules_out(): void
+    {
+        // The tight plank holds the breath; the rock above it is no way round.
+        $start = $this->on('front-plank', $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 45)], [], [State::RaisedPressure]));
+
+        self::assertSame('front-plank/forearms-toes', $start->rung->slug);
+        self::assertStringContainsString('the next rung is not open', $start->reasons[0]->sentence);
+    }
+
+    public function test_the_weakest_comes_first_and_every_open_ladder_that_begins_no_higher_gets_a_start(): void
     {
         $starts = $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], []);
         $heights = array_map(static fn(Start $start): int => $start->rung->height->tenths, $starts);
