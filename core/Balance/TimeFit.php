@@ -26,8 +26,9 @@ use EvenRungs\Session\Totals;
 /**
  * How a session that is too long comes down to its minutes, least harm first (the order is our own choice): shorter
  * rests inside their bands; neighbouring straight sets that do not compete as supersets; a set less of the demand
- * furthest above its share, the weakest while it is above its own; an exercise less whose demand is best covered elsewhere,
- * never the weakest's; and where that is not enough, sets of what takes longest, whatever it trains.
+ * furthest above its share, the weakest while it is above its own, as long as two stay; an exercise less whose demand is
+ * best covered elsewhere, never the weakest's; then down to one set, and where that is not enough, sets of what takes
+ * longest, whatever it trains. Few exercises with two sets train more than all of them with one.
  */
 final class TimeFit
 {
@@ -65,9 +66,11 @@ final class TimeFit
         if ($picks === null) {
             $fit->repeat($fit->pair(...));
         }
-        $fit->repeat(fn(): bool => $fit->dropSet(true));
-        $fit->repeat($fit->dropExercise(...));
-        $fit->repeat(fn(): bool => $fit->dropSet(false));
+        $fit->repeat(fn(): bool => $fit->dropSet(true, least: 2));
+        $fit->repeat(fn(): bool => $fit->dropExercise(onlyCovered: true));
+        $fit->repeat(fn(): bool => $fit->dropSet(true, least: 1));
+        $fit->repeat(fn(): bool => $fit->dropExercise(onlyCovered: false));
+        $fit->repeat(fn(): bool => $fit->dropSet(false, least: 1));
         $fit->repeat($fit->dropFromLongest(...));
 
         return $fit->steps;
@@ -251,15 +254,18 @@ final class TimeFit
         );
     }
 
-    /** @param bool $onlyAbove only from a demand that has more than its share */
-    private function dropSet(bool $onlyAbove): bool
+    /**
+     * @param bool $onlyAbove only from a demand that has more than its share
+     * @param int  $least     sets that stay
+     */
+    private function dropSet(bool $onlyAbove, int $least): bool
     {
         $shares = WorkShares::of($this->session, $this->session->timeline());
         $chosen = null;
         foreach ($this->session->items() as $item) {
             $demand = $item->rung->demand;
             $above = $demand->hasShare() ? $shares->perMille($demand) - $this->targets->perMille($demand) : 0;
-            if ($item->dose->sets() < 2 || (($onlyAbove || $demand === $this->weakest) && $above <= 0)) {
+            if ($item->dose->sets() <= $least || (($onlyAbove || $demand === $this->weakest) && $above <= 0)) {
                 continue;
             }
             $rank = [$above, $item->dose->sets()];
@@ -311,7 +317,8 @@ final class TimeFit
         return max(array_map(static fn(Item $item): int => $item->dose->sets(), $block->items()));
     }
 
-    private function dropExercise(): bool
+    /** @param bool $onlyCovered only one whose demand is trained by another, here or in the week */
+    private function dropExercise(bool $onlyCovered): bool
     {
         $work = [];
         foreach ($this->session->timeline()->totalsByItem() as $id => $totals) {
@@ -326,7 +333,7 @@ final class TimeFit
             }
             $covered = $here + ($this->elsewhere[$demand->value] ?? 0);
             // A demand every week has to meet stays where nothing else meets it.
-            if ($demand === $this->weakest || ($covered === 0 && in_array($demand, Demand::everyWeek(), true))) {
+            if ($demand === $this->weakest || ($covered === 0 && ($onlyCovered || in_array($demand, Demand::everyWeek(), true)))) {
                 continue;
             }
             $session = $chosen === null || $covered > $chosen[1] ? Edit::remove($item->id)->appliedTo($this->session) : null;

@@ -89,6 +89,29 @@ final class TimeFitTest extends TestCase
         self::assertSame(['Without Front plank, forearms and toes.'], array_map(static fn(FitStep $step): string => explode(' Saves', $step->reason->sentence)[0], $steps));
     }
 
+    public function test_few_exercises_keep_two_sets_before_many_come_down_to_one(): void
+    {
+        $session = $this->session(
+            ['front-plank/forearms-toes', '3x20s'],
+            ['dead-bug/alternating-lifts', '3x8/side'],
+            ['side-bridge/knees-bent', '3x15s/side'],
+            ['carry/one-side-light', '3x20m/side'],
+            ['all-fours/opposite-short', '3x5/side'],
+            ['prone-extension/both-legs', '3x8'],
+            ['press-out/standing', '3x10/side'],
+            ['floor-anti-rotation/hover-hold', '3x(2x10s/5)'],
+        );
+        $steps = $this->fit($session, intdiv($session->timeline()->totals()->total() * 2, 5), Demand::AntiLateralFlexion);
+        $last = $steps[count($steps) - 1]->session;
+
+        self::assertLessThan(8, count($last->items()));
+        foreach ($last->items() as $item) {
+            $ofDemand = array_filter($last->items(), static fn(Item $other): bool => $other->rung->demand === $item->rung->demand);
+            self::assertTrue($item->dose->sets() >= 2 || count($ofDemand) === 1, "{$item->rung->name}: one set beside another exercise of its demand");
+        }
+        self::assertSame([], array_udiff(Demand::everyWeek(), array_map(static fn(Item $item): Demand => $item->rung->demand, $last->items()), static fn(Demand $a, Demand $b): int => $a->value <=> $b->value));
+    }
+
     public function test_what_other_sessions_give_a_demand_is_their_work_on_it(): void
     {
         $one = $this->session(['front-plank/forearms-toes', '2x20s'], ['side-bridge/knees-bent', '1x15s/side']);
