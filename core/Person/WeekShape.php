@@ -122,10 +122,10 @@ final class WeekShape
                 $this->put('finisher', new CoreSlot('', $other->cell->minute === null ? $other->cell : new Cell($other->cell->day, $other->cell->part), SessionRole::Finisher, $this->effort(5), $content));
             }
         }
-        $choice = SessionChoice::of($this->items, $this->minutes(), $this->hand->record);
+        $choice = SessionChoice::of($this->items, $this->hand->record->profile->minutes, $this->hand->record);
         $this->notes = [...$this->notes, ...array_filter([$choice->reason()])];
         $own = OrderSchool::CarryFirst->arrange(self::straight($choice->taken), []);
-        $content = $this->write('own', 'Own day', $this->fitted($own, $this->minutes()));
+        $content = $this->write('own', 'Own day', $this->fitted($own, $this->secondsThere()));
         // A day with a finisher is none of their own: one of them is better than two that are not.
         $free = count(array_diff($this->week->days, $this->week->coreDays()));
         $this->suggest('own', $content, max(1, min(count($after) >= 3 ? 1 : 2, $free)));
@@ -153,7 +153,7 @@ final class WeekShape
                 }
             }
             if ($items !== []) {
-                $content = $this->write("routine-{$letter}", "Floor routine {$letter}", $this->fitted(self::straight($items), min($this->minutes(), self::ROUTINE_SECONDS)));
+                $content = $this->write("routine-{$letter}", "Floor routine {$letter}", $this->fitted(self::straight($items), min($this->secondsThere(), self::ROUTINE_SECONDS)));
                 $this->suggest("routine-{$letter}", $content, 1);
             }
         }
@@ -316,7 +316,7 @@ final class WeekShape
         return $stations;
     }
 
-    private function minutes(): int
+    private function secondsThere(): int
     {
         return 60 * $this->hand->record->profile->minutes;
     }

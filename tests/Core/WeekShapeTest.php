@@ -75,6 +75,17 @@ final class WeekShapeTest extends TestCase
         }
     }
 
+    public function test_an_own_day_takes_what_its_minutes_hold_and_says_what_is_left_for_another(): void
+    {
+        $laid = self::lay(Shape::FinisherAndOwnDays, [...self::BOARD, 'prone-extension/both-legs', 'hinge/hip-height', 'hip-side/leg-lift', 'shoulder-girdle/push-away-knees', 'squat/bodyweight', 'leg-slide/flat-slide']);
+        $own = array_values(array_filter($laid->sessions, static fn(ShapedSession $session): bool => $session->key === 'own'))[0];
+        $said = array_values(array_filter($laid->notes, static fn(Reason $note): bool => $note->rule === Rule::SessionChoice));
+
+        self::assertLessThanOrEqual(25 * 60, self::seconds($own));
+        self::assertStringContainsString('of the 13 ladders of the board with all their sets', $said[0]->sentence ?? '');
+        self::assertStringStartsWith('25 minutes hold '.count(self::rungs($own)).' of', $said[0]->sentence ?? '');
+    }
+
     public function test_a_finisher_of_four_to_eight_minutes_comes_after_every_training_and_the_own_day_carries_first(): void
     {
         $laid = self::lay(Shape::FinisherAndOwnDays);
