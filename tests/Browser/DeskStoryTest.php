@@ -316,7 +316,7 @@ final class DeskStoryTest extends BrowserTestCase
         $browser = $this->signIn();
         $session = $this->addressOf('Perrin Vask', 'session');
         $board = str_replace('/session', '/board', $session);
-        foreach ([[1280, [$session => 'Fit to time']], [390, ['/people/new' => 'Norms of', $session => 'Fit to time', $board => 'At the leaving mark', str_replace('/session', '/sheet', $session) => 'Print']]] as [$width, $views]) {
+        foreach ([[1280, [$session => 'in line with the aim']], [390, ['/people/new' => 'Norms of', $session => 'in line with the aim', $board => 'At the leaving mark', str_replace('/session', '/sheet', $session) => 'Print']]] as [$width, $views]) {
             $browser->size($width, $width === 390 ? 844 : 800);
             foreach ($views as $view => $shows) {
                 $browser->visit($view)->see($shows);

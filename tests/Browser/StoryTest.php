@@ -83,7 +83,7 @@ final class StoryTest extends BrowserTestCase
         $browser->label('Why (kept with the decision)')->sendKeys('moves well');
         $browser->press('Climb instead')->see('Otherwise than proposed: moves well');
         $browser->press('Confirm all')->see('Nothing waits.');
-        $browser->press('On to the board')->see('Board');
+        $browser->press('See the board')->see('Board');
         $browser->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
         $browser->find('//div[@role="option"][@aria-selected="true"][contains(@aria-label, "Press-out, standing, height 4.0")]');
         $this->noComplaints();

@@ -103,9 +103,7 @@ export function Trainers() {
           </li>
         ))}
       </ul>
-      <Invite
-        onInvite={(id, email) => take(http.POST(LIST, { body: { id, email } }), `A link is on its way to ${email}.`)}
-      />
+      <Invite onInvite={(id, email) => take(http.POST(LIST, { body: { id, email } }), `A link is on its way to ${email}.`)} />
       <Dialog
         open={ending !== null}
         onClose={() => setEnding(null)}
