@@ -16,10 +16,13 @@ use EvenRungs\Session\Totals;
 /**
  * Which of the exercises a person stands on go into one session of so many minutes: few with all their sets, rather than
  * all with one. The demands of every week are met whatever it takes, the weakest first; then the others, then a second of
- * each, as long as there is time. Of one demand comes first what no other session has, then what was trained longest ago.
+ * each, as long as there is time, eight at most. Of one demand comes first what no other session has, then what was trained longest ago.
  */
 final readonly class SessionChoice
 {
+    /** One of each demand, what wakes them up, and a lift: more exercises than that are little of each (our own choice). */
+    private const MOST = 8;
+
     /**
      * @param list<Item> $taken in the order of the choice
      * @param list<Item> $left  for another day
@@ -38,7 +41,7 @@ final readonly class SessionChoice
             foreach ($rows as $demand => $row) {
                 $item = $row[$round] ?? null;
                 $isNeeded = $round === 0 && in_array(Demand::from($demand), Demand::everyWeek(), true);
-                if ($item !== null && ($isNeeded || self::seconds([...$taken, $item]) <= 60 * $minutes)) {
+                if ($item !== null && ($isNeeded || (count($taken) < self::MOST && self::seconds([...$taken, $item]) <= 60 * $minutes))) {
                     $taken[] = $item;
                 }
             }
@@ -57,9 +60,12 @@ final readonly class SessionChoice
 
         $all = count($this->taken) + count($this->left);
         $takes = self::seconds($this->taken);
-        $sentence = $takes <= 60 * $this->minutes
-            ? "{$this->minutes} minutes hold ".count($this->taken)." of the {$all} ladders of the board with all their sets."
-            : 'The demands of every week alone take '.Totals::clock($takes)." of {$this->minutes} minutes: ".count($this->taken)." of the {$all} ladders of the board.";
+        $part = count($this->taken)." of the {$all} ladders of the board";
+        $sentence = match (true) {
+            $takes > 60 * $this->minutes => 'The demands of every week alone take '.Totals::clock($takes)." of {$this->minutes} minutes: {$part}.",
+            count($this->taken) === self::MOST => "One session takes {$part}: more would be little of each.",
+            default => "{$this->minutes} minutes hold {$part} with all their sets.",
+        };
 
         return Reason::because(Rule::SessionChoice, "{$sentence} For another day: {$names}.", ['minutes' => (string) $this->minutes, 'chosen' => (string) count($this->taken)], 'More minutes, or one of them added by hand.');
     }

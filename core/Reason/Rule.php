@@ -112,7 +112,7 @@ enum Rule: string
             self::Order => 'The main part is put into the order of a school; primer and finisher stay, and a circuit stays together.',
             self::Competing => 'Two stations of a circuit that load the same shoulder, grip or neck back to back are warned of.',
             self::Primer => 'A primer lasts at most eight minutes and is done well below the working rung or at half its dose.',
-            self::SessionChoice => 'A session made from the board takes what its minutes hold with all its sets: the demands of every week whatever it takes and the weakest first, then the others, then a second of each; of one demand first what no other session has, then what was trained longest ago.',
+            self::SessionChoice => 'A session made from the board takes what its minutes hold with all its sets: the demands of every week whatever it takes and the weakest first, then the others, then a second of each, eight exercises at most; of one demand first what no other session has, then what was trained longest ago.',
             self::FitToTime => 'A session comes down to its minutes in steps, least harm first: rests inside their band, circuits of work that does not compete, a set less where a demand is above its share, as long as two stay; an exercise that is covered elsewhere; then down to one set. The last of the weakest demand never goes.',
             self::Template => 'A template takes the working rung where there is one, begins low where there is none, and says what stands in where a rung is ruled out.',
             self::HeldNotRepeated => 'A held rung is dosed in seconds, not in repetitions.',

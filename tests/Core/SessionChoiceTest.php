@@ -57,6 +57,15 @@ final class SessionChoiceTest extends TestCase
         self::assertSame([], array_filter($draft->notes, static fn(Reason $note): bool => $note->rule === Rule::SessionChoice));
     }
 
+    public function test_whatever_time_there_is_one_session_takes_eight_exercises_at_most(): void
+    {
+        $draft = self::draft(90, board: [...self::BOARD, 'prone-extension/both-legs', 'hip-side/leg-lift']);
+
+        self::assertCount(8, $draft->blocks);
+        self::assertStringStartsWith('One session takes 8 of the 10 ladders of the board: more would be little of each.', $draft->notes[0]->sentence);
+        self::assertSame([], array_diff(['front-plank', 'side-bridge', 'all-fours', 'press-out', 'bridge', 'shoulder-girdle'], self::ladders($draft)), 'one of each demand is among them');
+    }
+
     public function test_the_four_demands_of_every_week_are_met_however_short_it_is(): void
     {
         $draft = self::draft(3);
@@ -77,17 +86,21 @@ final class SessionChoiceTest extends TestCase
     /**
      * @param list<string>          $elsewhere
      * @param array<string, string> $trained   day by rung
+     * @param list<string>          $board
      */
-    private static function draft(int $minutes, array $elsewhere = [], array $trained = []): SessionStart
+    private static function draft(int $minutes, array $elsewhere = [], array $trained = [], array $board = self::BOARD): SessionStart
     {
-        return SessionStart::fromBoard(self::record($minutes, $trained), $elsewhere);
+        return SessionStart::fromBoard(self::record($minutes, $trained, $board), $elsewhere);
     }
 
-    /** @param array<string, string> $trained */
-    private static function record(int $minutes, array $trained = []): PersonRecord
+    /**
+     * @param array<string, string> $trained
+     * @param list<string>          $board
+     */
+    private static function record(int $minutes, array $trained = [], array $board = self::BOARD): PersonRecord
     {
         $today = Day::parse('2026-06-01');
-        $placings = array_map(static fn(string $slug, int $at): Placing => new Placing("p{$at}", (string) strstr($slug, '/', true), Side::Both, $slug, false, $at, Day::parse('2026-05-11')), self::BOARD, array_keys(self::BOARD));
+        $placings = array_map(static fn(string $slug, int $at): Placing => new Placing("p{$at}", (string) strstr($slug, '/', true), Side::Both, $slug, false, $at, Day::parse('2026-05-11')), $board, array_keys($board));
         $logs = array_map(static fn(string $slug, string $on): LoggedSession => new LoggedSession("log {$slug}", 'session', Day::parse($on), (int) str_replace('-', '', $on), 600, [new LoggedSet('item', $slug, DoseLine::print(ShippedLibrary::rung($slug)->defaultDose(Method::default())), 8, 8, 8, [], 0, 5, false, null)], []), array_keys($trained), $trained);
 
         return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1, 4], $minutes, Kit::cases(), null, []), new Safety([], [], [], $today, []), History::of($placings, [], $logs, [], [], $today));
