@@ -38,7 +38,8 @@ final class HomeStoryTest extends BrowserTestCase
                 $phone->press('Skip');
             }
             $phone->click(self::CLEAN)->see('1 of');
-            $phone->press('end here')->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
+            $phone->press('end here')->see('No effort was told.')->press('Tell the effort')->click('//button[contains(@aria-label, ": effort 6")]')->find('//button[contains(@aria-label, ": effort 6")][@aria-pressed="true"]');
+            $phone->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
             self::startServing();
             $phone->press('Try again')->press('It is right so')->see('This week');
             // A link opens also where the application is kept on the device.
@@ -49,7 +50,7 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->quit();
         }
 
-        $desk->visit($this->addressOf('Corvin Strake', 'review'))->see('Done at home, and told by the person.');
+        $desk->visit($this->addressOf('Corvin Strake', 'review'))->see('Done at home, and told by the person.')->find('//td[normalize-space()="6"]');
         $desk->visit($this->addressOf('Corvin Strake', 'sheet'))->see('A link for home')->keys('h')->see('last seen')->press('take all links back')->see('Make a link');
         $desk->complaints();
     }

@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { useAlone } from './alone';
 import { wayAt } from './course';
+import { EffortAfterwards } from './EffortAfterwards';
 import { Choice } from './PainBefore';
 
 type Why = NonNullable<Schemas['EventInput']['why']>;
@@ -24,6 +25,7 @@ export function Done({
   setDay,
   undoSet,
   again,
+  tell,
 }: {
   sheet: Schemas['CueSheetView'];
   steps: Step[];
@@ -37,6 +39,8 @@ export function Done({
   undoSet: () => void;
   /** from the first cue on */
   again: () => void;
+  /** a set anew, with what was not told at its check */
+  tell: (log: SetLog) => void;
 }) {
   const [why, setWhy] = useState<Why | null>(null);
   const isEarly = told.sets.length < steps.length;
@@ -54,6 +58,7 @@ export function Done({
       <p>
         {told.sets.length} of {steps.length} sets logged. {isEarly && 'What was not logged counts as missing, never as zero.'}
       </p>
+      <EffortAfterwards sheet={sheet} steps={steps} told={told} onTell={tell} />
       {isEarly && (
         <div role="group" aria-label="Why it ended here" className="grid gap-1.5">
           <p className="font-semibold">

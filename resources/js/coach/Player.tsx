@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
-import type { Told } from '@/offline/told';
+import type { SetLog, Told } from '@/offline/told';
 import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
 import type { AtHand } from './atHand';
@@ -105,6 +105,7 @@ export function Player({
         setDay={(on) => void change({ on, byHand: true }, { isDone: false })}
         undoSet={undoSet}
         again={() => press({ do: 'go', at: 0 })}
+        tell={(log) => void say({ kind: 'set', item: log.item, number: log.set, set: log }, {}, { isDone: false })}
       />
     ) : null);
 
@@ -241,8 +242,10 @@ function useStanding(player: PlayerState, training: Training, change: AtHand['ch
 
 /** A set taken back, to be told anew or done once more. */
 function useSets(told: Told, say: AtHand['say'], course: ReturnType<typeof useCourse>) {
+  const placeOf = (log: SetLog) => course.steps.findIndex(({ item, set }) => item === log.item && set === log.set);
   const undoSet = () => {
-    const last = told.sets.at(-1);
+    // At the end it is the last one that was done: what is told there of effort tells earlier ones anew.
+    const last = course.player.over ? told.sets.toSorted((one, other) => placeOf(one) - placeOf(other)).at(-1) : told.sets.at(-1);
     if (last) void say({ kind: 'undone', item: last.item, number: last.set }, { answering: last });
   };
   const redoSet = () => {
