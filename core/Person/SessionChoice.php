@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Body\Demand;
-use EvenRungs\Ladder\Library;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Item;
+use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Totals;
@@ -16,7 +16,8 @@ use EvenRungs\Session\Totals;
 /**
  * Which of the exercises a person stands on go into one session of so many minutes: few with all their sets, rather than
  * all with one. The demands of every week are met whatever it takes, the weakest first; then the others, then a second of
- * each, as long as there is time, eight at most. Of one demand comes first what no other session has, then what was trained longest ago.
+ * each, as long as there is time, eight at most. Of one demand comes first what no other session has, then what was trained
+ * longest ago.
  */
 final readonly class SessionChoice
 {
@@ -24,10 +25,10 @@ final readonly class SessionChoice
     private const MOST = 8;
 
     /**
-     * @param list<Item> $taken in the order of the choice
+     * @param list<Item> $taken in the order of the board
      * @param list<Item> $left  for another day
      */
-    private function __construct(public array $taken, public array $left, private int $minutes, private Library $library) {}
+    private function __construct(public array $taken, public array $left, private int $minutes, private PersonRecord $record) {}
 
     /**
      * @param list<Item>   $items     one for each ladder, in the dose that is due
@@ -39,15 +40,28 @@ final readonly class SessionChoice
         $taken = [];
         for ($round = 0; array_filter($rows, static fn(array $row): bool => isset($row[$round])) !== []; $round++) {
             foreach ($rows as $demand => $row) {
-                $item = $row[$round] ?? null;
+                $more = isset($row[$round]) ? self::among($items, [...$taken, $row[$round]]) : $taken;
                 $isNeeded = $round === 0 && in_array(Demand::from($demand), Demand::everyWeek(), true);
-                if ($item !== null && ($isNeeded || (count($taken) < self::MOST && self::seconds([...$taken, $item]) <= 60 * $minutes))) {
-                    $taken[] = $item;
+                if ($isNeeded || (count($more) <= self::MOST && self::seconds($more, $record) <= 60 * $minutes)) {
+                    $taken = $more;
                 }
             }
         }
 
-        return new self($taken, array_values(array_filter($items, static fn(Item $item): bool => ! in_array($item, $taken, true))), $minutes, $record->library);
+        return new self($taken, array_values(array_filter($items, static fn(Item $item): bool => ! in_array($item, $taken, true))), $minutes, $record);
+    }
+
+    /**
+     * In the order of the board.
+     *
+     * @param list<Item> $items
+     * @param list<Item> $some
+     *
+     * @return list<Item>
+     */
+    private static function among(array $items, array $some): array
+    {
+        return array_values(array_filter($items, static fn(Item $item): bool => in_array($item, $some, true)));
     }
 
     /** What was left for another day, and why; null where nothing was. */
@@ -56,10 +70,10 @@ final readonly class SessionChoice
         if ($this->left === []) {
             return null;
         }
-        $names = implode(', ', array_map(fn(Item $item): string => lcfirst((string) preg_replace('/ ladder$/', '', $this->library->ladder($item->rung->ladder)->name)), $this->left));
+        $names = implode(', ', array_map(fn(Item $item): string => lcfirst((string) preg_replace('/ ladder$/', '', $this->record->library->ladder($item->rung->ladder)->name)), $this->left));
 
         $all = count($this->taken) + count($this->left);
-        $takes = self::seconds($this->taken);
+        $takes = self::seconds($this->taken, $this->record);
         $part = count($this->taken)." of the {$all} ladders of the board";
         $sentence = match (true) {
             $takes > 60 * $this->minutes => 'The demands of every week alone take '.Totals::clock($takes)." of {$this->minutes} minutes: {$part}.",
@@ -97,9 +111,15 @@ final readonly class SessionChoice
         return $rows;
     }
 
-    /** @param list<Item> $items */
-    private static function seconds(array $items): int
+    /**
+     * As they will stand: change-overs depend on the order.
+     *
+     * @param list<Item> $items
+     */
+    private static function seconds(array $items, PersonRecord $record): int
     {
-        return (new Session(array_map(static fn(Item $item): StraightSets => new StraightSets($item), $items)))->timeline()->totals()->total();
+        $session = new Session(array_map(static fn(Item $item): StraightSets => new StraightSets($item), $items));
+
+        return OrderSchool::of($record->method)->arrange($session, $record->evenness()->heights)->timeline()->totals()->total();
     }
 }

@@ -39,6 +39,19 @@ final class SessionChoiceTest extends TestCase
         self::assertNotContains('leg-slide', $ladders);
     }
 
+    public function test_as_it_stands_in_the_order_of_the_method_it_is_over_its_minutes_only_where_it_says_so(): void
+    {
+        $over = 0;
+        foreach (range(4, 40) as $minutes) {
+            $draft = self::draft($minutes);
+            if (self::seconds($draft) > 60 * $minutes) {
+                self::assertStringStartsWith('The demands of every week alone take', $draft->notes[0]->sentence, "{$minutes} minutes");
+                $over++;
+            }
+        }
+        self::assertLessThan(12, $over);
+    }
+
     public function test_what_is_left_is_named_with_the_minutes_that_are_full(): void
     {
         $draft = self::draft(15);

@@ -43,9 +43,8 @@ export function EffortAfterwards({
       <p className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <span className="min-w-60 flex-1">
           {open.length === done.length
-            ? 'No effort was told.'
-            : `Of ${open.length} of ${done.length} exercises no effort was told.`}{' '}
-          Without it an exercise does not climb, and the load stays unknown.
+            ? 'No effort was told. Without it nothing climbs, and the load of the day stays unknown.'
+            : `Of ${open.length} of ${done.length} exercises no effort was told: without it they do not climb.`}
         </span>
         <Button look="floor" onClick={() => ask(open)}>
           Tell the effort
