@@ -20,7 +20,10 @@ use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\Warning;
 
-/** What minutes left over could give to the weakest demand: more of an exercise that is there, or the one that is not. */
+/**
+ * What minutes left over could give: to the weakest demand while it has less than its share, more of an exercise that is
+ * there or the one that is not; else to what is furthest below its share, and to the weakest only where nothing is.
+ */
 final readonly class TimeLeft
 {
     /** A session with so much of its minutes left, in per cent, is well under them (our own choice). */
@@ -43,9 +46,44 @@ final readonly class TimeLeft
     public static function offer(Session $session, int $target, ?Demand $weakest, TargetShares $targets, Counting $counting, ?\Closure $missing = null, ?int $picks = null): ?Warning
     {
         $left = new self($session, $target, $targets, $counting, $picks);
-        $offer = $weakest === null ? null : $left->toWeakest($weakest, $missing);
+        $offer = $weakest === null ? null : match ($left->isBelow($weakest, $session)) {
+            true => $left->to($weakest, 'is the weakest', true, $missing),
+            false => $left->toFurthestBelow() ?? $left->to($weakest, 'is the weakest', false, $missing),
+        };
 
         return $offer ?? ($left->isWellUnder() ? new Warning($left->because($weakest === null ? 'More sets, or another exercise, would have room.' : ucfirst($weakest->shortName()).' is the weakest, and nothing more of it fits as it is written.', [])) : null);
+    }
+
+    /** Whether a demand has less of the work than its share, or none is asked for it. */
+    private function isBelow(Demand $demand, Session $session): bool
+    {
+        return ! $demand->hasShare() || self::share($session, $demand) < $this->targets->perMille($demand);
+    }
+
+    private static function share(Session $session, Demand $demand): int
+    {
+        return WorkShares::of($session, $session->timeline())->perMille($demand);
+    }
+
+    private function toFurthestBelow(): ?Warning
+    {
+        $below = [];
+        foreach ($this->session->items() as $item) {
+            $demand = $item->rung->demand;
+            $lacks = $demand->hasShare() ? $this->targets->perMille($demand) - self::share($this->session, $demand) : 0;
+            if ($lacks > 0) {
+                $below[$demand->value] = $lacks;
+            }
+        }
+        arsort($below);
+        foreach (array_keys($below) as $demand) {
+            $offer = $this->to(Demand::from($demand), 'is furthest below its share', true, null);
+            if ($offer !== null) {
+                return $offer;
+            }
+        }
+
+        return null;
     }
 
     private function left(): int
@@ -58,14 +96,18 @@ final readonly class TimeLeft
         return 100 * $this->left() > self::WELL_UNDER_PERCENT * $this->target;
     }
 
-    /** @param \Closure(): ?Item|null $missing */
-    private function toWeakest(Demand $weakest, ?\Closure $missing): ?Warning
+    /**
+     * @param string                $why       in words, of the demand
+     * @param bool                  $upToShare no further than its share asks
+     * @param \Closure(): ?Item|null $missing
+     */
+    private function to(Demand $demand, string $why, bool $upToShare, ?\Closure $missing): ?Warning
     {
-        $here = array_filter($this->session->items(), static fn(Item $item): bool => $item->rung->demand === $weakest);
+        $here = array_filter($this->session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
         foreach ($here as $item) {
-            $dose = $this->grown($item);
+            $dose = $this->grown($item, $upToShare);
             if ($dose !== null) {
-                return $this->offering($weakest, $item->rung->name, $dose, 'Write '.DoseLine::print($dose, $this->counting), Edit::dose($item->id, $dose));
+                return $this->offering($demand, $why, $item->rung->name, $dose, 'Write '.DoseLine::print($dose, $this->counting), Edit::dose($item->id, $dose));
             }
         }
         $item = $here === [] && $missing !== null && $this->isWellUnder() ? $missing() : null;
@@ -74,7 +116,7 @@ final readonly class TimeLeft
         }
         $add = Edit::add($item->rung, $item->dose);
 
-        return ! $this->fits($add) ? null : $this->offering($weakest, $item->rung->name, $item->dose, "Add {$item->rung->name}", $add);
+        return ! $this->fits($add) ? null : $this->offering($demand, $why, $item->rung->name, $item->dose, "Add {$item->rung->name}", $add);
     }
 
     private function fits(Edit $edit): bool
@@ -85,29 +127,31 @@ final readonly class TimeLeft
     }
 
     /** The exercise a step up, or as many steps as fit where there is much time left; null where none fits. */
-    private function grown(Item $item): ?Dose
+    private function grown(Item $item, bool $upToShare): ?Dose
     {
         $grown = null;
         $next = self::more($item, $item->dose, $this->isWellUnder());
         while ($next !== null && $this->fits(Edit::dose($item->id, $next))) {
             $grown = $next;
-            $next = $this->isWellUnder() ? self::more($item, $grown, true) : null;
+            $then = Edit::dose($item->id, $grown)->appliedTo($this->session);
+            $isEnough = $upToShare && $then !== null && ! $this->isBelow($item->rung->demand, $then);
+            $next = $this->isWellUnder() && ! $isEnough ? self::more($item, $grown, true) : null;
         }
 
         return $grown;
     }
 
-    private function offering(Demand $weakest, string $name, Dose $dose, string $label, Edit $edit): Warning
+    private function offering(Demand $demand, string $why, string $name, Dose $dose, string $label, Edit $edit): Warning
     {
         $then = $edit->appliedTo($this->session) ?? $this->session;
         $added = $then->timeline()->totals()->total() - $this->session->timeline()->totals()->total();
         $line = DoseLine::print($dose, $this->counting);
-        $share = fn(Session $session): string => intdiv(WorkShares::of($session, $session->timeline())->perMille($weakest) + 5, 10).' %';
-        $gains = $weakest->hasShare() ? ", {$share($then)} of the work instead of {$share($this->session)}" : '';
+        $percent = static fn(int $perMille): string => intdiv($perMille + 5, 10).' %';
+        $gains = $demand->hasShare() ? ", {$percent(self::share($then, $demand))} of the work instead of {$percent(self::share($this->session, $demand))}" : '';
 
         return new Warning($this->because(
-            ucfirst($weakest->shortName())." is the weakest: {$name} at {$line} adds {$added} s{$gains}.",
-            ['weakest demand' => $weakest->shortName(), 'adds' => "{$added} s", ...($weakest->hasShare() ? ['asked for' => intdiv($this->targets->perMille($weakest) + 5, 10).' %'] : [])],
+            ucfirst($demand->shortName())." {$why}: {$name} at {$line} adds {$added} s{$gains}.",
+            ['demand' => $demand->shortName(), 'adds' => "{$added} s", ...($demand->hasShare() ? ['asked for' => $percent($this->targets->perMille($demand))] : [])],
         ), Repair::by($label, $edit));
     }
 

@@ -219,6 +219,31 @@ final class TimeFitTest extends TestCase
         self::assertStringContainsString('of 30:00 left', self::left($session, 1800, null)->reason->sentence ?? '');
     }
 
+    public function test_the_weakest_gets_of_the_minutes_left_no_more_than_its_share_asks(): void
+    {
+        $offer = self::left($session = $this->oneOfEach('2x8'), 1500, Demand::ShoulderGirdle);
+
+        self::assertStringContainsString('Shoulder girdle is the weakest: Push-away, knees at 2x12 adds 40 s, 18 % of the work instead of 14 %.', $offer->reason->sentence ?? '');
+        self::assertSame(2, self::named($offer?->repair?->appliedTo($session) ?? $session, Demand::ShoulderGirdle)->dose->sets(), 'four sets would fit, and be a third of the work');
+    }
+
+    public function test_minutes_left_go_to_what_is_furthest_below_its_share_where_the_weakest_has_its_own(): void
+    {
+        $offer = self::left($session = $this->oneOfEach('3x12'), 1500, Demand::ShoulderGirdle);
+        $then = $offer?->repair?->appliedTo($session);
+
+        self::assertStringContainsString('left. Lateral is furthest below its share: Side bridge, knees bent at ', $offer->reason->sentence ?? '');
+        self::assertNotNull($then);
+        $share = static fn(Session $of): int => WorkShares::of($of, $of->timeline())->perMille(Demand::AntiLateralFlexion);
+        self::assertGreaterThan($share($session), $share($then));
+        self::assertSame(3, self::named($then, Demand::ShoulderGirdle)->dose->sets());
+    }
+
+    private function oneOfEach(string $shoulder): Session
+    {
+        return $this->session(['shoulder-girdle/push-away-knees', $shoulder], ['front-plank/forearms-toes', '3x20s'], ['side-bridge/knees-bent', '2x10s/side'], ['all-fours/opposite-short', '2x5/side'], ['press-out/standing', '2x8/side'], ['bridge/short-top', '2x10']);
+    }
+
     private static function left(Session $session, int $target, ?Demand $weakest, ?Item $due = null): ?Warning
     {
         return TimeLeft::offer($session, $target, $weakest, Aim::Even->targets(), Counting::EachSide, $due === null ? null : static fn(): Item => $due);
