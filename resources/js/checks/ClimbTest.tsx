@@ -4,12 +4,14 @@ import { api, http, newId, type Schemas } from '@/api/client';
 import { beep } from '@/ui/beep';
 import { FaultPicture } from '@/figure/FaultPicture';
 import { RungFigure, useFaults, useFigure } from '@/figure/RungFigure';
+import { sayOnce } from '@/frame/sayOnce';
 import type { Library } from '@/frame/useLibrary';
 import { undoToast } from '@/frame/undoToast';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
+import { toast } from '@/ui/notice';
 import { Scale } from '@/ui/Scale';
 import { keepClimb, otherSide, type Climb } from './climb';
 
@@ -26,15 +28,14 @@ export function ClimbTest({
   /** With the test of the other side, or null. */
   onLeave: (next: Climb | null) => void;
 }) {
-  const [climb, setClimb] = useState(start);
+  const [climb, setClimb] = useState(() => ({ ...start, id: start.id ?? newId() }));
   const [lost, setLost] = useState<string[]>([]);
   const [pain, setPain] = useState(0);
   const [left, setLeft] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
-  const [id] = useState(newId);
   const refresh = useRefresh();
-  const { ladder, side, guess, trials } = climb;
+  const { id, ladder, side, guess, trials } = climb;
   const asked = api.useQuery(
     'post',
     '/api/people/{person}/climbs/next',
@@ -69,19 +70,24 @@ export function ClimbTest({
     keepClimb(person, next);
     onLeave(next);
   };
+  /** By a press that was not meant, six rungs would be gone. */
+  const abandon = () => {
+    leave(null);
+    if (trials.length > 0) toast('The climb test was left.', { action: { label: 'Take back', onClick: () => leave(climb) } });
+  };
   const keep = async () => {
     if (saving) return;
     setSaving(true);
     setProblem(null);
-    const { data, error } = await http.POST('/api/people/{person}/climbs', {
-      params: { path: { person } },
-      body: { id, ladder, side, guess, trials },
-    });
+    const under = { current: id };
+    const { data, error } = await sayOnce(under, (one) =>
+      http.POST('/api/people/{person}/climbs', { params: { path: { person } }, body: { id: one, ladder, side, guess, trials } }),
+    );
     setSaving(false);
     if (!data) return setProblem(error.sentence);
     undoToast(
       'The climb test is kept.',
-      () => http.DELETE('/api/people/{person}/climbs/{climb}', { params: { path: { person, climb: id } } }),
+      () => http.DELETE('/api/people/{person}/climbs/{climb}', { params: { path: { person, climb: under.current } } }),
       refresh,
     );
     leave(otherSide(climb, working?.slug ?? null));
@@ -92,7 +98,7 @@ export function ClimbTest({
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('[role=dialog]')) return;
-      if (event.key === 'Escape') return leave(null);
+      if (event.key === 'Escape') return abandon();
       if (event.target instanceof HTMLButtonElement && (event.key === 'Enter' || event.key === ' ')) return;
       const question = step?.questions[Number(event.key) - 1];
       if (question) toggle(question.value);
@@ -116,7 +122,7 @@ export function ClimbTest({
           {name}
           {side !== 'both' && <span className="text-rowan">, {side}</span>}
         </h1>
-        <Button look="quiet" hotkey="Esc" onClick={() => leave(null)}>
+        <Button look="quiet" hotkey="Esc" onClick={abandon}>
           leave the test
         </Button>
       </div>

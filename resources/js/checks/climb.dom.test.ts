@@ -11,6 +11,7 @@ describe('a climb test on the device', () => {
     );
     expect(right).toMatchObject({ side: 'right', then: [], trials: [], guess: 'side-bridge/knees-bent' });
     expect(right && otherSide(right, null)).toBeNull();
+    expect(right?.id).not.toBe(left.id);
   });
 
   it('tries both sides at once where it has none', () => {

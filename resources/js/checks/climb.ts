@@ -1,11 +1,13 @@
 import { shelf } from '@/editor/device';
-import type { Schemas } from '@/api/client';
+import { newId, type Schemas } from '@/api/client';
 import type { Side } from './stopwatch';
 
 type Trial = Schemas['ClimbTrialInput'];
 
 /** A climb test as far as it went; kept on the device until it is saved or left. */
 export interface Climb {
+  /** It is saved under this number however often it is sent; of one kept by an earlier version it is made when it is opened. */
+  id?: string;
   ladder: string;
   side: Side;
   /** Sides still to come. */
@@ -15,6 +17,7 @@ export interface Climb {
 }
 
 export const begunClimb = ({ ladder, sided, guess }: Schemas['ClimbableView']): Climb => ({
+  id: newId(),
   ladder,
   side: sided ? 'left' : 'both',
   then: sided ? ['right'] : [],
@@ -25,7 +28,7 @@ export const begunClimb = ({ ladder, sided, guess }: Schemas['ClimbableView']): 
 /** The other side, which begins where this one ended; null when there is none. */
 export function otherSide(climb: Climb, ended: string | null): Climb | null {
   const [side, ...then] = climb.then;
-  return side === undefined ? null : { ...climb, side, then, guess: ended ?? climb.guess, trials: [] };
+  return side === undefined ? null : { ...climb, id: newId(), side, then, guess: ended ?? climb.guess, trials: [] };
 }
 
 const climbs = shelf<Climb>('climb', (climb) => Array.isArray(climb.trials));
