@@ -4,7 +4,6 @@ import type { SetLog, Told } from '@/offline/told';
 import type { Step } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { Scale } from '@/ui/Scale';
-import { lastTold } from './asked';
 import { wayAt } from './course';
 
 /** The sets that were told of an exercise done in one way, the last at the end. */
@@ -61,17 +60,16 @@ export function EffortAfterwards({
         const sets = setsOf(steps, told, step);
         const last = sets.at(-1);
         if (!way || !last) return null;
-        const before = lastTold(way, { ...told, sets: [] }).effort;
         return (
           <fieldset key={`${step.item} ${step.way}`}>
             <legend className="mb-1">
               {way.name}
-              {before !== null && <span className="text-ink2"> · last {before}</span>}
+              {way.lastEffort !== null && <span className="text-ink2"> · last {way.lastEffort}</span>}
             </legend>
             <Scale
               name={`${way.name}: effort`}
               value={effortOf(sets)}
-              last={before}
+              last={way.lastEffort}
               onChange={(effort) => onTell({ ...last, effort })}
             />
           </fieldset>
