@@ -38,7 +38,7 @@ final readonly class WriteProgramWeek
             $slots = $plan->slots;
             $sessions = [];
             foreach ($week->places as $place) {
-                $blocks = ProgramAtHand::blocks($week, $place->id);
+                $blocks = $hand->asOfToday()->of($week, $place->id)->blocks;
                 $row = $person->trainingSessions->firstWhere('id', $hand->written($week->monday, $place->id)?->id);
                 if ($blocks === [] || $hand->isBehind($week, $place->id) || ($row !== null && SessionLog::query()->where('training_session_id', $row->id)->exists())) {
                     continue;
@@ -136,13 +136,13 @@ final readonly class WriteProgramWeek
             $snapshots[$block->items[0]->rung] = $this->ladders->snapshot($block->items[0]->rung);
         }
         $columns = [
-            'title' => "Week {$week->number}, {$place->cell->inWords()}",
+            'title' => "Week {$week->ofProgram}, {$place->cell->inWords()}",
             'minutes' => $place->minutes,
             'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
             'total_seconds' => $file->record->read($blocks)->session?->timeline()->totals()->total(),
-            'origin' => "from the program, week {$week->number}",
+            'origin' => "from the program, week {$week->ofProgram}",
             'program_monday' => $week->monday->iso(),
             'program_slot' => $place->id,
         ];

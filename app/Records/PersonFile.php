@@ -14,6 +14,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\WeekAtHand;
+use EvenRungs\Program\WeekKind;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
 
@@ -71,7 +72,7 @@ final class PersonFile
     /** @param bool $older with older sessions to place, too */
     public function week(Day $day, bool $older = false): WeekAtHand
     {
-        return new WeekAtHand($this->record, $this->plan(), $this->sessions[$day->monday()->iso().($older ? ' older' : '')] ??= $this->sessions($day->monday(), $older), $day->monday());
+        return new WeekAtHand($this->record, $this->plan(), $this->sessions[$day->monday()->iso().($older ? ' older' : '')] ??= $this->sessions($day->monday(), $older), $day->monday(), fn(): bool => $this->program()->week($day->monday())?->kind === WeekKind::Easier);
     }
 
     public function program(): ProgramAtHand

@@ -12,7 +12,7 @@ use EvenRungs\Calendar\Day;
  */
 final readonly class SessionLoad
 {
-    private function __construct(public Day $day, public ?float $load) {}
+    private function __construct(public Day $day, public ?float $load, private float $minutes = 0.0) {}
 
     /**
      * @param list<int|null> $efforts told for the sets, 0–10
@@ -32,6 +32,12 @@ final readonly class SessionLoad
      */
     public static function summed(Day $day, int $sum, int $told, ?int $seconds): self
     {
-        return new self($day, $told === 0 || $seconds === null ? null : $sum / $told * $seconds / 60);
+        return new self($day, $told === 0 || $seconds === null ? null : $sum / $told * $seconds / 60, ($seconds ?? 0) / 60);
+    }
+
+    /** The same, at this effort where less was told; without effort or time there is none still. */
+    public function atLeast(int $effort): self
+    {
+        return new self($this->day, $this->load === null ? null : max($this->load, $effort * $this->minutes), $this->minutes);
     }
 }

@@ -51,12 +51,15 @@ final readonly class WeekLoad
     /** How much above the heaviest of the weeks before, in whole per cent; null until two of them can be compared with. */
     public function risePercent(self ...$before): ?int
     {
-        if (count(array_filter($before, static fn(self $week): bool => $week->total > 0.0)) < self::COMPARED) {
-            return null;
-        }
-        $highest = max(...array_map(static fn(self $week): float => $week->total, array_values($before)));
+        return self::riseOf($this->total, ...$before);
+    }
 
-        return (int) round(100 * ($this->total - $highest) / $highest);
+    /** The same of a week that is only planned. */
+    public static function riseOf(float $total, self ...$before): ?int
+    {
+        $loads = array_filter(array_map(static fn(self $week): float => $week->total, array_values($before)), static fn(float $load): bool => $load > 0.0);
+
+        return count($loads) < self::COMPARED ? null : (int) round(100 * ($total - max($loads)) / max($loads));
     }
 
     /** @param list<float> $daily */

@@ -22,9 +22,12 @@ use EvenRungs\Session\Item;
 use EvenRungs\Session\Primer;
 
 /** The doses of a person: what comes next on a rung that was trained, what comes first on one that was not, and what a primer may have. */
-final readonly class Doses
+final class Doses
 {
-    public function __construct(private PersonRecord $record) {}
+    /** @var array<string, NextDose>|null */
+    private ?array $next = null;
+
+    public function __construct(private readonly PersonRecord $record) {}
 
     /**
      * The next dose of every rung that was logged, and the first one of every rung the person stands on, by rung.
@@ -32,6 +35,12 @@ final readonly class Doses
      * @return array<string, NextDose>
      */
     public function next(): array
+    {
+        return $this->next ??= $this->read();
+    }
+
+    /** @return array<string, NextDose> */
+    private function read(): array
     {
         $standing = $next = [];
         foreach ($this->record->positions() as $here) {
@@ -72,7 +81,7 @@ final readonly class Doses
     {
         $courses = array_map(fn(Position $here): array => [$here->side, $here, $this->course($here)], $standing);
         $ruling = $this->record->circumstances()->rule($rung);
-        $last = $this->lastDose($rung);
+        $last = $this->last($rung);
         $bySide = [];
         foreach ($rung->sidedness === Sidedness::OneSided ? [Side::Left, Side::Right] : [Side::Both] as $side) {
             if ($side !== Side::Both && $ruling->onlySide() === $side->other()) {
@@ -96,7 +105,8 @@ final readonly class Doses
         return $last?->extraSide === null ? $smaller : $smaller->withExtra($last->extraSets, $last->extraSide);
     }
 
-    private function lastDose(Rung $rung): ?Dose
+    /** What was asked for when the rung was trained last; null where it never was. */
+    public function last(Rung $rung): ?Dose
     {
         $last = null;
         foreach ($this->record->rungSessions(Side::Both) as $session) {

@@ -43,6 +43,8 @@ final class PersonRecord
 
     private ?Circumstances $circumstances = null;
 
+    private ?Doses $doses = null;
+
     /** @var array<string, list<RungSession>> by side */
     private array $rungSessions = [];
 
@@ -326,7 +328,13 @@ final class PersonRecord
     /** @return list<SessionLoad> of the sessions logged in the weeks that load is compared over */
     public function loads(): array
     {
-        return array_map(static fn(DoneSession $done): SessionLoad => $done->load, $this->history->done(Window::briefSince($this->today)));
+        return array_map(static fn(DoneSession $done): SessionLoad => $done->load, $this->doneLately());
+    }
+
+    /** @return list<DoneSession> in the weeks that load is compared over */
+    public function doneLately(): array
+    {
+        return $this->history->done(Window::briefSince($this->today));
     }
 
     /** What the rules make of what was logged, and what waits for a decision. */
@@ -338,7 +346,7 @@ final class PersonRecord
     /** What comes next and what comes first on each rung. */
     public function doses(): Doses
     {
-        return new Doses($this);
+        return $this->doses ??= new Doses($this);
     }
 
     public function warnings(): Warnings

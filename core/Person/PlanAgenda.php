@@ -72,7 +72,7 @@ final readonly class PlanAgenda
                 $name = ProgramAtHand::slotId($week->monday, $id);
                 if ($place !== null && ! $hand->plan->has($name)) {
                     $session = $hand->session($week, $id);
-                    $slots[] = new AgendaSlot($name, "Core: week {$week->number}, {$place->inWords()}", self::lines($hand, $session), $place->cell, self::minutes($session), $week->monday, $week->monday);
+                    $slots[] = new AgendaSlot($name, "Core: week {$week->ofProgram}, {$place->inWords()}", self::lines($hand, $session), $place->cell, self::minutes($session), $week->monday, $week->monday);
                 }
             }
         }

@@ -10,9 +10,10 @@ use EvenRungs\Load\SessionLoad;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\Plan;
 use EvenRungs\Week\PlannedSlot;
 
-/** Load of every session that is planned ahead: what is placed in the weeks, and the program where it is not written into them yet. */
+/** Load of every session that is planned ahead, as it is placed in the weeks, or in the program where it is not written into them yet; and what that is compared with. */
 final class PlannedLoads
 {
     /**
@@ -37,6 +38,22 @@ final class PlannedLoads
         }
 
         return array_values(array_filter($loads, static fn(SessionLoad $load): bool => $hand->today()->isBefore($load->day)));
+    }
+
+    /**
+     * What was done, as it is compared with what is planned: a session that felt easier than planned counts as it was planned,
+     * else the same week again would look like a steep rise.
+     *
+     * @return list<SessionLoad>
+     */
+    public static function behind(PersonRecord $record, Plan $plan): array
+    {
+        $efforts = [];
+        foreach ($plan->slots as $slot) {
+            $efforts[$slot->session] = max($slot->effort, $efforts[$slot->session] ?? 0);
+        }
+
+        return array_map(static fn(DoneSession $done): SessionLoad => $done->load->atLeast($efforts[$done->session] ?? 0), $record->doneLately());
     }
 
     /** @return list<SessionLoad> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Balance\KindMix;
+use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
@@ -24,6 +25,7 @@ use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
@@ -56,6 +58,8 @@ final class ProgramAtHand
     private const WEEKS_AHEAD = 12;
 
     private ?StartingPoint $start = null;
+
+    private ?AsOfToday $asOfToday = null;
 
     /** @var array<string, true>|null Mondays of weeks in which anything was done */
     private ?array $trained = null;
@@ -129,11 +133,27 @@ final class ProgramAtHand
     /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
     public function startingPoint(): StartingPoint
     {
-        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()));
+        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->mastered());
     }
 
-    /** @param array<string, Dose> $doses the next dose, by rung */
-    private function startWith(array $doses): StartingPoint
+    /** @return list<string> slugs of rungs that were clean at their leaving mark */
+    private function mastered(): array
+    {
+        $mastered = [];
+        foreach ($this->record->rungSessions(Side::Both) as $session) {
+            if ($session->isClean() && LeavingMark::of($session->rung, $this->record->method, $session->dose)->reachedBy($session) === true) {
+                $mastered[$session->rung->slug] = $session->rung->slug;
+            }
+        }
+
+        return array_values($mastered);
+    }
+
+    /**
+     * @param array<string, Dose> $doses    the next dose, by rung
+     * @param list<string>        $mastered
+     */
+    private function startWith(array $doses, array $mastered = []): StartingPoint
     {
         $record = $this->record;
         $daysOn = $firstSide = [];
@@ -143,7 +163,7 @@ final class ProgramAtHand
             $firstSide[$here->rung->ladder] = $record->firstSide($here->rung->ladder);
         }
 
-        return new StartingPoint($record->library, $record->circumstances(), $record->workingRungs(), $doses, $daysOn, $record->stoppedLadders(), $firstSide);
+        return new StartingPoint($record->library, $record->circumstances(), $record->workingRungs(), $doses, $daysOn, $record->stoppedLadders(), $firstSide, $mastered);
     }
 
     /** @return list<Reason> what speaks by now against the program that holds; none when it still fits */
@@ -190,7 +210,7 @@ final class ProgramAtHand
 
     private function asked(WrittenRequest $wish): ProgramRequest
     {
-        return new ProgramRequest($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->plan->weeksAway($wish->start), $this->behind($wish->start), KindMix::target($this->record->profile->aim));
+        return new ProgramRequest($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->plan->weeksAway($wish->start), $this->behind($wish->start), KindMix::target($this->record->profile->aim), $wish->done);
     }
 
     public function rate(WrittenRequest $wish): Rate
@@ -231,10 +251,27 @@ final class ProgramAtHand
 
             return new WrittenRequest($behind ? $monday->plusDays(7) : $monday, self::WEEKS, 1, null, $slots);
         }
+        if ($this->ahead($present) === []) {
+            return $present->request()->anew($monday);
+        }
         $wish = $present->request();
-        $behind = count(array_filter($present->weeks(), fn(WrittenWeek $week): bool => $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start) && $this->trained($week)));
 
-        return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $behind) : $wish;
+        return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $this->trainedBefore($monday, $wish)) : $wish;
+    }
+
+    /** A wish that begins in the program that holds asks for the rest of it: its weeks go on being counted. */
+    public function asRest(WrittenRequest $wish): WrittenRequest
+    {
+        $present = $this->present();
+        $inIt = array_filter($present?->weeks() ?? [], static fn(WrittenWeek $week): bool => ! $week->monday->isBefore($wish->start)) !== [];
+
+        return $wish->after($present === null || ! $inIt ? 0 : $present->request()->done + $this->trainedBefore($wish->start, $present->request()));
+    }
+
+    /** Weeks of a request that were trained before a Monday. */
+    private function trainedBefore(Day $monday, WrittenRequest $wish): int
+    {
+        return count(array_filter($this->weeks(), fn(WrittenWeek $week): bool => $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start) && $this->trained($week)));
     }
 
     /**
@@ -365,6 +402,12 @@ final class ProgramAtHand
         return array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $week->sessions[$slot] ?? []);
     }
 
+    /** What its sessions are as the person stands today. */
+    public function asOfToday(): AsOfToday
+    {
+        return $this->asOfToday ??= new AsOfToday($this);
+    }
+
     public function writtenSession(string $id): ?WrittenSession
     {
         return $this->sessions[$id] ?? null;
@@ -390,7 +433,7 @@ final class ProgramAtHand
 
     /**
      * How a session of the program stands to the week: not written and still to come, not written and past, written as
-     * planned, or written and changed since.
+     * planned or as the person stands, or otherwise: changed by hand, or the person has moved on since.
      *
      * @return 'none'|'behind'|'written'|'differs'
      */
@@ -400,7 +443,7 @@ final class ProgramAtHand
 
         return match (true) {
             $written === null => $this->isBehind($week, $slot) ? 'behind' : 'none',
-            $written->lines() === WrittenSession::linesOf(self::blocks($week, $slot)) => 'written',
+            in_array($written->lines(), [WrittenSession::linesOf(self::blocks($week, $slot)), WrittenSession::linesOf($this->asOfToday()->of($week, $slot)->blocks)], true) => 'written',
             default => 'differs',
         };
     }

@@ -10,7 +10,6 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Home\HomeNote;
 use EvenRungs\Home\NoteKind;
 use EvenRungs\Load\LoadReport;
-use EvenRungs\Load\WeekLoad;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Totals;
@@ -22,6 +21,7 @@ use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\Frequency;
 use EvenRungs\Week\OtherTraining;
 use EvenRungs\Week\Plan;
+use EvenRungs\Week\PlannedLoad;
 use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\SlotContent;
 
@@ -36,8 +36,11 @@ final class WeekAtHand
     /** @var array<string, Day>|null */
     private ?array $kept = null;
 
-    /** @param array<string, WrittenSession> $sessions of the person, newest first, by id */
-    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $sessions, public readonly Day $monday) {}
+    /**
+     * @param array<string, WrittenSession> $sessions  of the person, newest first, by id
+     * @param (\Closure(): bool)|null       $isEasier whether the program has an easier week here; asked only where sessions are of this week alone
+     */
+    public function __construct(public readonly PersonRecord $record, public readonly Plan $plan, public readonly array $sessions, public readonly Day $monday, private readonly ?\Closure $isEasier = null) {}
 
     public function content(WrittenSession $session): SlotContent
     {
@@ -70,7 +73,14 @@ final class WeekAtHand
     {
         $other = array_values(array_filter($this->record->profile->other, fn(OtherTraining $other): bool => $other->happensIn($this->monday)));
 
-        return new CoreWeek($slots, $other, $this->record->profile->trainingDays, $this->record->circumstances()->limits, $this->plan->shape);
+        return new CoreWeek($slots, $other, $this->record->profile->trainingDays, $this->record->circumstances()->limits, $this->plan->shape, $this->isEasier());
+    }
+
+    private function isEasier(): bool
+    {
+        $isOfThisWeek = array_filter($this->plan->slots, fn(PlannedSlot $slot): bool => $slot->only?->equals($this->monday) === true) !== [];
+
+        return $isOfThisWeek && $this->isEasier !== null && ($this->isEasier)();
     }
 
     /** @return list<PlannedSlot> of every week and of this one */
@@ -198,13 +208,10 @@ final class WeekAtHand
         return Frequency::of($this->record->method, $this->record->level(), $this->record->circumstances()->limits);
     }
 
-    /** Load of the four weeks behind today, the heaviest of them; null when nothing is known. */
-    public function heaviestBefore(): ?float
+    /** Planned load of this week against the calendar weeks behind. */
+    public function load(): PlannedLoad
     {
-        $weeks = array_slice(LoadReport::upTo($this->record->today, $this->record->loads())->weeks, -4);
-        $heaviest = max(0.0, ...array_map(static fn(WeekLoad $week): float => $week->total, $weeks));
-
-        return $heaviest > 0.0 ? $heaviest : null;
+        return PlannedLoad::of($this->week(), LoadReport::upTo($this->record->today->monday()->plusDays(-1), PlannedLoads::behind($this->record, $this->plan))->weeks);
     }
 
     /** How often a demand has to be met in this week; 0 for those nothing is asked of. */

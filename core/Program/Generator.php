@@ -192,8 +192,7 @@ final class Generator
         $this->near = $plan;
         // Laid out in time once: what follows asks for it again and again.
         $timelines = array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions);
-        $this->work = self::workOf($timelines);
-        $this->taken = array_map(static fn(Timeline $timeline): int => $timeline->totals()->total(), $timelines);
+        $this->asBefore($timelines);
         $totals = array_map(static fn(Timeline $timeline): array => $timeline->totalsByItem(), $timelines);
         $work = [];
         foreach ($sessions as $slot => $session) {
@@ -215,6 +214,7 @@ final class Generator
             $this->notes($problem, $plan, $kind),
             $this->wish->slots,
             $this->phaseOf($this->wish->phase($this->level, $number), $sessions),
+            $this->wish->done + $number,
         );
     }
 
@@ -281,6 +281,9 @@ final class Generator
      */
     private function easierSets(int $number): array
     {
+        if ($this->work === 0) {
+            $this->ordinary($number);
+        }
         $tries = [];
         foreach ([false, true] as $single) {
             $problem = $this->problem($number, WeekKind::Easier, $single);
@@ -294,6 +297,21 @@ final class Generator
         }
 
         return $tries[min(array_keys($tries))];
+    }
+
+    /** Where the first week asked for is an easier one, the week before it is not known here: an ordinary one stands for it. */
+    private function ordinary(int $number): void
+    {
+        $problem = $this->problem($number, WeekKind::Build);
+        $this->near = $this->solve($problem);
+        $this->asBefore(array_map(static fn(Session $session): Timeline => $session->timeline(), $this->sessions($problem, $this->near)));
+    }
+
+    /** @param array<string, Timeline> $timelines of the week that the next one is held against */
+    private function asBefore(array $timelines): void
+    {
+        $this->work = self::workOf($timelines);
+        $this->taken = array_map(static fn(Timeline $timeline): int => $timeline->totals()->total(), $timelines);
     }
 
     /** @param array<string, Timeline> $timelines */

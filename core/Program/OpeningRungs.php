@@ -84,7 +84,8 @@ final readonly class OpeningRungs
 
     /**
      * Where the rungs of a demand are not what should lead, another exercise of the demand that is: no higher than where the
-     * person stands, since nobody has placed them on it.
+     * person stands, on its own ladder where they stand on that, since nobody has placed them on it; and above what was clean at
+     * its leaving mark of the same kind, since there is nothing left to climb for there.
      *
      * @param array<string, LadderPath> $paths by ladder
      *
@@ -125,7 +126,9 @@ final readonly class OpeningRungs
     {
         $best = null;
         foreach ($standing->library->meeting($demand) as $rung) {
-            $fits = $rung->height->tenths <= $tenths && $rung->height->tenths >= $tenths - self::BESIDE_TENTHS && ! in_array($rung->ladder, $without, true)
+            $most = min($tenths, $standing->working[$rung->ladder]->height->tenths ?? $tenths);
+            $fits = $rung->height->tenths <= $most && $rung->height->tenths >= $tenths - self::BESIDE_TENTHS && ! in_array($rung->ladder, $without, true)
+                && $rung->height->tenths > self::mastered($phase, $standing, $demand)
                 && ($rung->trunkWith?->include($standing->circumstances->method) ?? true) && self::leads($phase, $standing, $rung) && self::isOpen($standing, $rung);
             if ($fits && ($best === null || self::order($rung) < self::order($best))) {
                 $best = $rung;
@@ -133,6 +136,18 @@ final readonly class OpeningRungs
         }
 
         return $best;
+    }
+
+    /** Height of the highest rung of a demand that would lead in a phase and was clean at its leaving mark; 0 for none. */
+    private static function mastered(Phase $phase, StartingPoint $standing, Demand $demand): int
+    {
+        $highest = 0;
+        foreach ($standing->mastered as $slug) {
+            $rung = $standing->library->has($slug) ? $standing->library->rung($slug) : null;
+            $highest = $rung?->demand === $demand && self::leads($phase, $standing, $rung) ? max($highest, $rung->height->tenths) : $highest;
+        }
+
+        return $highest;
     }
 
     /** @return array{int, int, string} the highest first, then what needs the least */

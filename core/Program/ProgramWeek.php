@@ -12,13 +12,14 @@ use EvenRungs\Session\Session;
 final readonly class ProgramWeek
 {
     /**
-     * @param int                        $number   from 1; 0 for a week away
+     * @param int                        $number   from 1, in what was asked for; 0 for a week away
      * @param array<string, ProgramCell> $cells    by ladder, those in use
      * @param array<string, Session>     $sessions by slot; none for a slot in which nothing fits
      * @param array<string, Reason>      $whySets  by ladder: which sets it has got, and why
      * @param list<ProgramSlot>          $slots    when its sessions are
      * @param list<Reason>               $notes    what could not be done, and what would make it possible
      * @param Reason|null                $phase    what should lead in it, and whether it does
+     * @param int                        $ofProgram its number in the whole program, of which the rest may have been asked for
      */
     public function __construct(
         public int $number,
@@ -32,6 +33,7 @@ final readonly class ProgramWeek
         public array $notes,
         public array $slots = [],
         public ?Reason $phase = null,
+        public int $ofProgram = 0,
     ) {}
 
     /** Seconds of all its sessions. */

@@ -17,6 +17,9 @@ final readonly class ReplanTriggers
 {
     private const ANEW = 'A new plan from today.';
 
+    /** From here on a plan that says something else is far from where the person stands (our own choice). */
+    private const FAR_TENTHS = 10;
+
     /**
      * @param list<WrittenWeek> $weeks   all of it, those behind among them
      * @param list<int>         $days    training days now, 1 Monday to 7 Sunday
@@ -118,7 +121,8 @@ final readonly class ReplanTriggers
     }
 
     /**
-     * Where the person stands elsewhere than this week's plan says.
+     * Where the person stands far from what this week's plan says. What is nearer needs no new plan: the week is written from
+     * where they stand.
      *
      * @return list<Reason>
      */
@@ -127,15 +131,18 @@ final readonly class ReplanTriggers
         $reasons = [];
         foreach ($this->standing->working as $ladder => $rung) {
             $cell = $week->cells[$ladder] ?? null;
-            if ($cell === null || $cell->locked || $cell->rung === $rung->slug || in_array($ladder, $this->standing->stopped, true) || ! $this->standing->library->has($cell->rung) || $this->leads($week, $cell, $rung)) {
+            if ($cell === null || $cell->sets === 0 || $cell->locked || $cell->rung === $rung->slug || in_array($ladder, $this->standing->stopped, true) || ! $this->standing->library->has($cell->rung) || $this->leads($week, $cell, $rung)) {
                 continue;
             }
             $planned = $this->standing->library->rung($cell->rung);
             $apart = $planned->height->above($rung->height);
+            if (abs($apart) < self::FAR_TENTHS) {
+                continue;
+            }
             $reasons[] = self::because(
                 "{$this->standing->library->ladder($ladder)->name}: the plan says “{$planned->name}” this week, the person stands on “{$rung->name}”, ".Height::tenthsLabel(abs($apart)).($apart > 0 ? ' lower.' : ' higher.'),
                 ['planned' => $planned->height->label(), 'stands on' => $rung->height->label()],
-                'A new plan from today begins where the person stands.',
+                'This week is written from where the person stands; a new plan from today begins there for all weeks.',
             );
         }
 
@@ -145,7 +152,7 @@ final readonly class ReplanTriggers
     /** Whether a rung stands in for the working one on purpose, since it is what should lead. */
     private function leads(WrittenWeek $week, WrittenCell $cell, Rung $working): bool
     {
-        $phase = Phase::planned($this->standing->level(), max(1, $week->number), $this->wish->weeks);
+        $phase = Phase::planned($this->standing->level(), max(1, $week->ofProgram), $this->wish->done + $this->wish->weeks);
         $method = $this->standing->circumstances->method;
         $planned = $this->standing->library->rung($cell->rung);
 

@@ -22,6 +22,7 @@ final readonly class StartingPoint
      * @param array<string, int>  $daysOn   days on the rung, by ladder
      * @param list<string>        $stopped  ladders stopped after pain
      * @param array<string, Side> $firstSide which side begins, by ladder; left where nothing is said
+     * @param list<string>        $mastered rungs that were clean at their leaving mark
      */
     public function __construct(
         public Library $library,
@@ -31,6 +32,7 @@ final readonly class StartingPoint
         public array $daysOn = [],
         public array $stopped = [],
         public array $firstSide = [],
+        public array $mastered = [],
     ) {}
 
     /** Level of the middle of the rungs a session takes; foundation where there is none. */
@@ -60,6 +62,6 @@ final readonly class StartingPoint
     {
         $daysOn = array_map(static fn(int $here): int => $here + max(0, $days), $this->daysOn);
 
-        return new self($this->library, $this->circumstances, $this->working, $this->doses, $daysOn, $this->stopped, $this->firstSide);
+        return new self($this->library, $this->circumstances, $this->working, $this->doses, $daysOn, $this->stopped, $this->firstSide, $this->mastered);
     }
 }

@@ -16,6 +16,7 @@ final readonly class WrittenRequest
      * @param list<array{week: int, ladder: string, rung: string, dose: string}> $doses   fixed for a week; the rung the line is written for
      * @param list<array{slot: string, ladder: string, sets: int}>               $sets    fixed in every week
      * @param list<string>                                                       $without ladders left out
+     * @param int                                                                $done    weeks of the same program that were trained before it
      */
     public function __construct(
         public Day $start,
@@ -27,6 +28,7 @@ final readonly class WrittenRequest
         public array $doses = [],
         public array $sets = [],
         public array $without = [],
+        public int $done = 0,
     ) {}
 
     /**
@@ -46,6 +48,7 @@ final readonly class WrittenRequest
             array_map(static fn(array $row): array => ['week' => self::whole($row, 'week'), 'ladder' => self::word($row, 'ladder'), 'rung' => self::word($row, 'rung'), 'dose' => self::word($row, 'dose')], self::rows($data, 'doses')),
             array_map(static fn(array $row): array => ['slot' => self::word($row, 'slot'), 'ladder' => self::word($row, 'ladder'), 'sets' => self::whole($row, 'sets')], self::rows($data, 'sets')),
             array_values(array_filter(is_array($data['without'] ?? null) ? $data['without'] : [], is_string(...))),
+            is_int($data['done'] ?? null) ? $data['done'] : 0,
         );
     }
 
@@ -62,6 +65,7 @@ final readonly class WrittenRequest
             'doses' => $this->doses,
             'sets' => $this->sets,
             'without' => $this->without,
+            'done' => $this->done,
         ];
     }
 
@@ -76,7 +80,7 @@ final readonly class WrittenRequest
 
         return new self(
             $monday,
-            max(ProgramRequest::LEAST_WEEKS, $this->weeks - $behind),
+            max(ProgramRequest::leastWeeks($this->done + $behind), $this->weeks - $behind),
             $this->seed,
             $this->rateTenths,
             $this->slots,
@@ -84,7 +88,22 @@ final readonly class WrittenRequest
             array_map(static fn(array $row): array => [...$row, 'week' => $row['week'] - $behind], array_values(array_filter($this->doses, $ahead))),
             $this->sets,
             $this->without,
+            $this->done + $behind,
         );
+    }
+
+    /** A new program after this one, as long as it was with all its weeks; what was fixed for single weeks is over. */
+    public function anew(Day $monday): self
+    {
+        $weeks = min(ProgramRequest::MOST_WEEKS, max(ProgramRequest::LEAST_WEEKS, $this->done + $this->weeks));
+
+        return new self($monday, $weeks, $this->seed, $this->rateTenths, $this->slots, [], [], $this->sets, $this->without);
+    }
+
+    /** The same, as the rest of a program of which so many weeks were trained. */
+    public function after(int $done): self
+    {
+        return new self($this->start, $this->weeks, $this->seed, $this->rateTenths, $this->slots, $this->rungs, $this->doses, $this->sets, $this->without, $done);
     }
 
     /**

@@ -20,6 +20,7 @@ final readonly class WrittenWeek
      * @param list<Reason>                     $notes
      * @param array<string, ProgramSlot>       $places   when the sessions are, by slot
      * @param Reason|null                      $phase    what should lead in it; null in programs of earlier versions
+     * @param int                              $ofProgram its number in the whole program; in earlier versions as in what was asked for
      */
     public function __construct(
         public int $number,
@@ -32,6 +33,7 @@ final readonly class WrittenWeek
         public array $notes = [],
         public array $places = [],
         public ?Reason $phase = null,
+        public int $ofProgram = 0,
     ) {}
 
     public static function of(ProgramWeek $week): self
@@ -47,6 +49,7 @@ final readonly class WrittenWeek
             $week->notes,
             array_combine(array_map(static fn(ProgramSlot $slot): string => $slot->id, $week->slots), $week->slots),
             $week->phase,
+            $week->ofProgram,
         );
     }
 
@@ -78,7 +81,9 @@ final readonly class WrittenWeek
             $places[$slot->id] = $slot;
         }
 
-        return new self(is_int($data['number'] ?? null) ? $data['number'] : 0, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places, Reason::read($data['phase'] ?? null));
+        $number = is_int($data['number'] ?? null) ? $data['number'] : 0;
+
+        return new self($number, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places, Reason::read($data['phase'] ?? null), is_int($data['ofProgram'] ?? null) ? $data['ofProgram'] : $number);
     }
 
     /** @return array<string, mixed> */
@@ -95,6 +100,7 @@ final readonly class WrittenWeek
             'notes' => array_map(static fn(Reason $note): array => $note->toArray(), $this->notes),
             'places' => array_map(static fn(ProgramSlot $slot): array => $slot->toArray(), array_values($this->places)),
             'phase' => $this->phase?->toArray(),
+            'ofProgram' => $this->ofProgram,
         ];
     }
 

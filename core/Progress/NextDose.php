@@ -59,12 +59,12 @@ final readonly class NextDose
             return self::overDecided($decided, $rung, $here, $last, $said);
         }
         if ($last->sequence < $since) {
-            $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));
-            $dose = $clean === [] ? FirstDose::half($rung, $method)->dose : $clean[count($clean) - 1]->dose;
+            $clean = self::lastClean($here);
 
-            return $say($dose, false, $clean === [] ? 'back on this rung, at half its leaving mark.' : 'back on this rung, with the last dose that was clean here.', 'A clean session.');
+            return $say($clean->dose ?? FirstDose::half($rung, $method)->dose, false, $clean === null ? 'back on this rung, at half its leaving mark.' : 'back on this rung, with the last dose that was clean here.', 'A clean session.');
         }
-        $away = $newest->date->daysUntil($today);
+        $sinceThis = $newest->date->daysUntil($today);
+        $away = self::away($rung, $log, $today);
         if ($away >= self::AWAY_TOO_LONG) {
             return $say(FirstDose::half($rung, $method)->dose, false, "{$away} days away: a climb test comes first; until then half the leaving mark.", 'A climb test of this ladder.');
         }
@@ -98,8 +98,29 @@ final readonly class NextDose
         }
 
         $before = $here[count($here) - 2] ?? null;
+        $next = self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
 
-        return self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
+        return $sinceThis < self::AWAY_FROM || ! $next->rises ? $next : $say($last->dose, false, "the same dose once more: {$sinceThis} days since it was done, while others of its demand were.", 'A clean session.');
+    }
+
+    /** @param list<RungSession> $here by date */
+    private static function lastClean(array $here): ?RungSession
+    {
+        $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));
+
+        return $clean[count($clean) - 1] ?? null;
+    }
+
+    /**
+     * Days since the demand of a rung was trained: who trained it with other exercises was not away.
+     *
+     * @param list<RungSession> $log of any rung
+     */
+    private static function away(Rung $rung, array $log, Day $today): int
+    {
+        $days = array_map(static fn(RungSession $session): int => $session->date->daysUntil($today), array_filter($log, static fn(RungSession $session): bool => $session->rung->demand === $rung->demand));
+
+        return $days === [] ? 0 : min($days);
     }
 
     /**

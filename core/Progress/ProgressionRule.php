@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Progress;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
@@ -137,6 +138,9 @@ final readonly class ProgressionRule
         if ($this->missedLowEnd($latest) && $before !== null && $this->missedLowEnd($before)) {
             return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The low end was missed at two sessions running.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'One session at the low end or above.'));
         }
+        if ($before !== null && $this->isShortAtLeast($latest) && $this->isShortAtLeast($before)) {
+            return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The target was missed at two sessions running, and no lighter dose is left on this rung.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'The target in every set.'));
+        }
         $answer = FeltAnswer::to($sessions, $this->method);
 
         return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working)) : null;
@@ -160,6 +164,12 @@ final readonly class ProgressionRule
     private function missedLowEnd(RungSession $session): bool
     {
         return $session->isBelow(fn(int $target): int => $this->lowEnd($session, $target));
+    }
+
+    /** Short of the target where less would be none. */
+    private function isShortAtLeast(RungSession $session): bool
+    {
+        return $session->missedTarget() && DoseLine::print(DoseStep::down($session->rung, $session->dose, $this->method)->dose) === DoseLine::print($session->dose);
     }
 
     /** The low end of the band; of what is held, carried or timed half the leaving mark, or the first dose where that is less. */

@@ -19,8 +19,9 @@ final readonly class CoreWeek
      * @param list<int>           $days   days on which the person trains, 1 Monday to 7 Sunday
      * @param list<Limit>         $limits
      * @param Shape|null          $shape  it was laid out from
+     * @param bool                $isEasier in a program: each core demand once is enough
      */
-    public function __construct(array $slots, public array $other = [], public array $days = [1, 2, 3, 4, 5, 6, 7], public array $limits = [], public ?Shape $shape = null)
+    public function __construct(array $slots, public array $other = [], public array $days = [1, 2, 3, 4, 5, 6, 7], public array $limits = [], public ?Shape $shape = null, private bool $isEasier = false)
     {
         usort($slots, static fn(CoreSlot $a, CoreSlot $b): int => [$a->cell->index(), $a->cell->minute ?? 0, $a->id] <=> [$b->cell->index(), $b->cell->minute ?? 0, $b->id]);
         $this->slots = $slots;
@@ -73,12 +74,12 @@ final readonly class CoreWeek
             $by[$slot->id] = $slot;
         }
 
-        return new self(array_map(static fn(CoreSlot $slot): CoreSlot => $by[$slot->id] ?? $slot, $this->slots), $this->other, $this->days, $this->limits, $this->shape);
+        return new self(array_map(static fn(CoreSlot $slot): CoreSlot => $by[$slot->id] ?? $slot, $this->slots), $this->other, $this->days, $this->limits, $this->shape, $this->isEasier);
     }
 
     public function adding(CoreSlot $slot): self
     {
-        return new self([...$this->slots, $slot], $this->other, $this->days, $this->limits, $this->shape);
+        return new self([...$this->slots, $slot], $this->other, $this->days, $this->limits, $this->shape, $this->isEasier);
     }
 
     /** In how many sessions a demand is met; where the person picks, as many as it is on average. */
@@ -93,7 +94,7 @@ final readonly class CoreWeek
      */
     public function minimum(): int
     {
-        return count(array_filter($this->slots, fn(CoreSlot $slot): bool => ! $slot->isPrimer() && ($this->shape !== Shape::FinisherAndOwnDays || $slot->placement !== SessionRole::Finisher))) >= 3 ? 2 : 1;
+        return ! $this->isEasier && count(array_filter($this->slots, fn(CoreSlot $slot): bool => ! $slot->isPrimer() && ($this->shape !== Shape::FinisherAndOwnDays || $slot->placement !== SessionRole::Finisher))) >= 3 ? 2 : 1;
     }
 
     /** Planned load of the week: effort × minutes, added up. */

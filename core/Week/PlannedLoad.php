@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Week;
 
+use EvenRungs\Load\WeekLoad;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -14,11 +15,15 @@ final readonly class PlannedLoad
 
     private function __construct(public int $planned, public ?int $risePercent, public bool $tooMuch, public Reason $reason) {}
 
-    /** @param float|null $heaviest of the last four weeks; null when nothing is known of them */
-    public static function of(CoreWeek $week, ?float $heaviest): self
+    private const WEEKS = 4;
+
+    /** @param list<WeekLoad> $behind oldest first, as they are compared with what is planned */
+    public static function of(CoreWeek $week, array $behind): self
     {
         $planned = (int) round($week->load());
-        $rise = $heaviest === null || $heaviest <= 0.0 ? null : (int) round(100 * ($week->load() - $heaviest) / $heaviest);
+        $behind = array_slice($behind, -self::WEEKS);
+        $rise = WeekLoad::riseOf($week->load(), ...$behind);
+        $heaviest = $rise === null ? null : max(0.0, ...array_map(static fn(WeekLoad $before): float => $before->total, $behind));
         $tooMuch = $rise !== null && $rise > self::RISE_PERCENT;
         $inputs = [];
         foreach ($week->slots as $slot) {
@@ -29,7 +34,7 @@ final readonly class PlannedLoad
         return new self($planned, $rise, $tooMuch, Reason::because(
             Rule::WeekRise,
             match (true) {
-                $rise === null => "Planned load of the week: {$planned}. Nothing is known of the last four weeks to compare it with.",
+                $rise === null => "Planned load of the week: {$planned}. Of the last four weeks fewer than two have training to compare it with.",
                 $tooMuch => "Planned load of the week: {$planned}, {$rise} % above the heaviest of the last four: more than ".self::RISE_PERCENT.' % at once.',
                 default => "Planned load of the week: {$planned}, ".abs($rise).' % '.($rise < 0 ? 'below' : 'above').' the heaviest of the last four.',
             },

@@ -129,8 +129,8 @@ final class ProgramTest extends ApiTestCase
         self::assertContains('2026-06-08', (array) $this->propose($person, $wish)->assertOk()->json('mondays'));
 
         $this->take($person, self::id(), $first, $wish)->assertCreated()
-            ->assertJsonPath('program.weeks.0.monday', '2026-06-01')->assertJsonPath('program.weeks.0.when', 'past')->assertJsonPath('program.weeks.0.number', 0)
-            ->assertJsonPath('program.weeks.1.number', 1)
+            ->assertJsonPath('program.weeks.0.monday', '2026-06-01')->assertJsonPath('program.weeks.0.when', 'past')->assertJsonPath('program.weeks.0.number', 1)
+            ->assertJsonPath('program.weeks.1.number', 2)
             // The week before counts: the fourth week is still the easier one.
             ->assertJsonPath('program.weeks.3.kind', 'easier');
         self::assertStringNotContainsString('ruled out', implode(' ', (array) $this->program($person)->json('against.*.sentence')));
@@ -306,7 +306,8 @@ final class ProgramTest extends ApiTestCase
         $person = $this->placed();
         $this->propose($person, self::wish(['slots' => []]))->assertUnprocessable()->assertJsonPath('sentence', 'There is no day for core work yet. Give the program at least one session a week.');
         $this->propose($person, self::wish(['start' => '2026-05-20']))->assertUnprocessable()->assertJsonPath('sentence', 'A program begins this week or later; the week of Monday 18 May is past. What happened in past weeks stays as it was.');
-        $this->propose($person, self::wish(['weeks' => 3]))->assertUnprocessable()->assertJsonPath('fields', ['wish.weeks' => ['A program has 4 to 12 weeks.']]);
+        $this->propose($person, self::wish(['weeks' => 13]))->assertUnprocessable()->assertJsonPath('fields', ['wish.weeks' => ['A program has 4 to 12 weeks.']]);
+        $this->propose($person, self::wish(['weeks' => 3]))->assertUnprocessable()->assertJsonPath('sentence', 'A program has 4 to 12 weeks.');
         $this->propose($person, self::wish(['without' => ['front-plank'], 'rungs' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees']]]))->assertUnprocessable()->assertJsonPath('sentence', 'Week 1: a rung is fixed on a ladder that is left out.');
         $this->propose($person, self::wish(['doses' => [['week' => 1, 'ladder' => 'front-plank', 'rung' => 'front-plank/forearms-knees', 'dose' => 'three times']]]))->assertUnprocessable();
         $three = self::wish(['slots' => [['id' => 'a', 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'minutes' => 3, 'effort' => 6]]]);

@@ -52,19 +52,22 @@ final readonly class CoachPage
     /** As the person plays it alone: without the names of limits, which are nobody's business on a table at home. */
     public function atHome(): CueSheetView
     {
-        return $this->sheet([], []);
+        return $this->sheet([], [], []);
     }
 
     public function cueSheet(): CueSheetView
     {
-        return $this->sheet(CautionLines::of($this->file->record), ReasonView::all($this->leftOut));
+        $session = $this->row->inCore();
+
+        return $this->sheet(CautionLines::of($this->file->record), ReasonView::all($this->leftOut), ReasonView::all(array_values($this->file->program()->asOfToday()->since($session->blocks, $session)->changes)));
     }
 
     /**
      * @param list<string>     $cautions
      * @param list<ReasonView> $leftOut
+     * @param list<ReasonView> $movedOn
      */
-    private function sheet(array $cautions, array $leftOut): CueSheetView
+    private function sheet(array $cautions, array $leftOut, array $movedOn): CueSheetView
     {
         foreach ($this->session->items() as $item) {
             if ($this->file->record->isStopped($item->rung->ladder)) {
@@ -87,6 +90,7 @@ final readonly class CoachPage
             changeOvers: $sheet->changeOvers,
             cautions: $cautions,
             leftOut: $leftOut,
+            movedOn: $movedOn,
             morning: MorningQuestionView::of($this->file),
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
             endReasons: array_map(static fn(EndReason $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), EndReason::cases()),

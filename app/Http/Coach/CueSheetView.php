@@ -21,6 +21,7 @@ final readonly class CueSheetView
      * @param list<list<int>>           $changeOvers seconds from each way to each other one, in the order of the ways
      * @param list<string>              $cautions
      * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
+     * @param list<ReasonView>          $movedOn what has moved on since it was written
      * @param MorningQuestionView|null  $morning    that was not asked for yet
      * @param list<PainPlaceView>       $painPlaces where it can hurt
      * @param list<ChoiceView>          $endReasons why it can end before the last set
@@ -39,6 +40,7 @@ final readonly class CueSheetView
         public array $changeOvers,
         public array $cautions,
         public array $leftOut,
+        public array $movedOn,
         public ?MorningQuestionView $morning,
         public array $painPlaces,
         public array $endReasons,

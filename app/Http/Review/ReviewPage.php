@@ -57,7 +57,10 @@ final readonly class ReviewPage
     {
         $behind = LoadReport::upTo($this->file->record->today, $this->file->record->loads());
 
-        return LoadView::of($behind, LoadAhead::of($behind, $this->file->record->today, $this->file->record->admission()->open ? PlannedLoads::ahead($this->file->program(), $this->file->week(...)) : []));
+        $planned = $this->file->record->admission()->open ? PlannedLoads::ahead($this->file->program(), $this->file->week(...)) : [];
+        $comparable = $planned === [] ? $behind : LoadReport::upTo($this->file->record->today, PlannedLoads::behind($this->file->record, $this->file->plan()));
+
+        return LoadView::of($behind, LoadAhead::of($comparable, $this->file->record->today, $planned));
     }
 
     /** @return list<PendingDecision> */

@@ -15,6 +15,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Ladder\NameIndex;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Method\Counting;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
@@ -119,12 +120,13 @@ final readonly class ComposerPage
         if ($session === null) {
             return new FitView(over: -$target, fits: true, sentence: 'There is nothing to fit yet.', steps: [], offer: null);
         }
+        $movedOn = $this->movedOn($blocks, $own);
         $over = SessionLength::of($session, $this->picks)->longest - $target;
         $weakest = $this->file->record->evenness()->weakest;
         if ($over <= 0) {
             $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest), $this->picks);
 
-            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()));
+            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()), movedOn: $movedOn);
         }
         $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks);
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
@@ -139,7 +141,17 @@ final readonly class ComposerPage
             },
             steps: array_map(fn(FitStep $step): FitStepView => new FitStepView(reason: ReasonView::of($step->reason), savedSeconds: $step->savedSeconds, totalSeconds: $step->totalSeconds, totalText: Totals::clock($step->totalSeconds), blocks: $this->blocks($step->session)), $steps),
             offer: null,
+            movedOn: $movedOn,
         );
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    private function movedOn(array $blocks, string $own): ?WarningView
+    {
+        $now = $this->file->program()->asOfToday()->since($this->page->read($blocks)->writtenAs(Counting::EachSide), TrainingSession::query()->find($own)?->inCore());
+        $warning = $now->warning($this->file->record);
+
+        return $warning === null ? null : WarningView::of($warning, $this->file->record->method->counting());
     }
 
     /** The highest working rung of a demand in the dose that is due; null where nothing of it is open. */

@@ -11,6 +11,7 @@ final readonly class FitView
      * @param int               $over  seconds over the minutes there are; negative when some are left
      * @param bool              $fits  all steps together bring it inside the minutes
      * @param list<FitStepView> $steps
+     * @param WarningView|null  $movedOn what has moved on since it was written, in one step
      */
     public function __construct(
         public int $over,
@@ -18,5 +19,6 @@ final readonly class FitView
         public string $sentence,
         public array $steps,
         public ?WarningView $offer,
+        public ?WarningView $movedOn = null,
     ) {}
 }

@@ -23,7 +23,6 @@ use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
 use EvenRungs\Week\PlanMove;
-use EvenRungs\Week\PlannedLoad;
 use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\Soreness;
 use EvenRungs\Week\WeekPlacing;
@@ -37,7 +36,7 @@ final readonly class WeekPage
     {
         $week = $this->hand->week();
         $frequency = $this->hand->frequency();
-        $load = PlannedLoad::of($week, $this->hand->heaviestBefore());
+        $load = $this->hand->load();
         $pattern = $this->hand->pattern();
         $plan = $this->hand->plan;
         // Those of the program are placed by it.

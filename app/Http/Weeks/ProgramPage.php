@@ -13,19 +13,23 @@ use EvenRungs\Dose\DoseWords;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Person\ProgramAtHand;
+use EvenRungs\Person\UpToDate;
 use EvenRungs\Program\GateForecast;
 use EvenRungs\Program\KeptProgram;
 use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program as Made;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\WeekChange;
+use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenCell;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\Item;
+use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
+use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\WeekPlacing;
 
@@ -62,14 +66,16 @@ final readonly class ProgramPage
     public function view(): ProgramPageView
     {
         $present = $this->hand->present();
+        $wish = $this->hand->nextWish();
 
         return new ProgramPageView(
             id: $present?->id,
             program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->numbersToCome()),
-            wish: ProgramRequestView::of($this->hand->nextWish()),
+            wish: ProgramRequestView::of($wish),
+            weeksBehind: $wish->done,
             rate: ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
             versions: array_map(static fn(Program $row): ProgramVersionView => new ProgramVersionView(id: $row->id, madeOn: $row->made_on, why: $row->why, weeks: $row->week_count, holds: $row->id === $present?->id, takenBack: $row->taken_back_at !== null), Program::newest($this->person)),
-            against: ReasonView::all($this->hand->against()),
+            against: ReasonView::all(array_values(array_filter([...$this->hand->against(), $this->hand->asOfToday()->comesOutShort()]))),
             hardFrom: CoreSlot::HARD,
         );
     }
@@ -126,11 +132,37 @@ final readonly class ProgramPage
         }
 
         return new ProgramView(
-            weeks: array_map(fn(WrittenWeek $week): ProgramWeekView => $this->week($week, $compared, $week->monday->isBefore($wish->start) ? 0 : $week->number), $weeks),
+            weeks: array_map(fn(WrittenWeek $week, int $number): ProgramWeekView => $this->week($week, $compared, $number, $kept !== null && $kept === $holds), $weeks, $this->numbers($weeks, $wish)),
             staves: $staves,
             notes: ReasonView::all($notes),
             mondays: array_keys($compared),
         );
+    }
+
+    /**
+     * Numbers of the weeks in their program; 0 for what an earlier program left.
+     *
+     * @param list<WrittenWeek> $weeks
+     *
+     * @return list<int>
+     */
+    private function numbers(array $weeks, WrittenRequest $wish): array
+    {
+        $numbers = [];
+        $next = $wish->done + 1;
+        foreach (array_reverse($weeks) as $week) {
+            $isBehind = $week->monday->isBefore($wish->start);
+            // Numbers only fall on the way back; where one does not, an earlier program ended. A week that was missed has none.
+            $isOfIt = ! $isBehind || ($week->ofProgram < $next && $this->hand->trained($week));
+            $next = match (true) {
+                ! $isBehind || $week->kind === WeekKind::Away || ! $this->hand->trained($week) => $next,
+                $isOfIt => $week->ofProgram,
+                default => 0,
+            };
+            array_unshift($numbers, $isOfIt ? $week->ofProgram : 0);
+        }
+
+        return $numbers;
     }
 
     /** @param list<WrittenWeek> $weeks */
@@ -225,19 +257,22 @@ final readonly class ProgramPage
 
     /**
      * @param array<string, WeekChange> $compared
+     * @param bool                      $holds    it is a week of the program that holds: told as it would be written today
      */
-    private function week(WrittenWeek $week, array $compared, int $number): ProgramWeekView
+    private function week(WrittenWeek $week, array $compared, int $number, bool $holds): ProgramWeekView
     {
         $sessions = $made = [];
         $seconds = 0;
         $load = 0.0;
         foreach (array_keys($week->sessions) as $slot) {
-            $session = $this->hand->session($week, $slot);
+            $written = $this->hand->written($week->monday, $slot);
+            $doneOn = $written === null ? null : $this->hand->doneOn($written, $week->monday);
+            $moved = $holds && $doneOn === null && ! $this->hand->isBehind($week, $slot) ? $this->moved($week, $slot, $written) : UpToDate::asWritten($written->blocks ?? ProgramAtHand::blocks($week, $slot));
+            $session = $this->session($moved);
             $total = $session?->timeline()->totals()->total() ?? 0;
             $made = $session === null ? $made : [...$made, $session];
             $seconds += $total;
             $load += ($week->places[$slot]->effort ?? WeekPlacing::EFFORT) * $total / 60;
-            $written = $this->hand->written($week->monday, $slot);
             $sessions[] = new ProgramSessionView(
                 slot: $slot,
                 when: isset($week->places[$slot]) ? $week->places[$slot]->inWords() : 'another time',
@@ -245,7 +280,8 @@ final readonly class ProgramPage
                 lines: array_map(fn(Item $item): string => "{$item->rung->name}, ".DoseWords::of($item->dose, $this->hand->record->method->counting()), $session?->items() ?? []),
                 session: $written?->id,
                 state: $this->hand->state($week, $slot),
-                doneOn: $written === null ? null : $this->hand->doneOn($written, $week->monday)?->iso(),
+                doneOn: $doneOn?->iso(),
+                moved: ReasonView::all(array_values($moved->changes)),
             );
         }
         $thisMonday = $this->hand->today()->monday();
@@ -269,6 +305,21 @@ final readonly class ProgramPage
             change: $change === null ? '' : $change->week ?? (count($change->cells) > 0 ? count($change->cells).(count($change->cells) === 1 ? ' ladder differs' : ' ladders differ') : 'The sets are shared out otherwise'),
             canTakeOut: $this->hand->canTakeOut($week->monday),
         );
+    }
+
+    /** A session of the program as it would be today: what was written of it, else what would be. */
+    private function moved(WrittenWeek $week, string $slot, ?WrittenSession $written): UpToDate
+    {
+        return $written === null ? $this->hand->asOfToday()->of($week, $slot) : $this->hand->asOfToday()->since($written->blocks, $written);
+    }
+
+    private function session(UpToDate $now): ?Session
+    {
+        try {
+            return $this->hand->record->permitted($now->blocks)?->session;
+        } catch (UnknownRung) {
+            return null;
+        }
     }
 
     /** @param array{Phase, int}|null $leads */

@@ -11,6 +11,7 @@ final readonly class ProgramPageView
 {
     /**
      * @param ProgramRequestView       $wish     for a new one, or for the rest of this one
+     * @param int                      $weeksBehind of the program whose rest it is
      * @param list<ProgramVersionView> $versions newest first
      * @param int $hardFrom planned effort from which a session is hard
      * @param list<ReasonView>         $against  what has changed since it was made
@@ -19,6 +20,7 @@ final readonly class ProgramPageView
         public ?string $id,
         public ?ProgramView $program,
         public ProgramRequestView $wish,
+        public int $weeksBehind,
         public ReasonView $rate,
         public array $versions,
         public array $against,

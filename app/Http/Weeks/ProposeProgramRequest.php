@@ -27,7 +27,7 @@ class ProposeProgramRequest extends ApiRequest
         return [
             'wish' => ['required', 'array'],
             'wish.start' => ['required', ...self::PLANNED_DAY],
-            'wish.weeks' => ['required', 'integer:strict', 'between:'.ProgramRequest::LEAST_WEEKS.','.ProgramRequest::MOST_WEEKS],
+            'wish.weeks' => ['required', 'integer:strict', 'between:1,'.ProgramRequest::MOST_WEEKS],
             'wish.seed' => ['required', 'integer:strict', 'between:1,9999'],
             'wish.rateTenths' => ['present', 'nullable', 'integer:strict', 'between:'.Rate::LEAST_TENTHS.','.Rate::MOST_TENTHS],
             'wish.slots' => ['present', 'list', 'max:14'],
@@ -60,7 +60,7 @@ class ProposeProgramRequest extends ApiRequest
     {
         return [
             ...parent::messages(),
-            'wish.weeks.between' => 'A program has :min to :max weeks.',
+            'wish.weeks.between' => 'A program has '.ProgramRequest::LEAST_WEEKS.' to '.ProgramRequest::MOST_WEEKS.' weeks.',
             'wish.slots.max' => 'A program has at most 14 sessions a week.',
             'wish.slots.*.minutes.between' => 'A session has :min to :max minutes.',
             'wish.sets.*.sets.between' => 'At most :max sets of one exercise in a session.',

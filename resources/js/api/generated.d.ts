@@ -1006,6 +1006,8 @@ export interface components {
             cautions: string[];
             /** @description what of the session a limit or missing kit keeps from it */
             leftOut: components["schemas"]["ReasonView"][];
+            /** @description what has moved on since it was written */
+            movedOn: components["schemas"]["ReasonView"][];
             /** @description that was not asked for yet */
             morning: components["schemas"]["MorningQuestionView"] | null;
             /** @description where it can hurt */
@@ -1375,6 +1377,8 @@ export interface components {
             sentence: string;
             steps: components["schemas"]["FitStepView"][];
             offer: components["schemas"]["WarningView"] | null;
+            /** @description what has moved on since it was written, in one step */
+            movedOn: components["schemas"]["WarningView"] | null;
         };
         FloorPersonView: {
             id: string;
@@ -2481,6 +2485,8 @@ export interface components {
             program: components["schemas"]["ProgramView"] | null;
             /** @description for a new one, or for the rest of this one */
             wish: components["schemas"]["ProgramRequestView"];
+            /** @description of the program whose rest it is */
+            weeksBehind: number;
             rate: components["schemas"]["ReasonView"];
             /** @description newest first */
             versions: components["schemas"]["ProgramVersionView"][];
@@ -2521,6 +2527,8 @@ export interface components {
             /** @enum {string} */
             state: "none" | "behind" | "written" | "differs";
             doneOn: string | null;
+            /** @description what has moved on since it was planned or written */
+            moved: components["schemas"]["ReasonView"][];
         };
         /** @description A version of a person's program. */
         ProgramVersionView: {

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { newId, type Schemas } from '@/api/client';
 import { LeftOut } from '@/frame/LeftOut';
+import { Why } from '@/frame/reason';
 import type { Told } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -104,6 +105,17 @@ export function BeforeStart({ person, sheet }: { person: string; sheet: Schemas[
   return (
     <>
       <LeftOut leftOut={sheet.leftOut} />
+      {sheet.movedOn.length > 0 && (
+        <div className="border-l-4 border-slate pl-3">
+          <Why title="Moved on since" reasons={sheet.movedOn}>
+            {sheet.movedOn.length === 1 ? 'One exercise has' : `${sheet.movedOn.length} exercises have`} moved on since this was
+            written.
+          </Why>{' '}
+          <Link to={`/people/${person}/session?s=${sheet.session}`} className="underline underline-offset-4">
+            Bring {sheet.movedOn.length === 1 ? 'it' : 'them'} up to date
+          </Link>
+        </div>
+      )}
       {sheet.cautions.map((caution) => (
         <p key={caution} className="border-l-4 border-ochre pl-3">
           {caution}

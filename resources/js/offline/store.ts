@@ -53,9 +53,9 @@ interface Shelves extends DBSchema {
 
 /**
  * How what is kept is written. What was told is read from every earlier version (1: without the order a training took);
- * answers of an earlier one are let go of, since the server has them.
+ * answers of an earlier one are let go of, since the server has them (before 3 a cue sheet did not say what has moved on).
  */
-export const VERSION = 2;
+export const VERSION = 3;
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
 

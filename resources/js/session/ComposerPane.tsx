@@ -18,7 +18,7 @@ const lengthOf = ({ length, isToPick }: Schemas['SessionLineView']): string | nu
 /** Where the work falls, what speaks against it, and where it goes from here. */
 export function ComposerPane() {
   const { id, person, draft, preview, fit, notes, setOpen, repairs } = useComposing();
-  const { rows, whole, offer, repair } = repairs;
+  const { rows, whole, offer, moved, repair } = repairs;
   const navigate = useNavigate();
   return (
     <Pane label="Where the work falls">
@@ -33,6 +33,9 @@ export function ComposerPane() {
               </Button>
             )}
           </section>
+        )}
+        {moved && (
+          <RepairCard warning={moved.warning} number={moved.key} tone="information" onRepair={() => repair(moved.warning)} />
         )}
         {[...[...rows.values()].flat(), ...whole]
           .filter(({ warning, key: number }) => number !== null || whole.some((whole) => whole.warning === warning))

@@ -31,6 +31,7 @@ const fit: Schemas['FitView'] = {
   sentence: '1:40 over 10 minutes.',
   steps: [step('Rests shorter.', 60, 640), step('One set less of Clam.', 50, 590)],
   offer: null,
+  movedOn: null,
 };
 
 describe('fitting a session to its minutes', () => {

@@ -153,6 +153,8 @@ function SetsPerPlace({ stave, wish, onChange }: { stave: Stave; wish: Wish; onC
   );
 }
 
+const movedOn = (count: number): string => (count === 1 ? 'one exercise has' : `${count} exercises have`);
+
 /** The week that is chosen: its sessions, what could not be done, and writing them into the week. */
 export function WeekSection({
   person,
@@ -204,13 +206,22 @@ export function WeekSection({
               <li key={line}>{line}</li>
             ))}
           </ul>
+          {session.moved.length > 0 && (
+            <Why title="Moved on since" reasons={session.moved} className="text-sm text-ink2">
+              {session.session
+                ? `${movedOn(session.moved.length)} moved on since it was written`
+                : `as of today: ${movedOn(session.moved.length)} moved on since it was planned`}
+            </Why>
+          )}
           {session.session && (
             <p className="text-sm">
               <Link to={`/people/${person}/session?s=${session.session}`} className="underline underline-offset-4">
                 {session.doneOn
                   ? `done on ${longDay(session.doneOn)}`
                   : session.state === 'differs'
-                    ? 'written, but differs from the plan'
+                    ? session.moved.length > 0
+                      ? 'written before'
+                      : 'written, but differs from the plan'
                     : 'written'}
               </Link>
             </p>

@@ -108,9 +108,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
           other={other}
           person={person}
         />
-        {editable && (
-          <WishBar wish={wish} rate={view.rate} minutes={person.minutes} hardFrom={view.hardFrom} onChange={doing.change} />
-        )}
+        {editable && <WishBar wish={wish} view={view} minutes={person.minutes} onChange={doing.change} />}
         {problem && (
           <p role="alert" className="mb-3 border-l-4 border-rowan bg-sheet p-3 font-semibold">
             {problem} <span className="font-normal">What you asked for is kept; change it, or undo.</span>

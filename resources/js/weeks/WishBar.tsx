@@ -10,18 +10,20 @@ import { inTime, placeAdded, placeChanged, placeRemoved, type Place, type Wish }
 
 const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
+const LEAST_WEEKS = 4;
+const MOST_WEEKS = 12;
+
 /** What the program is asked to be, in one line: start, weeks, rate, and its sessions; each can be pressed and changed. */
 export function WishBar({
   wish,
-  rate,
+  view: { rate, hardFrom, weeksBehind },
   minutes,
-  hardFrom,
   onChange,
 }: {
   wish: Wish;
-  rate: Schemas['ReasonView'];
+  /** The rest of a program may be shorter than one that begins. */
+  view: Pick<Schemas['ProgramPageView'], 'rate' | 'hardFrom' | 'weeksBehind'>;
   minutes: number;
-  hardFrom: number;
   onChange: (wish: Wish) => void;
 }) {
   const [open, setOpen] = useState<string | null>(null);
@@ -39,11 +41,14 @@ export function WishBar({
           value={wish.weeks}
           onChange={(event) => onChange({ ...wish, weeks: Number(event.target.value) })}
         >
-          {[4, 5, 6, 7, 8, 9, 10, 11, 12].map((weeks) => (
-            <option key={weeks} value={weeks}>
-              {weeks} weeks
-            </option>
-          ))}
+          {Array.from({ length: MOST_WEEKS }, (_, index) => index + 1)
+            .filter((weeks) => weeks >= LEAST_WEEKS - weeksBehind)
+            .map((weeks) => (
+              <option key={weeks} value={weeks}>
+                {weeks === 1 ? '1 week' : `${weeks} weeks`}
+                {weeksBehind > 0 && ' more'}
+              </option>
+            ))}
         </select>
       </label>
       <label className="flex items-center gap-1.5">

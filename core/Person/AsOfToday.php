@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Calendar\Day;
+use EvenRungs\Program\ProgramSlot;
+use EvenRungs\Program\WeekKind;
+use EvenRungs\Program\WrittenCell;
+use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Totals;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenSession;
+
+/** The sessions of a program as the person stands today: a plan only says where they were likely to stand. */
+final class AsOfToday
+{
+    /** Of the time that was planned; a week that comes to less by now is worth a new plan (our own choice). */
+    private const SHORT_PER_CENT = 75;
+
+    /** @var array<string, UpToDate> by Monday and slot */
+    private array $known = [];
+
+    public function __construct(private readonly ProgramAtHand $hand) {}
+
+    /**
+     * What would be written of a session of a week: as the person stands, where the week is this one or the next; farther
+     * ahead as it is planned. It stays within its minutes, by sets of what moved on.
+     */
+    public function of(WrittenWeek $week, string $slot): UpToDate
+    {
+        return $this->known["{$week->monday->iso()} {$slot}"] ??= $this->read($week, $slot);
+    }
+
+    private function read(WrittenWeek $week, string $slot): UpToDate
+    {
+        $blocks = ProgramAtHand::blocks($week, $slot);
+        if ($this->hand->today()->monday()->plusDays(7)->isBefore($week->monday)) {
+            return UpToDate::asWritten($blocks);
+        }
+
+        return UpToDate::of($blocks, $this->hand->record, $week->kind === WeekKind::Easier, self::fixed($week), isPlanned: true)->within(60 * ($week->places[$slot]->minutes ?? ProgramSlot::MOST_MINUTES), $this->hand->record);
+    }
+
+    /**
+     * What has moved on since a session was written, from the program or by hand.
+     *
+     * @param list<WrittenBlock> $blocks
+     */
+    public function since(array $blocks, ?WrittenSession $session): UpToDate
+    {
+        $week = $session?->programMonday === null ? null : $this->hand->week(Day::parse($session->programMonday));
+
+        return UpToDate::of($blocks, $this->hand->record, $week?->kind === WeekKind::Easier, $week === null ? [] : self::fixed($week));
+    }
+
+    /** That this week comes out much shorter than it was planned, since the person stands elsewhere; null where it does not. */
+    public function comesOutShort(): ?Reason
+    {
+        $week = $this->hand->week($this->hand->today()->monday());
+        if ($week === null) {
+            return null;
+        }
+        $planned = $now = 0;
+        foreach (array_keys($week->sessions) as $slot) {
+            if (! $this->hand->isBehind($week, $slot) && $this->hand->written($week->monday, $slot) === null) {
+                $planned += $this->hand->session($week, $slot)?->timeline()->totals()->total() ?? 0;
+                $now += $this->hand->record->read($this->of($week, $slot)->blocks)->session?->timeline()->totals()->total() ?? 0;
+            }
+        }
+
+        return 100 * $now >= self::SHORT_PER_CENT * $planned ? null : Reason::because(
+            Rule::ProgramBreak,
+            'The sessions of this week come to '.Totals::clock($now).' where '.Totals::clock($planned).' were planned: the person stands elsewhere by now.',
+            ['planned' => Totals::clock($planned), 'as the person stands' => Totals::clock($now)],
+            'A new plan from today fills the minutes.',
+        );
+    }
+
+    /** @return list<string> ladders that the trainer has fixed in a week */
+    private static function fixed(WrittenWeek $week): array
+    {
+        return array_keys(array_filter($week->cells, static fn(WrittenCell $cell): bool => $cell->locked));
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Balance\Position;
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Open;
+use EvenRungs\Dose\Timed;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Program\Phase;
+use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\NextDose;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Refusal;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Edit;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\Repair;
+use EvenRungs\Session\Warning;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+
+/**
+ * A session that was written before on the rungs and doses of today: a rung that was not climbed to yet, or was left since,
+ * gives way to the working rung, and a dose that has moved on to the next one. Circuits and primers stay as they are, and so
+ * does what is easier on purpose.
+ */
+final readonly class UpToDate
+{
+    /**
+     * @param list<WrittenBlock>    $blocks  with everything that moved on
+     * @param array<string, Reason> $changes what moved on and why, by exercise
+     */
+    private function __construct(public array $blocks, public array $changes) {}
+
+    /**
+     * @param list<WrittenBlock> $blocks
+     * @param bool               $isEasier  in an easier week nothing rises
+     * @param list<string>       $fixed     ladders that the trainer has fixed
+     * @param bool               $isPlanned nobody has looked at the doses yet: also one that is less than it would be moves on
+     */
+    public static function of(array $blocks, PersonRecord $record, bool $isEasier = false, array $fixed = [], bool $isPlanned = false): self
+    {
+        $next = $record->doses()->next();
+        $changes = $moved = [];
+        foreach ($blocks as $block) {
+            $items = [];
+            foreach ($block->items as $item) {
+                $change = $block->isCircuit || $block->part === Part::Primer ? null : self::change($item, $record, $next, $isEasier, $fixed, $isPlanned && ! $isEasier);
+                $items[] = $change[0] ?? $item;
+                $changes = $change === null ? $changes : [...$changes, $item->id => $change[1]];
+            }
+            $moved[] = new WrittenBlock($block->isCircuit, $items, $block->gapSeconds, $block->roundRestSeconds, $block->part);
+        }
+
+        return new self($moved, $changes);
+    }
+
+    /** @param list<WrittenBlock> $blocks */
+    public static function asWritten(array $blocks): self
+    {
+        return new self($blocks, []);
+    }
+
+    /** All of it in one step; null where nothing has moved on. */
+    public function warning(PersonRecord $record): ?Warning
+    {
+        $edits = $inputs = [];
+        foreach ($record->read($this->blocks)->session?->items() ?? [] as $item) {
+            if (isset($this->changes[$item->id])) {
+                $edits[] = Edit::swap($item->id, $item->rung, $item->dose);
+                $inputs[$item->rung->name] = DoseLine::print($item->dose).': '.$this->changes[$item->id]->sentence;
+            }
+        }
+        $count = count($edits);
+
+        return $count === 0 ? null : new Warning(
+            Reason::because(Rule::UpToDate, $count === 1 ? 'One exercise has moved on since this was written.' : "{$count} exercises have moved on since this was written.", $inputs, 'Another dose typed, or another decision.'),
+            Repair::by($count === 1 ? 'Bring it up to date' : "Bring all {$count} up to date", ...$edits),
+        );
+    }
+
+    /** What moved on gives sets away where it would be longer than the minutes; one set always stays. */
+    public function within(int $seconds, PersonRecord $record): self
+    {
+        $here = $this;
+        while (($record->read($here->blocks)->session?->timeline()->totals()->total() ?? 0) > $seconds && ($less = $here->withOneSetLess($record)) !== null) {
+            $here = $less;
+        }
+
+        return $here;
+    }
+
+    /** Of the exercise that moved on and has the most sets; null where each has one. */
+    private function withOneSetLess(PersonRecord $record): ?self
+    {
+        $most = null;
+        foreach ($record->read($this->blocks)->session?->items() ?? [] as $item) {
+            $most = isset($this->changes[$item->id]) && ! $item->dose->isFalling() && $item->dose->sets() > ($most?->dose->sets() ?? 1) ? $item : $most;
+        }
+        if ($most === null) {
+            return null;
+        }
+        $less = new WrittenItem($most->id, $most->rung->slug, DoseLine::print($most->dose->withSets($most->dose->sets() - 1)));
+        $blocks = array_map(static fn(WrittenBlock $block): WrittenBlock => new WrittenBlock($block->isCircuit, array_map(static fn(WrittenItem $item): WrittenItem => $item->id === $less->id ? $less : $item, $block->items), $block->gapSeconds, $block->roundRestSeconds, $block->part), $this->blocks);
+
+        return new self($blocks, $this->changes);
+    }
+
+    /**
+     * @param array<string, NextDose> $next  by rung
+     * @param list<string>            $fixed
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function change(WrittenItem $item, PersonRecord $record, array $next, bool $isEasier, array $fixed, bool $isPlanned): ?array
+    {
+        $written = $record->library->has($item->rung) ? $record->library->rung($item->rung) : null;
+        if ($written === null || in_array($written->ladder, $fixed, true)) {
+            return null;
+        }
+        try {
+            $dose = DoseLine::parse($item->dose, $written->sidedness);
+        } catch (Refusal) {
+            return null;
+        }
+        if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
+            return null;
+        }
+        $rung = self::rung($written, $dose, $record);
+        $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
+        if ($coming === null) {
+            return null;
+        }
+        $last = $record->doses()->last($rung);
+        // In as many sets as were written, a set more with less in each would be less.
+        $asked = $coming->rises && $last !== null && ($isEasier || $coming->dose->sets() > $last->sets()) ? $last : $coming->dose;
+        $now = self::inItsPlace($asked, $dose, $rung === $written);
+        if ($rung === $written && (DoseLine::print($now) === $item->dose || ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record))) {
+            return null;
+        }
+        $why = $rung === $written ? $coming->reason : Reason::because(
+            Rule::UpToDate,
+            "“{$rung->name}” in place of “{$written->name}”: the working rung by now.",
+            ['written' => "{$written->name}, {$item->dose}", 'now' => "{$rung->name}, ".DoseLine::print($now)],
+            'Placing the person on the rung that was written.',
+        );
+
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $why];
+    }
+
+    /** In as many sets as were written, on the side that works; the rest between them stays on the same rung. */
+    private static function inItsPlace(Dose $dose, Dose $written, bool $isSameRung): Dose
+    {
+        $dose = $dose->isFalling() ? $dose : $dose->withSets($written->sets());
+        $dose = $dose->perSide && $written->only !== null ? $dose->onlyOn($written->only) : $dose;
+
+        return $isSameRung ? $dose->withRest($written->restSeconds) : $dose;
+    }
+
+    /** A dose that the rules would have by now: a step on, a step back, or less than what was written ahead. */
+    private static function hasMovedOn(NextDose $coming, Rung $rung, Dose $now, Dose $written, PersonRecord $record): bool
+    {
+        return $coming->rises || $coming->isLighter || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
+    }
+
+    /** The working rung where what was written is above it, or was left upward since; else what was written. */
+    private static function rung(Rung $written, Dose $dose, PersonRecord $record): Rung
+    {
+        $working = $record->workingRung($written->ladder);
+        $standsThere = array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug) !== [];
+        if ($working === null || $standsThere || ! $record->circumstances()->rule($working)->openOn(Side::Both)) {
+            return $written;
+        }
+        if ($written->height->above($working->height) > 0 || self::wasLeft($written, $record)) {
+            return $working;
+        }
+
+        // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
+        return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
+    }
+
+    /** Whether the person stood on it and has gone on. */
+    private static function wasLeft(Rung $rung, PersonRecord $record): bool
+    {
+        return array_filter($record->history->placings, static fn(Placing $placing): bool => $placing->rung === $rung->slug) !== [];
+    }
+}
