@@ -140,7 +140,7 @@ final readonly class UpToDate
         // In as many sets as were written, a set more with less in each would be less.
         $asked = $coming->rises && $last !== null && ($isEasier || $coming->dose->sets() > $last->sets()) ? $last : $coming->dose;
         $now = self::inItsPlace($asked, $dose, $rung === $written);
-        if ($rung === $written && (DoseLine::print($now) === $item->dose || ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record))) {
+        if ($rung === $written && (DoseLine::print($now) === $item->dose || ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record, $isEasier))) {
             return null;
         }
         $why = $rung === $written ? $coming->reason : Reason::because(
@@ -163,9 +163,9 @@ final readonly class UpToDate
     }
 
     /** A dose that the rules would have by now: a step on, a step back, or less than what was written ahead. */
-    private static function hasMovedOn(NextDose $coming, Rung $rung, Dose $now, Dose $written, PersonRecord $record): bool
+    private static function hasMovedOn(NextDose $coming, Rung $rung, Dose $now, Dose $written, PersonRecord $record, bool $isEasier): bool
     {
-        return $coming->rises || $coming->isLighter || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
+        return ($coming->rises && ! $isEasier) || $coming->isLighter || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
     }
 
     /** The working rung where what was written is above it, or was left upward since; else what was written. */

@@ -12,6 +12,13 @@ use EvenRungs\Load\SessionLoad;
 use EvenRungs\Load\WeekLoad;
 use EvenRungs\Reason\Basis;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\CoreSlot;
+use EvenRungs\Week\CoreWeek;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\PlannedLoad;
+use EvenRungs\Week\SessionRole;
+use EvenRungs\Week\SlotContent;
 use PHPUnit\Framework\TestCase;
 
 /** Load, monotony and strain as published; figures 15 and 16 of the rules. */
@@ -112,6 +119,21 @@ final class LoadTest extends TestCase
         self::assertSame('2026-06-08', $ahead->weeks[0]->first->iso());
         self::assertStringContainsString('planned 27 % above the heaviest', (string) $ahead->rise?->sentence);
         self::assertTrue(LoadAhead::of($behind, $today, [])->isEmpty());
+    }
+
+    public function test_the_same_week_again_is_no_rise_where_it_felt_easier_than_planned(): void
+    {
+        $done = array_map(static fn(string $day): SessionLoad => SessionLoad::of(Day::parse($day), [3, 3], 1200), ['2026-06-01', '2026-06-04', '2026-06-08', '2026-06-11']);
+        $week = new CoreWeek(array_map(static fn(int $day): CoreSlot => new CoreSlot("s{$day}", new Cell($day, DayPart::Evening), SessionRole::OwnDay, 6, new SlotContent('Floor', 1200, [], [])), [1, 4]));
+        $behind = static fn(SessionLoad ...$loads): array => LoadReport::upTo(Day::parse('2026-06-14'), array_values($loads))->weeks;
+
+        self::assertTrue(PlannedLoad::of($week, $behind(...$done))->tooMuch, 'told efforts against planned ones');
+        $same = PlannedLoad::of($week, $behind(...array_map(static fn(SessionLoad $load): SessionLoad => $load->atLeast(6), $done)));
+        self::assertSame([0, false], [$same->risePercent, $same->tooMuch]);
+        self::assertSame([60.0, null], [SessionLoad::of(Day::parse('2026-06-01'), [9], 400)->atLeast(6)->load, SessionLoad::of(Day::parse('2026-06-01'), [], 400)->atLeast(6)->load], 'harder counts as told, and missing is not zero');
+        $first = PlannedLoad::of($week, $behind($done[0]));
+        self::assertNull($first->risePercent, 'one week is nothing to compare with');
+        self::assertStringContainsString('fewer than two have training', $first->reason->sentence);
     }
 
     public function test_a_log_that_stays_open_over_lunch_is_no_training(): void

@@ -154,6 +154,21 @@ final class NextDoseTest extends TestCase
         self::assertSame('2x6 @12kg', DoseLine::print($this->after('squat/box', '2x8 @12kg', effort: 9, owned: [12_000, 14_000])->dose));
     }
 
+    public function test_who_trained_the_demand_with_other_exercises_was_not_away(): void
+    {
+        $bridge = ShippedLibrary::rung('bridge/short-top');
+        $before = $this->session('bridge/short-top', DoseLine::parse('2x8', $bridge->sidedness), 1);
+        $other = static fn(RungSession $session): RungSession => new RungSession(Day::parse('2026-06-20'), $session->rung, $session->dose, $session->sets, 9);
+        $hip = $other($this->session('hip-side/clam', DoseLine::parse('2x15/side', ShippedLibrary::rung('hip-side/clam')->sidedness), 2));
+        $front = $other($this->session('front-plank/forearms-knees', DoseLine::parse('2x20s', ShippedLibrary::rung('front-plank/forearms-knees')->sidedness), 2));
+        $after = static fn(RungSession ...$log): ?NextDose => NextDose::after($bridge, $log, Method::default(), Day::parse('2026-06-22'));
+
+        self::assertSame(['2x2', true], [DoseLine::print($after($before)->dose ?? $before->dose), $after($before)?->isLighter], 'three weeks away');
+        self::assertSame('2x2', DoseLine::print($after($before, $front)->dose ?? $before->dose), 'another demand says nothing of this one');
+        self::assertSame('2x8', DoseLine::print($after($before, $hip)->dose ?? $before->dose));
+        self::assertSame('Bridge with 1–2 s at the top: the same dose once more: 21 days since it was done, while others of its demand were.', $after($before, $hip)?->reason->sentence);
+    }
+
     public function test_a_rung_that_was_never_logged_has_no_next_dose(): void
     {
         self::assertNull(NextDose::after(ShippedLibrary::rung('press-out/standing'), [], Method::default(), Day::parse('2026-06-01')));

@@ -112,6 +112,51 @@ final class ProgramTest extends TestCase
         }
     }
 
+    public function testAnEasierWeekThatIsTheFirstOneHasThreeFifthsOfAnOrdinaryOne(): void
+    {
+        $ordinary = self::program(weeks: 4)->weeks[0];
+        $easier = self::program(weeks: 4, behind: 3)->weeks[0];
+
+        self::assertSame(WeekKind::Easier, $easier->kind);
+        self::assertEqualsWithDelta(0.6 * $ordinary->work(), $easier->work(), 0.06 * $ordinary->work());
+        foreach (Demand::everyWeek() as $demand) {
+            self::assertGreaterThanOrEqual(1, self::timesMet($easier, $demand));
+        }
+    }
+
+    public function testTheRestOfAProgramMayBeShortAndIsCountedOn(): void
+    {
+        $rest = self::program(weeks: 2, done: 4);
+
+        self::assertSame([[1, 5], [2, 6]], array_map(static fn(ProgramWeek $week): array => [$week->number, $week->ofProgram], $rest->weeks));
+        self::assertSame([false, true], array_map(static fn(ProgramWeek $week): bool => $week->retests, $rest->weeks));
+        $this->expectExceptionMessage('A program has 4 to 12 weeks.');
+        self::program(weeks: 2, done: 1);
+    }
+
+    public function testWhatLeadsInTheRestOfAProgramIsWhatWouldHaveLedInAllOfIt(): void
+    {
+        $request = static fn(int $weeks, int $done): ProgramRequest => self::request($weeks, [20], done: $done);
+
+        self::assertSame([Phase::Still, Phase::Moving], [$request(8, 0)->phase(Level::Beginner, 4), $request(8, 0)->phase(Level::Beginner, 5)]);
+        self::assertSame([Phase::Still, Phase::Moving], [$request(5, 3)->phase(Level::Beginner, 1), $request(5, 3)->phase(Level::Beginner, 2)]);
+    }
+
+    public function testWhatStandsInIsNoHigherThanThePersonOnItsLadderAndAboveWhatWasMastered(): void
+    {
+        $working = ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'prone-extension/both-legs', 'all-fours/opposite-short', 'press-out/standing'];
+        $backs = static function (array $mastered) use ($working): array {
+            $here = self::standing(working: $working);
+            $standing = new StartingPoint($here->library, $here->circumstances, $here->working, mastered: $mastered);
+            $cells = Generator::program($standing, self::request(4, [20, 20]))->weeks[0]->cells;
+
+            return array_map(static fn(string $ladder): string => isset($cells[$ladder]) ? $cells[$ladder]->rung->slug : '', ['all-fours', 'prone-extension']);
+        };
+
+        self::assertSame(['all-fours/leg-held', 'prone-extension/both-legs'], $backs([]), 'not the reverse plank at 4.0, where the person stands at 3.4');
+        self::assertSame(['all-fours/opposite-short', 'prone-extension/both-legs'], $backs(['all-fours/leg-held']), 'and nothing still lower once that is mastered');
+    }
+
     public function testTheProgramEndsWithARetestAndALongOneRetestsOnTheWay(): void
     {
         $retests = static fn(int $weeks): array => array_values(array_map(static fn(ProgramWeek $week): int => $week->number, array_filter(self::program(weeks: $weeks)->weeks, static fn(ProgramWeek $week): bool => $week->retests)));
@@ -524,9 +569,9 @@ final class ProgramTest extends TestCase
      * @param list<Kit>|null              $kit
      * @param list<string>                $away
      */
-    private static function program(int $weeks = 6, array $minutes = [15, 15], array $limits = [], array $working = self::WORKING, array $stopped = [], ?Locks $locks = null, ?array $kit = null, string $start = '2026-11-30', array $away = [], ?Method $method = null): Program
+    private static function program(int $weeks = 6, array $minutes = [15, 15], array $limits = [], array $working = self::WORKING, array $stopped = [], ?Locks $locks = null, ?array $kit = null, string $start = '2026-11-30', array $away = [], ?Method $method = null, int $behind = 0, int $done = 0): Program
     {
-        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), self::request($weeks, $minutes, $locks, $start, $away));
+        return Generator::program(self::standing($limits, $working, $stopped, $kit, $method), self::request($weeks, $minutes, $locks, $start, $away, behind: $behind, done: $done));
     }
 
     /**
@@ -534,13 +579,13 @@ final class ProgramTest extends TestCase
      * @param list<string>            $away
      * @param array<string, int>|null $kinds
      */
-    private static function request(int $weeks, array $minutes, ?Locks $locks = null, string $start = '2026-11-30', array $away = [], ?array $kinds = null): ProgramRequest
+    private static function request(int $weeks, array $minutes, ?Locks $locks = null, string $start = '2026-11-30', array $away = [], ?array $kinds = null, int $behind = 0, int $done = 0): ProgramRequest
     {
         $slots = [];
         foreach ($minutes as $at => $length) {
             $slots[] = new ProgramSlot("slot-{$at}", new Cell(1 + 2 * $at, DayPart::Evening), SessionRole::OwnDay, $length, 6);
         }
 
-        return new ProgramRequest(Day::parse($start), Day::parse('2026-11-25'), $weeks, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), $locks ?? new Locks, away: $away, kinds: $kinds);
+        return new ProgramRequest(Day::parse($start), Day::parse('2026-11-25'), $weeks, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), $locks ?? new Locks, away: $away, behind: $behind, kinds: $kinds, done: $done);
     }
 }

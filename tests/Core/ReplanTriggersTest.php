@@ -78,6 +78,12 @@ final class ReplanTriggersTest extends TestCase
         self::assertSame(['Front-plank ladder: the plan says “Front plank, forearms and toes” this week, the person stands on “Front plank, forearms, knees down”, 1.0 lower.'], self::against(stands: 'front-plank/forearms-knees'));
     }
 
+    public function testStandingNearWhatThePlanSaysNeedsNoNewPlan(): void
+    {
+        self::assertSame([], self::against(stands: 'front-plank/forearms-low-step'), 'half a height: the week is written from there');
+        self::assertSame([], self::against(stands: 'front-plank/forearms-knees', plankSets: 0), 'nothing of the ladder is planned');
+    }
+
     public function testAProgramThatIsOverSaysSo(): void
     {
         self::assertSame(['The program has run out: its last week is past.'], self::against(today: '2026-12-21'));
@@ -93,10 +99,10 @@ final class ReplanTriggersTest extends TestCase
      *
      * @return list<string>
      */
-    private static function against(array $limits = [], ?array $kit = null, array $stopped = [], array $trained = ['2026-11-30'], array $days = [2, 4], array $away = [], string $stands = 'front-plank/forearms-toes', string $today = '2026-12-09', int $pressOutSets = 4): array
+    private static function against(array $limits = [], ?array $kit = null, array $stopped = [], array $trained = ['2026-11-30'], array $days = [2, 4], array $away = [], string $stands = 'front-plank/forearms-toes', string $today = '2026-12-09', int $pressOutSets = 4, int $plankSets = 6): array
     {
         $week = static fn(int $number, string $monday): WrittenWeek => new WrittenWeek($number, Day::parse($monday), WeekKind::Build, false, [
-            'front-plank' => new WrittenCell('front-plank/forearms-toes', '3x(4x10s/5)', false, 6),
+            'front-plank' => new WrittenCell('front-plank/forearms-toes', '3x(4x10s/5)', false, $plankSets),
             'press-out' => new WrittenCell('press-out/standing', '2x10/side', false, $pressOutSets),
         ], ['tue' => [new WrittenItem('front-plank', 'front-plank/forearms-toes', '3x(4x10s/5)')]]);
         $slot = static fn(string $id, int $day): ProgramSlot => new ProgramSlot($id, new Cell($day, DayPart::Evening), SessionRole::OwnDay, 20, 6);

@@ -186,6 +186,15 @@ final class WeekTest extends TestCase
         self::assertSame('Posterior is met once this week; twice is the least.', Clashes::in($three)[0]->reason->sentence);
     }
 
+    public function test_in_an_easier_week_of_a_program_once_is_enough(): void
+    {
+        $slots = [self::slot('a', '1 evening'), self::slot('b', '3 evening'), self::slot('c', '5 evening')];
+
+        self::assertSame(2, (new CoreWeek($slots))->minimum());
+        $easier = new CoreWeek($slots, isEasier: true);
+        self::assertSame([1, 1, 1], [$easier->minimum(), $easier->adding(self::slot('d', '6 evening'))->minimum(), $easier->replacing($slots[0])->minimum()], 'whatever is moved in it');
+    }
+
     public function test_a_primer_meets_nothing_and_is_not_one_of_the_three(): void
     {
         $week = self::week(

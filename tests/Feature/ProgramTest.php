@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\TrainingSession;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -299,6 +300,64 @@ final class ProgramTest extends ApiTestCase
             self::assertSame($stave['ladder'] === $item['id'] ? 1 : 0, $stave['cells'][0]['setsDone']);
             self::assertNull($stave['cells'][1]['setsDone']);
         }
+    }
+
+    public function test_a_week_is_written_from_where_the_person_stands_by_then_and_says_what_moved_on(): void
+    {
+        $person = $this->placed();
+        $this->take($person, self::id())->assertCreated();
+        // Stepped down on the plank, and eight clean presses at the last session.
+        $this->train($person);
+        $this->place($person, 'front-plank/forearms-bench');
+        Carbon::setTestNow('2026-06-08 09:00:00');
+
+        $week = $this->program($person)->json('program.weeks.1');
+        self::assertIsArray($week);
+        $said = implode(' ', array_column(array_merge(...array_column($week['sessions'], 'moved')), 'sentence'));
+        self::assertStringContainsString('“Front plank, forearms on a bench” in place of “Front plank, forearms, knees down”: the working rung by now.', $said);
+        self::assertStringContainsString('Front plank, forearms on a bench, ', implode(' ', array_merge(...array_column($week['sessions'], 'lines'))));
+
+        $after = $this->postJson("/api/people/{$person}/program/weeks/2026-06-08")->assertCreated();
+        self::assertSame(['written', 'written'], $after->json('program.weeks.1.sessions.*.state'));
+        self::assertSame([[], []], $after->json('program.weeks.1.sessions.*.moved'), 'written is up to date');
+        $written = TrainingSession::query()->where('program_monday', '2026-06-08')->get();
+        self::assertSame(['Week 2, Friday evening', 'Week 2, Tuesday evening'], $written->pluck('title')->sort()->values()->all());
+        $rungs = $written->flatMap(static fn(TrainingSession $row): array => array_column(array_merge(...array_column($row->blocks, 'items')), 'rung'))->unique();
+        self::assertContains('front-plank/forearms-bench', $rungs);
+        self::assertNotContains('front-plank/forearms-knees', $rungs);
+
+        // Back on the knees before the second session: what was written says so, at the desk and on the floor.
+        $this->place($person, 'front-plank/forearms-knees');
+        $row = $written->firstOrFail(static fn(TrainingSession $row): bool => str_contains((string) json_encode($row->blocks), 'forearms-bench'));
+        self::assertStringContainsString('“Front plank, forearms, knees down” in place of', implode(' ', (array) $this->getJson("/api/people/{$person}/sessions/{$row->id}/cues")->assertOk()->json('movedOn.*.sentence')));
+        $fit = $this->postJson("/api/people/{$person}/sessions/fit", ['id' => $row->id, 'blocks' => $row->blocks])->assertOk();
+        self::assertSame('One exercise has moved on since this was written.', $fit->json('movedOn.reason.sentence'));
+        self::assertSame(['swap', 'front-plank/forearms-knees'], [$fit->json('movedOn.repair.edits.0.kind'), $fit->json('movedOn.repair.edits.0.rung')]);
+        self::assertContains('differs', (array) $this->program($person)->json('program.weeks.1.sessions.*.state'));
+    }
+
+    public function test_planned_anew_again_and_again_a_program_keeps_its_end_its_easier_week_and_its_numbers(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $last = self::id())->assertCreated();
+        foreach (['2026-06-08' => 5, '2026-06-15' => 4, '2026-06-22' => 3, '2026-06-29' => 2] as $monday => $left) {
+            $this->train($person);
+            Carbon::setTestNow("{$monday} 09:00:00");
+            $wish = $this->program($person)->assertJsonPath('wish.weeks', $left)->assertJsonPath('weeksBehind', 6 - $left)->json('wish');
+            self::assertIsArray($wish);
+            $page = $this->take($person, $next = self::id(), $last, $wish)->assertCreated();
+            $last = $next;
+            self::assertSame([1, 2, 3, 4, 5, 6], $page->json('program.weeks.*.number'));
+            self::assertSame(['build', 'build', 'build', 'easier', 'build', 'build'], $page->json('program.weeks.*.kind'));
+            self::assertSame('2026-07-06', $page->json('program.weeks.5.monday'));
+            self::assertSame([false, false, false, false, false, true], $page->json('program.weeks.*.retests'));
+        }
+        // The easier week, planned anew as it began, is three fifths of a week, and not a minute of work.
+        self::assertGreaterThan(600, array_sum(array_map(static fn(string $clock): int => 60 * (int) $clock, (array) $this->program($person)->json('program.weeks.3.sessions.*.clock'))));
+
+        // Once it has run out, the next one is as long as this was.
+        Carbon::setTestNow('2026-07-13 09:00:00');
+        $this->program($person)->assertJsonPath('wish.weeks', 6)->assertJsonPath('weeksBehind', 0)->assertJsonPath('wish.start', '2026-07-13');
     }
 
     public function test_bad_input_is_told_in_sentences(): void

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Method\Method;
+use EvenRungs\Person\History;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Placing;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Person\UpToDate;
+use EvenRungs\Progress\Felt;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Part;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+use PHPUnit\Framework\TestCase;
+
+/** What was written before, on the rungs and doses of today, Monday 15 June 2026 (our own choice; the doses are those of rules §6). */
+final class UpToDateTest extends TestCase
+{
+    public function test_a_rung_the_person_has_not_climbed_to_or_stepped_down_from_gives_way_to_the_working_rung(): void
+    {
+        $now = self::now(['front-plank/tight-plank 4x(3x10s/5)'], stands: ['front-plank/forearms-toes']);
+
+        self::assertSame(['front-plank/forearms-toes 4x(2x10s/5)'], self::lines($now), 'with its own first dose, in as many sets');
+        self::assertSame('“Front plank, forearms and toes” in place of “Tight front plank, elbows drawn to the toes”: the working rung by now.', $now->changes['front-plank']->sentence);
+        self::assertSame(Rule::UpToDate, $now->changes['front-plank']->rule);
+    }
+
+    public function test_so_does_one_that_was_left_upward_since(): void
+    {
+        self::assertSame(['side-bridge/hip-dips 3x3/side'], self::lines(self::now(['side-bridge/top-foot-front 3x20s/side'], stands: ['side-bridge/top-foot-front', 'side-bridge/hip-dips'])));
+    }
+
+    public function test_what_works_another_way_on_purpose_and_what_one_of_two_sides_stands_on_stays(): void
+    {
+        self::assertSame([], self::now(['all-fours/leg-held 3x10s/side'], stands: ['all-fours/leg-lift'])->changes, 'held work stands in for a lift');
+        self::assertSame(['all-fours/opposite-short 3x5/side'], self::lines(self::now(['all-fours/leg-lift 3x6/side'], stands: ['all-fours/opposite-short'])), 'the same way of working does not');
+        self::assertSame([], self::now(['side-bridge/knees-bent 2x10s/side'], stands: ['side-bridge/knees-bent left', 'side-bridge/top-leg-straight right'])->changes);
+    }
+
+    public function test_a_dose_takes_its_step_in_as_many_sets_as_were_written(): void
+    {
+        $now = self::now(['front-plank/forearms-toes 4x(2x10s/5) r40'], stands: ['front-plank/forearms-toes'], done: ['front-plank/forearms-toes 2x(2x10s/5)']);
+
+        self::assertSame(['front-plank/forearms-toes 4x(3x10s/5) r40'], self::lines($now), 'a rest written by hand stays');
+        self::assertStringContainsString('one more short hold after a clean 2x(2x10s/5)', $now->changes['front-plank']->sentence);
+    }
+
+    public function test_a_set_more_with_less_in_each_is_no_step_where_the_sets_are_written(): void
+    {
+        $line = 'front-plank/forearms-knees 2x(6x10s/5)';
+        $next = self::record(['front-plank/forearms-knees'], [$line], 6, [])->doses()->next()['front-plank/forearms-knees'];
+
+        self::assertSame(['3x(5x10s/5)', true], [DoseLine::print($next->dose), $next->rises], 'at the mark a set is added, from a smaller target');
+        self::assertSame([], self::now([$line], stands: ['front-plank/forearms-knees'], done: [$line], kit: [])->changes);
+    }
+
+    public function test_what_was_written_ahead_of_what_was_done_comes_back_to_it_and_less_on_purpose_stays(): void
+    {
+        $ahead = static fn(string $written): UpToDate => self::now([$written], stands: ['side-bridge/knees-bent'], done: ['side-bridge/knees-bent 2x5s/side'], effort: 9);
+
+        self::assertSame(['side-bridge/knees-bent 2x5s/side'], self::lines($ahead('side-bridge/knees-bent 2x20s/side')));
+        $less = self::now(['bridge/short-top 1x6'], stands: ['bridge/short-top'], done: ['bridge/short-top 2x12']);
+        self::assertSame([], $less->changes, 'an easier day that somebody wrote');
+        self::assertSame(['bridge/short-top 1x12'], self::lines(self::now(['bridge/short-top 1x6'], stands: ['bridge/short-top'], done: ['bridge/short-top 2x12'], isPlanned: true)), 'a plan nobody has looked at is not');
+    }
+
+    public function test_in_an_easier_week_nothing_rises_and_what_is_less_stays_less(): void
+    {
+        $easier = static fn(string $written): array => self::lines(self::now([$written], stands: ['bridge/short-top'], done: ['bridge/short-top 2x8'], isPlanned: true, isEasier: true));
+
+        self::assertSame(['bridge/short-top 1x8'], $easier('bridge/short-top 1x12'));
+        self::assertSame(['bridge/short-top 1x6'], $easier('bridge/short-top 1x6'));
+    }
+
+    public function test_circuits_primers_work_by_the_clock_and_what_is_fixed_stay(): void
+    {
+        $record = self::record(['front-plank/forearms-toes', 'bridge/short-top'], [], 6, Kit::cases());
+        $items = [new WrittenItem('front-plank', 'front-plank/tight-plank', '2x(3x10s/5)'), new WrittenItem('bridge', 'bridge/long-top', '2x8')];
+        foreach ([new WrittenBlock(true, $items, [15, 15], 30), WrittenBlock::straight($items[0], Part::Primer), WrittenBlock::straight(new WrittenItem('front-plank', 'front-plank/tight-plank', '2x30s t'))] as $block) {
+            self::assertSame([], UpToDate::of([$block], $record)->changes);
+        }
+        self::assertSame([], UpToDate::of([WrittenBlock::straight($items[0])], $record, fixed: ['front-plank'])->changes);
+    }
+
+    public function test_where_it_would_be_longer_than_its_minutes_what_moved_on_gives_sets_away(): void
+    {
+        $now = self::now(['side-bridge/top-foot-front 4x20s/side', 'bridge/short-top 2x8'], stands: ['side-bridge/knees-bent', 'bridge/short-top'], done: ['side-bridge/knees-bent 2x20s/side', 'bridge/short-top 2x12']);
+        $record = self::record(['side-bridge/knees-bent'], [], 6, Kit::cases());
+
+        self::assertSame(['side-bridge/knees-bent 4x20s/side', 'bridge/short-top 2x8'], self::lines($now));
+        self::assertSame(['side-bridge/knees-bent 2x20s/side', 'bridge/short-top 2x8'], self::lines($now->within(300, $record)));
+        self::assertSame(['side-bridge/knees-bent 1x20s/side', 'bridge/short-top 2x8'], self::lines($now->within(1, $record)), 'one set always stays, and what has not moved on has all of them');
+    }
+
+    public function test_all_of_it_is_one_step_that_says_what_it_takes(): void
+    {
+        $record = self::record(['front-plank/forearms-toes', 'bridge/short-top'], ['bridge/short-top 2x8'], 6, Kit::cases());
+        $blocks = array_map(static fn(string $line): WrittenBlock => self::block($line), ['front-plank/tight-plank 2x(3x10s/5)', 'bridge/short-top 2x8']);
+        $warning = UpToDate::of($blocks, $record)->warning($record);
+
+        self::assertSame('2 exercises have moved on since this was written.', $warning?->reason->sentence);
+        self::assertSame(['Front plank, forearms and toes', 'Bridge with 1–2 s at the top'], array_column($warning->reason->inputs, 'name'));
+        $session = $record->read($blocks)->session;
+        self::assertNotNull($session);
+        self::assertEquals(UpToDate::of($blocks, $record)->blocks, WrittenBlock::all($warning->repair?->appliedTo($session) ?? $session));
+        self::assertNull(UpToDate::of([self::block('bridge/short-top 2x10')], $record)->warning($record));
+    }
+
+    /**
+     * @param list<string>   $written rung and dose
+     * @param list<string>   $stands  rungs, the last one of a ladder holds; with a side behind it where the sides differ
+     * @param list<string>   $done    rung and dose, clean on Friday 12 June
+     * @param list<Kit>|null $kit
+     */
+    private static function now(array $written, array $stands, array $done = [], int $effort = 6, ?array $kit = null, bool $isPlanned = false, bool $isEasier = false): UpToDate
+    {
+        return UpToDate::of(array_map(self::block(...), $written), self::record($stands, $done, $effort, $kit ?? Kit::cases()), $isEasier, [], $isPlanned);
+    }
+
+    private static function block(string $line): WrittenBlock
+    {
+        [$rung, $dose] = explode(' ', $line, 2);
+
+        return WrittenBlock::straight(new WrittenItem((string) strstr($rung, '/', true), $rung, $dose));
+    }
+
+    /** @return list<string> */
+    private static function lines(UpToDate $now): array
+    {
+        return array_map(static fn(WrittenBlock $block): string => "{$block->items[0]->rung} {$block->items[0]->dose}", $now->blocks);
+    }
+
+    /**
+     * @param list<string> $stands
+     * @param list<string> $done
+     * @param list<Kit>    $kit
+     */
+    private static function record(array $stands, array $done, int $effort, array $kit): PersonRecord
+    {
+        $today = Day::parse('2026-06-15');
+        $placings = [];
+        foreach ($stands as $at => $line) {
+            [$slug, $side] = [...explode(' ', $line), 'both'];
+            $placings[] = new Placing("p{$at}", (string) strstr($slug, '/', true), Side::from($side), $slug, false, $at, Day::parse('2026-06-01'));
+        }
+        $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
+        $logs = [];
+        foreach ($done as $at => $line) {
+            [$slug, $written] = explode(' ', $line, 2);
+            $dose = DoseLine::parse($written, ShippedLibrary::rung($slug)->sidedness);
+            $sets = [];
+            for ($set = 1; $set <= $dose->sets(); $set++) {
+                $target = $dose->body($set)->target();
+                $sets[] = new LoggedSet('item', $slug, $written, $dose->perSide ? null : $target, $dose->perSide ? $target : null, $dose->perSide ? $target : null, $ticks, 0, $effort, false, Felt::Right);
+            }
+            $logs[] = new LoggedSession("log-{$at}", 'session', Day::parse('2026-06-12'), 100 + $at, 600, $sets, []);
+        }
+
+        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1, 3, 5], 20, $kit, null, []), new Safety([], [], [], $today, []), History::of($placings, [], $logs, [], [], null));
+    }
+}
