@@ -160,6 +160,10 @@ final readonly class Warnings
             return null;
         }
         $above = $item->rung->height->above($working->height);
+        if ($above <= 0 && ! $item->rung->dynamic && $working->dynamic) {
+            // What is held stands in for what moves on purpose.
+            return null;
+        }
 
         return new Warning(Reason::because(
             Rule::WorkingRung,

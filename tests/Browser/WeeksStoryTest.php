@@ -29,6 +29,20 @@ final class WeeksStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_what_has_moved_on_since_a_session_was_written_is_told_on_the_floor_and_brought_up_to_date_by_one_key(): void
+    {
+        $browser = $this->signIn();
+        $coach = $this->addressOf('Corvin Strake', 'coach');
+        $browser->visit($coach)->press('not asked today')->see('4 exercises have moved on since this was written.');
+        $this->tabTo('Bring them up to date');
+        $browser->keys(Key::ENTER)->see('Bring all 4 up to date')->see('next 2x8/side');
+        $browser->driver->executeScript('document.activeElement.blur()');
+        $browser->keys('b')->doesNotSee('have moved on since')->see('Saved');
+        self::assertSame('2x8/side', $browser->label('Dose of Opposite arm and leg, short holds')->getAttribute('value'));
+        $browser->visit($coach)->press('not asked today')->see('Trained without the device')->doesNotSee('moved on since');
+        $this->noComplaints();
+    }
+
     public function test_a_cell_is_changed_what_follows_is_seen_taken_over_in_part_and_taken_back_by_mouse(): void
     {
         $browser = $this->signIn()->visit($this->addressOf('Perrin Vask', 'weeks'))->see('Versions')->see('of 3 done');

@@ -32,6 +32,8 @@ final class WarningsTest extends TestCase
     {
         self::assertStringContainsString('0.6 above the working rung', $this->about('press-out/standing', '2x10/side', working: 'press-out/standing-short')[0]->sentence);
         self::assertStringContainsString('0.2 below the working rung', $this->about('press-out/standing', '2x10/side', working: 'press-out/split-stance')[0]->sentence);
+        self::assertSame([], $this->about('all-fours/leg-held', '2x10s/side', working: 'all-fours/leg-lift'), 'what is held may stand in for what moves');
+        self::assertStringContainsString('0.2 above the working rung', $this->about('all-fours/leg-lift', '2x6/side', working: 'all-fours/leg-held')[0]->sentence);
     }
 
     public function test_an_open_set_says_that_the_clock_uses_its_estimate(): void

@@ -34,16 +34,14 @@ export function ComposerPane() {
             )}
           </section>
         )}
-        {moved && (
-          <RepairCard warning={moved.warning} number={moved.key} tone="information" onRepair={() => repair(moved.warning)} />
-        )}
+        {moved && <RepairCard warning={moved} hotkey="B" tone="information" onRepair={() => repair(moved)} />}
         {[...[...rows.values()].flat(), ...whole]
           .filter(({ warning, key: number }) => number !== null || whole.some((whole) => whole.warning === warning))
           .map(({ warning, key: number }, index) => (
-            <RepairCard key={index} warning={warning} number={number} tone="watch" onRepair={() => repair(warning)} />
+            <RepairCard key={index} warning={warning} hotkey={number} tone="watch" onRepair={() => repair(warning)} />
           ))}
         {offer && (
-          <RepairCard warning={offer.warning} number={offer.key} tone="information" onRepair={() => repair(offer.warning)} />
+          <RepairCard warning={offer.warning} hotkey={offer.key} tone="information" onRepair={() => repair(offer.warning)} />
         )}
         {notes.length > 0 && (
           <section className="grid gap-2 border-l-4 border-slate bg-paper p-3">

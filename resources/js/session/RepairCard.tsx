@@ -6,12 +6,13 @@ import { cx } from '@/ui/cx';
 /** A warning in the pane with the key that repairs it. */
 export function RepairCard({
   warning,
-  number,
+  hotkey,
   tone,
   onRepair,
 }: {
   warning: Schemas['WarningView'];
-  number: number | null;
+  /** number or letter; null where there are more repairs than numbers */
+  hotkey: number | string | null;
   tone: 'watch' | 'information';
   onRepair: () => void;
 }) {
@@ -23,7 +24,7 @@ export function RepairCard({
         {warning.reason.sentence}
       </Why>
       {warning.repair && (
-        <Button className="text-sm" hotkey={number === null ? undefined : String(number)} onClick={onRepair}>
+        <Button className="text-sm" hotkey={hotkey === null ? undefined : String(hotkey)} onClick={onRepair}>
           {warning.repair.label}
         </Button>
       )}

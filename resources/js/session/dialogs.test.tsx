@@ -76,10 +76,10 @@ describe('a warning with its key', () => {
       reason: reason('20 s is shorter than the change-over.'),
       repair: { label: 'Make the gap 30 s', edits: [] },
     };
-    const { rerender } = render(<RepairCard warning={warning} number={1} tone="watch" onRepair={onRepair} />);
+    const { rerender } = render(<RepairCard warning={warning} hotkey={1} tone="watch" onRepair={onRepair} />);
     fireEvent.click(screen.getByRole('button', { name: /Make the gap 30 s/ }));
     expect(onRepair).toHaveBeenCalledOnce();
-    rerender(<RepairCard warning={{ ...warning, repair: null }} number={null} tone="watch" onRepair={onRepair} />);
+    rerender(<RepairCard warning={{ ...warning, repair: null }} hotkey={null} tone="watch" onRepair={onRepair} />);
     expect(screen.queryByRole('button', { name: /Make/ })).not.toBeInTheDocument();
     expect(screen.getByText(/shorter than/)).toBeInTheDocument();
   });

@@ -119,14 +119,13 @@ function useRepairs({ draft, preview, fit, change }: ReturnType<typeof useWritin
   const rows = new Map(itemsOf(draft.blocks).map((item) => [item.id, (views.get(item.id)?.warnings ?? []).map(numbered)]));
   const whole = preview.warnings.map(numbered);
   const offer = fit?.offer ? numbered(fit.offer) : null;
-  const moved = fit?.movedOn ? numbered(fit.movedOn) : null;
   const all = [...[...rows.values()].flat(), ...whole];
   const repair = (warning: Warning) => {
     if (!warning.repair) return;
     change({ do: 'edits', edits: warning.repair.edits });
     toast(warning.repair.label, { action: { label: 'Take back', onClick: () => change({ do: 'undo' }) } });
   };
-  return { views, rows, whole, offer, moved, all, repair };
+  return { views, rows, whole, offer, moved: fit?.movedOn ?? null, all, repair };
 }
 
 /** Which exercises are picked; the order is that of the session. */
@@ -217,7 +216,10 @@ export function useComposer(props: ComposerProps) {
     { key: 'f', label: 'fit to time', run: () => fit && setOpen('fit') },
     { key: 'o', label: 'order', run: () => items.length > 1 && setOpen('order') },
     { key: 'n', label: 'new session', run: () => setOpen('start') },
-    ...[...repairs.all, ...[repairs.offer, repairs.moved].filter((one) => one !== null)].flatMap(({ warning, key }) =>
+    ...(repairs.moved
+      ? [{ key: 'b', label: 'bring up to date', run: () => repairs.moved && repairs.repair(repairs.moved) }]
+      : []),
+    ...[...repairs.all, ...(repairs.offer ? [repairs.offer] : [])].flatMap(({ warning, key }) =>
       key === null
         ? []
         : [{ key: String(key), label: warning.repair?.label ?? '', run: () => repairs.repair(warning), hidden: true }],
