@@ -39,7 +39,7 @@ final readonly class UpToDate
 
     /**
      * @param list<WrittenBlock> $blocks
-     * @param bool               $isEasier  in an easier week nothing rises
+     * @param bool               $isEasier  in an easier week nothing rises, and no rung is new
      * @param list<string>       $fixed     ladders that the trainer has fixed
      * @param bool               $isPlanned nobody has looked at the doses yet: also one that is less than it would be moves on
      */
@@ -131,7 +131,7 @@ final readonly class UpToDate
         if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
             return null;
         }
-        $rung = self::rung($written, $dose, $record);
+        $rung = self::rung($written, $dose, $record, $isEasier);
         $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
         if ($coming === null) {
             return null;
@@ -169,14 +169,20 @@ final readonly class UpToDate
     }
 
     /** The working rung where what was written is above it, or was left upward since; else what was written. */
-    private static function rung(Rung $written, Dose $dose, PersonRecord $record): Rung
+    private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
         $standsThere = array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug) !== [];
         if ($working === null || $standsThere || ! $record->circumstances()->rule($working)->openOn(Side::Both)) {
             return $written;
         }
-        if ($written->height->above($working->height) > 0 || self::wasLeft($written, $record)) {
+        if ($written->height->above($working->height) > 0) {
+            return $working;
+        }
+        if ($isEasier) {
+            return $written;
+        }
+        if (self::wasLeft($written, $record)) {
             return $working;
         }
 

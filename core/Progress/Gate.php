@@ -46,7 +46,8 @@ final readonly class Gate
         $allowed = $painBaseline === null ? 0 : min(2, $painBaseline);
         $clean = 0;
         $before = null;
-        $sessions = Neutral::leftOut($sessions, $method, $highestEffort);
+        // At the mark, in as many sets as it asks for, fewer than the time before are no lighter.
+        $sessions = Neutral::leftOut($sessions, $method, $highestEffort, static fn(RungSession $session): bool => self::isAtMark($session, $method) === true);
         foreach ($sessions as $session) {
             $isRunning = $before === null || $before->date->daysUntil($session->date) <= self::RUN_ENDS_AFTER_DAYS;
             $clean = $isRunning ? $clean : 0;

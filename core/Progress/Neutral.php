@@ -19,14 +19,16 @@ final class Neutral
     /**
      * @param list<RungSession> $sessions on one rung and those it pools with, by date
      *
+     * @param (\Closure(RungSession): bool)|null $counts whatever was done before
+     *
      * @return list<RungSession> those that count
      */
-    public static function leftOut(array $sessions, Method $method, int $highestEffort): array
+    public static function leftOut(array $sessions, Method $method, int $highestEffort, ?\Closure $counts = null): array
     {
         $counting = [];
         foreach ($sessions as $session) {
             $before = $counting[count($counting) - 1] ?? null;
-            if ($before === null || ! self::isNeutral($session, $before, $method, $highestEffort)) {
+            if ($before === null || ($counts !== null && $counts($session)) || ! self::isNeutral($session, $before, $method, $highestEffort)) {
                 $counting[] = $session;
             }
         }
@@ -42,8 +44,15 @@ final class Neutral
             && ($session->dose->loadGrams ?? 0) <= ($before->dose->loadGrams ?? 0)
             && ($session->dose->pull->newtons ?? 0) <= ($before->dose->pull->newtons ?? 0)
             && DoseStep::total($session->rung, $session->dose, $method) < DoseStep::total($before->rung, $before->dose, $method)
+            && ! self::isStepInFewerSets($session, $before, $method)
             && $before->date->daysUntil($session->date) < self::AWAY_FROM_DAYS
             && $before->isClean() && ($before->effort() ?? 0) <= $highestEffort
             && $session->setsWithFault() === [] && ! $session->feltWrong() && ($session->pain() ?? 0) === 0;
+    }
+
+    /** More in each set, in as many sets as the mark asks for: the sets of a program go up and down from day to day. */
+    private static function isStepInFewerSets(RungSession $session, RungSession $before, Method $method): bool
+    {
+        return $session->dose->first()->target() > $before->dose->first()->target() && $session->dose->sets() >= LeavingMark::of($session->rung, $method, $session->dose)->sets;
     }
 }

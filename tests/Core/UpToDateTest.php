@@ -83,6 +83,9 @@ final class UpToDateTest extends TestCase
 
         self::assertSame(['bridge/short-top 1x8'], $easier('bridge/short-top 1x12'));
         self::assertSame(['bridge/short-top 1x6'], $easier('bridge/short-top 1x6'));
+        $stands = ['side-bridge/top-foot-front', 'side-bridge/hip-dips'];
+        self::assertSame([], self::now(['side-bridge/top-foot-front 2x20s/side'], stands: $stands, isPlanned: true, isEasier: true)->changes, 'nor is a rung new in it');
+        self::assertSame(['side-bridge/hip-dips 2x3/side'], self::lines(self::now(['side-bridge/top-knee-bench 2x6/side'], stands: $stands, isPlanned: true, isEasier: true)), 'one that is too high gives way');
     }
 
     public function test_circuits_primers_work_by_the_clock_and_what_is_fixed_stay(): void
