@@ -172,7 +172,8 @@ final readonly class UpToDate
     private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
-        $standsThere = array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug) !== [];
+        // Where the sides stand apart, one of them may work on its own rung.
+        $standsThere = $dose->only !== null && array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug && $here->side->meets($dose->only)) !== [];
         if ($working === null || $standsThere || ! $record->circumstances()->rule($working)->openOn(Side::Both)) {
             return $written;
         }

@@ -47,7 +47,10 @@ final class UpToDateTest extends TestCase
     {
         self::assertSame([], self::now(['all-fours/leg-held 3x10s/side'], stands: ['all-fours/leg-lift'])->changes, 'held work stands in for a lift');
         self::assertSame(['all-fours/opposite-short 3x5/side'], self::lines(self::now(['all-fours/leg-lift 3x6/side'], stands: ['all-fours/opposite-short'])), 'the same way of working does not');
-        self::assertSame([], self::now(['side-bridge/knees-bent 2x10s/side'], stands: ['side-bridge/knees-bent left', 'side-bridge/top-leg-straight right'])->changes);
+        $apart = ['side-bridge/knees-bent left', 'side-bridge/top-leg-straight right'];
+        self::assertSame([], self::now(['side-bridge/knees-bent 2x10s/side'], stands: $apart)->changes);
+        self::assertSame([], self::now(['side-bridge/top-leg-straight 2x10s/right'], stands: $apart)->changes, 'the stronger side alone');
+        self::assertSame(['side-bridge/knees-bent 2x10s/side'], self::lines(self::now(['side-bridge/top-leg-straight 2x10s/side'], stands: $apart)), 'both together go by the weaker');
     }
 
     public function test_a_dose_takes_its_step_in_as_many_sets_as_were_written(): void
