@@ -24,6 +24,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\Admission;
@@ -44,6 +45,9 @@ final class PersonRecord
     private ?Circumstances $circumstances = null;
 
     private ?Doses $doses = null;
+
+    /** @var list<string>|null */
+    private ?array $mastered = null;
 
     /** @var array<string, list<RungSession>> by side */
     private array $rungSessions = [];
@@ -341,6 +345,14 @@ final class PersonRecord
     public function judgement(): Judgement
     {
         return new Judgement($this);
+    }
+
+    /** @return list<string> slugs of rungs that were clean at their leaving mark */
+    public function mastered(): array
+    {
+        $isMastered = fn(RungSession $session): bool => $session->isClean() && LeavingMark::of($session->rung, $this->method, $session->dose)->reachedBy($session) === true;
+
+        return $this->mastered ??= array_values(array_unique(array_map(static fn(RungSession $session): string => $session->rung->slug, array_filter($this->rungSessions(Side::Both), $isMastered))));
     }
 
     /** What comes next and what comes first on each rung. */

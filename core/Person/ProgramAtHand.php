@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Balance\KindMix;
-use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
@@ -25,7 +24,6 @@ use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
-use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
@@ -133,20 +131,7 @@ final class ProgramAtHand
     /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
     public function startingPoint(): StartingPoint
     {
-        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->mastered());
-    }
-
-    /** @return list<string> slugs of rungs that were clean at their leaving mark */
-    private function mastered(): array
-    {
-        $mastered = [];
-        foreach ($this->record->rungSessions(Side::Both) as $session) {
-            if ($session->isClean() && LeavingMark::of($session->rung, $this->record->method, $session->dose)->reachedBy($session) === true) {
-                $mastered[$session->rung->slug] = $session->rung->slug;
-            }
-        }
-
-        return array_values($mastered);
+        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->record->mastered());
     }
 
     /**

@@ -13,6 +13,7 @@ use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Program\Phase;
 use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
@@ -136,10 +137,7 @@ final readonly class UpToDate
         if ($coming === null) {
             return null;
         }
-        $last = $record->doses()->last($rung);
-        // In as many sets as were written, a set more with less in each would be less.
-        $asked = $coming->rises && $last !== null && ($isEasier || $coming->dose->sets() > $last->sets()) ? $last : $coming->dose;
-        $now = self::inItsPlace($asked, $dose, $rung === $written);
+        $now = self::inItsPlace(self::asked($coming, $rung, $dose, $record, $isEasier), $dose, $rung === $written);
         if ($rung === $written && (DoseLine::print($now) === $item->dose || ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record, $isEasier))) {
             return null;
         }
@@ -153,10 +151,24 @@ final readonly class UpToDate
         return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $why];
     }
 
-    /** In as many sets as were written, on the side that works; the rest between them stays on the same rung. */
+    /**
+     * The next dose in as many sets as were written; not in fewer than the mark asks for where it stands at the mark, since it
+     * would not count there; and in one more where that is its step.
+     */
+    private static function asked(NextDose $coming, Rung $rung, Dose $written, PersonRecord $record, bool $isEasier): Dose
+    {
+        $mark = LeavingMark::of($rung, $record->method, $coming->dose);
+        $sets = ! $isEasier && $coming->dose->first()->target() >= $mark->target ? max($mark->sets, $written->sets()) : $written->sets();
+        $last = $record->doses()->last($rung);
+        $isSetMore = $coming->rises && $last !== null && $coming->dose->sets() > $last->sets();
+        $dose = $coming->rises && $last !== null && ($isEasier || ($isSetMore && $written->sets() >= $mark->sets)) ? $last : $coming->dose;
+
+        return $dose->isFalling() || ($isSetMore && $dose === $coming->dose) ? $dose : $dose->withSets($sets);
+    }
+
+    /** On the side that works; the rest between sets stays on the same rung. */
     private static function inItsPlace(Dose $dose, Dose $written, bool $isSameRung): Dose
     {
-        $dose = $dose->isFalling() ? $dose : $dose->withSets($written->sets());
         $dose = $dose->perSide && $written->only !== null ? $dose->onlyOn($written->only) : $dose;
 
         return $isSameRung ? $dose->withRest($written->restSeconds) : $dose;
@@ -168,7 +180,7 @@ final readonly class UpToDate
         return ($coming->rises && ! $isEasier) || $coming->isLighter || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
     }
 
-    /** The working rung where what was written is above it, or was left upward since; else what was written. */
+    /** The working rung where what was written is above it, was left upward since, or was mastered in its stead; else what was written. */
     private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
@@ -183,7 +195,7 @@ final readonly class UpToDate
         if ($isEasier) {
             return $written;
         }
-        if (self::wasLeft($written, $record)) {
+        if (self::wasLeft($written, $record) || in_array($written->slug, $record->mastered(), true)) {
             return $working;
         }
 

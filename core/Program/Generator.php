@@ -30,6 +30,9 @@ final class Generator
     /** Of the time that the week before took, an easier week may take so much: its work is what it is held to. */
     private const EASIER_ROOM_PER_CENT = 70;
 
+    /** Of the minutes a building week has to fill; below, what should lead weighs less (our own choice). */
+    private const FILLED_PER_CENT = 60;
+
     /** Minutes a session that are tried when looking for what would make a minimum possible. */
     private const MORE_MINUTES = 30;
 
@@ -127,6 +130,12 @@ final class Generator
     {
         $problem = $this->problem($number, WeekKind::Build);
         $plan = $this->solve($problem);
+        if ($problem->filledPerCent($plan) < self::FILLED_PER_CENT) {
+            // What should lead is no reason to send somebody home early.
+            $freer = $problem->leadingLess();
+            $other = $this->solve($freer);
+            [$problem, $plan] = $freer->filledPerCent($other) > $problem->filledPerCent($plan) ? [$freer, $other] : [$problem, $plan];
+        }
         $this->near = $plan;
         $this->carried = $this->carried->after($problem, $plan);
         $this->notTrained($number, $plan);

@@ -28,6 +28,9 @@ final readonly class SetProblem
     /** Of what should lead, a second under tension weighs as much as so many half seconds of the shares. */
     private const PHASE_WEIGHT = 6;
 
+    /** The same where it would leave minutes empty. */
+    private const PHASE_WEIGHT_LESS = 2;
+
     /** The same of the work a week is held to: it goes before the shares. */
     private const WORK_WEIGHT = 20;
 
@@ -64,8 +67,9 @@ final readonly class SetProblem
      * @param Phase|null                  $phase that should lead
      * @param array<string, int>|null     $kinds parts of the working sets, by kind of work, where the aim has a target for them
      * @param int|null                    $work  seconds under tension that the week is held to
+     * @param int                         $phaseWeight of what should lead
      */
-    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null, private ?int $work = null)
+    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], private ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null, private ?int $work = null, private int $phaseWeight = self::PHASE_WEIGHT)
     {
         $entry = [];
         foreach ($offers as $to => $offer) {
@@ -117,7 +121,26 @@ final readonly class SetProblem
     /** The same after other weeks. */
     public function carrying(Carried $carried): self
     {
-        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds, $this->work);
+        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds, $this->work, $this->phaseWeight);
+    }
+
+    /** The same where what should lead weighs no more than the shares. */
+    public function leadingLess(): self
+    {
+        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $this->carried, $this->phase, $this->kinds, $this->work, self::PHASE_WEIGHT_LESS);
+    }
+
+    /** Per cent of the minutes that a plan fills. */
+    public function filledPerCent(SetPlan $plan): int
+    {
+        $taken = 0;
+        foreach (array_keys($this->seconds) as $session) {
+            foreach ($plan->session($session) as $offer => $sets) {
+                $taken += $this->time($offer, $sets);
+            }
+        }
+
+        return intdiv(100 * $taken, max(1, array_sum($this->seconds)));
     }
 
     /** The same with other minutes. */
@@ -140,7 +163,7 @@ final readonly class SetProblem
             return [];
         }
 
-        return [[array_map(static fn(Candidate $offer, bool $here): int => intdiv(self::PHASE_WEIGHT * $offer->workSeconds * ((int) $here * 1000 - $phase->leastPerMille() - self::PHASE_MARGIN), 1000), $this->offers, $counts), 0, true]];
+        return [[array_map(fn(Candidate $offer, bool $here): int => intdiv($this->phaseWeight * $offer->workSeconds * ((int) $here * 1000 - $phase->leastPerMille() - self::PHASE_MARGIN), 1000), $this->offers, $counts), 0, true]];
     }
 
     /** @return list<array{list<int>, int, bool}> */

@@ -44,15 +44,10 @@ final class Neutral
             && ($session->dose->loadGrams ?? 0) <= ($before->dose->loadGrams ?? 0)
             && ($session->dose->pull->newtons ?? 0) <= ($before->dose->pull->newtons ?? 0)
             && DoseStep::total($session->rung, $session->dose, $method) < DoseStep::total($before->rung, $before->dose, $method)
-            && ! self::isStepInFewerSets($session, $before, $method)
+            // More in each set is a step, in fewer of them too: the sets of a program go up and down from day to day.
+            && $session->dose->first()->target() <= $before->dose->first()->target()
             && $before->date->daysUntil($session->date) < self::AWAY_FROM_DAYS
             && $before->isClean() && ($before->effort() ?? 0) <= $highestEffort
             && $session->setsWithFault() === [] && ! $session->feltWrong() && ($session->pain() ?? 0) === 0;
-    }
-
-    /** More in each set, in as many sets as the mark asks for: the sets of a program go up and down from day to day. */
-    private static function isStepInFewerSets(RungSession $session, RungSession $before, Method $method): bool
-    {
-        return $session->dose->first()->target() > $before->dose->first()->target() && $session->dose->sets() >= LeavingMark::of($session->rung, $method, $session->dose)->sets;
     }
 }

@@ -161,7 +161,7 @@ final class NextDoseTest extends TestCase
         $other = static fn(RungSession $session): RungSession => new RungSession(Day::parse('2026-06-20'), $session->rung, $session->dose, $session->sets, 9);
         $hip = $other($this->session('hip-side/clam', DoseLine::parse('2x15/side', ShippedLibrary::rung('hip-side/clam')->sidedness), 2));
         $front = $other($this->session('front-plank/forearms-knees', DoseLine::parse('2x20s', ShippedLibrary::rung('front-plank/forearms-knees')->sidedness), 2));
-        $after = static fn(RungSession ...$log): ?NextDose => NextDose::after($bridge, $log, Method::default(), Day::parse('2026-06-22'));
+        $after = static fn(RungSession ...$log): ?NextDose => NextDose::after($bridge, array_values($log), Method::default(), Day::parse('2026-06-22'));
 
         self::assertSame(['2x2', true], [DoseLine::print($after($before)->dose ?? $before->dose), $after($before)?->isLighter], 'three weeks away');
         self::assertSame('2x2', DoseLine::print($after($before, $front)->dose ?? $before->dose), 'another demand says nothing of this one');

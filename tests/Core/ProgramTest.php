@@ -145,16 +145,16 @@ final class ProgramTest extends TestCase
     public function testWhatStandsInIsNoHigherThanThePersonOnItsLadderAndAboveWhatWasMastered(): void
     {
         $working = ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'prone-extension/both-legs', 'all-fours/opposite-short', 'press-out/standing'];
-        $backs = static function (array $mastered) use ($working): array {
+        $backs = static function (string ...$mastered) use ($working): array {
             $here = self::standing(working: $working);
-            $standing = new StartingPoint($here->library, $here->circumstances, $here->working, mastered: $mastered);
+            $standing = new StartingPoint($here->library, $here->circumstances, $here->working, mastered: array_values($mastered));
             $cells = Generator::program($standing, self::request(4, [20, 20]))->weeks[0]->cells;
 
             return array_map(static fn(string $ladder): string => isset($cells[$ladder]) ? $cells[$ladder]->rung->slug : '', ['all-fours', 'prone-extension']);
         };
 
-        self::assertSame(['all-fours/leg-held', 'prone-extension/both-legs'], $backs([]), 'not the reverse plank at 4.0, where the person stands at 3.4');
-        self::assertSame(['all-fours/opposite-short', 'prone-extension/both-legs'], $backs(['all-fours/leg-held']), 'and nothing still lower once that is mastered');
+        self::assertSame(['all-fours/leg-held', 'prone-extension/both-legs'], $backs(), 'not the reverse plank at 4.0, where the person stands at 3.4');
+        self::assertSame(['all-fours/opposite-short', 'prone-extension/both-legs'], $backs('all-fours/leg-held'), 'and nothing still lower once that is mastered');
     }
 
     public function testTheProgramEndsWithARetestAndALongOneRetestsOnTheWay(): void

@@ -61,13 +61,37 @@ final class UpToDateTest extends TestCase
         self::assertStringContainsString('one more short hold after a clean 2x(2x10s/5)', $now->changes['front-plank']->sentence);
     }
 
-    public function test_a_set_more_with_less_in_each_is_no_step_where_the_sets_are_written(): void
+    public function test_at_the_mark_it_has_as_many_sets_as_count_there(): void
+    {
+        $stands = ['front-plank/forearms-toes'];
+        $done = ['front-plank/forearms-toes 3x(3x10s/5)'];
+
+        self::assertSame(['front-plank/forearms-toes 3x(4x10s/5)'], self::lines(self::now(['front-plank/forearms-toes 2x(3x10s/5)'], stands: $stands, done: $done)), 'three sets of four is what the rung is left at');
+        self::assertSame(['front-plank/forearms-toes 2x(3x10s/5)'], self::lines(self::now(['front-plank/forearms-toes 2x(4x10s/5)'], stands: $stands, done: $done, isEasier: true)));
+    }
+
+    public function test_a_set_is_its_step_where_the_mark_asks_for_more_than_were_written(): void
     {
         $line = 'front-plank/forearms-knees 2x(6x10s/5)';
-        $next = self::record(['front-plank/forearms-knees'], [$line], 6, [])->doses()->next()['front-plank/forearms-knees'];
 
-        self::assertSame(['3x(5x10s/5)', true], [DoseLine::print($next->dose), $next->rises], 'at the mark a set is added, from a smaller target');
-        self::assertSame([], self::now([$line], stands: ['front-plank/forearms-knees'], done: [$line], kit: [])->changes);
+        self::assertSame(['front-plank/forearms-knees 3x(5x10s/5)'], self::lines(self::now([$line], stands: ['front-plank/forearms-knees'], done: [$line])));
+    }
+
+    public function test_beyond_the_mark_a_set_more_with_less_in_each_is_no_step_where_the_sets_are_written(): void
+    {
+        $line = 'all-fours/knees-hover 3x8/side';
+        $next = self::record(['all-fours/knees-hover'], [$line], 6, [])->doses()->next()['all-fours/knees-hover'];
+
+        self::assertSame(['4x7/side', true], [DoseLine::print($next->dose), $next->rises], 'no higher rung is open: a set is added, from a smaller target');
+        self::assertSame([], self::now([$line], stands: ['all-fours/knees-hover'], done: [$line], kit: [])->changes);
+    }
+
+    public function test_what_stood_in_for_the_working_rung_gives_way_to_it_once_it_is_mastered(): void
+    {
+        $held = static fn(string $done): array => self::lines(self::now(['all-fours/leg-held 2x15s/side'], stands: ['all-fours/leg-lift'], done: ["all-fours/leg-held {$done}"]));
+
+        self::assertSame(['all-fours/leg-held 2x15s/side'], $held('2x10s/side'));
+        self::assertSame(['all-fours/leg-lift 2x6/side'], $held('2x20s/side'));
     }
 
     public function test_what_was_written_ahead_of_what_was_done_comes_back_to_it_and_less_on_purpose_stays(): void

@@ -9,6 +9,7 @@ use EvenRungs\Assessment\Hold;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
@@ -50,7 +51,7 @@ final class Life
     public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'steps down' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'easier week off' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'steps down' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, string> the first of each */
     public array $examples = [];
@@ -130,7 +131,6 @@ final class Life
         if ($week === null) {
             return;
         }
-        $work = 0;
         foreach ($week->places as $slot => $place) {
             $written = $hand->asOfToday()->of($week, $slot)->blocks;
             $day = $monday->plusDays($place->cell->day - 1);
@@ -139,7 +139,6 @@ final class Life
             $this->note('nothing to do', $session === null && $written !== [], "{$monday->iso()} {$slot}");
             if ($session !== null) {
                 $totals = $session->timeline()->totals();
-                $work += $totals->work;
                 $this->count['minutes'] += 60 * $place->minutes;
                 $this->count['minutes filled'] += $totals->total();
                 $this->note('over its minutes', $totals->total() > 60 * $place->minutes + 60, "{$day->iso()}: {$totals->total()} s of {$place->minutes} minutes");
@@ -195,7 +194,9 @@ final class Life
         $key = "{$rung->slug} {$dose->first()->target()}";
         $running = $hardest <= 3 ? ($this->easy[$key] ?? 0) + 1 : 0;
         $this->easy[$key] = $running;
-        $this->note('easy for ever', $running === 6, "{$day->iso()}: {$rung->slug} ".DoseLine::print($dose)." the sixth time at effort {$hardest}");
+        $onIt = $running === 6 ? array_values(array_filter($this->record($day)->on($rung->ladder), static fn(Position $here): bool => $here->rung->slug === $rung->slug))[0] ?? null : null;
+        $isTop = $onIt !== null && $this->record($day)->circumstances()->nextOpen(ShippedLibrary::get()->ladder($rung->ladder), $rung, up: true) === null;
+        $this->note('easy for ever', $running === 6 && ! $isTop, "{$day->iso()}: {$rung->slug} ".DoseLine::print($dose)." the sixth time at effort {$hardest}");
 
         return $sets;
     }
