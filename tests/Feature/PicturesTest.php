@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -77,6 +78,29 @@ final class PicturesTest extends ApiTestCase
 
         self::assertFileDoesNotExist(storage_path("app/photos/{$this->trainer->practice_id}/{$id}"));
         $this->get("/api/people/{$person}/photos/{$id}")->assertNotFound();
+    }
+
+    public function test_a_picture_that_no_result_was_kept_with_is_gone_the_night_after(): void
+    {
+        $person = $this->person();
+        $folder = storage_path("app/photos/{$this->trainer->practice_id}");
+        foreach ([$left = self::id(), $kept = self::id(), $back = self::id()] as $id) {
+            $this->send($person, $id, self::jpegWithPlace(400, 300))->assertCreated();
+        }
+        $this->postJson("/api/people/{$person}/alignments", [...self::marks(30), 'photo' => $kept])->assertCreated();
+        $this->postJson("/api/people/{$person}/alignments", [...self::marks(30), 'id' => $check = self::id(), 'photo' => $back])->assertCreated();
+        $this->deleteJson("/api/people/{$person}/alignments/{$check}")->assertNoContent();
+
+        $this->artisan('pictures:let-go')->assertSuccessful();
+        self::assertFileExists("{$folder}/{$left}", 'somebody may still be marking it');
+        Carbon::setTestNow('2026-06-02 03:00:00');
+        $this->artisan('pictures:let-go')->assertSuccessful();
+
+        self::assertFileDoesNotExist("{$folder}/{$left}");
+        self::assertFileDoesNotExist("{$folder}/{$back}", 'a check that was taken back keeps no picture');
+        $this->get("/api/people/{$person}/photos/{$left}", ['Accept' => 'application/json'])->assertNotFound();
+        self::assertFileExists("{$folder}/{$kept}");
+        $this->get("/api/people/{$person}/photos/{$kept}")->assertOk();
     }
 
     public function test_what_was_measured_outlives_its_picture(): void

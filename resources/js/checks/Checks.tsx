@@ -13,6 +13,7 @@ import { day } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
 import { begunClimb, keptClimb, type Climb } from './climb';
+import { begunAlignment, keptAlignment, type Alignment } from './alignment';
 import { AlignmentCheck } from './AlignmentCheck';
 import { BraceCheck } from './BraceCheck';
 import { ClimbTest } from './ClimbTest';
@@ -67,7 +68,8 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
   const [timing, setTiming] = useState<Watch | null>(() => keptWatch(person.id));
   const [climbing, setClimbing] = useState<Climb | null>(() => keptClimb(person.id));
   const [choosing, setChoosing] = useState(false);
-  const [other, setOther] = useState<'brace' | 'alignment' | null>(null);
+  const [bracing, setBracing] = useState(false);
+  const [aligning, setAligning] = useState<Alignment | null>(() => keptAlignment(person.id));
   const takeBack = useTakeBack(person.id);
   const nameOf = (ladder: string): string => library.ladders.get(ladder)?.name.replace(/ ladder$/, '') ?? ladder;
   const tested = checks.holds.some((test) => test.sides.some((side) => side.last !== null)) || checks.climbs.length > 0;
@@ -82,13 +84,13 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
   const next = order.find((test) => test.inTurn.length > 0 && test.sides.every((side) => side.last === null));
 
   useShortcuts(
-    timing || climbing || other
+    timing || climbing || bracing || aligning
       ? []
       : [
           { key: 't', label: 'time the next hold', run: () => next && time(next) },
           { key: 'c', label: 'climb a ladder', run: () => setChoosing(true) },
-          { key: 'b', label: 'brace check', run: () => setOther('brace') },
-          { key: 'a', label: 'alignment check', run: () => setOther('alignment') },
+          { key: 'b', label: 'brace check', run: () => setBracing(true) },
+          { key: 'a', label: 'alignment check', run: () => setAligning(begunAlignment()) },
         ],
   );
 
@@ -112,13 +114,13 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
       </main>
     );
 
-  if (other)
+  if (bracing || aligning)
     return (
       <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto">
-        {other === 'brace' ? (
-          <BraceCheck person={person.id} band={checks.braceBand} onLeave={() => setOther(null)} />
+        {aligning ? (
+          <AlignmentCheck key={aligning.id} person={person.id} start={aligning} library={library} onLeave={setAligning} />
         ) : (
-          <AlignmentCheck person={person.id} library={library} onLeave={() => setOther(null)} />
+          <BraceCheck person={person.id} band={checks.braceBand} onLeave={() => setBracing(false)} />
         )}
       </main>
     );
@@ -184,7 +186,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
             hint="A minute behind the brace with a pressure cuff, first of all with someone new."
             action="Check the brace"
             hotkey="B"
-            onStart={() => setOther('brace')}
+            onStart={() => setBracing(true)}
             onTakeBack={(id) => void takeBack('brace', id)}
             rows={checks.braces.map((row) => ({
               id: row.id,
@@ -199,7 +201,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
             hint="Sag, pike or tilt from marks on a picture, in degrees and centimetres."
             action="Mark a picture"
             hotkey="A"
-            onStart={() => setOther('alignment')}
+            onStart={() => setAligning(begunAlignment())}
             onTakeBack={(id) => void takeBack('alignments', id)}
             rows={checks.alignments.map((row) => ({
               id: row.id,

@@ -61,3 +61,33 @@ it('is saved under the same number after a reload, where the answer was lost', a
   }
   expect(sent[0]).toEqual(sent[1]);
 });
+
+it('has what was ticked of the trial under way after a reload', async () => {
+  const question = { value: 'ribs', label: 'Ribs stay down' };
+  vi.stubGlobal('fetch', (request: Request) =>
+    request.url.endsWith('/next')
+      ? Promise.resolve(Response.json({ ...step, next: 'front-plank/forearms-bench', questions: [question] }))
+      : new Promise(() => undefined),
+  );
+  const bench = { slug: 'front-plank/forearms-bench', name: 'Bench', heightText: '2.4', tempo: null, cues: [], check: '' };
+  const rungs = new Map([[bench.slug, bench]]) as unknown as Library['rungs'];
+  const show = (start: Climb) =>
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <ClimbTest person="corvin" start={start} library={{ ...library, rungs }} onLeave={vi.fn()} />
+      </QueryClientProvider>,
+    );
+  show(climb);
+  await screen.findByText(/Clean, no pain/);
+  fireEvent.keyDown(window, { key: '1' });
+  fireEvent.click(screen.getByRole('button', { name: 'pain 2' }));
+  expect(screen.getByText('Not clean')).toBeVisible();
+  cleanup();
+
+  show(keptClimb('corvin') ?? climb);
+  expect(await screen.findByText('Not clean')).toBeVisible();
+  expect(screen.getByRole('button', { name: 'pain 2' })).toHaveAttribute('aria-pressed', 'true');
+  fireEvent.keyDown(window, { key: 'Enter' });
+  expect(keptClimb('corvin')?.trials.at(-1)).toEqual({ rung: 'front-plank/forearms-bench', faults: ['ribs'], pain: 2 });
+  expect(keptClimb('corvin')?.now).toBeUndefined();
+});

@@ -27,13 +27,12 @@ export function ClimbTest({
   onLeave: (next: Climb | null) => void;
 }) {
   const [climb, setClimb] = useState(() => ({ ...start, id: start.id ?? newId() }));
-  const [lost, setLost] = useState<string[]>([]);
-  const [pain, setPain] = useState(0);
   const [left, setLeft] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const refresh = useRefresh();
-  const { id, ladder, side, guess, trials } = climb;
+  const { id, ladder, side, guess, trials, now = { lost: [], pain: 0 } } = climb;
+  const { lost, pain } = now;
   const asked = api.useQuery(
     'post',
     '/api/people/{person}/climbs/next',
@@ -58,12 +57,10 @@ export function ClimbTest({
 
   const tried = () => {
     if (!rung || !ready) return;
-    setClimb({ ...climb, trials: [...trials, { rung: rung.slug, faults: lost, pain }] });
-    setLost([]);
-    setPain(0);
+    setClimb({ ...climb, trials: [...trials, { rung: rung.slug, faults: lost, pain }], now: undefined });
     setLeft(null);
   };
-  const back = () => setClimb({ ...climb, trials: trials.slice(0, -1) });
+  const back = () => setClimb({ ...climb, trials: trials.slice(0, -1), now: undefined });
   const leave = (next: Climb | null) => {
     keepClimb(person, next);
     onLeave(next);
@@ -91,7 +88,10 @@ export function ClimbTest({
     leave(otherSide(climb, working?.slug ?? null));
   };
   const toggle = (question: string) =>
-    setLost(lost.includes(question) ? lost.filter((one) => one !== question) : [...lost, question]);
+    setClimb({
+      ...climb,
+      now: { lost: lost.includes(question) ? lost.filter((one) => one !== question) : [...lost, question], pain },
+    });
 
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
@@ -131,7 +131,7 @@ export function ClimbTest({
           <LostQuestions step={step} lost={lost} toggle={toggle} />
           <fieldset>
             <legend className="mb-1 font-semibold">Pain, 0 to 10</legend>
-            <Scale name="pain" value={pain} onChange={setPain} />
+            <Scale name="pain" value={pain} onChange={(told) => setClimb({ ...climb, now: { lost, pain: told } })} />
           </fieldset>
           <div className="stays-low flex flex-wrap gap-2 border-hairline max-sm:sticky max-sm:bottom-0 max-sm:-mx-6 max-sm:border-t max-sm:bg-ground max-sm:px-6 max-sm:py-2">
             <Button look="next" hotkey="Enter" className="min-h-14 flex-1 text-lg" disabled={!ready} onClick={tried}>

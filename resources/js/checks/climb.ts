@@ -14,6 +14,8 @@ export interface Climb {
   then: Side[];
   guess: string | null;
   trials: Trial[];
+  /** What was ticked of the trial under way; undefined before anything was. */
+  now?: { lost: string[]; pain: number } | undefined;
 }
 
 export const begunClimb = ({ ladder, sided, guess }: Schemas['ClimbableView']): Climb => ({
@@ -28,7 +30,9 @@ export const begunClimb = ({ ladder, sided, guess }: Schemas['ClimbableView']): 
 /** The other side, which begins where this one ended; null when there is none. */
 export function otherSide(climb: Climb, ended: string | null): Climb | null {
   const [side, ...then] = climb.then;
-  return side === undefined ? null : { ...climb, id: newId(), side, then, guess: ended ?? climb.guess, trials: [] };
+  return side === undefined
+    ? null
+    : { ...climb, id: newId(), side, then, guess: ended ?? climb.guess, trials: [], now: undefined };
 }
 
 const climbs = shelf<Climb>('climb', (climb) => Array.isArray(climb.trials));
