@@ -19,6 +19,7 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Edit;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Repair;
 use EvenRungs\Session\Warning;
@@ -85,7 +86,7 @@ final readonly class UpToDate
         );
     }
 
-    /** What moved on gives sets away where it would be longer than the minutes; one set always stays. */
+    /** Where it would be longer than the minutes, what moved on gives sets away, then whatever has the most; one set always stays. */
     public function within(int $seconds, PersonRecord $record): self
     {
         $here = $this;
@@ -96,16 +97,17 @@ final readonly class UpToDate
         return $here;
     }
 
-    /** Of the exercise that moved on and has the most sets; null where each has one. */
+    /** Of the exercise that moved on and has the most sets, else of any; null where each has one. */
     private function withOneSetLess(PersonRecord $record): ?self
     {
-        $most = null;
-        foreach ($record->read($this->blocks)->session?->items() ?? [] as $item) {
-            $most = isset($this->changes[$item->id]) && ! $item->dose->isFalling() && $item->dose->sets() > ($most?->dose->sets() ?? 1) ? $item : $most;
-        }
-        if ($most === null) {
+        $items = array_filter($record->read($this->blocks)->session?->items() ?? [], static fn(Item $item): bool => ! $item->dose->isFalling() && $item->dose->sets() > 1);
+        $moved = array_filter($items, fn(Item $item): bool => isset($this->changes[$item->id]));
+        $here = $moved === [] ? $items : $moved;
+        if ($here === []) {
             return null;
         }
+        usort($here, static fn(Item $a, Item $b): int => $b->dose->sets() <=> $a->dose->sets());
+        $most = $here[0];
         $less = new WrittenItem($most->id, $most->rung->slug, DoseLine::print($most->dose->withSets($most->dose->sets() - 1)));
         $blocks = array_map(static fn(WrittenBlock $block): WrittenBlock => new WrittenBlock($block->isCircuit, array_map(static fn(WrittenItem $item): WrittenItem => $item->id === $less->id ? $less : $item, $block->items), $block->gapSeconds, $block->roundRestSeconds, $block->part), $this->blocks);
 

@@ -51,7 +51,7 @@ final class Life
     public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'steps down' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'steps down' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, string> the first of each */
     public array $examples = [];
@@ -82,6 +82,14 @@ final class Life
 
     private float $general;
 
+    /** How much of what the right can do the left can. */
+    private float $left;
+
+    /** Per cent of exercises that hurt a little, and of sessions that are missed. */
+    private int $sore;
+
+    private int $missed;
+
     /** @var array<string, int> sessions running at the same rung and dose with ease, by ladder */
     private array $easy = [];
 
@@ -93,6 +101,9 @@ final class Life
         $own = array_values(array_filter($kit, static fn(): bool => $chance->getInt(0, 2) > 0));
         $days = $chance->pickArrayKeys([1 => 1, 2 => 2, 3 => 3, 4 => 4, 5 => 5, 6 => 6], $chance->getInt(1, 4));
         $this->profile = new Profile($aims[$chance->getInt(0, count($aims) - 1)], null, 2026 - $chance->getInt(18, 75), null, array_values($days), $chance->getInt(6, 40), $chance->getInt(0, 3) === 0 ? [Kit::Mat] : $own, null, []);
+        $this->left = [1.0, 1.0, 0.8, 0.6][$chance->getInt(0, 3)];
+        $this->sore = [0, 0, 2, 6][$chance->getInt(0, 3)];
+        $this->missed = [0, 0, 10, 40][$chance->getInt(0, 3)];
         $states = [State::ShoulderPain, State::WristPain, State::KneelingPain, State::BackWorseArching, State::Osteoporosis, State::RaisedPressure];
         $this->limits = $chance->getInt(0, 2) > 0 ? [] : [new NotedLimit($states[$chance->getInt(0, count($states) - 1)], Side::Both, Day::parse(BEGIN), false)];
     }
@@ -118,7 +129,7 @@ final class Life
                 $this->kept = new KeptProgram("k{$week}", $wish->toArray(), array_map(static fn(WrittenWeek $one): array => $one->toArray(), $weeks), [], '', $monday->iso());
                 $last = $weeks[count($weeks) - 1]->monday->iso();
                 $end ??= $last;
-                $this->note('end moved', $end !== $last && $week < 6, "{$end} to {$last}");
+                $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0, "{$end} to {$last}");
             }
             $this->live($monday);
         }
@@ -136,7 +147,10 @@ final class Life
             $day = $monday->plusDays($place->cell->day - 1);
             $now = $this->hand($day);
             $session = $now->record->permitted($now->asOfToday()->since($written, null)->within(60 * $place->minutes, $now->record)->blocks)?->session;
-            $this->note('nothing to do', $session === null && $written !== [], "{$monday->iso()} {$slot}");
+            $this->note('nothing to do', $session === null && $written !== [] && ! $this->isStopped($now->record), "{$monday->iso()} {$slot}");
+            if ($this->chance->getInt(1, 100) <= $this->missed) {
+                continue;
+            }
             if ($session !== null) {
                 $totals = $session->timeline()->totals();
                 $this->count['minutes'] += 60 * $place->minutes;
@@ -153,6 +167,10 @@ final class Life
         $this->count['sessions']++;
         $sets = [];
         foreach ($session->items() as $item) {
+            if ($hand->record->isStopped($item->rung->ladder)) {
+                // Taken out by hand: the floor refuses it.
+                continue;
+            }
             $working = $hand->record->workingRung($item->rung->ladder);
             $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > 0, "{$day->iso()}: {$item->rung->slug} over {$working?->slug}");
             array_push($sets, ...$this->done($item, $day));
@@ -161,7 +179,10 @@ final class Life
         foreach ($this->record($day)->judgement()->pending() as $pending) {
             $proposal = $pending->proposal;
             $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, $proposal->choice, $log->id, ++$this->sequence);
-            if ($proposal->to !== null) {
+            $this->count['ladders stopped'] += in_array($proposal->choice, [Decision::StopLadder, Decision::Refer], true) ? 1 : 0;
+            if (in_array($proposal->choice, [Decision::StopLadder, Decision::Refer], true)) {
+                $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $pending->rung->slug, true, $this->sequence, $day);
+            } elseif ($proposal->to !== null) {
                 $this->count[$proposal->choice === Decision::Climb ? 'climbs' : 'steps down']++;
                 $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $proposal->to->slug, false, $this->sequence, $day, '', true);
             }
@@ -179,6 +200,7 @@ final class Life
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $sets = [];
         $hardest = 0;
+        $pain = $this->chance->getInt(1, 100) <= $this->sore ? $this->chance->getInt(1, 7) : 0;
         for ($set = 1; $set <= $dose->sets(); $set++) {
             $body = $dose->body($set);
             $asked = $body->target() / max(1, $mark->target) * ($mark->pause > 0 ? $rung->tempoOf($dose)->pauseHigh->seconds / $mark->pause : 1);
@@ -187,9 +209,11 @@ final class Life
             $reps = $asked <= $most ? $body->target() : max(1, (int) floor($body->target() * $most / $asked));
             $effort = (int) max(1, min(10, round(10 * $asked / $most)));
             $hardest = max($hardest, $effort);
-            [$both, $left, $right] = $dose->perSide ? [null, $reps, $reps] : [$reps, null, null];
-            $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, [...$ticks, FormQuestion::InControl->value => $reps >= $body->target()], 0, $effort, false, Felt::Right, null, $set);
-            $this->count['short of the target'] += $reps < $body->target() ? 1 : 0;
+            $weaker = $asked <= $this->left * $most ? $body->target() : max(1, (int) floor($body->target() * $this->left * $most / $asked));
+            [$both, $left, $right] = $dose->perSide ? [null, $dose->only === Side::Right ? null : $weaker, $dose->only === Side::Left ? null : $reps] : [$reps, null, null];
+            $done = $dose->perSide && $dose->only !== Side::Right ? $weaker : $reps;
+            $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, [...$ticks, FormQuestion::InControl->value => $done >= $body->target()], $pain, $effort, false, Felt::Right, null, $set);
+            $this->count['short of the target'] += $done < $body->target() ? 1 : 0;
         }
         $key = "{$rung->slug} {$dose->first()->target()}";
         $running = $hardest <= 3 ? ($this->easy[$key] ?? 0) + 1 : 0;
@@ -201,12 +225,17 @@ final class Life
         return $sets;
     }
 
+    private function isStopped(PersonRecord $record): bool
+    {
+        return $record->stoppedLadders() !== [];
+    }
+
     private function test(): void
     {
         $seconds = fn(int $height, int $at): int => (int) max(4, round($at * 2 ** (($this->general + $this->chance->getInt(-3, 3) - $height) / 10)));
         $tests = [$this->general < 34 ? [HoldKind::FrontPlankKnees, Side::Both, 30, 60] : [HoldKind::FrontPlank, Side::Both, 40, 45], [HoldKind::SidePlank, Side::Left, 40, 28], [HoldKind::SidePlank, Side::Right, 40, 28], [HoldKind::BackExtensor, Side::Both, 54, 80]];
         foreach (array_slice($tests, 0, $this->chance->getInt(1, 4)) as [$kind, $side, $height, $at]) {
-            $this->holds[] = Hold::of($kind, $side, min(300, $seconds($height, $at)), HoldEnd::FormLost, Day::parse(BEGIN), ++$this->sequence);
+            $this->holds[] = Hold::of($kind, $side, max(4, min(300, (int) round(($side === Side::Left ? $this->left : 1.0) * $seconds($height, $at)))), HoldEnd::FormLost, Day::parse(BEGIN), ++$this->sequence);
         }
     }
 
