@@ -162,7 +162,8 @@ final readonly class UpToDate
         $mark = LeavingMark::of($rung, $record->method, $coming->dose);
         $sets = ! $isEasier && $coming->dose->first()->target() >= $mark->target ? max($mark->sets, $written->sets()) : $written->sets();
         $last = $record->doses()->last($rung);
-        $isSetMore = $coming->rises && $last !== null && $coming->dose->sets() > $last->sets();
+        // The sets done last may be those of an easier day: only with no more in each is a set the step itself.
+        $isSetMore = $coming->rises && $last !== null && $coming->dose->sets() > $last->sets() && $coming->dose->first()->target() <= $last->first()->target();
         $dose = $coming->rises && $last !== null && ($isEasier || ($isSetMore && $written->sets() >= $mark->sets)) ? $last : $coming->dose;
 
         return $dose->isFalling() || ($isSetMore && $dose === $coming->dose) ? $dose : $dose->withSets($sets);

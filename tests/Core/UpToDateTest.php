@@ -86,6 +86,13 @@ final class UpToDateTest extends TestCase
         self::assertSame([], self::now([$line], stands: ['all-fours/knees-hover'], done: [$line], kit: [])->changes);
     }
 
+    public function test_after_an_easier_day_the_step_is_that_of_the_whole_one(): void
+    {
+        $done = ['bridge/short-top 3x8', 'bridge/short-top 2x8'];
+
+        self::assertSame(['bridge/short-top 2x10'], self::lines(self::now(['bridge/short-top 2x8'], stands: ['bridge/short-top'], done: $done)));
+    }
+
     public function test_what_stood_in_for_the_working_rung_gives_way_to_it_once_it_is_mastered(): void
     {
         $held = static fn(string $done): array => self::lines(self::now(['all-fours/leg-held 2x15s/side'], stands: ['all-fours/leg-lift'], done: ["all-fours/leg-held {$done}"]));

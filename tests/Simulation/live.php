@@ -35,6 +35,7 @@ use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -146,7 +147,7 @@ final class Life
             $written = $hand->asOfToday()->of($week, $slot)->blocks;
             $day = $monday->plusDays($place->cell->day - 1);
             $now = $this->hand($day);
-            $session = $now->record->permitted($now->asOfToday()->since($written, null)->within(60 * $place->minutes, $now->record)->blocks)?->session;
+            $session = $now->record->permitted($now->asOfToday()->since($written, new WrittenSession('', '', $written, $monday->iso(), $slot))->within(60 * $place->minutes, $now->record)->blocks)?->session;
             $this->note('nothing to do', $session === null && $written !== [] && ! $this->isStopped($now->record), "{$monday->iso()} {$slot}");
             if ($this->chance->getInt(1, 100) <= $this->missed) {
                 continue;
