@@ -11,6 +11,7 @@ import { cx } from '@/ui/cx';
 import { Key } from '@/ui/Key';
 import { later } from '@/ui/later';
 import { Loading } from '@/ui/Loading';
+import { takeOffer } from '@/ui/notice';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
 import { ReasonProvider } from './reason';
@@ -52,7 +53,10 @@ export function Frame() {
     window.addEventListener('keydown', open);
     return () => window.removeEventListener('keydown', open);
   }, []);
-  useShortcuts([{ key: '?', label: 'keys here', run: () => setHelp(true) }]);
+  useShortcuts([
+    { key: '?', label: 'keys here', run: () => setHelp(true) },
+    { key: 'z', label: 'take back what a notice offers', run: () => void takeOffer() },
+  ]);
   const waits = useWalk(id ? person.data : undefined);
   useHeading(id ? person.data?.name : undefined);
   setTrainer(me.data?.id ?? '');

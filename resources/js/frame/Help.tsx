@@ -7,6 +7,7 @@ const everywhere: [string, string][] = [
   ['[ ]', 'the step before, the step after'],
   ['G, then 1 to 9', 'to a step by its place; 0 to the bench'],
   ['.', 'to the main action of the view'],
+  ['Z', 'what the notice at the foot offers, such as to take something back'],
   ['?', 'these keys'],
   ['Esc', 'close, or put a reason back'],
 ];
@@ -45,6 +46,7 @@ const keysOf: Partial<Record<Step, [string, string][]>> = {
     ['C', 'circuit, superset or straight sets'],
     ['O, F', 'order, fit to time'],
     ['N', 'a new session: board, template, earlier one'],
+    ['B', 'bring what has moved on up to date'],
     ['1 to 9', 'repair the warning with that number'],
     ['↓ in a dose', 'what could stand next; Tab takes it'],
   ],
