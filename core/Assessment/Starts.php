@@ -52,19 +52,7 @@ final readonly class Starts
      */
     public static function propose(Library $library, Circumstances $circumstances, array $holds, array $climbs, ?Braced $brace = null): array
     {
-        usort($holds, static fn(Hold $a, Hold $b): int => $a->sequence <=> $b->sequence);
-        $own = new self($library, $circumstances, $holds, $brace);
-        $measured = [];
-        foreach ($library->ladders() as $ladder) {
-            foreach ([Side::Left, Side::Right] as $side) {
-                $climbed = self::climbed($ladder, $climbs, $side);
-                $found = $climbed === null ? $own->fromHold($ladder, $side) : self::fromClimb($climbed);
-                if ($found !== null) {
-                    $measured[$ladder->slug][$side->value] = $found;
-                }
-            }
-        }
-        $heights = $own->heights($measured);
+        [$own, $measured, $heights] = self::tested($library, $circumstances, $holds, $climbs, $brace);
         if ($heights === []) {
             // The brace alone says where activation begins, and nothing of the other ladders.
             $brace = $measured['activation'][Side::Left->value] ?? null;
@@ -92,6 +80,58 @@ final readonly class Starts
         usort($starts, static fn(Start $a, Start $b): int => $a->rung->height->above($b->rung->height));
 
         return $starts;
+    }
+
+    /**
+     * Ladders that get no start, since they begin above all that was tested.
+     *
+     * @param list<Hold>    $holds  in any order
+     * @param list<Climbed> $climbs the newest of each ladder and side
+     * @param Braced|null   $brace  the newest brace check
+     *
+     * @return array<string, Reason> by ladder
+     */
+    public static function waiting(Library $library, Circumstances $circumstances, array $holds, array $climbs, ?Braced $brace = null): array
+    {
+        [$own, $measured, $heights] = self::tested($library, $circumstances, $holds, $climbs, $brace);
+        if ($heights === []) {
+            return [];
+        }
+        $waiting = [];
+        foreach ($library->ladders() as $ladder) {
+            $lowest = $ladder->trunk($circumstances->method)[0] ?? null;
+            if ($lowest !== null && ! isset($measured[$ladder->slug]) && self::climbed($ladder, $climbs, Side::Left) === null && $circumstances->rule($lowest)->openSomewhere() && $own->careful($ladder, $heights) === null) {
+                $waiting[$ladder->slug] = Reason::because(Rule::PlacingFromHeight, "{$ladder->name}: it begins at {$lowest->height->label()}, higher than what was tested, so it waits.", ['lowest rung' => $lowest->name], 'A climb test of this ladder, or a higher one in its demand.');
+            }
+        }
+
+        return $waiting;
+    }
+
+    /**
+     * What was tested: rung, reason and moment by ladder and side, and the height of each demand.
+     *
+     * @param list<Hold>    $holds
+     * @param list<Climbed> $climbs
+     *
+     * @return array{self, array<string, non-empty-array<string, array{Rung, Reason, int|null}>>, array<string, Height>}
+     */
+    private static function tested(Library $library, Circumstances $circumstances, array $holds, array $climbs, ?Braced $brace): array
+    {
+        usort($holds, static fn(Hold $a, Hold $b): int => $a->sequence <=> $b->sequence);
+        $own = new self($library, $circumstances, $holds, $brace);
+        $measured = [];
+        foreach ($library->ladders() as $ladder) {
+            foreach ([Side::Left, Side::Right] as $side) {
+                $climbed = self::climbed($ladder, $climbs, $side);
+                $found = $climbed === null ? $own->fromHold($ladder, $side) : self::fromClimb($climbed);
+                if ($found !== null) {
+                    $measured[$ladder->slug][$side->value] = $found;
+                }
+            }
+        }
+
+        return [$own, $measured, $own->heights($measured)];
     }
 
     /** @param list<Climbed> $climbs */

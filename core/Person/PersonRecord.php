@@ -277,6 +277,14 @@ final class PersonRecord
         ));
     }
 
+    /** @return list<Reason> ladders nobody placed the person on, which begin above all that was tested */
+    public function waitingLadders(): array
+    {
+        $waiting = Starts::waiting($this->library, $this->circumstances(), $this->history->holds(), $this->history->climbs(), $this->history->brace());
+
+        return array_values(array_filter($waiting, fn(string $ladder): bool => $this->on($ladder) === [], ARRAY_FILTER_USE_KEY));
+    }
+
     /** How far the person may go on a ladder without being asked: from the highest rung that was clean, else from where they stand. */
     public function reach(string $ladder): ?Reach
     {

@@ -18,6 +18,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -202,6 +203,20 @@ final class StartsTest extends TestCase
         $starts = Starts::propose(ShippedLibrary::get(), $this->able(), [], [], new Braced(BraceCheck::timed(60), 2));
 
         self::assertSame(['activation/deep-back-supine'], array_map(static fn(Start $start): string => $start->rung->slug, $starts));
+    }
+
+    public function test_a_ladder_that_begins_above_all_that_was_tested_is_named_as_waiting(): void
+    {
+        $waiting = static fn(Circumstances $circumstances, Hold ...$holds): array => array_map(static fn(Reason $reason): string => $reason->sentence, Starts::waiting(ShippedLibrary::get(), $circumstances, array_values($holds), []));
+
+        $low = $waiting($this->able(), self::hold(HoldKind::FrontPlankKnees, Side::Both, 40));
+        self::assertSame('Standing turn ladder: it begins at 4.6, higher than what was tested, so it waits.', $low['standing-turn'] ?? null);
+        self::assertNotContains('front-plank', array_keys($low));
+        self::assertSame([], array_intersect(array_keys($low), array_map(static fn(Start $start): string => $start->rung->ladder, $this->propose([self::hold(HoldKind::FrontPlankKnees, Side::Both, 40)], []))), 'it waits, or it has a start');
+
+        self::assertArrayNotHasKey('standing-turn', $waiting($this->able(), self::hold(HoldKind::FrontPlank, Side::Both, 120), self::hold(HoldKind::SidePlank, Side::Left, 90), self::hold(HoldKind::SidePlank, Side::Right, 90)));
+        self::assertArrayNotHasKey('standing-turn', $waiting(new Circumstances([], [], Method::default()), self::hold(HoldKind::FrontPlankKnees, Side::Both, 40)), 'without its kit it is no use to wait for it');
+        self::assertSame([], $waiting($this->able()), 'nothing waits where nothing was tested');
     }
 
     private function able(): Circumstances

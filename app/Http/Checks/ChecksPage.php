@@ -38,6 +38,7 @@ final readonly class ChecksPage
             climbs: array_values($file->person->climbs->reverse()->map(static fn(Climb $row): ClimbView => new ClimbView(id: $row->id, ladder: $row->ladder, side: Side::from($row->side), workingRung: $row->working_rung, sentence: $row->sentence, testedOn: $row->tested_on))->all()),
             ladders: array_map(static fn(Ladder $ladder): ClimbableView => new ClimbableView(ladder: $ladder->slug, sided: ClimbTest::isSided($ladder), guess: $file->record->workingRung($ladder->slug)?->slug), $open),
             starts: array_map($this->start(...), $file->record->starts()),
+            waiting: ReasonView::all($file->record->waitingLadders()),
             braces: array_values($file->person->braceTests->map(self::brace(...))->all()),
             alignments: array_values($file->person->alignments->map(fn(AlignmentCheck $row): AlignmentRowView => new AlignmentRowView(
                 id: $row->id,

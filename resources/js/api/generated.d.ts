@@ -776,6 +776,8 @@ export interface components {
             ladders: components["schemas"]["ClimbableView"][];
             /** @description weakest first; none while nothing was tested */
             starts: components["schemas"]["StartView"][];
+            /** @description ladders without a start, since they begin above what was tested */
+            waiting: components["schemas"]["ReasonView"][];
             /** @description newest first */
             braces: components["schemas"]["BraceRowView"][];
             /** @description newest first */

@@ -217,7 +217,7 @@ function Desk({ person, checks, library }: { person: Schemas['PersonView']; chec
         </div>
       </main>
       <Pane label="Where to start">
-        <Starts person={person} starts={checks.starts} tested={tested} library={library} />
+        <Starts person={person} checks={checks} tested={tested} library={library} />
       </Pane>
     </>
   );

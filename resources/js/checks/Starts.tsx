@@ -15,12 +15,12 @@ type Start = Schemas['StartView'];
 /** Rungs proposed from the tests, weakest first: placed all at once or one by one. */
 export function Starts({
   person,
-  starts,
+  checks: { starts, waiting },
   tested,
   library,
 }: {
   person: Schemas['PersonView'];
-  starts: Start[];
+  checks: Pick<Schemas['ChecksView'], 'starts' | 'waiting'>;
   /** Something was tested at all. */
   tested: boolean;
   library: Library;
@@ -150,6 +150,21 @@ export function Starts({
           </ul>
         </>
       )}
+      <Waiting ladders={waiting} />
     </div>
+  );
+}
+
+/** Ladders that begin above all that was tested: named, so that nobody looks for them. */
+function Waiting({ ladders }: { ladders: Schemas['ReasonView'][] }) {
+  if (ladders.length === 0) return null;
+  return (
+    <section aria-label="What waits" className="mt-4 grid gap-1 border-t border-hairline pt-3 text-sm text-ink2">
+      {ladders.map((reason) => (
+        <Why key={reason.sentence} title="What waits" reasons={reason}>
+          {reason.sentence}
+        </Why>
+      ))}
+    </section>
   );
 }
