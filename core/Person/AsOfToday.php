@@ -14,6 +14,8 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenSession;
+use EvenRungs\Week\PlannedSlot;
+use EvenRungs\Week\SessionRole;
 
 /** The sessions of a program as the person stands today: a plan only says where they were likely to stand. */
 final class AsOfToday
@@ -38,7 +40,8 @@ final class AsOfToday
     private function read(WrittenWeek $week, string $slot): UpToDate
     {
         $blocks = ProgramAtHand::blocks($week, $slot);
-        if ($this->hand->today()->monday()->plusDays(7)->isBefore($week->monday)) {
+        $isPrimer = ($week->places[$slot]->placement ?? null) === SessionRole::Primer;
+        if ($isPrimer || $this->hand->today()->monday()->plusDays(7)->isBefore($week->monday)) {
             return UpToDate::asWritten($blocks);
         }
 
@@ -46,12 +49,16 @@ final class AsOfToday
     }
 
     /**
-     * What has moved on since a session was written, from the program or by hand.
+     * What has moved on since a session was written, from the program or by hand. One that is placed as a primer is easy on
+     * purpose, and stays.
      *
      * @param list<WrittenBlock> $blocks
      */
     public function since(array $blocks, ?WrittenSession $session): UpToDate
     {
+        if (array_filter($this->hand->plan->slots, static fn(PlannedSlot $slot): bool => $slot->session === $session?->id && $slot->role === SessionRole::Primer) !== []) {
+            return UpToDate::asWritten($blocks);
+        }
         $week = $session?->programMonday === null ? null : $this->hand->week(Day::parse($session->programMonday));
 
         return UpToDate::of($blocks, $this->hand->record, $week?->kind === WeekKind::Easier, $week === null ? [] : self::fixed($week));

@@ -28,8 +28,8 @@ use EvenRungs\Session\WrittenItem;
 
 /**
  * A session that was written before on the rungs and doses of today: a rung that was not climbed to yet, or was left since,
- * gives way to the working rung, and a dose that has moved on to the next one. Circuits and primers stay as they are, and so
- * does what is easier on purpose.
+ * gives way to the working rung, and a dose that has moved on to the next one. Circuits, primers and what was stopped after
+ * pain stay as they are, and so does what is easier on purpose.
  */
 final readonly class UpToDate
 {
@@ -123,7 +123,7 @@ final readonly class UpToDate
     private static function change(WrittenItem $item, PersonRecord $record, array $next, bool $isEasier, array $fixed, bool $isPlanned): ?array
     {
         $written = $record->library->has($item->rung) ? $record->library->rung($item->rung) : null;
-        if ($written === null || in_array($written->ladder, $fixed, true)) {
+        if ($written === null || in_array($written->ladder, $fixed, true) || $record->isStopped($written->ladder)) {
             return null;
         }
         try {

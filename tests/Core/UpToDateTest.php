@@ -16,6 +16,7 @@ use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
+use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\UpToDate;
 use EvenRungs\Progress\Felt;
@@ -24,6 +25,12 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
+use EvenRungs\Session\WrittenSession;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Plan;
+use EvenRungs\Week\PlannedSlot;
+use EvenRungs\Week\SessionRole;
 use PHPUnit\Framework\TestCase;
 
 /** What was written before, on the rungs and doses of today, Monday 15 June 2026 (our own choice; the doses are those of rules §6). */
@@ -132,6 +139,18 @@ final class UpToDateTest extends TestCase
         self::assertSame([], UpToDate::of([WrittenBlock::straight($items[0])], $record, fixed: ['front-plank'])->changes);
     }
 
+    public function test_what_was_stopped_after_pain_and_a_session_placed_as_a_primer_stay(): void
+    {
+        $stopped = self::record(['front-plank/forearms-toes'], [], 6, Kit::cases(), stopped: true);
+        self::assertSame([], UpToDate::of([self::block('front-plank/tight-plank 2x(3x10s/5)')], $stopped)->changes, 'the floor refuses it anyhow');
+
+        $blocks = [self::block('front-plank/forearms-bench 1x10s')];
+        $session = new WrittenSession('easy', 'Before lifting', $blocks);
+        $since = static fn(SessionRole $role): UpToDate => (new ProgramAtHand(self::record(['front-plank/forearms-bench', 'front-plank/tight-plank'], [], 6, Kit::cases()), new Plan([new PlannedSlot('mon', 'easy', new Cell(1, DayPart::Morning), $role, 3, null, Day::parse('2026-06-01'))]), null, ['easy' => $session]))->asOfToday()->since($blocks, $session);
+        self::assertSame([], $since(SessionRole::Primer)->changes);
+        self::assertSame(['front-plank/tight-plank 1x10s'], self::lines($since(SessionRole::OwnDay)));
+    }
+
     public function test_where_it_would_be_longer_than_its_minutes_what_moved_on_gives_sets_away(): void
     {
         $now = self::now(['side-bridge/top-foot-front 4x20s/side', 'bridge/short-top 2x8'], stands: ['side-bridge/knees-bent', 'bridge/short-top'], done: ['side-bridge/knees-bent 2x20s/side', 'bridge/short-top 2x12']);
@@ -186,13 +205,13 @@ final class UpToDateTest extends TestCase
      * @param list<string> $done
      * @param list<Kit>    $kit
      */
-    private static function record(array $stands, array $done, int $effort, array $kit): PersonRecord
+    private static function record(array $stands, array $done, int $effort, array $kit, bool $stopped = false): PersonRecord
     {
         $today = Day::parse('2026-06-15');
         $placings = [];
         foreach ($stands as $at => $line) {
             [$slug, $side] = [...explode(' ', $line), 'both'];
-            $placings[] = new Placing("p{$at}", (string) strstr($slug, '/', true), Side::from($side), $slug, false, $at, Day::parse('2026-06-01'));
+            $placings[] = new Placing("p{$at}", (string) strstr($slug, '/', true), Side::from($side), $slug, $stopped, $at, Day::parse('2026-06-01'));
         }
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $logs = [];

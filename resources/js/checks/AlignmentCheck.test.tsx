@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { toast } from '@/ui/notice';
 import { begunAlignment, keptAlignment, marked, type Alignment } from './alignment';
@@ -72,4 +72,11 @@ it('says so where its picture is gone, and keeps the marks', () => {
   fireEvent.error(screen.getByRole('img', { name: 'The person from the side' }));
   expect(screen.getByRole('alert')).toHaveTextContent('This picture is no longer there.');
   expect(screen.getByRole('button', { name: /Choose or take a picture/ })).toBeVisible();
+});
+
+it('left before anything was marked says nothing, and lets go of its picture at once', async () => {
+  open({ ...begunAlignment(), picture: { photo } });
+  fireEvent.keyDown(window, { key: 'Escape' });
+  await waitFor(() => expect(sent).toEqual(['DELETE /api/people/corvin/photos/photo-1']));
+  expect(toast).not.toHaveBeenCalled();
 });

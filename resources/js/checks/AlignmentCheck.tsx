@@ -60,7 +60,8 @@ export function AlignmentCheck({
   };
   const leave = () => {
     close(null);
-    if (picture === null) return;
+    // Without a mark nothing is lost.
+    if (picture === null || Object.keys(marks).length === 0) return drop();
     const letGo = setTimeout(drop, LET_GO_AFTER_MS);
     const takeBack = () => {
       clearTimeout(letGo);
