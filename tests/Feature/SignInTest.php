@@ -93,13 +93,21 @@ final class SignInTest extends ApiTestCase
 
     public function test_a_guest_keeps_their_token_so_that_what_is_sent_just_as_an_answer_comes_is_taken(): void
     {
+        config(['session.driver' => 'database']);
         Auth::forgetGuards();
+        // As outside of tests: tokens are asked for, and a request knows nothing of the one before.
         app()->instance('env', 'local');
-        $token = (string) $this->get('/sign-in')->getCookie('XSRF-TOKEN')?->getValue();
+        $alone = function (): static {
+            app('session')->forgetDrivers();
+            app()->forgetInstance('session.store');
+
+            return $this;
+        };
+        $token = (string) $alone()->get('/sign-in')->getCookie('XSRF-TOKEN')?->getValue();
         // An answer comes between the reading of the token and the sending of what carries it.
-        $meanwhile = (string) $this->withCookie('XSRF-TOKEN', $token)->getJson('/api/me')->assertUnauthorized()->getCookie('XSRF-TOKEN')?->getValue();
+        $meanwhile = (string) $alone()->withCredentials()->withCookie('XSRF-TOKEN', $token)->getJson('/api/me')->assertUnauthorized()->getCookie('XSRF-TOKEN')?->getValue();
         self::assertSame($token, $meanwhile);
-        $signedIn = $this->withCookie('XSRF-TOKEN', $meanwhile)->postJson('/api/sign-in', ['email' => 'wren@tarn-row.example', 'password' => 'a-demo-password'], ['X-CSRF-TOKEN' => $token])->assertOk();
+        $signedIn = $alone()->withCookie('XSRF-TOKEN', $meanwhile)->postJson('/api/sign-in', ['email' => 'wren@tarn-row.example', 'password' => 'a-demo-password'], ['X-CSRF-TOKEN' => $token])->assertOk();
         self::assertNotSame($token, $signedIn->getCookie('XSRF-TOKEN')?->getValue(), 'who is signed in has that of the session');
         app()->instance('env', 'testing');
     }
