@@ -13,9 +13,10 @@ final readonly class PlannedLoad
 {
     private const RISE_PERCENT = 20;
 
-    private function __construct(public int $planned, public ?int $risePercent, public bool $tooMuch, public Reason $reason) {}
-
+    /** It is held against the heaviest of so many weeks. */
     private const WEEKS = 4;
+
+    private function __construct(public int $planned, public ?int $risePercent, public bool $tooMuch, public Reason $reason) {}
 
     /** @param list<WeekLoad> $behind oldest first, as they are compared with what is planned */
     public static function of(CoreWeek $week, array $behind): self

@@ -20,7 +20,7 @@ use EvenRungs\Program\Phase;
 use EvenRungs\Program\Program as Made;
 use EvenRungs\Program\Rate;
 use EvenRungs\Program\WeekChange;
-use EvenRungs\Program\WeekKind;
+use EvenRungs\Program\WeekNumbers;
 use EvenRungs\Program\WrittenCell;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
@@ -132,37 +132,11 @@ final readonly class ProgramPage
         }
 
         return new ProgramView(
-            weeks: array_map(fn(WrittenWeek $week, int $number): ProgramWeekView => $this->week($week, $compared, $number, $kept !== null && $kept === $holds), $weeks, $this->numbers($weeks, $wish)),
+            weeks: array_map(fn(WrittenWeek $week, int $number): ProgramWeekView => $this->week($week, $compared, $number, $kept !== null && $kept === $holds), $weeks, WeekNumbers::of($weeks, $wish, $this->hand->trained(...))),
             staves: $staves,
             notes: ReasonView::all($notes),
             mondays: array_keys($compared),
         );
-    }
-
-    /**
-     * Numbers of the weeks in their program; 0 for what an earlier program left.
-     *
-     * @param list<WrittenWeek> $weeks
-     *
-     * @return list<int>
-     */
-    private function numbers(array $weeks, WrittenRequest $wish): array
-    {
-        $numbers = [];
-        $next = $wish->done + 1;
-        foreach (array_reverse($weeks) as $week) {
-            $isBehind = $week->monday->isBefore($wish->start);
-            // Numbers only fall on the way back; where one does not, an earlier program ended. A week that was missed has none.
-            $isOfIt = ! $isBehind || ($week->ofProgram < $next && $this->hand->trained($week));
-            $next = match (true) {
-                ! $isBehind || $week->kind === WeekKind::Away || ! $this->hand->trained($week) => $next,
-                $isOfIt => $week->ofProgram,
-                default => 0,
-            };
-            array_unshift($numbers, $isOfIt ? $week->ofProgram : 0);
-        }
-
-        return $numbers;
     }
 
     /** @param list<WrittenWeek> $weeks */
