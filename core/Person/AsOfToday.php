@@ -23,10 +23,13 @@ final class AsOfToday
     /** Of the time that was planned; a week that comes to less by now is worth a new plan (our own choice). */
     private const SHORT_PER_CENT = 75;
 
-    /** @var array<string, UpToDate> by Monday and slot */
-    private array $known = [];
+    /** @var \WeakMap<WrittenWeek, array<string, UpToDate>> by slot: a week that is proposed is another one than the week that holds */
+    private \WeakMap $known;
 
-    public function __construct(private readonly ProgramAtHand $hand) {}
+    public function __construct(private readonly ProgramAtHand $hand)
+    {
+        $this->known = new \WeakMap;
+    }
 
     /**
      * What would be written of a session of a week: as the person stands, where the week is this one or the next; farther
@@ -34,7 +37,11 @@ final class AsOfToday
      */
     public function of(WrittenWeek $week, string $slot): UpToDate
     {
-        return $this->known["{$week->monday->iso()} {$slot}"] ??= $this->read($week, $slot);
+        $known = $this->known[$week] ?? [];
+        $known[$slot] ??= $this->read($week, $slot);
+        $this->known[$week] = $known;
+
+        return $known[$slot];
     }
 
     private function read(WrittenWeek $week, string $slot): UpToDate

@@ -47,7 +47,7 @@ final readonly class PlanAgenda
     {
         $placed = $hand->plan->agenda(static function (string $id) use ($hand): array {
             $written = $hand->writtenSession($id);
-            $session = $written === null ? null : $hand->record->permitted($written->blocks)?->session;
+            $session = $written === null ? null : $hand->permitted($written->blocks);
 
             return ['Core: '.($written->title ?? 'session'), self::lines($hand, $session), self::minutes($session)];
         });
@@ -71,7 +71,7 @@ final readonly class PlanAgenda
                 $place = $week->places[$id] ?? null;
                 $name = ProgramAtHand::slotId($week->monday, $id);
                 if ($place !== null && ! $hand->plan->has($name)) {
-                    $session = $hand->session($week, $id);
+                    $session = $hand->permitted($hand->asOfToday()->of($week, $id)->blocks);
                     $slots[] = new AgendaSlot($name, "Core: week {$week->ofProgram}, {$place->inWords()}", self::lines($hand, $session), $place->cell, self::minutes($session), $week->monday, $week->monday);
                 }
             }

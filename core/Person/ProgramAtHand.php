@@ -374,8 +374,18 @@ final class ProgramAtHand
     /** A kept session in the terms of the core; null when nothing of it can be read any more. */
     public function session(WrittenWeek $week, string $slot): ?Session
     {
+        return $this->permitted(self::blocks($week, $slot));
+    }
+
+    /**
+     * What of these exercises the person may train; null where nothing of them is left, or a rung is not in the library any more.
+     *
+     * @param list<WrittenBlock> $blocks
+     */
+    public function permitted(array $blocks): ?Session
+    {
         try {
-            return $this->record->permitted(self::blocks($week, $slot))?->session;
+            return $this->record->permitted($blocks)?->session;
         } catch (UnknownRung) {
             return null;
         }

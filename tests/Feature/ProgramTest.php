@@ -316,6 +316,8 @@ final class ProgramTest extends ApiTestCase
         $said = implode(' ', array_column(array_merge(...array_column($week['sessions'], 'moved')), 'sentence'));
         self::assertStringContainsString('“Front plank, forearms on a bench” in place of “Front plank, forearms, knees down”: the working rung by now.', $said);
         self::assertStringContainsString('Front plank, forearms on a bench, ', implode(' ', array_merge(...array_column($week['sessions'], 'lines'))));
+        $calendar = str_replace("\r\n ", '', (string) $this->get("/api/people/{$person}/calendar/file")->assertOk()->getContent());
+        self::assertStringContainsString('Front plank\\, forearms on a bench', $calendar, 'a calendar tells the same');
 
         $after = $this->postJson("/api/people/{$person}/program/weeks/2026-06-08")->assertCreated();
         self::assertSame(['written', 'written'], $after->json('program.weeks.1.sessions.*.state'));
@@ -334,6 +336,14 @@ final class ProgramTest extends ApiTestCase
         self::assertSame('One exercise has moved on since this was written.', $fit->json('movedOn.reason.sentence'));
         self::assertSame(['swap', 'front-plank/forearms-knees'], [$fit->json('movedOn.repair.edits.0.kind'), $fit->json('movedOn.repair.edits.0.rung')]);
         self::assertContains('differs', (array) $this->program($person)->json('program.weeks.1.sessions.*.state'));
+    }
+
+    public function test_a_proposal_is_told_as_the_program_will_be_once_it_is_taken_over(): void
+    {
+        $person = $this->placed();
+        $told = static fn(TestResponse $answer, string $at): array => [$answer->json("{$at}weeks.*.clock"), $answer->json("{$at}weeks.*.phase"), $answer->json("{$at}weeks.*.sessions.*.lines")];
+
+        self::assertSame($told($this->propose($person), ''), $told($this->take($person), 'program.'));
     }
 
     public function test_planned_anew_again_and_again_a_program_keeps_its_end_its_easier_week_and_its_numbers(): void

@@ -27,7 +27,6 @@ use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\Item;
-use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\CoreSlot;
@@ -132,7 +131,7 @@ final readonly class ProgramPage
         }
 
         return new ProgramView(
-            weeks: array_map(fn(WrittenWeek $week, int $number): ProgramWeekView => $this->week($week, $compared, $number, $kept !== null && $kept === $holds), $weeks, WeekNumbers::of($weeks, $wish, $this->hand->trained(...))),
+            weeks: array_map(fn(WrittenWeek $week, int $number): ProgramWeekView => $this->week($week, $compared, $number, $kept === null || $kept === $holds), $weeks, WeekNumbers::of($weeks, $wish, $this->hand->trained(...))),
             staves: $staves,
             notes: ReasonView::all($notes),
             mondays: array_keys($compared),
@@ -231,9 +230,9 @@ final readonly class ProgramPage
 
     /**
      * @param array<string, WeekChange> $compared
-     * @param bool                      $holds    it is a week of the program that holds: told as it would be written today
+     * @param bool                      $asOfToday told as it would be written today: of the program that holds, and of one that is proposed
      */
-    private function week(WrittenWeek $week, array $compared, int $number, bool $holds): ProgramWeekView
+    private function week(WrittenWeek $week, array $compared, int $number, bool $asOfToday): ProgramWeekView
     {
         $sessions = $made = [];
         $seconds = 0;
@@ -241,8 +240,8 @@ final readonly class ProgramPage
         foreach (array_keys($week->sessions) as $slot) {
             $written = $this->hand->written($week->monday, $slot);
             $doneOn = $written === null ? null : $this->hand->doneOn($written, $week->monday);
-            $moved = $holds && $doneOn === null && ! $this->hand->isBehind($week, $slot) ? $this->moved($week, $slot, $written) : UpToDate::asWritten($written->blocks ?? ProgramAtHand::blocks($week, $slot));
-            $session = $this->session($moved);
+            $moved = $asOfToday && $doneOn === null && ! $this->hand->isBehind($week, $slot) ? $this->moved($week, $slot, $written) : UpToDate::asWritten($written->blocks ?? ProgramAtHand::blocks($week, $slot));
+            $session = $this->hand->permitted($moved->blocks);
             $total = $session?->timeline()->totals()->total() ?? 0;
             $made = $session === null ? $made : [...$made, $session];
             $seconds += $total;
@@ -285,15 +284,6 @@ final readonly class ProgramPage
     private function moved(WrittenWeek $week, string $slot, ?WrittenSession $written): UpToDate
     {
         return $written === null ? $this->hand->asOfToday()->of($week, $slot) : $this->hand->asOfToday()->since($written->blocks, $written);
-    }
-
-    private function session(UpToDate $now): ?Session
-    {
-        try {
-            return $this->hand->record->permitted($now->blocks)?->session;
-        } catch (UnknownRung) {
-            return null;
-        }
     }
 
     /** @param array{Phase, int}|null $leads */

@@ -56,7 +56,7 @@ const program: Schemas['ProgramView'] = {
       demandName: 'front',
       cells: [
         cell('2026-06-01', 0, { setsDone: 5 }),
-        cell('2026-06-08', 1),
+        cell('2026-06-08', 1, { sets: 0, setsDone: 2 }),
         cell('2026-06-15', 2, {
           rung: 'front-plank/tight-plank',
           shortName: 'tight',
@@ -81,6 +81,7 @@ describe('the score sheet', () => {
 
     expect(at('front-plank 2026-06-01')).toHaveTextContent('5 of 6 sets');
     expect(at('front-plank 2026-06-08')).toHaveTextContent('4x10s/5');
+    expect(at('front-plank 2026-06-08')).toHaveTextContent('2 unplanned');
     expect(at('front-plank 2026-06-15')).toHaveTextContent('6 sets, fixed, different: “A” becomes “B”.');
     expect(at(' 2026-06-15')).toHaveTextContent('easier, re-test');
     expect(screen.getByText('1 ladder differs')).toBeInTheDocument();

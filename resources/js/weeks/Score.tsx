@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 import { shortDay } from '@/ui/day';
 import { DemandGlyph } from '@/ui/DemandGlyph';
+import { setsInWords } from './sets';
 
 type Program = Schemas['ProgramView'];
 type Week = Schemas['ProgramWeekView'];
@@ -228,8 +229,7 @@ function Note({ here, first, past, top }: { here: Cell; first: boolean; past: bo
           {here.oneSet}
         </span>
         <span className="text-sm text-ink2">
-          {(done || past) && `${here.setsDone ?? 0} of `}
-          {here.sets === 1 ? '1 set' : `${here.sets} sets`}
+          {setsInWords(here, done || past)}
           {here.locked && <span className="sr-only">, fixed</span>}
           {here.change !== '' && <span className="sr-only">, different: {here.change}</span>}
         </span>

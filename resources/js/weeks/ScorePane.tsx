@@ -5,6 +5,7 @@ import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { longDay } from '@/ui/day';
 import { SelectField, TextField } from '@/ui/Field';
+import { setsInWords } from './sets';
 import { cellFixed, cellFreed, doseFixed, inTime, rungFixed, setsFixed, withoutToggled, type Wish } from './wish';
 
 type Program = Schemas['ProgramView'];
@@ -40,7 +41,8 @@ export function CellPane({
         <span className="font-mono">{cell.doseWords}</span>
         {cell.setsDone !== null && cell.setsDone > 0 && (
           <span className="block text-fern">
-            Done: {cell.setsDone} of {cell.sets} sets{cell.doneOn && `, on “${cell.doneOn}”`}
+            Done: {setsInWords(cell, true)}
+            {cell.doneOn && `, on “${cell.doneOn}”`}
           </span>
         )}
         {cell.setsDone === 0 && cell.sets > 0 && <span className="block text-ink2">Nothing of it is done yet.</span>}
