@@ -23,7 +23,7 @@ it('asks for the effort nobody told, once for each exercise, and keeps it with t
   expect(screen.getByText(/Of 1 of 2 exercises no effort was told/)).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Tell the effort' }));
   expect(screen.queryByText(/Press-out/)).toBeNull();
-  expect(document.activeElement).toBe(screen.getByRole('button', { name: 'Front plank: effort 0' }));
+  expect(document.activeElement).toBe(screen.getByRole('button', { name: 'Front plank: effort 5' }));
   expect(screen.getByText(/last 5/)).toBeTruthy();
 
   fireEvent.click(screen.getByRole('button', { name: 'Front plank: effort 7' }));

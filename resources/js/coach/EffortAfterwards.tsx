@@ -15,7 +15,7 @@ const setsOf = (steps: Step[], told: Told, { item, way }: Step): SetLog[] =>
 const effortOf = (sets: SetLog[]): number | null => sets.findLast(({ effort }) => effort !== null)?.effort ?? null;
 
 /** The button that opened it is gone: the keyboard goes on at the first answer. */
-const toFirst = (group: HTMLElement | null) => group?.querySelector('button')?.focus();
+const toFirst = (group: HTMLElement | null) => group?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
 
 /** Effort that nobody told at the checks, once for each exercise: it is kept with its last set. */
 export function EffortAfterwards({
