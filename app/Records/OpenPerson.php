@@ -189,7 +189,7 @@ final readonly class OpenPerson
             decisions: $kinds->has('decisions') ? self::decisions($person->id, array_map(static fn(LoggedSession $log): string => $log->id, $logs)) : [],
             logs: $logs,
             holds: array_map(static fn(object $row): Hold => Hold::of(HoldKind::from($row->kind), Side::from($row->side), $row->seconds, HoldEnd::from($row->end), Day::parse($row->tested_on), $row->sequence), $holds),
-            climbs: array_map(static fn(object $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, $row->sequence), $climbs),
+            climbs: array_map(static fn(object $row): Climbed => new Climbed($row->ladder, $row->working_rung === null ? null : $library->rung($row->working_rung), Side::from($row->side), $row->sentence, Day::parse($row->tested_on), $row->sequence), $climbs),
             lastTest: $tested === [] ? null : Day::parse(max($tested)),
             brace: $person->latestBrace === null ? null : new Braced($person->latestBrace->check(), $person->latestBrace->sequence),
             done: $trained ? LoggedSessions::inBrief($person->id, $briefly[0]) : [],

@@ -6,9 +6,8 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Assessment\Age;
 use EvenRungs\Assessment\HoldReport;
+use EvenRungs\Assessment\LadderTests;
 use EvenRungs\Assessment\Retest;
-use EvenRungs\Assessment\Start;
-use EvenRungs\Assessment\Starts;
 use EvenRungs\Balance\Evenness;
 use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
@@ -96,7 +95,7 @@ final class PersonRecord
         ));
         foreach ($before as $one) {
             $left = array_filter($this->on($one->ladder), static fn(Position $here): bool => $here->rung->height->above($one->height) > 0);
-            if ($left !== [] || ($one->slug === Starts::BRACE && $this->history->braceHeld === true)) {
+            if ($left !== [] || ($one->slug === LadderTests::BRACE && $this->history->braceHeld === true)) {
                 return null;
             }
         }
@@ -260,29 +259,10 @@ final class PersonRecord
         return HoldReport::of($this->history->holds(), $this->profile->sex, $born === null ? null : Age::inYear($born, $this->today->year()));
     }
 
-    /**
-     * Where the tests say to start, weakest first; what has been placed since is left out.
-     *
-     * @return list<Start>
-     */
-    public function starts(): array
+    /** Where the tests lead. */
+    public function fromTests(): FromTests
     {
-        return array_values(array_filter(
-            Starts::propose($this->library, $this->circumstances(), $this->history->holds(), $this->history->climbs(), $this->history->brace()),
-            function (Start $start): bool {
-                $placed = array_map(static fn(Position $here): int => $here->side->meets($start->side) ? $here->sequence : -1, $this->on($start->rung->ladder));
-
-                return ! $start->hasLapsed($placed === [] || max($placed) < 0 ? null : max($placed));
-            },
-        ));
-    }
-
-    /** @return list<Reason> ladders nobody placed the person on, which begin above all that was tested */
-    public function waitingLadders(): array
-    {
-        $waiting = Starts::waiting($this->library, $this->circumstances(), $this->history->holds(), $this->history->climbs(), $this->history->brace());
-
-        return array_values(array_filter($waiting, fn(string $ladder): bool => $this->on($ladder) === [], ARRAY_FILTER_USE_KEY));
+        return FromTests::of($this);
     }
 
     /** How far the person may go on a ladder without being asked: from the highest rung that was clean, else from where they stand. */

@@ -75,21 +75,17 @@ final readonly class NextDose
             return $say($dose, false, "{$away} days away: ".($weeks === 1 ? 'one step' : "{$weeks} steps").' lighter, one for each week missed.', 'A clean session.');
         }
         $felt = FeltAnswer::to($here, $method);
+        [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
         if ($felt !== null && ! $felt->stepsDown) {
-            [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
-            $said = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range)->sentence, '.'));
+            $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range)->sentence, '.'));
 
-            return $say($felt->isLighter ? $lighter : $smaller->dose ?? $last->dose, false, $said.($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
+            return $say($felt->isLighter ? $lighter : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
         }
         if (($last->effort() ?? 0) > $highestEffort) {
-            [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
-
             return $say($lighter, false, "{$words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
         }
         if (self::isShort($last) && isset($here[count($here) - 2]) && self::isShort($here[count($here) - 2])) {
-            [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
-
             return $say($lighter, false, "{$words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
         }
         $stays = self::whyStay($last, $course);
@@ -99,8 +95,19 @@ final readonly class NextDose
 
         $before = $here[count($here) - 2] ?? null;
         $next = self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
+        $waits = $next->rises ? self::whyWait($before, $last, $sinceThis, $highestEffort) : null;
 
-        return $sinceThis < self::AWAY_FROM || ! $next->rises ? $next : $say($last->dose, false, "the same dose once more: {$sinceThis} days since it was done, while others of its demand were.", 'A clean session.');
+        return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
+    }
+
+    /** Why a step that is due is not taken yet; null where nothing speaks against it. */
+    private static function whyWait(?RungSession $before, RungSession $last, int $days, int $highestEffort): ?string
+    {
+        return match (true) {
+            $before !== null && self::cameBackFrom($before, $last, $highestEffort) => DoseLine::print($before->dose).' was too much on '.$before->date->inWords().', and is tried again after two clean sessions here',
+            $days >= self::AWAY_FROM => "{$days} days since it was done, while others of its demand were",
+            default => null,
+        };
     }
 
     /** @param list<RungSession> $here by date */
@@ -210,6 +217,15 @@ final readonly class NextDose
             ! $last->reachedTarget() => 'since the target was not reached in every set',
             default => null,
         };
+    }
+
+    /** What was more than the last dose was too hard, or out of reach: one clean session after it is not yet a reason to try it again. */
+    private static function cameBackFrom(RungSession $before, RungSession $last, int $highestEffort): bool
+    {
+        $wasTooMuch = ($before->effort() ?? 0) > $highestEffort || self::isShort($before);
+        $isLess = $before->dose->unit() === $last->dose->unit() && $before->dose->first()->target() > $last->dose->first()->target();
+
+        return $wasTooMuch && ($isLess || ($before->dose->loadGrams ?? 0) > ($last->dose->loadGrams ?? 0) || ($before->dose->pull->newtons ?? 0) > ($last->dose->pull->newtons ?? 0));
     }
 
     /** Good form and no pain, but short of the target in some set. */

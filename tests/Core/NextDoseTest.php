@@ -140,6 +140,20 @@ final class NextDoseTest extends TestCase
         }
     }
 
+    public function test_what_was_too_much_is_tried_again_after_two_clean_sessions_of_less(): void
+    {
+        $rung = ShippedLibrary::rung('front-plank/forearms-toes');
+        $dose = static fn(string $line): Dose => DoseLine::parse($line, $rung->sidedness);
+        $hard = $this->session($rung->slug, $dose('3x(3x10s/5)'), 1, effort: 9);
+        $less = array_map(fn(int $time): RungSession => $this->session($rung->slug, $dose('3x(2x10s/5)'), $time), [2, 3]);
+        $next = static fn(RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'));
+
+        $once = $next($hard, $less[0]);
+        self::assertSame([false, '3x(2x10s/5)'], [$once?->rises, $once === null ? '' : DoseLine::print($once->dose)]);
+        self::assertSame('Front plank, forearms and toes: the same dose once more: 3x(3x10s/5) was too much on Monday 1 June, and is tried again after two clean sessions here.', $once?->reason->sentence);
+        self::assertSame('3x(3x10s/5)', DoseLine::print($next($hard, ...$less)->dose ?? $dose('1s')));
+    }
+
     public function test_where_a_limit_asks_for_less_effort_more_of_it_makes_the_dose_lighter(): void
     {
         self::assertTrue($this->after('press-out/standing', '2x8/side', effort: 7)->rises);

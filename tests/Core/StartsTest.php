@@ -40,6 +40,9 @@ final class StartsTest extends TestCase
         yield '30 s: on' => [30, null, 'tight-plank', []];
         yield '30 s, hands after forearms' => [30, null, 'hands-toes', [Answer::HandsAfterForearms]];
         yield '30 s, the method holds long' => [30, null, 'forearms-toes', [Answer::LongHolds]];
+        yield '120 s, as long as it holds' => [120, null, 'tight-plank', [Answer::LongHolds]];
+        yield 'a minute with the knees down: on' => [null, 60, 'forearms-low-step', []];
+        yield 'toes under 15 s, a minute with the knees down' => [12, 65, 'forearms-low-step', []];
     }
 
     /** @param list<Answer> $method */
@@ -105,14 +108,46 @@ final class StartsTest extends TestCase
 
     public function test_a_climb_test_goes_before_a_hold(): void
     {
-        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/forearms-low-step'), Side::Both, 'The last clean rung.', 2);
+        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/forearms-low-step'), Side::Both, 'The last clean rung.', Day::parse('2026-06-01'), 2);
 
         self::assertSame('front-plank/forearms-low-step', $this->on('front-plank', $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 90)], [$climbed]))->rung->slug);
     }
 
+    public function test_a_hold_of_a_later_day_goes_before_the_climb_test_and_before_the_other_version_of_the_plank(): void
+    {
+        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/foot-lift'), Side::Both, 'Clean up to the foot lift.', Day::parse('2026-06-01'), 1);
+        $on = fn(?Climbed $climb, Hold ...$holds): string => $this->on('front-plank', $this->propose(array_values($holds), $climb === null ? [] : [$climb]))->rung->slug;
+
+        self::assertSame('front-plank/foot-lift', $on($climbed, self::hold(HoldKind::FrontPlank, Side::Both, 20, 2)), 'of one day the climb counts, whichever came first');
+        self::assertSame('front-plank/forearms-toes', $on($climbed, self::hold(HoldKind::FrontPlank, Side::Both, 20, 2, '2026-07-13')));
+        self::assertSame('front-plank/forearms-knees', $on(null, self::hold(HoldKind::FrontPlank, Side::Both, 40), self::hold(HoldKind::FrontPlankKnees, Side::Both, 40, 2, '2026-07-13')));
+        self::assertSame('front-plank/tight-plank', $on(null, self::hold(HoldKind::FrontPlankKnees, Side::Both, 40), self::hold(HoldKind::FrontPlank, Side::Both, 40, 2, '2026-07-13')));
+    }
+
+    public function test_a_hold_says_nothing_above_the_last_rung_it_leads_to(): void
+    {
+        $isMost = fn(HoldKind $kind, Side $side, int $seconds, string $ladder, Answer ...$method): bool => $this->on($ladder, $this->propose([self::hold($kind, $side, $seconds)], [], method: array_reduce($method, static fn(Method $all, Answer $one): Method => $all->with($one), Method::default())))->isAtLeast;
+
+        self::assertTrue($isMost(HoldKind::FrontPlank, Side::Both, 90, 'front-plank'));
+        self::assertFalse($isMost(HoldKind::FrontPlank, Side::Both, 20, 'front-plank'), 'fifteen seconds are a rung of their own');
+        self::assertFalse($isMost(HoldKind::FrontPlank, Side::Both, 40, 'front-plank', Answer::LongHolds));
+        self::assertTrue($isMost(HoldKind::BackExtensor, Side::Both, 61, 'prone-extension'));
+        self::assertFalse($isMost(HoldKind::BackExtensor, Side::Both, 59, 'prone-extension'));
+        self::assertFalse($this->on('front-plank', Starts::propose(ShippedLibrary::get(), $this->able(), [self::hold(HoldKind::FrontPlank, Side::Both, 90)], [], new Braced(BraceCheck::timed(20), 2)))->isAtLeast, 'a brace that tired leads down');
+    }
+
+    public function test_a_test_of_one_side_is_not_told_with_the_guess_of_the_other(): void
+    {
+        // A carry of 5.0 makes the guess for the right the rung on which the left was tested, 4.0.
+        $carry = new Climbed('carry', ShippedLibrary::rung('carry/one-side-heavy'), Side::Both, 'The highest.', Day::parse('2026-06-01'), 1);
+        $starts = array_values(array_filter($this->propose([self::hold(HoldKind::SidePlank, Side::Left, 22)], [$carry]), static fn(Start $start): bool => $start->rung->ladder === 'side-bridge'));
+
+        self::assertSame([['side-bridge/top-foot-front', 'left', true], ['side-bridge/top-foot-front', 'right', false]], array_map(static fn(Start $start): array => [$start->rung->slug, $start->side->value, $start->testedAt !== null], $starts));
+    }
+
     public function test_a_ladder_on_which_not_even_the_lowest_rung_was_clean_gets_no_start(): void
     {
-        $starts = $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], [new Climbed('press-out', null, Side::Both, 'Not even the lowest.', 2)]);
+        $starts = $this->propose([self::hold(HoldKind::FrontPlank, Side::Both, 20)], [new Climbed('press-out', null, Side::Both, 'Not even the lowest.', Day::parse('2026-06-01'), 2)]);
 
         self::assertSame([], array_filter($starts, static fn(Start $start): bool => $start->rung->ladder === 'press-out'));
     }
@@ -192,7 +227,7 @@ final class StartsTest extends TestCase
 
     public function test_a_climb_test_watches_the_breath_itself_and_stands_against_a_tired_brace(): void
     {
-        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/foot-lift'), Side::Both, 'Clean up to the foot lift.', 1);
+        $climbed = new Climbed('front-plank', ShippedLibrary::rung('front-plank/foot-lift'), Side::Both, 'Clean up to the foot lift.', Day::parse('2026-06-01'), 1);
         $starts = Starts::propose(ShippedLibrary::get(), $this->able(), [], [$climbed], new Braced(BraceCheck::timed(20), 2));
 
         self::assertSame('front-plank/foot-lift', $this->on('front-plank', $starts)->rung->slug);
@@ -224,9 +259,9 @@ final class StartsTest extends TestCase
         return new Circumstances([], [Kit::Mat, Kit::Wall, Kit::Bench, Kit::Step, Kit::Band], Method::default());
     }
 
-    private static function hold(HoldKind $kind, Side $side, int $seconds): Hold
+    private static function hold(HoldKind $kind, Side $side, int $seconds, int $sequence = 1, string $day = '2026-06-01'): Hold
     {
-        return Hold::of($kind, $side, $seconds, HoldEnd::FormLost, Day::parse('2026-06-01'), 1);
+        return Hold::of($kind, $side, $seconds, HoldEnd::FormLost, Day::parse($day), $sequence);
     }
 
     /**

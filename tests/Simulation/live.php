@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
 // written as they stand, each session brought up to date and done as they can, every proposal followed, planned anew where the
-// program asks for it. Counts what nobody would sign, with an example of each; what must not happen at all ends it with 1.
+// program asks for it. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+use EvenRungs\Assessment\Climbed;
+use EvenRungs\Assessment\ClimbTest;
+use EvenRungs\Assessment\ClimbTrial;
 use EvenRungs\Assessment\Hold;
 use EvenRungs\Assessment\HoldEnd;
 use EvenRungs\Assessment\HoldKind;
@@ -14,7 +17,9 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
+use EvenRungs\Method\Question;
 use EvenRungs\Person\Decided;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
@@ -52,9 +57,9 @@ final class Life
     public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'steps down' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
-    /** @var array<string, string> the first of each */
+    /** @var array<string, list<string>> */
     public array $examples = [];
 
     /** @var list<Placing> */
@@ -68,6 +73,14 @@ final class Life
 
     /** @var list<Hold> */
     private array $holds = [];
+
+    /** @var list<Climbed> */
+    private array $climbs = [];
+
+    private Day $tested;
+
+    /** Half are trained by the default, half by a school of any answers. */
+    private Method $method;
 
     private int $sequence = 0;
 
@@ -105,17 +118,19 @@ final class Life
         $this->left = [1.0, 1.0, 0.8, 0.6][$chance->getInt(0, 3)];
         $this->sore = [0, 0, 2, 6][$chance->getInt(0, 3)];
         $this->missed = [0, 0, 10, 40][$chance->getInt(0, 3)];
+        $this->method = Method::default();
+        foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
+            $answers = $question->answers();
+            $this->method = $this->method->with($answers[$chance->getInt(0, count($answers) - 1)]);
+        }
         $states = [State::ShoulderPain, State::WristPain, State::KneelingPain, State::BackWorseArching, State::Osteoporosis, State::RaisedPressure];
         $this->limits = $chance->getInt(0, 2) > 0 ? [] : [new NotedLimit($states[$chance->getInt(0, count($states) - 1)], Side::Both, Day::parse(BEGIN), false)];
     }
 
     public function run(): void
     {
-        $this->test();
         $today = Day::parse(BEGIN);
-        foreach ($this->record($today)->starts() as $start) {
-            $this->placings[] = new Placing('p'.++$this->sequence, $start->rung->ladder, $start->side, $start->rung->slug, false, $this->sequence, $today);
-        }
+        $this->test($today);
         $end = null;
         for ($week = 0; $week < $this->weeks; $week++) {
             $monday = $today->plusDays(7 * $week);
@@ -161,6 +176,21 @@ final class Life
                 $this->train($now, $session, $day, $week->kind);
             }
         }
+        if ($week->retests) {
+            $this->test($monday->plusDays(6));
+        }
+    }
+
+    /** Height in tenths that is mastered on a ladder. */
+    private function capacity(string $ladder): float
+    {
+        return $this->capacity[$ladder] ??= $this->general + $this->chance->getInt(-4, 4);
+    }
+
+    /** Of the mark of a rung, what this person can. */
+    private function can(Rung $rung): float
+    {
+        return 2 ** (($this->capacity($rung->ladder) - $rung->height->tenths) / 10);
     }
 
     private function train(ProgramAtHand $hand, Session $session, Day $day, WeekKind $kind): void
@@ -194,10 +224,9 @@ final class Life
     private function done(Item $item, Day $day): array
     {
         [$rung, $dose] = [$item->rung, $item->dose];
-        $this->capacity[$rung->ladder] ??= $this->general + $this->chance->getInt(-4, 4);
+        $can = $this->can($rung) * (0.92 + $this->chance->getInt(0, 16) / 100);
         $this->capacity[$rung->ladder] += 0.25;
-        $can = 2 ** (($this->capacity[$rung->ladder] - $rung->height->tenths) / 10) * (0.92 + $this->chance->getInt(0, 16) / 100);
-        $mark = LeavingMark::of($rung, Method::default(), $dose);
+        $mark = LeavingMark::of($rung, $this->method, $dose);
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $sets = [];
         $hardest = 0;
@@ -231,18 +260,50 @@ final class Life
         return $record->stoppedLadders() !== [];
     }
 
-    private function test(): void
+    /** Holds and climb tests of a day; where the person is put is followed. */
+    private function test(Day $today): void
     {
-        $seconds = fn(int $height, int $at): int => (int) max(4, round($at * 2 ** (($this->general + $this->chance->getInt(-3, 3) - $height) / 10)));
-        $tests = [$this->general < 34 ? [HoldKind::FrontPlankKnees, Side::Both, 30, 60] : [HoldKind::FrontPlank, Side::Both, 40, 45], [HoldKind::SidePlank, Side::Left, 40, 28], [HoldKind::SidePlank, Side::Right, 40, 28], [HoldKind::BackExtensor, Side::Both, 54, 80]];
-        foreach (array_slice($tests, 0, $this->chance->getInt(1, 4)) as [$kind, $side, $height, $at]) {
-            $this->holds[] = Hold::of($kind, $side, max(4, min(300, (int) round(($side === Side::Left ? $this->left : 1.0) * $seconds($height, $at)))), HoldEnd::FormLost, Day::parse(BEGIN), ++$this->sequence);
+        $this->tested = $today;
+        $tests = [$this->capacity('front-plank') < 34 ? ['front-plank', HoldKind::FrontPlankKnees, Side::Both, 30, 60] : ['front-plank', HoldKind::FrontPlank, Side::Both, 40, 45], ['side-bridge', HoldKind::SidePlank, Side::Left, 40, 28], ['side-bridge', HoldKind::SidePlank, Side::Right, 40, 28], ['prone-extension', HoldKind::BackExtensor, Side::Both, 54, 80]];
+        foreach (array_slice($tests, 0, $this->chance->getInt(1, 4)) as [$ladder, $kind, $side, $height, $at]) {
+            $seconds = $at * 2 ** (($this->capacity($ladder) + $this->chance->getInt(-3, 3) - $height) / 10);
+            $this->holds[] = Hold::of($kind, $side, max(4, min(300, (int) round(($side === Side::Left ? $this->left : 1.0) * $seconds))), HoldEnd::FormLost, $today, ++$this->sequence);
+        }
+        $ladders = ShippedLibrary::get()->slugs();
+        foreach ($this->chance->pickArrayKeys($ladders, $this->chance->getInt(1, 3)) as $at) {
+            $this->climb($ladders[$at], $today);
+        }
+        foreach ($this->record($today)->fromTests()->starts as $start) {
+            $stood = array_values(array_filter($this->record($today)->on($start->rung->ladder), static fn(Position $here): bool => $here->side->meets($start->side)))[0]->rung ?? null;
+            $this->count['moved by a test'] += $stood === null ? 0 : 1;
+            $this->note('far by a test', $stood !== null && abs($start->rung->height->above($stood->height)) > 10, "{$today->iso()}: {$stood?->slug} to {$start->rung->slug}: {$start->reasons[0]->sentence}");
+            $this->placings[] = new Placing('p'.++$this->sequence, $start->rung->ladder, $start->side, $start->rung->slug, false, $this->sequence, $today);
+        }
+    }
+
+    /** Up a ladder as it is offered: a trial is clean where half of the mark is there. */
+    private function climb(string $ladder, Day $today): void
+    {
+        $shelf = ShippedLibrary::get()->ladder($ladder);
+        foreach (ClimbTest::isSided($shelf) ? [Side::Left, Side::Right] : [Side::Both] as $side) {
+            $trials = [];
+            do {
+                $record = $this->record($today);
+                $climb = ClimbTest::of($shelf, $record->circumstances(), $side, $record->workingRung($ladder), $trials);
+                if ($climb->next !== null) {
+                    $trials[] = new ClimbTrial($climb->next, $this->can($climb->next) * ($side === Side::Left ? $this->left : 1.0) >= 0.5 ? [] : [FormQuestion::InControl], 0);
+                }
+            } while ($climb->next !== null);
+            if ($trials !== []) {
+                $this->count['climb tests']++;
+                $this->climbs[] = new Climbed($ladder, $climb->working, $side, (string) $climb->reason?->sentence, $today, ++$this->sequence);
+            }
         }
     }
 
     private function record(Day $today): PersonRecord
     {
-        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, $this->profile, new Safety($this->limits, [], [], $today), History::of($this->placings, $this->decisions, $this->logs, $this->holds, [], Day::parse(BEGIN)));
+        return new PersonRecord(ShippedLibrary::get(), $this->method, $today, $this->profile, new Safety($this->limits, [], [], $today), History::of($this->placings, $this->decisions, $this->logs, $this->holds, $this->climbs, $this->tested));
     }
 
     private function hand(Day $today): ProgramAtHand
@@ -254,7 +315,7 @@ final class Life
     {
         if ($happened) {
             $this->count[$what]++;
-            $this->examples[$what] ??= "{$this->name}, {$example}";
+            $this->examples[$what][] = "{$this->name}, {$example}";
         }
     }
 }
@@ -267,13 +328,16 @@ for ($person = 1; $person <= $people; $person++) {
     foreach ($life->count as $what => $times) {
         $sum[$what] = ($sum[$what] ?? 0) + $times;
     }
-    $examples += $life->examples;
+    $examples = array_merge_recursive($examples, $life->examples);
 }
 printf("%d people for %d weeks, seed %d\n\n", $people, $weeks, $seed);
 foreach ($sum as $what => $times) {
     if (! str_starts_with($what, 'minutes')) {
-        printf("%-24s %6d  %s\n", $what, $times, $examples[$what] ?? '');
+        printf("%-24s %6d  %s\n", $what, $times, $examples[$what][0] ?? '');
     }
+}
+if (($argv[4] ?? '') !== '') {
+    echo implode("\n", $examples[$argv[4]] ?? []), "\n";
 }
 printf("%-24s %5d%%\n", 'minutes filled', (int) round(100 * ($sum['minutes filled'] ?? 0) / max(1, $sum['minutes'] ?? 0)));
 exit(array_sum(array_intersect_key($sum, array_flip(Life::NEVER))) === 0 ? 0 : 1);

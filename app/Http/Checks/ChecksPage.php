@@ -30,6 +30,7 @@ final readonly class ChecksPage
     {
         $file = $this->file;
         $report = $file->record->holdReport();
+        $tested = $file->record->fromTests();
         $open = array_values(array_filter($file->record->library->ladders(), static fn(Ladder $ladder): bool => $file->record->circumstances()->highestOpen($ladder) !== null));
 
         return new ChecksView(
@@ -37,8 +38,9 @@ final readonly class ChecksPage
             notes: ReasonView::all($report->notes),
             climbs: array_values($file->person->climbs->reverse()->map(static fn(Climb $row): ClimbView => new ClimbView(id: $row->id, ladder: $row->ladder, side: Side::from($row->side), workingRung: $row->working_rung, sentence: $row->sentence, testedOn: $row->tested_on))->all()),
             ladders: array_map(static fn(Ladder $ladder): ClimbableView => new ClimbableView(ladder: $ladder->slug, sided: ClimbTest::isSided($ladder), guess: $file->record->workingRung($ladder->slug)?->slug), $open),
-            starts: array_map($this->start(...), $file->record->starts()),
-            waiting: ReasonView::all($file->record->waitingLadders()),
+            starts: array_map($this->start(...), $tested->starts),
+            stays: ReasonView::all($tested->stays),
+            waiting: ReasonView::all($tested->waiting),
             braces: array_values($file->person->braceTests->map(self::brace(...))->all()),
             alignments: array_values($file->person->alignments->map(fn(AlignmentCheck $row): AlignmentRowView => new AlignmentRowView(
                 id: $row->id,

@@ -15,6 +15,7 @@ final readonly class ChecksView
      * @param list<ClimbView>        $climbs     newest first
      * @param list<ClimbableView>    $ladders
      * @param list<StartView>        $starts     weakest first; none while nothing was tested
+     * @param list<ReasonView>       $stays      where the person stays, higher than the tests can say
      * @param list<ReasonView>       $waiting    ladders without a start, since they begin above what was tested
      * @param list<BraceRowView>     $braces     newest first
      * @param list<AlignmentRowView> $alignments newest first
@@ -25,6 +26,7 @@ final readonly class ChecksView
         public array $climbs,
         public array $ladders,
         public array $starts,
+        public array $stays,
         public array $waiting,
         public array $braces,
         public array $alignments,

@@ -776,6 +776,8 @@ export interface components {
             ladders: components["schemas"]["ClimbableView"][];
             /** @description weakest first; none while nothing was tested */
             starts: components["schemas"]["StartView"][];
+            /** @description where the person stays, higher than the tests can say */
+            stays: components["schemas"]["ReasonView"][];
             /** @description ladders without a start, since they begin above what was tested */
             waiting: components["schemas"]["ReasonView"][];
             /** @description newest first */

@@ -15,12 +15,12 @@ type Start = Schemas['StartView'];
 /** Rungs proposed from the tests, weakest first: placed all at once or one by one. */
 export function Starts({
   person,
-  checks: { starts, waiting },
+  checks: { starts, stays, waiting },
   tested,
   library,
 }: {
   person: Schemas['PersonView'];
-  checks: Pick<Schemas['ChecksView'], 'starts' | 'waiting'>;
+  checks: Pick<Schemas['ChecksView'], 'starts' | 'stays' | 'waiting'>;
   /** Something was tested at all. */
   tested: boolean;
   library: Library;
@@ -150,18 +150,19 @@ export function Starts({
           </ul>
         </>
       )}
-      <Waiting ladders={waiting} />
+      <Unmoved title="What stays" reasons={stays} />
+      <Unmoved title="What waits" reasons={waiting} />
     </div>
   );
 }
 
-/** Ladders that begin above all that was tested: named, so that nobody looks for them. */
-function Waiting({ ladders }: { ladders: Schemas['ReasonView'][] }) {
-  if (ladders.length === 0) return null;
+/** What the tests move nobody on: named, so that nobody looks for it. */
+function Unmoved({ title, reasons }: { title: string; reasons: Schemas['ReasonView'][] }) {
+  if (reasons.length === 0) return null;
   return (
-    <section aria-label="What waits" className="mt-4 grid gap-1 border-t border-hairline pt-3 text-sm text-ink2">
-      {ladders.map((reason) => (
-        <Why key={reason.sentence} title="What waits" reasons={reason}>
+    <section aria-label={title} className="mt-4 grid gap-1 border-t border-hairline pt-3 text-sm text-ink2">
+      {reasons.map((reason) => (
+        <Why key={reason.sentence} title={title} reasons={reason}>
           {reason.sentence}
         </Why>
       ))}
