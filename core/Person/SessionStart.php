@@ -155,30 +155,36 @@ final readonly class SessionStart
         }
         $working = $record->workingRung($theirs->ladder);
         [$rung, $notes] = self::open($working ?? $theirs, $record, "“{$theirs->name}” is left out");
-        if ($rung === null || $rung->slug === $theirs->slug) {
-            return [$rung === null ? null : $item, $notes];
+        if ($rung === null) {
+            return [null, $notes];
         }
-        if ($working?->slug === $rung->slug) {
-            $notes[] = Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()]);
-        }
+        $dose = self::likeDose($item->dose, $theirs, $rung, $block->isCircuit, $record);
+        $line = DoseLine::print($dose);
+        $notes = match (true) {
+            $rung->slug === $theirs->slug && $line !== $item->dose => [...$notes, Reason::because(Rule::NextDose, "{$rung->name}: {$line} in place of {$item->dose}, as it is due here.", ['there' => $item->dose, 'here' => $line], 'Another dose typed.')],
+            $rung->slug !== $theirs->slug && $working?->slug === $rung->slug => [...$notes, Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()])],
+            default => $notes,
+        };
 
-        return [new WrittenItem($item->id, $rung->slug, DoseLine::print(self::likeDose($item->dose, $theirs, $rung, $block, $record))), $notes];
+        return [new WrittenItem($item->id, $rung->slug, $line), $notes];
     }
 
-    /** Work by the clock stays; else the default of the rung, for as many rounds. */
-    private static function likeDose(string $written, Rung $theirs, Rung $rung, WrittenBlock $block, PersonRecord $record): Dose
+    /** Work by the clock stays; else the dose that is due here, in a circuit for as many rounds. */
+    private static function likeDose(string $written, Rung $theirs, Rung $rung, bool $isCircuit, PersonRecord $record): Dose
     {
-        $default = $rung->defaultDose($record->method);
+        $only = $record->circumstances()->rule($rung)->onlySide();
+        $due = $record->doses()->next()[$rung->slug]->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
+        $due = $only === null || ! $due->perSide ? $due : $due->onlyOn($only);
         try {
             $dose = DoseLine::parse($written, $theirs->sidedness);
         } catch (Refusal) {
-            return $default;
+            return $due;
         }
 
         return match (true) {
-            $dose->first() instanceof Timed => $dose->onlyOn(Side::Both)->withRange(null),
-            $block->isCircuit && ! $default->isFalling() => $default->withSets($dose->sets()),
-            default => $default,
+            $dose->first() instanceof Timed => $dose->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
+            $isCircuit && ! $due->isFalling() => $due->withSets($dose->sets()),
+            default => $due,
         };
     }
 

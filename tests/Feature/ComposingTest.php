@@ -97,7 +97,12 @@ final class ComposingTest extends ApiTestCase
 
         self::assertSame(['front-plank/forearms-toes', 'press-out/tall-kneeling'], $start->json('preview.blocks.*.items.0.rung'));
         self::assertStringContainsString('in place of', implode(' ', (array) $start->json('notes.*.sentence')));
-        self::assertSame([['id' => $session, 'own' => false]], array_map(static fn(array $line): array => ['id' => $line['id'], 'own' => $line['own']], (array) $this->getJson("/api/people/{$this->person}/sessions/templates")->json('sessions')));
+        // On the same rung what the other can do is not what is due here.
+        $harder = $this->writtenSession($other, ['front-plank/forearms-toes' => '4x60s', 'press-out/tall-kneeling' => '4x12/side']);
+        $due = $this->start(['from' => 'session', 'session' => $harder])->assertOk();
+        self::assertSame($start->json('preview.blocks.*.items.0.dose'), $due->json('preview.blocks.*.items.0.dose'));
+        self::assertStringContainsString('in place of 4x60s, as it is due here.', implode(' ', (array) $due->json('notes.*.sentence')));
+        self::assertSame([['id' => $harder, 'own' => false], ['id' => $session, 'own' => false]], array_map(static fn(array $line): array => ['id' => $line['id'], 'own' => $line['own']], (array) $this->getJson("/api/people/{$this->person}/sessions/templates")->json('sessions')));
     }
 
     public function test_a_session_of_another_practice_is_no_start(): void
