@@ -178,7 +178,7 @@ final class WeekShape
         foreach ($items as $at => $item) {
             $now = array_map(static fn(Item $one): Item => new Item($one->id, $one->rung, $one->dose->isFalling() ? $one->dose : $one->dose->withSets(min(2, $one->dose->sets())), $one->firstSide), array_slice($items, 0, $at + 1));
             $title = $at === 0 ? $item->rung->name : ucfirst(self::number($at + 1)).' exercises';
-            $content = $this->write("week-{$at}", $title, self::straight($now));
+            $content = $this->write("week-{$at}", $title, $this->fitted(self::straight($now), $this->secondsThere()));
             $monday = $this->hand->monday->plusDays(7 * $at);
             foreach ($this->everyDay() as $day) {
                 $this->put("week-{$at}", new CoreSlot('', new Cell($day, DayPart::Morning), SessionRole::Daily, $this->effort(3), $content), $monday);
@@ -256,14 +256,18 @@ final class WeekShape
         $this->suggest('circuit', $content, 2);
     }
 
-    /** The highest rung of a demand on the floor, without kit, that is no higher than the person stands; the working one's ladder first. */
+    /**
+     * The highest rung of a demand on the floor, without kit, that is no higher than the person stands, on its own ladder too;
+     * the working one's ladder first.
+     */
     private function onTheFloor(Demand $demand, Circumstances $home): ?Rung
     {
         $working = array_values(array_filter($this->items, static fn(Item $item): bool => $item->rung->demand === $demand));
         $highest = $working === [] ? null : max(array_map(static fn(Item $item): int => $item->rung->height->tenths, $working));
         $best = null;
         foreach ($highest === null ? [] : $this->hand->record->library->meeting($demand) as $rung) {
-            $isOpen = $rung->height->tenths <= $highest && in_array($rung->position, self::FLOOR, true) && $home->rule($rung)->openSomewhere() && $this->hand->record->circumstances()->under($home->method)->rule($rung)->objections === [];
+            $own = $this->hand->record->workingRung($rung->ladder)->height->tenths ?? $highest;
+            $isOpen = $rung->height->tenths <= min($highest, $own) && ! $this->hand->record->isStopped($rung->ladder) && in_array($rung->position, self::FLOOR, true) && $home->rule($rung)->openSomewhere() && $this->hand->record->circumstances()->under($home->method)->rule($rung)->objections === [];
             $rank = [(int) in_array($rung->ladder, array_map(static fn(Item $item): string => $item->rung->ladder, $working), true), $rung->height->tenths];
             if ($isOpen && ($best === null || $rank > $best[1])) {
                 $best = [$rung, $rank];

@@ -10,12 +10,15 @@ use EvenRungs\Ladder\Rung;
 /** One change to a session, by the ids of its exercises. */
 final readonly class Edit
 {
-    /** @param list<string> $items the exercise meant; for an order all of them, in their new order */
-    private function __construct(public EditKind $kind, public array $items, public ?Rung $rung = null, public ?Dose $dose = null, public ?int $seconds = null, public ?Part $part = null) {}
+    /**
+     * @param list<string> $items   the exercise meant; for an order all of them, in their new order
+     * @param bool         $byTable the dose is the table's: where the one that is due is known, it takes its place
+     */
+    private function __construct(public EditKind $kind, public array $items, public ?Rung $rung = null, public ?Dose $dose = null, public ?int $seconds = null, public ?Part $part = null, public bool $byTable = false) {}
 
-    public static function swap(string $item, Rung $rung, Dose $dose): self
+    public static function swap(string $item, Rung $rung, Dose $dose, bool $byTable = false): self
     {
-        return new self(EditKind::Swap, [$item], $rung, $dose);
+        return new self(EditKind::Swap, [$item], $rung, $dose, byTable: $byTable);
     }
 
     public static function dose(string $item, Dose $dose): self
@@ -39,9 +42,9 @@ final readonly class Edit
         return new self(EditKind::Remove, [$item]);
     }
 
-    public static function add(Rung $rung, Dose $dose, Part $part = Part::Main): self
+    public static function add(Rung $rung, Dose $dose, Part $part = Part::Main, bool $byTable = false): self
     {
-        return new self(EditKind::Add, [], $rung, $dose, part: $part);
+        return new self(EditKind::Add, [], $rung, $dose, part: $part, byTable: $byTable);
     }
 
     /**

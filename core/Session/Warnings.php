@@ -121,7 +121,7 @@ final readonly class Warnings
                 $rung = $this->workingOn($demand);
                 $warnings[] = new Warning(
                     Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no exercise in this session: meet it on another day of the week.', ['demand' => $demand->value], $rung === null ? 'A working rung for it on the board.' : "Adding “{$rung->name}”, the working rung."),
-                    $rung === null ? null : Repair::by("Add {$rung->name}", Edit::add($rung, $rung->defaultDose($this->circumstances->method))),
+                    $rung === null ? null : Repair::by("Add {$rung->name}", Edit::add($rung, $rung->defaultDose($this->circumstances->method), byTable: true)),
                 );
             }
         }
@@ -139,7 +139,7 @@ final readonly class Warnings
             default => $default,
         };
 
-        return Repair::by($label, Edit::swap($item->id, $rung, $dose));
+        return Repair::by($label, Edit::swap($item->id, $rung, $dose, ! $inCircuit && ! $item->dose->first() instanceof Timed));
     }
 
     private function substitute(Item $item, bool $inCircuit): ?Repair
@@ -307,7 +307,7 @@ final readonly class Warnings
                     "“{$before->name}” is advised before ".implode(' and ', $names[$slug]).', and is not done yet.',
                     ['activation before' => $this->circumstances->method->said(Question::ActivationBefore)],
                     'Activation in the primer, or a place above it on the activation ladder.',
-                ), Repair::by("{$before->name} first", Edit::add($before, $before->defaultDose($this->circumstances->method), Part::Primer)));
+                ), Repair::by("{$before->name} first", Edit::add($before, $before->defaultDose($this->circumstances->method), Part::Primer, true)));
             }
         }
 

@@ -121,6 +121,22 @@ final class WeekShapeTest extends TestCase
         self::assertCount(3, array_unique(array_map(static fn(PlannedSlot $slot): int => $slot->cell->day, $laid->slots)), 'three days');
     }
 
+    public function test_a_floor_routine_takes_nobody_above_their_own_rung_of_a_ladder(): void
+    {
+        // The plank stands on 5.0, where the dead bug has a rung too; of that ladder the person is on 4.0.
+        $rungs = array_merge(...array_map(self::rungs(...), self::lay(Shape::ThreeRoutines, ['front-plank/tight-plank', 'dead-bug/ninety-heel-digs'])->sessions));
+
+        self::assertSame(['front-plank/tight-plank'], array_values(array_unique(array_map(static fn(Rung $rung): string => $rung->slug, $rungs))));
+    }
+
+    public function test_one_exercise_at_a_time_stays_inside_the_minutes_when_there_are_four(): void
+    {
+        $laid = self::lay(Shape::OneAtATime, minutes: 5);
+
+        self::assertCount(4, $laid->sessions);
+        self::assertLessThanOrEqual(300, max(array_map(self::seconds(...), $laid->sessions)));
+    }
+
     public function test_any_three_of_five_have_a_shortest_and_a_longest_choice(): void
     {
         $laid = self::lay(Shape::PickSome);
@@ -232,16 +248,16 @@ final class WeekShapeTest extends TestCase
      * @param list<string> $board
      * @param list<int>    $days
      */
-    private static function lay(Shape $shape, array $board = self::BOARD, ?int $born = null, array $days = [1, 3, 5]): WeekShape
+    private static function lay(Shape $shape, array $board = self::BOARD, ?int $born = null, array $days = [1, 3, 5], int $minutes = 25): WeekShape
     {
-        return WeekShape::lay($shape, new WeekAtHand(self::record($board, $born, days: $days), new Plan, [], Day::parse('2026-06-01')));
+        return WeekShape::lay($shape, new WeekAtHand(self::record($board, $born, days: $days, minutes: $minutes), new Plan, [], Day::parse('2026-06-01')));
     }
 
     /**
      * @param list<string> $board slugs of working rungs
      * @param list<int>    $days  1 for Monday
      */
-    private static function record(array $board, ?int $born = null, Aim $aim = Aim::Even, array $days = [1, 3, 5]): PersonRecord
+    private static function record(array $board, ?int $born = null, Aim $aim = Aim::Even, array $days = [1, 3, 5], int $minutes = 25): PersonRecord
     {
         $today = Day::parse('2026-06-01');
         $placings = array_map(static fn(string $slug, int $at): Placing => new Placing("p{$at}", (string) strstr($slug, '/', true), Side::Both, $slug, false, $at, $today), $board, array_keys($board));
@@ -252,7 +268,7 @@ final class WeekShapeTest extends TestCase
             ShippedLibrary::get(),
             Method::default(),
             $today,
-            new Profile($aim, null, $born, null, $days, 25, Kit::cases(), null, $other),
+            new Profile($aim, null, $born, null, $days, $minutes, Kit::cases(), null, $other),
             new Safety($limits, [], [], $today, []),
             History::of($placings, [], [], [], [], $today),
         );

@@ -200,8 +200,8 @@ final class SessionTest extends ApiTestCase
 
         self::assertStringContainsString('shorter than the change-over', (string) $preview->json('warnings.0.reason.sentence'));
         self::assertStringContainsString('1.2 above the working rung', (string) $preview->json('blocks.0.items.1.warnings.0.reason.sentence'));
-        self::assertSame(['kind' => 'swap', 'items' => ['b'], 'rung' => 'press-out/tall-kneeling', 'dose' => '2x8/side', 'seconds' => null, 'part' => null], $preview->json('blocks.0.items.1.warnings.0.repair.edits.0'));
-        self::assertSame(['label' => 'Make the gap 30 s', 'edits' => [['kind' => 'gap', 'items' => ['a'], 'rung' => null, 'dose' => null, 'seconds' => 30, 'part' => null]]], $preview->json('warnings.0.repair'));
+        self::assertSame(['kind' => 'swap', 'items' => ['b'], 'rung' => 'press-out/tall-kneeling', 'dose' => '2x8/side', 'seconds' => null, 'part' => null, 'byTable' => false], $preview->json('blocks.0.items.1.warnings.0.repair.edits.0'));
+        self::assertSame(['label' => 'Make the gap 30 s', 'edits' => [['kind' => 'gap', 'items' => ['a'], 'rung' => null, 'dose' => null, 'seconds' => 30, 'part' => null, 'byTable' => false]]], $preview->json('warnings.0.repair'));
     }
 
     public function test_the_sheet_says_the_dose_in_plain_words_with_cues_fallback_and_cautions(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
 // written as they stand, each session brought up to date and done as they can, every proposal followed, planned anew where the
 // program asks for it. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+use App\Library\TemplateFile;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\ClimbTest;
 use EvenRungs\Assessment\ClimbTrial;
@@ -30,6 +31,9 @@ use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\Safety;
+use EvenRungs\Person\SessionStart;
+use EvenRungs\Person\WeekAtHand;
+use EvenRungs\Person\WeekShape;
 use EvenRungs\Program\KeptProgram;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
@@ -42,6 +46,7 @@ use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
+use EvenRungs\Week\Shape;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\ShippedLibrary;
@@ -54,10 +59,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do'];
+    public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -131,6 +136,7 @@ final class Life
     {
         $today = Day::parse(BEGIN);
         $this->test($today);
+        $this->desk($today);
         $end = null;
         for ($week = 0; $week < $this->weeks; $week++) {
             $monday = $today->plusDays(7 * $week);
@@ -148,6 +154,37 @@ final class Life
                 $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0, "{$end} to {$last}");
             }
             $this->live($monday);
+        }
+    }
+
+    /** Whatever a session or a week can start from, as this person stands. */
+    private function desk(Day $today): void
+    {
+        $record = $this->record($today);
+        $week = new WeekAtHand($record, new Plan, [], $today->monday());
+        // The demands of every week are in a session of the board whatever it takes, and it says so.
+        $starts = ['the board' => [SessionStart::fromBoard($record)->blocks, 0]];
+        foreach ((new TemplateFile(dirname(__DIR__, 2).'/library/templates.yaml'))->templates() as $template) {
+            $starts["“{$template->name}”"] = [SessionStart::fromTemplate($template, $record)->blocks, 0];
+        }
+        foreach (Shape::cases() as $shape) {
+            foreach (WeekShape::lay($shape, $week)->sessions as $session) {
+                $starts["{$shape->value}, {$session->title}"] = [$session->blocks, $session->picks === null ? $session->minutes : 0];
+            }
+        }
+        foreach ($starts as $name => [$blocks, $minutes]) {
+            $session = $record->read($blocks)->session;
+            $this->count['starts']++;
+            $most = 60 * ($minutes ?? $this->profile->minutes ?? 0);
+            $total = $session?->timeline()->totals()->total() ?? 0;
+            $this->note('start over its minutes', $most > 0 && $total > $most + 60, "{$name}: {$total} s of ".intdiv($most, 60).' minutes');
+            $this->note('start not complete', ! $record->read($blocks)->isComplete() && $blocks !== [], $name);
+            foreach ($session?->items() ?? [] as $item) {
+                $working = $record->workingRung($item->rung->ladder);
+                // A variation each day goes up to 0.3 above.
+                $this->note('start above the working rung', $working !== null && $item->rung->height->above($working->height) > (str_starts_with($name, Shape::DailyVariation->value) ? 3 : 0), "{$name}: {$item->rung->slug} over {$working?->slug}");
+                $this->note('start with what is closed', ! $record->circumstances()->rule($item->rung)->openSomewhere() || $record->isStopped($item->rung->ladder), "{$name}: {$item->rung->slug}");
+            }
         }
     }
 
@@ -267,7 +304,7 @@ final class Life
         $tests = [$this->capacity('front-plank') < 34 ? ['front-plank', HoldKind::FrontPlankKnees, Side::Both, 30, 60] : ['front-plank', HoldKind::FrontPlank, Side::Both, 40, 45], ['side-bridge', HoldKind::SidePlank, Side::Left, 40, 28], ['side-bridge', HoldKind::SidePlank, Side::Right, 40, 28], ['prone-extension', HoldKind::BackExtensor, Side::Both, 54, 80]];
         foreach (array_slice($tests, 0, $this->chance->getInt(1, 4)) as [$ladder, $kind, $side, $height, $at]) {
             $seconds = $at * 2 ** (($this->capacity($ladder) + $this->chance->getInt(-3, 3) - $height) / 10);
-            $this->holds[] = Hold::of($kind, $side, max(4, min(300, (int) round(($side === Side::Left ? $this->left : 1.0) * $seconds))), HoldEnd::FormLost, $today, ++$this->sequence);
+            $this->holds[] = Hold::of($kind, $side, max(4, min($kind->stopAtSeconds(), (int) round(($side === Side::Left ? $this->left : 1.0) * $seconds))), HoldEnd::FormLost, $today, ++$this->sequence);
         }
         $ladders = ShippedLibrary::get()->slugs();
         foreach ($this->chance->pickArrayKeys($ladders, $this->chance->getInt(1, 3)) as $at) {
@@ -314,7 +351,7 @@ final class Life
     private function note(string $what, bool $happened, string $example): void
     {
         if ($happened) {
-            $this->count[$what]++;
+            $this->count[$what] = ($this->count[$what] ?? 0) + 1;
             $this->examples[$what][] = "{$this->name}, {$example}";
         }
     }

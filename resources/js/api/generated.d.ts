@@ -1231,6 +1231,8 @@ export interface components {
             seconds: number | null;
             /** @enum {string|null} */
             part: "primer" | "main" | "finisher" | null;
+            /** @description the dose is the table's: where the one that is due is known, it takes its place */
+            byTable: boolean;
         };
         /** @description What every error looks like. */
         ErrorView: {

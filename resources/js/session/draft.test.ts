@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compose, startHistory, withFreshIds, type Block, type Change, type Draft, type Part } from './draft';
+import { compose, inDueDoses, startHistory, withFreshIds, type Block, type Change, type Draft, type Part } from './draft';
 
 const block = (id: string, part: Part = 'main'): Block => ({
   kind: 'straight',
@@ -100,7 +100,7 @@ describe('writing a session', () => {
   });
 
   it('applies a repair in one step', () => {
-    const none = { rung: null, dose: null, seconds: null, part: null };
+    const none = { rung: null, dose: null, seconds: null, part: null, byTable: false };
     const edits = (...list: Parameters<typeof compose>[1][]) => from(five, ...list).now;
     expect(edits({ do: 'edits', edits: [{ ...none, kind: 'gap', items: ['b'], seconds: 30 }] }).blocks[2]?.gapSeconds).toEqual([
       30, 20,
@@ -124,6 +124,17 @@ describe('writing a session', () => {
     expect(two.now.blocks[1]?.items[0]).toEqual({ id: 'a', rung: 'r/low', dose: '1x5' });
     expect(two.now.blocks[3]?.items[0]?.dose).toBe('3x9');
     expect(two.past).toHaveLength(1);
+  });
+
+  it('brings a repair in the dose that is due, where it would come in that of the table', () => {
+    const add = { rung: 'r/x', dose: '3x12', seconds: null, part: null, kind: 'add' as const, items: [] };
+    const due = [{ rung: 'r/x', dose: '2x6' }];
+    const doses = (...edits: Parameters<typeof inDueDoses>[0]) => inDueDoses(edits, due).map(({ dose }) => dose);
+    expect(doses({ ...add, byTable: true }, { ...add, byTable: false }, { ...add, rung: 'r/y', byTable: true })).toEqual([
+      '2x6',
+      '3x12',
+      '3x12',
+    ]);
   });
 
   it('takes in blocks from elsewhere under ids of their own', () => {

@@ -194,6 +194,10 @@ function edited(blocks: Block[], edit: Edit): Block[] {
   }
 }
 
+/** Changes in the dose that is due, where one would come in that of the table. */
+export const inDueDoses = (edits: Edit[], due: { rung: string; dose: string }[]): Edit[] =>
+  edits.map((edit) => (edit.byTable ? { ...edit, dose: due.find(({ rung }) => rung === edit.rung)?.dose ?? edit.dose } : edit));
+
 /** Blocks from elsewhere under ids of their own, so that they can come twice. */
 export const withFreshIds = (blocks: Block[]): Block[] => mapItems(blocks, (item) => ({ ...item, id: newId() }));
 

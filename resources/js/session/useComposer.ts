@@ -5,7 +5,7 @@ import { useShortcuts } from '@/frame/keys';
 import { useLibrary } from '@/frame/useLibrary';
 import { usePerson } from '@/frame/usePerson';
 import { copyText } from '@/ui/clipboard';
-import { compose, itemsOf, startHistory, type Block, type Draft } from './draft';
+import { compose, inDueDoses, itemsOf, startHistory, type Block, type Draft } from './draft';
 import type { Numbered } from './ExerciseRow';
 import { isSame } from '@/editor/device';
 import { keepSteps, stepsTo, type Kept } from './kept';
@@ -112,7 +112,7 @@ function useWriting({ id, version, title, minutes, picks, preview: first, kept: 
 }
 
 /** Repairs in the order they are read: row by row, then the session as a whole, then what time is left for. */
-function useRepairs({ draft, preview, fit, change }: ReturnType<typeof useWriting>) {
+function useRepairs({ draft, preview, fit, change }: ReturnType<typeof useWriting>, due: Schemas['NextDoseView'][]) {
   let key = 0;
   const numbered = (warning: Warning): Numbered => ({ warning, key: warning.repair && key < 9 ? ++key : null });
   const views = new Map(preview.blocks.flatMap((block) => block.items.map((item) => [item.id, item])));
@@ -122,7 +122,7 @@ function useRepairs({ draft, preview, fit, change }: ReturnType<typeof useWritin
   const all = [...[...rows.values()].flat(), ...whole];
   const repair = (warning: Warning) => {
     if (!warning.repair) return;
-    change({ do: 'edits', edits: warning.repair.edits });
+    change({ do: 'edits', edits: inDueDoses(warning.repair.edits, due) });
     toast(warning.repair.label, { action: { label: 'Take back', onClick: () => change({ do: 'undo' }) } });
   };
   return { views, rows, whole, offer, moved: fit?.movedOn ?? null, all, repair };
@@ -148,11 +148,11 @@ export function useComposer(props: ComposerProps) {
   const writing = useWriting(props);
   const { person, draft, change, fit } = writing;
   const { library } = useLibrary();
-  const repairs = useRepairs(writing);
+  const nextDoses = api.useQuery('get', '/api/people/{person}/sessions/next-doses', { params: { path: { person: person.id } } });
+  const repairs = useRepairs(writing, nextDoses.data?.doses ?? []);
   const items = itemsOf(draft.blocks);
   const order = items.map((item) => item.id);
   const { chosen, pick, pickNone } = usePicking(order);
-  const nextDoses = api.useQuery('get', '/api/people/{person}/sessions/next-doses', { params: { path: { person: person.id } } });
   const [current, setCurrent] = useState<string | null>(null);
   const [open, setOpen] = useState<'add' | 'fit' | 'order' | 'start' | null>(null);
   const [swapping, setSwapping] = useState<string | null>(null);
