@@ -61,7 +61,10 @@ final readonly class NextDose
         if ($last->sequence < $since) {
             $clean = self::lastClean($here);
 
-            return $say($clean->dose ?? FirstDose::half($rung, $method)->dose, false, $clean === null ? 'back on this rung, at half its leaving mark.' : 'back on this rung, with the last dose that was clean here.', 'A clean session.');
+            // What was done since and does not count was less on purpose.
+            $back = $newest->sequence < $since ? 'back on this rung' : 'after easier days back on this rung';
+
+            return $say($clean->dose ?? FirstDose::half($rung, $method)->dose, false, $clean === null ? "{$back}, at half its leaving mark." : "{$back}, with the last dose that was clean here.", 'A clean session.');
         }
         $sinceThis = $newest->date->daysUntil($today);
         $away = self::away($rung, $log, $today);

@@ -194,6 +194,10 @@ final class NextDoseTest extends TestCase
         $next = NextDose::after($rung, [$this->session('press-out/standing', DoseLine::parse('2x10/side', $rung->sidedness), 1), $this->session('press-out/standing', DoseLine::parse('2x12/side', $rung->sidedness), 2, fault: true)], Method::default(), Day::parse('2026-06-03'), since: 5);
 
         self::assertSame('2x10/side', DoseLine::print($next->dose ?? throw new \LogicException));
+
+        // What was less on purpose since does not count, and is not passed over in silence.
+        $easier = NextDose::after($rung, array_map(fn(string $line, int $time): RungSession => $this->session('press-out/standing', DoseLine::parse($line, $rung->sidedness), $time), ['2x10/side', '2x8/side'], [1, 3]), Method::default(), Day::parse('2026-06-04'), since: 2);
+        self::assertSame('Press-out, standing: after easier days back on this rung, with the last dose that was clean here.', $easier?->reason->sentence);
     }
 
     public function test_17_two_over_the_target_at_two_sessions_running_asks_for_2_to_10_per_cent_more(): void
