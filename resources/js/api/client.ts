@@ -28,6 +28,8 @@ export const http = createFetchClient<paths>({
 });
 
 const withToken = (request: Request): Request => {
+  // Only what writes needs it, and reading it waits for another process.
+  if (request.method === 'GET') return request;
   const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
   if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
   return request;

@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { type BoardLadder, type BoardRung } from '@/frame/boardModel';
+import { staysLow } from '@/ui/staysLow';
 import { RungDetails, standOf } from './RungDetails';
 
 /** The rung in focus beside the one the person stands on: what makes it harder, how it is coached, what it loads. */
@@ -64,7 +65,10 @@ function PlaceBar({
 }) {
   const [range, setRange] = useState<string | null>((standsHere ? stand?.range : null) ?? rung.ranges[0] ?? null);
   return (
-    <div className="stays-low sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0">
+    <div
+      ref={staysLow}
+      className="sticky -bottom-5 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 pt-3 pb-4 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:m-0"
+    >
       {stand?.stopped && (
         <p className="font-semibold">
           This ladder was stopped{stand.reason && `: ${stand.reason}`}. Placing reopens it and asks for a reason.

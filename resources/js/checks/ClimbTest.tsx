@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { Loading } from '@/ui/Loading';
 import { toast } from '@/ui/notice';
 import { Scale } from '@/ui/Scale';
+import { staysLow } from '@/ui/staysLow';
 import { keepClimb, otherSide, type Climb } from './climb';
 import { LostQuestions, Outcome, TrialCard, TriedSoFar } from './ClimbParts';
 
@@ -133,7 +134,10 @@ export function ClimbTest({
             <legend className="mb-1 font-semibold">Pain, 0 to 10</legend>
             <Scale name="pain" value={pain} onChange={(told) => setClimb({ ...climb, now: { lost, pain: told } })} />
           </fieldset>
-          <div className="stays-low flex flex-wrap gap-2 border-hairline max-sm:sticky max-sm:bottom-0 max-sm:-mx-6 max-sm:border-t max-sm:bg-ground max-sm:px-6 max-sm:py-2">
+          <div
+            ref={staysLow}
+            className="flex flex-wrap gap-2 border-hairline max-sm:sticky max-sm:bottom-0 max-sm:-mx-6 max-sm:border-t max-sm:bg-ground max-sm:px-6 max-sm:py-2"
+          >
             <Button look="next" hotkey="Enter" className="min-h-14 flex-1 text-lg" disabled={!ready} onClick={tried}>
               {clean ? 'Clean, no pain: next rung' : 'Not clean'}
             </Button>

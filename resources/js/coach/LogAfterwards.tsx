@@ -8,6 +8,7 @@ import { DateField } from '@/ui/DateField';
 import { localDate } from '@/ui/day';
 import { TextField } from '@/ui/Field';
 import { Scale } from '@/ui/Scale';
+import { staysLow } from '@/ui/staysLow';
 import { useAlone } from './alone';
 import type { AtHand } from './atHand';
 import { waysOf, type Way } from './course';
@@ -120,7 +121,10 @@ export function LogAfterwards({
             />
           ))}
         </ol>
-        <div className="stays-low sticky -bottom-4 -mb-4 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline bg-ground pt-3 pb-4">
+        <div
+          ref={staysLow}
+          className="sticky -bottom-4 -mb-4 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hairline bg-ground pt-3 pb-4"
+        >
           <Button look="next" className="min-h-11" disabled={saving} onClick={save}>
             {alone ? 'Save it' : 'Save the log, then decide'}
           </Button>

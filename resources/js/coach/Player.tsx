@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
+import { useFloor } from '@/frame/useFloor';
 import type { SetLog, Told } from '@/offline/told';
 import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
@@ -51,6 +52,8 @@ export function Player({
   const morning =
     isPassed || !sheet.morning || told.mornings.some(({ log }) => log === sheet.morning?.log) ? null : sheet.morning;
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
+  // Once it has begun nothing of the desk is on the screen.
+  useFloor(started || running || told.ended);
   const asking = useAsking(person, sheet, { opened, say, goOnWith, change, course });
   const item = cue && wayAt(sheet, cue);
 
@@ -110,13 +113,7 @@ export function Player({
     ) : null);
 
   return (
-    <main
-      // Once it has begun nothing of the desk is on the screen.
-      data-player={started || running || told.ended ? '' : undefined}
-      data-theme="dark"
-      aria-busy={busy}
-      className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto"
-    >
+    <main data-theme="dark" aria-busy={busy} className="relative flex-1 bg-ground p-4 pb-0 text-ink lg:overflow-y-auto">
       <div className="mx-auto flex min-h-full max-w-xl flex-col gap-4 max-lg:min-h-[calc(100dvh-1rem)] max-sm:gap-2.5 min-[50rem]:max-w-5xl">
         <Progress
           name={name}

@@ -7,6 +7,7 @@ import { useReach } from '@/offline/kept';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { clock } from '@/ui/day';
+import { staysLow } from '@/ui/staysLow';
 import { useAlone } from './alone';
 import type { StrungCue, Way } from './course';
 import { runFor, type Key, type repetition } from './player';
@@ -31,7 +32,7 @@ export function PlayerKeys({
   const isOpen = running && cue?.until != null;
   return (
     // In reach on every screen, however much stands above.
-    <div className="stays-low sticky bottom-0 z-10 mt-auto grid grid-cols-4 gap-2 bg-ground py-2">
+    <div ref={staysLow} className="sticky bottom-0 z-10 mt-auto grid grid-cols-4 gap-2 bg-ground py-2">
       <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>
         Back
       </Button>

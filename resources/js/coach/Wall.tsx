@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
+import { useFloor } from '@/frame/useFloor';
 import { cx } from '@/ui/cx';
 import type { AtHand } from './atHand';
 import { course, strung, wayAt, type StrungCue, type Way } from './course';
@@ -24,11 +25,11 @@ export function Wall({ sheet, training: { opened } }: { sheet: Schemas['CueSheet
     const picture = setInterval(() => setNow(performance.now()), PICTURE);
     return () => clearInterval(picture);
   }, [runs]);
+  useFloor(true);
   const player = followed && at(cues, followed, Math.max(now, followed.since ?? 0));
   const cue = player ? cues[player.at] : undefined;
   return (
     <main
-      data-player=""
       data-theme="dark"
       className="fixed inset-0 z-20 grid grid-rows-[auto_1fr_auto] gap-[2vh] overflow-hidden bg-ground p-[3vh] text-ink"
     >

@@ -94,7 +94,7 @@ export function Frame() {
 
   return (
     <ReasonProvider>
-      <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible has-[[data-player]]:[&_[data-desk]]:hidden">
+      <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible in-data-floor:[&_[data-desk]]:hidden">
         <TopBar
           practice={me.data.practice}
           person={id ? person.data : undefined}

@@ -11,8 +11,9 @@ const meaning = { done: 'done', open: 'open', attention: 'wants attention', clos
 export function LadderOfWork({ person }: { person: Schemas['PersonView'] }) {
   const { pathname } = useLocation();
   const list = useRef<HTMLOListElement>(null);
-  // Where the ladder lies on its side, the step at hand is brought into view.
+  // Where the ladder lies on its side, the step at hand is brought into view; where it stands, nothing has to be measured.
   useEffect(() => {
+    if (window.matchMedia('(width >= 64rem)').matches) return;
     const here = list.current?.querySelector('[aria-current=page]')?.closest('li');
     if (list.current && here) list.current.scrollLeft = here.offsetLeft - list.current.clientWidth / 2 + here.clientWidth / 2;
   }, [pathname]);

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
+import { staysLow } from '@/ui/staysLow';
 
 /** What is wrong: a danger sign closes training until the trainer has asked. */
 export function Stop({
@@ -44,7 +45,7 @@ export function Stop({
           {problem} Call your practice.
         </p>
       )}
-      <div className="stays-low sticky bottom-0 grid gap-2 bg-ground py-3">
+      <div ref={staysLow} className="sticky bottom-0 grid gap-2 bg-ground py-3">
         <Button
           look="next"
           className="min-h-14 justify-center"

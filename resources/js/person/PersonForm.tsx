@@ -4,6 +4,7 @@ import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { Choices, SelectField, TextArea, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
+import { staysLow } from '@/ui/staysLow';
 import { BoardEffect } from './BoardEffect';
 import { namedLimits, toldLimits, type PersonFields } from './fields';
 import { Places } from './Places';
@@ -163,7 +164,10 @@ export function PersonForm({
           ))}
         </div>
       )}
-      <div className="stays-low sticky bottom-0 -mx-6 -mb-6 flex items-center gap-4 border-t border-hairline bg-ground px-6 py-3 lg:-bottom-6">
+      <div
+        ref={staysLow}
+        className="sticky bottom-0 -mx-6 -mb-6 flex items-center gap-4 border-t border-hairline bg-ground px-6 py-3 lg:-bottom-6"
+      >
         {children}
       </div>
     </form>

@@ -6,6 +6,7 @@ import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { asLength, day } from '@/ui/day';
 import { Key } from '@/ui/Key';
+import { staysLow } from '@/ui/staysLow';
 import { BalancePane } from './BalancePane';
 import { RepairCard } from './RepairCard';
 import { useComposing } from './useComposer';
@@ -55,7 +56,10 @@ export function ComposerPane() {
         )}
         <Sessions />
         {/* In sight however much stands above. */}
-        <div className="stays-low sticky bottom-0 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 py-3 lg:-bottom-5">
+        <div
+          ref={staysLow}
+          className="sticky bottom-0 -mx-5 mt-auto -mb-5 grid gap-2 border-t border-hairline bg-sheet px-5 py-3 lg:-bottom-5"
+        >
           <Button
             look="next"
             disabled={!preview.complete || draft.blocks.length === 0}
