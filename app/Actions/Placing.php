@@ -17,7 +17,7 @@ final readonly class Placing
 {
     public function __construct(private PracticeLibrary $ladders) {}
 
-    public function record(PersonFile $file, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null, ?Range $range = null): Placement
+    public function record(PersonFile $file, Rung $rung, Side $side, User $by, string $id, string $reason, bool $stopped = false, ?string $decision = null, ?Range $range = null, bool $guessed = false): Placement
     {
         return Placement::query()->create([
             'id' => $id,
@@ -29,6 +29,7 @@ final readonly class Placing
             'rung_snapshot' => $this->ladders->snapshot($rung->slug),
             'library_version' => $file->record->library->version,
             'stopped' => $stopped,
+            'guessed' => $guessed,
             'reason' => $reason,
             'decision_id' => $decision,
             'placed_on' => $file->record->today->iso(),

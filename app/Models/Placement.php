@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed> $rung_snapshot
  * @property string               $library_version
  * @property bool                 $stopped
+ * @property bool                 $guessed
  * @property string               $reason
  * @property string|null          $decision_id
  * @property string               $placed_on
@@ -38,6 +39,6 @@ final class Placement extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rung_snapshot' => 'array', 'stopped' => 'boolean', 'sequence' => 'integer'];
+        return ['rung_snapshot' => 'array', 'stopped' => 'boolean', 'guessed' => 'boolean', 'sequence' => 'integer'];
     }
 }

@@ -58,7 +58,7 @@ final readonly class OpenPerson
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
         'rungAllowances' => [RungAllowance::class, 'rung_allowances', ['sequence', 'id', 'rung', 'against', 'reason', 'allowed_on'], 'taken_back_at IS NULL'],
         'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL AND withdrawn_at IS NULL'],
-        'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped', 'range'], 'undone_at IS NULL'],
+        'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped', 'range', 'guessed'], 'undone_at IS NULL'],
         'decisions' => [DecisionRow::class, 'decisions', ['sequence', 'id', 'ladder', 'side', 'rung', 'choice', 'session_log_id', 'taken_back_at'], "choice = 'refer'"],
     ];
 
@@ -202,12 +202,12 @@ final readonly class OpenPerson
     /** @return list<Placing> every move, in order of time: read as rows, since a model for each costs more than the rules */
     private static function placings(string $person): array
     {
-        $rows = Placement::query()->where('person_id', $person)->whereNull('undone_at')->orderBy('sequence')->toBase()->get(['id', 'ladder', 'side', 'rung', 'stopped', 'sequence', 'placed_on', 'reason', 'decision_id', 'range']);
+        $rows = Placement::query()->where('person_id', $person)->whereNull('undone_at')->orderBy('sequence')->toBase()->get(['id', 'ladder', 'side', 'rung', 'stopped', 'sequence', 'placed_on', 'reason', 'decision_id', 'range', 'guessed']);
 
-        /** @var list<object{id: string, ladder: string, side: string, rung: string, stopped: int, sequence: int, placed_on: string, reason: string, decision_id: string|null, range: string|null}> $moves */
+        /** @var list<object{id: string, ladder: string, side: string, rung: string, stopped: int, sequence: int, placed_on: string, reason: string, decision_id: string|null, range: string|null, guessed: int}> $moves */
         $moves = array_values($rows->all());
 
-        return array_map(static fn(object $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, (bool) $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null, $row->range), $moves);
+        return array_map(static fn(object $row): Placing => new Placing($row->id, $row->ladder, Side::from($row->side), $row->rung, (bool) $row->stopped, $row->sequence, Day::parse($row->placed_on), $row->reason, $row->decision_id !== null, $row->range, (bool) $row->guessed), $moves);
     }
 
     /**
@@ -246,9 +246,9 @@ final readonly class OpenPerson
     {
         $newest = [];
         foreach ($rows as $row) {
-            /** @var array{int, string, string, string, string, int, string|null} $row sequence, id, ladder, side, rung, stopped, range */
+            /** @var array{int, string, string, string, string, int, string|null, int} $row sequence, id, ladder, side, rung, stopped, range, guessed */
             unset($newest["{$row[2]} {$row[3]}"]);
-            $newest["{$row[2]} {$row[3]}"] = new Placing($row[1], $row[2], Side::from($row[3]), $row[4], (bool) $row[5], $row[0], range: $row[6]);
+            $newest["{$row[2]} {$row[3]}"] = new Placing($row[1], $row[2], Side::from($row[3]), $row[4], (bool) $row[5], $row[0], range: $row[6], guessed: (bool) $row[7]);
         }
 
         return array_values($newest);

@@ -15,7 +15,8 @@ use EvenRungs\Reason\Rule;
  * How even the rungs are: the height of each demand, the spread, and the weakest.
  *
  * Height of a demand = highest working rung among its ladders, on one-sided ladders the weaker side's.
- * A demand on the highest rung open to the person is topped out and left out of spread and of weakest.
+ * A demand on the highest rung open to the person is topped out and left out of spread and of weakest; so is one of which
+ * nothing is known but a guess, since a guess stands below what was tested by its own rule.
  */
 final readonly class Evenness
 {
@@ -24,11 +25,13 @@ final readonly class Evenness
     /**
      * @param array<string, Height> $heights   by demand, only where placed
      * @param list<Demand>          $toppedOut
+     * @param list<Demand>          $guessed
      * @param int|null              $spreadTenths null with fewer than two demands to compare
      */
     private function __construct(
         public array $heights,
         public array $toppedOut,
+        public array $guessed,
         public ?int $spreadTenths,
         public ?Demand $weakest,
         public Reason $reason,
@@ -41,15 +44,18 @@ final readonly class Evenness
         foreach ($stands as $stand) {
             $byLadder[$stand->rung->ladder][] = $stand;
         }
-        $heights = $inputs = [];
+        $heights = $guesses = $inputs = [];
         foreach ($byLadder as $ladder => $here) {
             $weaker = self::weaker($here);
             $demand = $library->ladder($ladder)->demand;
-            if ($demand->hasShare() && (! isset($heights[$demand->value]) || $weaker->above($heights[$demand->value]) > 0)) {
+            $isGuess = array_filter($here, static fn(Position $stand): bool => ! $stand->guessed) === [];
+            // What is known counts before what was guessed, though that be higher.
+            if ($demand->hasShare() && (! isset($heights[$demand->value]) || [! $isGuess, $weaker->tenths] > [! ($guesses[$demand->value] ?? false), $heights[$demand->value]->tenths])) {
                 $heights[$demand->value] = $weaker;
+                $guesses[$demand->value] = $isGuess;
             }
         }
-        $toppedOut = [];
+        $toppedOut = $guessed = [];
         $compared = [];
         foreach (Demand::withShare() as $demand) {
             if (! isset($heights[$demand->value])) {
@@ -57,9 +63,12 @@ final readonly class Evenness
             }
             $highest = self::highestOpen($demand, $library, $circumstances);
             $isTop = $highest !== null && $heights[$demand->value]->above($highest) >= 0;
-            $inputs[$demand->shortName()] = $heights[$demand->value]->label().($isTop ? ' (topped out)' : '');
+            $isGuess = $guesses[$demand->value] ?? false;
+            $inputs[$demand->shortName()] = $heights[$demand->value]->label().($isTop ? ' (topped out)' : '').($isGuess ? ' (guessed)' : '');
             if ($isTop) {
                 $toppedOut[] = $demand;
+            } elseif ($isGuess) {
+                $guessed[] = $demand;
             } else {
                 $compared[$demand->value] = $heights[$demand->value]->tenths;
             }
@@ -67,13 +76,17 @@ final readonly class Evenness
         $spread = count($compared) < 2 ? null : max($compared) - min($compared);
         $weakest = $spread === null ? null : Demand::from((string) array_search(min($compared), $compared, true));
 
-        return new self($heights, $toppedOut, $spread, $weakest, Reason::because(
+        return new self($heights, $toppedOut, $guessed, $spread, $weakest, Reason::because(
             Rule::Spread,
             $spread === null
-                ? 'The spread needs at least two demands with a working rung that can still climb.'
+                ? 'The spread needs at least two demands with a working rung that is known and can still climb.'
                 : 'Spread is the highest working height less the lowest: '.Height::tenthsLabel(max($compared)).' − '.Height::tenthsLabel(min($compared)).' = '.Height::tenthsLabel($spread).'.',
             $inputs,
-            $weakest === null ? null : "A climb in {$weakest->shortName()} narrows it first.",
+            match (true) {
+                $guessed !== [] => 'A session or a test where nothing is known but a guess: '.implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $guessed)).'.',
+                $weakest !== null => "A climb in {$weakest->shortName()} narrows it first.",
+                default => null,
+            },
         ));
     }
 

@@ -20,6 +20,7 @@ final readonly class Position
      * @param Day|null $since    date of the placing; null where nobody asks for it
      * @param string   $placing  its identifier
      * @param string   $reason   why the person was placed there
+     * @param bool     $guessed  below what was tested, on a ladder that was not: nothing is known of it yet
      */
     public function __construct(
         public Rung $rung,
@@ -31,5 +32,11 @@ final readonly class Position
         public string $reason = '',
         public ?Range $range = null,
         public int $placedAt = 0,
+        public bool $guessed = false,
     ) {}
+
+    public function asKnown(): self
+    {
+        return new self($this->rung, $this->side, $this->stopped, $this->sequence, $this->since, $this->placing, $this->reason, $this->range, $this->placedAt);
+    }
 }

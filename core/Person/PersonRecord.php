@@ -238,7 +238,15 @@ final class PersonRecord
     /** @param list<Position> $positions */
     public function evennessOf(array $positions): Evenness
     {
-        return Evenness::of($positions, $this->library, $this->circumstances());
+        return Evenness::of(array_map($this->known(...), $positions), $this->library, $this->circumstances());
+    }
+
+    /** What was trained since it was guessed is no guess any more. */
+    private function known(Position $here): Position
+    {
+        $isTrained = $here->guessed && array_filter($this->rungSessions($here->side), static fn(RungSession $session): bool => $session->rung->slug === $here->rung->slug && $session->sequence >= $here->sequence) !== [];
+
+        return $isTrained ? $here->asKnown() : $here;
     }
 
     /** Level of the middle of the heights the person stands on; foundation where nobody has placed them. */

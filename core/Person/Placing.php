@@ -16,6 +16,7 @@ final readonly class Placing
      * @param Day|null $on      null where only what holds now is asked for
      * @param string|null $range as a dose line writes it; null where the rung has none, or nobody said
      * @param bool     $decided it came from a decision, not by hand
+     * @param bool     $guessed a careful guess: this ladder was not tested
      */
     public function __construct(
         public string $id,
@@ -28,5 +29,6 @@ final readonly class Placing
         public string $reason = '',
         public bool $decided = false,
         public ?string $range = null,
+        public bool $guessed = false,
     ) {}
 }

@@ -122,7 +122,7 @@ final class Standings
         $written = $placing->range === null ? null : Range::parse($placing->range);
         $range = $rung->range === null ? null : $written ?? $rung->range->formerly[$placing->rung] ?? $rung->range->smallest();
 
-        return new Position($rung->at($range), $side, $placing->stopped, $this->stoodSince($placing, $side), $placing->on, $placing->id, $placing->reason, $range, $placing->sequence);
+        return new Position($rung->at($range), $side, $placing->stopped, $this->stoodSince($placing, $side), $placing->on, $placing->id, $placing->reason, $range, $placing->sequence, $placing->guessed);
     }
 
     /** Since when the person stands on this rung: another range of it is no other rung. */

@@ -124,7 +124,7 @@ enum Rule: string
             self::WorkingRung => 'A session takes the rung the person stands on; one that is higher is warned of, or lower where it is not held in the stead of a rung that moves, and can be swapped.',
             self::KindMix => 'For an aim that has one, working sets have a second target by kind of work: for strength sport half bracing practice, 35 in a hundred integrated lifts, 15 isolated work.',
             self::WorkShares => 'Each demand has its part of the time under tension: the main demand of a rung in full, a secondary one by half. Agreement is one less half the sum of what the parts miss.',
-            self::Spread => 'The spread is the highest demand less the lowest, of those with a share and a placing; the lowest is the weakest and is named first. What stands on the highest rung open to the person is left out.',
+            self::Spread => 'The spread is the highest demand less the lowest, of those with a share and a placing; the lowest is the weakest and is named first. What stands on the highest rung open to the person is left out, and so is a demand of which nothing is known but a guess, until it was trained or tested.',
             self::LimitRulesOut => 'A limit of the body rules out the rungs that load what it spares, on the side it is on.',
             self::LimitCaution => 'A limit of the body caps how long a hold or a set lasts, or asks to watch something.',
             self::KitMissing => 'A rung whose kit is not at the place planned for is ruled out.',

@@ -79,14 +79,28 @@ final class BalanceTest extends TestCase
         self::assertNull($evenness->weakest);
     }
 
+    public function test_a_demand_that_was_only_guessed_is_no_weakest(): void
+    {
+        $stands = [['front-plank/forearms-toes', Side::Both], ['side-bridge/knees-bent', Side::Both], ['press-out/tall-kneeling', Side::Both]];
+        $evenness = $this->evenness($stands, Kit::cases(), ['press-out/tall-kneeling']);
+
+        self::assertSame([10, Demand::AntiLateralFlexion, [Demand::AntiRotation]], [$evenness->spreadTenths, $evenness->weakest, $evenness->guessed]);
+        self::assertSame('A session or a test where nothing is known but a guess: rotation.', $evenness->reason->wouldChange);
+        self::assertSame(28, $evenness->heights['anti-rotation']->tenths, 'it has its height all the same');
+        self::assertNull($this->evenness($stands, Kit::cases(), ['side-bridge/knees-bent', 'press-out/tall-kneeling'])->spreadTenths);
+        // Of one demand what is known counts.
+        self::assertSame([], $this->evenness([...$stands, ['floor-anti-rotation/hover-hold', Side::Both]], Kit::cases(), ['floor-anti-rotation/hover-hold'])->guessed);
+    }
+
     /**
      * @param list<array{string, Side}> $stands
      * @param list<Kit>                 $kit
+     * @param list<string>              $guessed rungs
      */
-    private function evenness(array $stands, array $kit): Evenness
+    private function evenness(array $stands, array $kit, array $guessed = []): Evenness
     {
         return Evenness::of(
-            array_map(static fn(array $stand): Position => new Position(ShippedLibrary::rung($stand[0]), $stand[1]), $stands),
+            array_map(static fn(array $stand): Position => new Position(ShippedLibrary::rung($stand[0]), $stand[1], guessed: in_array($stand[0], $guessed, true)), $stands),
             ShippedLibrary::get(),
             new Circumstances([], $kit, Method::default()),
         );

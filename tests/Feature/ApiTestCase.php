@@ -95,9 +95,9 @@ abstract class ApiTestCase extends TestCase
         return ['start' => '2026-06-01', 'weeks' => 6, 'seed' => 1, 'rateTenths' => 3, 'slots' => [$slot('a', 2), $slot('b', 5)], 'rungs' => [], 'doses' => [], 'sets' => [], 'without' => [], ...$change];
     }
 
-    protected function place(string $person, string $rung, string $side = 'both', string $reason = ''): string
+    protected function place(string $person, string $rung, string $side = 'both', string $reason = '', bool $guessed = false): string
     {
-        $this->postJson("/api/people/{$person}/placements", ['id' => $id = self::id(), 'rung' => $rung, 'side' => $side, 'reason' => $reason, 'far' => true])->assertCreated();
+        $this->postJson("/api/people/{$person}/placements", ['id' => $id = self::id(), 'rung' => $rung, 'side' => $side, 'reason' => $reason, 'far' => true, 'guessed' => $guessed])->assertCreated();
 
         return $id;
     }

@@ -81,6 +81,24 @@ final class BoardTest extends ApiTestCase
         self::assertSame(['anti-rotation'], array_column(array_filter((array) $board->json('demands'), static fn(mixed $demand): bool => is_array($demand) && $demand['weakest']), 'value'));
     }
 
+    public function test_a_guess_makes_nobody_uneven_until_it_was_trained(): void
+    {
+        $id = $this->person();
+        $this->place($id, 'front-plank/forearms-toes');
+        $this->place($id, 'side-bridge/top-foot-front');
+        $this->place($id, 'press-out/tall-kneeling', guessed: true);
+        $demand = fn(): array => array_column(array_filter((array) $this->getJson("/api/people/{$id}/board")->assertOk()->json('demands'), static fn(mixed $one): bool => is_array($one) && $one['value'] === 'anti-rotation'), null, 'value')['anti-rotation'];
+
+        $board = $this->getJson("/api/people/{$id}/board")->assertOk()->assertJsonPath('spreadText', '0.0');
+        self::assertSame(['2.8', true, false], [$demand()['heightText'], $demand()['guessed'], $demand()['weakest']]);
+        self::assertStringContainsString('2.8 (guessed)', implode(' ', (array) $board->json('spreadReason.inputs.*.value')));
+
+        $session = $this->writtenSession($id, ['press-out/tall-kneeling' => '2x8/side']);
+        $this->postJson("/api/people/{$id}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 300, 'sets' => [self::set('press-out/tall-kneeling', 1, 8)]])->assertCreated();
+        $this->getJson("/api/people/{$id}/board")->assertOk()->assertJsonPath('spreadText', '1.2');
+        self::assertSame([false, true], [$demand()['guessed'], $demand()['weakest']]);
+    }
+
     public function test_a_ruled_out_rung_cannot_be_placed_and_names_its_reason_and_substitute(): void
     {
         $id = $this->person(['limits' => [['state' => 'wrist-pain', 'side' => 'both', 'note' => '']]]);

@@ -76,6 +76,20 @@ final class MigrationTest extends ApiTestCase
         self::assertSame('2x8 45cm r60', $this->getJson("/api/people/{$person}/sessions/next-doses")->assertOk()->json('doses.0.dose'), 'four weeks away or not, the range is that of the log');
     }
 
+    public function test_a_guess_of_before_is_known_by_what_was_kept_as_its_reason(): void
+    {
+        $person = $this->person();
+        $this->place($person, 'front-plank/forearms-toes', reason: 'Front plank, toes 20 s, 15 to 29 s: the full version, in short holds.');
+        $this->place($person, 'press-out/tall-kneeling', reason: 'Not tested itself: a start at least 1.0 below the height tested in front work, or on the lowest rung.');
+
+        $migration = require database_path('migrations/2026_01_01_004200_know_which_placings_were_guessed.php');
+        self::assertIsObject($migration);
+        self::assertTrue(method_exists($migration, 'mark'));
+        $migration->mark();
+
+        self::assertSame(['front-plank' => 0, 'press-out' => 1], DB::table('placements')->orderBy('ladder')->pluck('guessed', 'ladder')->all());
+    }
+
     public function test_a_practice_with_a_version_of_the_ladder_of_its_own_keeps_its_rungs(): void
     {
         $person = $this->person(['places' => [['name' => 'here', 'kit' => ['mat', 'wheel'], 'weights' => '']]]);

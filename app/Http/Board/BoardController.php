@@ -122,7 +122,7 @@ final readonly class BoardController
             if ($far !== null) {
                 throw Problem::conflict('big-jump', $far->sentence);
             }
-            $known = $placing->record($file, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'), range: $range);
+            $known = $placing->record($file, $rung, $side, $input->by(), $input->text('id'), $input->text('reason'), range: $range, guessed: $input->boolean('guessed'));
         }
 
         return new JsonResponse(new PlacedView(placement: $known->id, sentence: "{$person->name} stands on “{$rung->name}”".($side === Side::Both ? '.' : ", {$side->value} side.")), 201);

@@ -66,6 +66,7 @@ final class BoardPage
                 height: $height?->tenths,
                 heightText: $height?->label(),
                 toppedOut: in_array($demand, $evenness->toppedOut, true),
+                guessed: in_array($demand, $evenness->guessed, true),
                 weakest: $evenness->weakest === $demand,
                 nothingFits: $open === [],
                 ladders: array_map(fn(Ladder $ladder): LadderView => $this->ladder($ladder, $height), $ladders),

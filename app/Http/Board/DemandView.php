@@ -8,6 +8,7 @@ namespace App\Http\Board;
 final readonly class DemandView
 {
     /**
+     * @param bool             $guessed     nothing is known of it but a guess
      * @param bool             $nothingFits limits and kit leave no rung of this demand
      * @param list<LadderView> $ladders
      */
@@ -17,6 +18,7 @@ final readonly class DemandView
         public ?int $height,
         public ?string $heightText,
         public bool $toppedOut,
+        public bool $guessed,
         public bool $weakest,
         public bool $nothingFits,
         public array $ladders,

@@ -15,6 +15,7 @@ use Illuminate\Validation\Rule;
  * @body string|null $range such as 45cm, on rungs that have one; the smallest when left out
  * @body string $reason
  * @body bool|null $far said yes to a big jump
+ * @body bool|null $guessed it is a careful guess below what was tested
  */
 final class PlacementRequest extends ApiRequest
 {
@@ -27,6 +28,7 @@ final class PlacementRequest extends ApiRequest
             'side' => ['required', Rule::enum(Side::class)],
             'range' => ['nullable', 'string', 'max:8'],
             'far' => ['nullable', 'boolean:strict'],
+            'guessed' => ['nullable', 'boolean:strict'],
             'reason' => ['present', 'nullable', 'string', 'max:300'],
         ];
     }

@@ -100,6 +100,7 @@ final readonly class ChecksPage
         return new StartView(
             ladder: $start->rung->ladder,
             side: $start->side,
+            guessed: $start->testedAt === null,
             rung: $start->rung->slug,
             support: $start->support?->slug,
             reasons: ReasonView::all($start->reasons),

@@ -11,6 +11,7 @@ use EvenRungs\Body\Side;
 final readonly class StartView
 {
     /**
+     * @param bool             $guessed  a careful guess: this ladder was not tested
      * @param string|null      $support  wall or chair version offered beside it
      * @param list<ReasonView> $reasons
      * @param string|null      $standsOn where the person stands now
@@ -19,6 +20,7 @@ final readonly class StartView
     public function __construct(
         public string $ladder,
         public Side $side,
+        public bool $guessed,
         public string $rung,
         public ?string $support,
         public array $reasons,

@@ -1139,6 +1139,8 @@ export interface components {
             height: number | null;
             heightText: string | null;
             toppedOut: boolean;
+            /** @description nothing is known of it but a guess */
+            guessed: boolean;
             weakest: boolean;
             /** @description limits and kit leave no rung of this demand */
             nothingFits: boolean;
@@ -2379,6 +2381,8 @@ export interface components {
             reason: string;
             /** @description said yes to a big jump */
             far: boolean | null;
+            /** @description it is a careful guess below what was tested */
+            guessed: boolean | null;
         };
         PlanRequest: {
             /** @description version that was read; 0 when nothing was placed yet */
@@ -3078,6 +3082,8 @@ export interface components {
             ladder: string;
             /** @enum {string} */
             side: "left" | "right" | "both";
+            /** @description a careful guess: this ladder was not tested */
+            guessed: boolean;
             rung: string;
             /** @description wall or chair version offered beside it */
             support: string | null;

@@ -113,6 +113,7 @@ export function DemandTabs({
           )}
         >
           {titleOf(demand)} {demand.heightText && <span className="font-mono">{demand.heightText}</span>}
+          {demand.guessed && ' ?'}
           {demand.weakest && ' ▾'}
         </button>
       ))}

@@ -42,6 +42,7 @@ export function BoardTable({
                     {titleOf(demand)}
                     {demand.weakest && ', weakest'}
                     {demand.toppedOut && ', topped out'}
+                    {demand.guessed && ', guessed'}
                   </span>
                 </th>
                 <td className={cell}>{ladder.name}</td>

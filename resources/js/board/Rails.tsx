@@ -38,7 +38,7 @@ export function Rails({
   onFold: (demand: string) => void;
   hands: RailHands;
 }) {
-  const compared = demands.flatMap((demand) => (demand.height === null || demand.toppedOut ? [] : [demand.height]));
+  const compared = demands.flatMap((demand) => (demand.height === null || demand.toppedOut || demand.guessed ? [] : [demand.height]));
   const [top, bottom] = [Math.max(...compared), Math.min(...compared)];
   const height = length + 2 * RAIL_MARGIN;
 
@@ -126,6 +126,7 @@ export function Rails({
                 <DemandGlyph demand={demand.value} />
                 {demand.heightText && <span className="font-mono">{demand.heightText}</span>}
                 {demand.toppedOut && ' top'}
+                {demand.guessed && ' ?'}
                 {demand.nothingFits && 'closed'}
                 {demand.weakest && ' ▾'}
               </span>

@@ -49,7 +49,7 @@ export function usePlacing(person: string, ladders: OnBoard[], go: (slug: string
     const path = { person };
     const { data, error } = await http.POST('/api/people/{person}/placements', {
       params: { path },
-      body: { id: newId(), rung: slug, side, range, reason, far },
+      body: { id: newId(), rung: slug, side, range, reason, far, guessed: false },
     });
     sending.current.delete(move);
     if (error?.code === 'big-jump') setJump({ rung: slug, side, range, reason, sentence: error.sentence });

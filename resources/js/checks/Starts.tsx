@@ -45,6 +45,7 @@ export function Starts({
           range: null,
           // A test says so: there is nothing more to ask about.
           far: true,
+          guessed: start.guessed,
           reason: (start.reasons[0]?.sentence ?? 'From the tests.').slice(0, 300),
         },
       });

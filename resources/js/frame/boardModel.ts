@@ -75,6 +75,7 @@ export function replayed(demands: BoardDemand[], move: Schemas['MoveView']): Boa
       heightText: height === null ? null : (height / 10).toFixed(1),
       weakest: false,
       toppedOut: false,
+      guessed: false,
       ladders: demand.ladders.map((ladder) => ({
         ...ladder,
         ghosts: [],
