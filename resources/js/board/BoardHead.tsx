@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { showWhole } from '@/ui/whole';
+import { Guessed } from './Guessed';
 import { titleOf } from './Rails';
 
 /** The spread, today or after an earlier move, and how many rungs are closed by what. */
@@ -113,7 +114,7 @@ export function DemandTabs({
           )}
         >
           {titleOf(demand)} {demand.heightText && <span className="font-mono">{demand.heightText}</span>}
-          {demand.guessed && ' ?'}
+          {demand.guessed && <Guessed />}
           {demand.weakest && ' ▾'}
         </button>
       ))}

@@ -1,5 +1,6 @@
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
+import { Guessed } from './Guessed';
 import { yOf } from './geometry';
 import { groupWidth, WIDTH } from './layout';
 import { Rail, RAIL_MARGIN, type RailHands } from './Rail';
@@ -38,7 +39,9 @@ export function Rails({
   onFold: (demand: string) => void;
   hands: RailHands;
 }) {
-  const compared = demands.flatMap((demand) => (demand.height === null || demand.toppedOut || demand.guessed ? [] : [demand.height]));
+  const compared = demands.flatMap((demand) =>
+    demand.height === null || demand.toppedOut || demand.guessed ? [] : [demand.height],
+  );
   const [top, bottom] = [Math.max(...compared), Math.min(...compared)];
   const height = length + 2 * RAIL_MARGIN;
 
@@ -126,7 +129,7 @@ export function Rails({
                 <DemandGlyph demand={demand.value} />
                 {demand.heightText && <span className="font-mono">{demand.heightText}</span>}
                 {demand.toppedOut && ' top'}
-                {demand.guessed && ' ?'}
+                {demand.guessed && <Guessed />}
                 {demand.nothingFits && 'closed'}
                 {demand.weakest && ' ▾'}
               </span>
