@@ -312,6 +312,10 @@ final class Life
         }
         foreach ($this->record($today)->fromTests()->starts as $start) {
             $stood = array_values(array_filter($this->record($today)->on($start->rung->ladder), static fn(Position $here): bool => $here->side->meets($start->side)))[0]->rung ?? null;
+            if ($stood?->slug === $start->rung->slug) {
+                // They stand there: nothing is moved.
+                continue;
+            }
             $this->count['moved by a test'] += $stood === null ? 0 : 1;
             $this->note('far by a test', $stood !== null && abs($start->rung->height->above($stood->height)) > 10, "{$today->iso()}: {$stood?->slug} to {$start->rung->slug}: {$start->reasons[0]->sentence}");
             $this->placings[] = new Placing('p'.++$this->sequence, $start->rung->ladder, $start->side, $start->rung->slug, false, $this->sequence, $today);
