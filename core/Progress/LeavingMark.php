@@ -204,7 +204,7 @@ final readonly class LeavingMark
         };
     }
 
-    /** Such as “3 sets of 4 × 10 s” or “60 s in one set”. */
+    /** Such as “3 sets of 4 × 10 s” or “60 s in one of 3 sets, the others clean”. */
     public function inWords(): string
     {
         $body = match (true) {
@@ -218,7 +218,7 @@ final readonly class LeavingMark
         $body .= $this->range === null ? '' : " over {$this->range->widest()->inWords()}";
 
         return match (true) {
-            $this->once => "{$body} in one set",
+            $this->once => $this->sets === 1 ? "{$body} in one set" : "{$body} in one of {$this->sets} sets, the others clean",
             $this->sets === 1 => $body,
             default => "{$this->sets} sets of {$body}",
         };
