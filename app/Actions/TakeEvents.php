@@ -13,7 +13,6 @@ use App\Records\LoggedSessions;
 use App\Records\PersonFile;
 use App\Records\TrainingEvents;
 use EvenRungs\Calendar\Day;
-use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Log\Event;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\Told;
@@ -93,7 +92,7 @@ final readonly class TakeEvents
                     continue;
                 }
                 $new[$event->id] = $one;
-            } catch (Refusal|UnknownRung $unclear) {
+            } catch (Refusal $unclear) {
                 $refused[$event->id] = $unclear->getMessage();
             }
         }

@@ -213,7 +213,7 @@ final class ProgramAtHand
         foreach ($wish->doses as $row) {
             try {
                 $doses[$row['week']][$row['ladder']] = DoseLine::parse($row['dose'], $this->record->library->rung($row['rung'])->sidedness, $this->record->method->counting());
-            } catch (Refusal|UnknownRung $problem) {
+            } catch (Refusal $problem) {
                 throw InvalidProgram::because("Week {$row['week']}: “{$row['dose']}” cannot be read. {$problem->getMessage()}");
             }
         }

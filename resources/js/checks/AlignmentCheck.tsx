@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { http, type Schemas, sentenceOf } from '@/api/client';
 import { RungFigure } from '@/figure/RungFigure';
 import type { Library } from '@/frame/useLibrary';
@@ -35,7 +35,6 @@ export function AlignmentCheck({
 }) {
   const [alignment, setAlignment] = useState(start);
   const [busy, setBusy] = useState<string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   const refresh = useRefresh();
   const { id, view, picture, marks, chosen, centimetres } = alignment;
   const set = (change: Partial<Alignment>) => setAlignment((was) => ({ ...was, ...change }));
@@ -126,7 +125,7 @@ export function AlignmentCheck({
         </p>
       )}
       {picture === null ? (
-        <PictureChoice busy={busy} file={file} onDrawing={() => set({ picture: { photo: null } })} take={take} />
+        <PictureChoice busy={busy} onDrawing={() => set({ picture: { photo: null } })} take={take} />
       ) : (
         <div className="grid items-start gap-4 lg:grid-cols-[1fr_15rem]">
           <div className="grid gap-3">

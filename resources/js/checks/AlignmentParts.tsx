@@ -1,7 +1,7 @@
-import type { RefObject } from 'react';
 import type { Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
+import { FileButton } from '@/ui/FileButton';
 import { cx } from '@/ui/cx';
 import { TextField } from '@/ui/Field';
 import type { Mark, View } from './picture';
@@ -114,12 +114,10 @@ export function Measured({
 /** Where the picture comes from: the camera, a file, or a drawing to try it on. */
 export function PictureChoice({
   busy,
-  file,
   onDrawing,
   take,
 }: {
   busy: string | null;
-  file: RefObject<HTMLInputElement | null>;
   onDrawing: () => void;
   take: (chosenFile: File) => Promise<void>;
 }) {
@@ -130,24 +128,17 @@ export function PictureChoice({
         made small, everything the camera wrote into them is taken out, and they are kept encrypted.
       </p>
       <div className="flex flex-wrap gap-2">
-        <Button look="next" disabled={busy !== null} onClick={() => file.current?.click()}>
+        <FileButton
+          look="next"
+          disabled={busy !== null}
+          file="Picture"
+          accept="image/jpeg,image/png,image/webp"
+          onFile={(one) => void take(one)}
+        >
           {busy ?? 'Choose or take a picture'}
-        </Button>
+        </FileButton>
         <Button onClick={onDrawing}>Try it on a drawing</Button>
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        aria-label="Picture"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const one = event.target.files?.[0];
-          event.target.value = '';
-          if (one) void take(one);
-        }}
-      />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, http, newId, type Schemas } from '@/api/client';
 import type { FigureData } from '@/figure/drawing';
@@ -7,6 +7,7 @@ import { RungFigure } from '@/figure/RungFigure';
 import { Pane } from '@/frame/Pane';
 import { useLibrary, type Library } from '@/frame/useLibrary';
 import { Button } from '@/ui/Button';
+import { FileButton } from '@/ui/FileButton';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { Loading } from '@/ui/Loading';
@@ -209,7 +210,6 @@ function RungGrid({
 /** What can be done with the ladder at hand. */
 function LadderTools({ kept, draft }: { kept: Schemas['LadderSourceView']; draft: LadderDraft }) {
   const { source, changed, change, setRung } = draft;
-  const file = useRef<HTMLInputElement>(null);
   return (
     <div className="ml-auto flex flex-wrap gap-2">
       {changed && (
@@ -250,22 +250,18 @@ function LadderTools({ kept, draft }: { kept: Schemas['LadderSourceView']; draft
         </Button>
       )}
       {!changed && <Button onClick={() => void download(kept.slug)}>Save as a file</Button>}
-      {!changed && <Button onClick={() => file.current?.click()}>Read a file</Button>}
-      <input
-        ref={file}
-        type="file"
-        accept=".yaml,.yml,.json"
-        aria-label="Ladder file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (!chosen) return;
-          if (chosen.size > 400_000) return draft.setProblems(['This file is larger than a ladder can be (400 000 characters).']);
-          void chosen.text().then(draft.read);
-        }}
-      />
+      {!changed && (
+        <FileButton
+          file="Ladder file"
+          accept=".yaml,.yml,.json"
+          onFile={(chosen) => {
+            if (chosen.size > 400_000) draft.setProblems(['This file is larger than a ladder can be (400 000 characters).']);
+            else void chosen.text().then(draft.read);
+          }}
+        >
+          Read a file
+        </FileButton>
+      )}
     </div>
   );
 }
