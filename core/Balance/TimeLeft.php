@@ -22,7 +22,8 @@ use EvenRungs\Session\Warning;
 
 /**
  * What minutes left over could give: to the weakest demand while it has less than its share, more of an exercise that is
- * there or the one that is not; else to what is furthest below its share, and to the weakest only where nothing is.
+ * there or the one that is not; else, and where nobody knows the weakest, to what is furthest below its share, and to the
+ * weakest only where nothing is.
  */
 final readonly class TimeLeft
 {
@@ -46,7 +47,7 @@ final readonly class TimeLeft
     public static function offer(Session $session, int $target, ?Demand $weakest, TargetShares $targets, Counting $counting, ?\Closure $missing = null, ?int $picks = null): ?Warning
     {
         $left = new self($session, $target, $targets, $counting, $picks);
-        $offer = $weakest === null ? null : match ($left->isBelow($weakest, $session)) {
+        $offer = $weakest === null ? $left->toFurthestBelow() : match ($left->isBelow($weakest, $session)) {
             true => $left->to($weakest, 'is the weakest', true, $missing),
             false => $left->toFurthestBelow() ?? $left->to($weakest, 'is the weakest', false, $missing),
         };

@@ -249,6 +249,14 @@ final class TimeFitTest extends TestCase
         return TimeLeft::offer($session, $target, $weakest, Aim::Even->targets(), Counting::EachSide, $due === null ? null : static fn(): Item => $due);
     }
 
+    public function test_minutes_left_go_to_what_is_furthest_below_its_share_where_nobody_knows_the_weakest(): void
+    {
+        $offer = self::left($this->oneOfEach('3x12'), 1500, null);
+
+        self::assertStringContainsString('left. Lateral is furthest below its share: Side bridge, knees bent at ', $offer->reason->sentence ?? '');
+        self::assertNotNull($offer?->repair);
+    }
+
     public function test_the_weakest_demand_may_lose_sets_while_it_is_above_its_share(): void
     {
         $session = $this->session(['press-out/standing', '4x12/side 2-0-2-0'], ['front-plank/forearms-toes', '1x20s']);
