@@ -1,6 +1,9 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { atPort, canConnect, connect, lines, readingOf, standIn, type Port, type Reading } from './cuff';
 
+/** How long, in milliseconds, what a machine with much else to do still has to come. */
+const PATIENT = 30_000;
+
 /** Hears a cuff out. */
 function ear() {
   const readings: Reading[] = [];
@@ -48,7 +51,7 @@ describe('what a cuff says', () => {
     vi.stubGlobal('navigator', { serial: { getPorts: () => Promise.resolve([cuff]) } });
     const { readings, ended, hear } = ear();
     atPort(hear);
-    await vi.waitFor(() => expect(ended).toHaveBeenCalledOnce());
+    await vi.waitFor(() => expect(ended).toHaveBeenCalledOnce(), PATIENT);
     expect(readings).toEqual([
       { ms: 0, mmHg: 39.5 },
       { ms: 200, mmHg: 40 },
@@ -62,11 +65,11 @@ describe('what a cuff says', () => {
       serial: { getPorts: () => Promise.resolve([]), requestPort: () => Promise.reject(new Error()) },
     });
     atPort(hear);
-    await vi.waitFor(() => expect(ended).toHaveBeenCalledTimes(1));
+    await vi.waitFor(() => expect(ended).toHaveBeenCalledTimes(1), PATIENT);
     expect([canConnect(), await connect()]).toEqual([true, false]);
     vi.stubGlobal('navigator', {});
     atPort(hear);
-    await vi.waitFor(() => expect(ended).toHaveBeenCalledTimes(2));
+    await vi.waitFor(() => expect(ended).toHaveBeenCalledTimes(2), PATIENT);
     expect([canConnect(), await connect()]).toEqual([false, false]);
   });
 

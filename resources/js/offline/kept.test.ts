@@ -8,12 +8,14 @@ import { db, wipe } from './store';
 import { setTrainer } from './trainings';
 
 const CODE = '246813';
+/** How long, in milliseconds, what a machine with much else to do still has to come. */
+const PATIENT = 30_000;
 let memory: Memory;
 
 /** Hands an answer over, and waits until it is kept. */
 async function answered(path: string, body: string): Promise<void> {
   memory.remember(path, () => Promise.resolve(body));
-  await vi.waitFor(async () => expect(await memory.recall(path)).toBe(body));
+  await vi.waitFor(async () => expect(await memory.recall(path)).toBe(body), PATIENT);
 }
 
 /** Whether an answer is kept at all. */
