@@ -96,13 +96,25 @@ final class Doses
         if ($bySide === []) {
             return null;
         }
-        usort($bySide, fn(array $a, array $b): int => DoseStep::total($rung, $a[1]->dose, $this->record->method) <=> DoseStep::total($rung, $b[1]->dose, $this->record->method));
+        usort($bySide, fn(array $a, array $b): int => $this->weight($rung, $a[1]->dose) <=> $this->weight($rung, $b[1]->dose));
         [$side, $smaller] = $bySide[0];
         $differ = count($bySide) > 1 && DoseLine::print($smaller->dose) !== DoseLine::print($bySide[1][1]->dose);
 
         $smaller = $differ ? $smaller->forBothSides($side) : $smaller;
 
         return $last?->extraSide === null ? $smaller : $smaller->withExtra($last->extraSets, $last->extraSide);
+    }
+
+    /**
+     * By what one dose of a rung is more than another: what a set asks for before the number of sets, which goes by the minutes of the day.
+     *
+     * @return list<int>
+     */
+    private function weight(Rung $rung, Dose $dose): array
+    {
+        $total = DoseStep::total($rung, $dose, $this->record->method);
+
+        return [$dose->loadGrams ?? 0, $dose->pull->newtons ?? 0, intdiv(100 * $total, $dose->sets()), $total];
     }
 
     /** What was asked for when the rung was trained last; null where it never was. */

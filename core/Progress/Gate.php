@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Progress;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
@@ -19,6 +20,11 @@ final readonly class Gate
 
     /** Sessions further apart than this do not run on from one another. */
     private const RUN_ENDS_AFTER_DAYS = 21;
+
+    /** Effort at the mark where the next rung was too much before, two below the usual, and below any that is less (our own choice). */
+    private const IN_RESERVE = 5;
+
+    private const LESS_EFFORT = 2;
 
     /** Parts of a hundred of the way to the gate that lead to the leaving mark (our own choice). */
     private const MARK_PART = 60;
@@ -39,8 +45,9 @@ final readonly class Gate
      * @param int|null          $painBaseline recorded baseline under a clinician's written scope
      * @param int               $highestEffort of 10 that a clean session may have asked for
      * @param bool              $isCut    there may have been earlier ones
+     * @param RungSession|null  $tooMuch  the last session on the next rung, where the person came down from it
      */
-    public static function of(Rung $working, array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7, bool $isCut = false): self
+    public static function of(Rung $working, array $sessions, Method $method, Day $today, ?int $painBaseline = null, int $highestEffort = 7, bool $isCut = false, ?RungSession $tooMuch = null): self
     {
         $needed = $method->cleanSessionsToClimb();
         $allowed = $painBaseline === null ? 0 : min(2, $painBaseline);
@@ -65,7 +72,7 @@ final readonly class Gate
 
         $since = $sessions === [] ? null : $sessions[0]->date;
         $conditions = [
-            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $latest, $atMark, $method).($working->doseKind->isHold() ? $method->saysChangeSince(Question::HoldStrategy, $since) : ''), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords(), ...($working->doseKind->isHold() ? ['hold strategy' => $method->said(Question::HoldStrategy)] : [])], 'Reaching the leaving mark in every set and on every side.')),
+            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $sessions, $atMark, $method).($working->doseKind->isHold() ? $method->saysChangeSince(Question::HoldStrategy, $since) : ''), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords(), ...($working->doseKind->isHold() ? ['hold strategy' => $method->said(Question::HoldStrategy)] : [])], 'Reaching the leaving mark in every set and on every side.')),
             new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
             new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : self::painSentence($latest, $allowed), [], "Pain at most {$allowed} in every set.")),
             new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb.").$method->saysChangeSince(Question::Effort, $since), ['effort' => $method->said(Question::Effort)], "The same work at effort {$highestEffort} or less.")),
@@ -76,6 +83,7 @@ final readonly class Gate
                 ['days since the first session on the rung' => $days, 'asked for' => $method->daysOnRungToClimb(), 'leaving a rung' => $method->said(Question::LeavingARung)],
                 'Time, or another choice under “leaving a rung” in the method.',
             )),
+            ...($tooMuch === null ? [] : [self::reserve($tooMuch, $latest, min(self::IN_RESERVE, $highestEffort - self::LESS_EFFORT))]),
         ];
 
         return new self($conditions, min($clean, $needed), $needed, $days, $method->daysOnRungToClimb(), match (true) {
@@ -102,7 +110,20 @@ final readonly class Gate
         $days = $this->daysNeeded === 0 ? 100 : intdiv(100 * min(max(0, $this->daysOnRung), $this->daysNeeded), $this->daysNeeded);
         $there = min(intdiv(100 * $this->cleanSessions, $this->sessionsNeeded), $this->cleanSessions === 0 ? 0 : $days);
 
-        return intdiv(self::MARK_PART * $this->markPercent + (100 - self::MARK_PART) * $there, 100);
+        return min($this->isOpen() ? 100 : 99, intdiv(self::MARK_PART * $this->markPercent + (100 - self::MARK_PART) * $there, 100));
+    }
+
+    /** The same mark at the same effort would lead to the same step down. */
+    private static function reserve(RungSession $tooMuch, ?RungSession $latest, int $effort): Condition
+    {
+        $told = $latest?->effort();
+
+        return new Condition($told === null ? null : $told <= $effort, Reason::because(
+            Rule::GateReserve,
+            "“{$tooMuch->rung->name}” was too much on {$tooMuch->date->inWords()}: this time with effort at most {$effort} at the mark".($told === null ? '.' : ", it was {$told}."),
+            ['too much' => DoseLine::print($tooMuch->dose).' on '.$tooMuch->date->inWords()],
+            'Eight weeks since then, or a climb test that is clean there.',
+        ));
     }
 
     /** An open gate stays open until a fault, a wrong place or pain. */
@@ -123,8 +144,10 @@ final readonly class Gate
         return LeavingMark::of($session->rung, $method, $session->dose)->reachedBy($session);
     }
 
-    private static function markSentence(Rung $working, ?RungSession $session, ?bool $atMark, Method $method): string
+    /** @param list<RungSession> $sessions by date */
+    private static function markSentence(Rung $working, array $sessions, ?bool $atMark, Method $method): string
     {
+        $session = $sessions[count($sessions) - 1] ?? null;
         if ($session === null) {
             return 'The leaving mark: '.LeavingMark::of($working, $method)->inWords().'.';
         }
@@ -133,8 +156,26 @@ final readonly class Gate
         return match ($atMark) {
             null => 'Not every planned set was logged.',
             true => 'At the leaving mark, '.$mark->inWords().': '.self::done($session).'.',
-            false => ucfirst($mark->distance($session)).'; to leave the rung: '.$mark->inWords().'.',
+            false => ucfirst($mark->distance($session)).'; to leave the rung: '.$mark->inWords().'.'.self::onlySets($sessions, $method),
         };
+    }
+
+    /**
+     * Minutes for fewer sets than the mark asks for would keep somebody here without a word.
+     *
+     * @param list<RungSession> $sessions by date
+     */
+    private static function onlySets(array $sessions, Method $method): string
+    {
+        $running = 0;
+        foreach (array_reverse($sessions) as $session) {
+            if (! LeavingMark::of($session->rung, $method, $session->dose)->lacksOnlySets($session)) {
+                break;
+            }
+            $running++;
+        }
+
+        return $running < 2 ? '' : " {$running} sessions running each set was there, and only sets are missing: sessions with all of them, or a climb test, lead on.";
     }
 
     private static function formSentence(?RungSession $session): string

@@ -148,6 +148,15 @@ final readonly class LeavingMark
         return ! $this->once || max($least) >= $this->target;
     }
 
+    /** Whether nothing is missing but sets: every one that was planned is at the target, and the mark asks for more of them. */
+    public function lacksOnlySets(RungSession $session): bool
+    {
+        $sets = $session->dose->sets();
+        $inThese = new self($this->unit, $this->target, $this->bout, $sets, $this->once, $this->bouts, $this->pause, $this->range);
+
+        return $sets < $this->sets && $inThese->reachedBy($session) === true;
+    }
+
     /** The dose of which nothing is missing but the doing. */
     private function isPlanned(Rung $rung, Dose $dose): bool
     {

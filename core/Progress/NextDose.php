@@ -25,6 +25,11 @@ final readonly class NextDose
     /** Repetitions above the band that are allowed while the next weight is too far up. */
     private const ABOVE_BAND = 4;
 
+    /** For so many days what was too much is remembered, and so many clean sessions of less come first for each time it was (our own choice). */
+    private const REMEMBERS_DAYS = 56;
+
+    private const CLEAN_FIRST = 2;
+
     /** Days away from which each week takes a step, and those from which a climb test comes first. */
     private const AWAY_FROM = 15;
 
@@ -98,19 +103,30 @@ final readonly class NextDose
 
         $before = $here[count($here) - 2] ?? null;
         $next = self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
-        $waits = $next->rises ? self::whyWait($before, $last, $sinceThis, $highestEffort) : null;
+        $waits = $next->rises ? self::whyWait($here, $last, $sinceThis, $today, $highestEffort) : null;
 
         return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
     }
 
-    /** Why a step that is due is not taken yet; null where nothing speaks against it. */
-    private static function whyWait(?RungSession $before, RungSession $last, int $days, int $highestEffort): ?string
+    /**
+     * Why a step that is due is not taken yet; null where nothing speaks against it.
+     *
+     * @param list<RungSession> $here on this rung, by date
+     */
+    private static function whyWait(array $here, RungSession $last, int $days, Day $today, int $highestEffort): ?string
     {
-        return match (true) {
-            $before !== null && self::cameBackFrom($before, $last, $highestEffort) => DoseLine::print($before->dose).' was too much on '.$before->date->inWords().', and is tried again after two clean sessions here',
-            $days >= self::AWAY_FROM => "{$days} days since it was done, while others of its demand were",
-            default => null,
-        };
+        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= self::REMEMBERS_DAYS && self::wasTooMuch($session, $last, $highestEffort)));
+        $times = count($tooMuch);
+        if ($times > 0) {
+            $latest = $tooMuch[$times - 1];
+            $clean = count(array_filter($here, static fn(RungSession $session): bool => $session->sequence > $latest->sequence && $session->isClean() && $session->dose->first()->target() >= $last->dose->first()->target()));
+            $needed = self::CLEAN_FIRST * $times;
+            if ($clean < $needed) {
+                return DoseLine::print($latest->dose).' was too much on '.$latest->date->inWords().($times === 1 ? '' : ", as {$times} times by now").", and is tried again after {$needed} clean sessions here, {$clean} so far";
+            }
+        }
+
+        return $days >= self::AWAY_FROM ? "{$days} days since it was done, while others of its demand were" : null;
     }
 
     /** @param list<RungSession> $here by date */
@@ -222,13 +238,13 @@ final readonly class NextDose
         };
     }
 
-    /** What was more than the last dose was too hard, or out of reach: one clean session after it is not yet a reason to try it again. */
-    private static function cameBackFrom(RungSession $before, RungSession $last, int $highestEffort): bool
+    /** More than the last dose, and too hard, out of reach or not in form: one clean session of less is not yet a reason to try it again. */
+    private static function wasTooMuch(RungSession $before, RungSession $last, int $highestEffort): bool
     {
-        $wasTooMuch = ($before->effort() ?? 0) > $highestEffort || self::isShort($before);
+        $broke = ($before->effort() ?? 0) > $highestEffort || $before->setsWithFault() !== [] || self::isShort($before);
         $isLess = $before->dose->unit() === $last->dose->unit() && $before->dose->first()->target() > $last->dose->first()->target();
 
-        return $wasTooMuch && ($isLess || ($before->dose->loadGrams ?? 0) > ($last->dose->loadGrams ?? 0) || ($before->dose->pull->newtons ?? 0) > ($last->dose->pull->newtons ?? 0));
+        return $broke && ($isLess || ($before->dose->loadGrams ?? 0) > ($last->dose->loadGrams ?? 0) || ($before->dose->pull->newtons ?? 0) > ($last->dose->pull->newtons ?? 0));
     }
 
     /** Good form and no pain, but short of the target in some set. */

@@ -88,6 +88,7 @@ enum Rule: string
     case GateEffort = 'gate.effort';
     case GateSessions = 'gate.sessions';
     case GateDays = 'gate.days';
+    case GateReserve = 'gate.reserve';
     case ClimbTestOffer = 'gate.climb-test';
     case SidesTogether = 'gate.sides';
     case Stay = 'decision.stay';
@@ -118,7 +119,7 @@ enum Rule: string
             self::UpToDate => 'What was written before is brought to the rungs and doses of today in one step: a rung above the working one, or left upward since, gives way to the working rung; a dose to the next one, in as many sets as were written, at the mark in as many as count there. A week of a program is written so; in an easier week nothing rises. Circuits, primers, what the trainer has fixed and what works another way on purpose stay.',
             self::Template => 'A template takes the working rung where there is one, begins low where there is none, and says what stands in where a rung is ruled out.',
             self::HeldNotRepeated => 'A held rung is dosed in seconds, not in repetitions.',
-            self::NextDose => 'After a clean session the dose rises by one step, up to the leaving mark; there it waits for the gate. A set is added below the sets of the table, after the trainer stays against a climb, or where no higher rung is open. It never falls and calls that a rise; too much effort, a missed target twice, a wrong place or days away make it lighter, and what was too much is tried again after two clean sessions of less. Who trained the demand with other exercises was not away: the last dose comes once more.',
+            self::NextDose => 'After a clean session the dose rises by one step, up to the leaving mark; there it waits for the gate. A set is added below the sets of the table, after the trainer stays against a climb, or where no higher rung is open. It never falls and calls that a rise; too much effort, a missed target twice, a wrong place or days away make it lighter, and what was too much within eight weeks is tried again after two clean sessions of less for each time it was. Who trained the demand with other exercises was not away: the last dose comes once more.',
             self::NextLoad => 'The load rises by 2 to 10 % once two repetitions over the target are done in the last set at two sessions running, and repetitions begin at the low end again; where the next weight is more than 10 % up, repetitions rise instead, up to four above the band. Of a band the next stronger one is taken, and behind the strongest half a step more from its anchor.',
             self::FirstDose => 'A rung begins at four fifths of the best timed hold of that version, at a quarter of its leaving mark where an easier version was not tested, else at half of it; repetitions at the low end of their band. One that stands more than 0.8 above the rung that was left begins at half of that.',
             self::WorkingRung => 'A session takes the rung the person stands on; one that is higher is warned of, or lower where it is not held in the stead of a rung that moves, and can be swapped.',
@@ -186,6 +187,7 @@ enum Rule: string
             self::SidesTogether => 'Each side has its own gate; the stronger side stays at most one rung above the weaker, unless a limit rests the weaker.',
             self::ClimbTestOffer => 'The leaving mark reached clean with an effort of at most 4 of 10 offers a climb test at once.',
             self::GateDays => 'A gate asks for days on the rung, as many as the method says.',
+            self::GateReserve => 'Who came down from the next rung for its form or its target within eight weeks climbs to it again with more in reserve: the mark at an effort of at most 5, or 2 below what a limit or an age allows.',
             self::Stay => 'Whatever is not yet a climb and not a step down stays: inside the band, a fault in the last set only, and whenever something was not told.',
             self::StepDownForm => 'A fault in the first set, or in two sets, steps down; with a dose of one set at two sessions running.',
             self::StepDownLowEnd => 'The low end missed at two sessions running steps down: the low end of the band, or half the leaving mark of what is held, carried or timed. So does the target missed at two sessions running where no lighter dose is left on the rung.',

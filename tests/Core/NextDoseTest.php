@@ -150,8 +150,25 @@ final class NextDoseTest extends TestCase
 
         $once = $next($hard, $less[0]);
         self::assertSame([false, '3x(2x10s/5)'], [$once?->rises, $once === null ? '' : DoseLine::print($once->dose)]);
-        self::assertSame('Front plank, forearms and toes: the same dose once more: 3x(3x10s/5) was too much on Monday 1 June, and is tried again after two clean sessions here.', $once?->reason->sentence);
+        self::assertSame('Front plank, forearms and toes: the same dose once more: 3x(3x10s/5) was too much on Monday 1 June, and is tried again after 2 clean sessions here, 1 so far.', $once?->reason->sentence);
         self::assertSame('3x(3x10s/5)', DoseLine::print($next($hard, ...$less)->dose ?? $dose('1s')));
+    }
+
+    public function test_what_broke_twice_waits_twice_as_long_until_it_is_eight_weeks_ago(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $dose = static fn(string $line): Dose => DoseLine::parse($line, $rung->sidedness);
+        $less = fn(int $time): RungSession => $this->session($rung->slug, $dose('2x8/side'), $time);
+        $broke = fn(int $time): RungSession => $this->session($rung->slug, $dose('2x10/side'), $time, fault: true);
+        $log = [$broke(1), $less(2), $less(3), $broke(4), $less(5), $less(6), $less(7)];
+        $next = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse($today));
+
+        self::assertTrue($next('2026-06-04', ...array_slice($log, 0, 3))?->rises, 'broken once');
+        self::assertSame('Press-out, standing: the same dose once more: 2x10/side was too much on Thursday 4 June, as 2 times by now, and is tried again after 4 clean sessions here, 3 so far.', $next('2026-06-08', ...$log)?->reason->sentence);
+        self::assertTrue($next('2026-06-09', ...[...$log, $less(8)])?->rises);
+        $later = new RungSession(Day::parse('2026-07-28'), $rung, $dose('2x8/side'), $less(9)->sets, 9);
+        self::assertFalse($next('2026-07-27', ...[$broke(4), new RungSession(Day::parse('2026-07-26'), $rung, $later->dose, $later->sets, 9)])?->rises, 'within eight weeks');
+        self::assertTrue($next('2026-07-31', ...[$broke(4), $later])?->rises, 'longer ago');
     }
 
     public function test_where_a_limit_asks_for_less_effort_more_of_it_makes_the_dose_lighter(): void

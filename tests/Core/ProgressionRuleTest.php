@@ -87,6 +87,32 @@ final class ProgressionRuleTest extends TestCase
         self::assertSame(100, $proposal->gate->progressPercent());
     }
 
+    public function test_who_came_down_from_the_next_rung_climbs_to_it_again_with_more_in_reserve(): void
+    {
+        $next = fn(SetLog ...$sets): RungSession => $this->session(0, array_values($sets), sequence: 1, rung: 'press-out/split-stance');
+        $mark = fn(int $effort, int $later = 0): array => array_map(fn(int $day): RungSession => $this->session($day + $later, [self::set(12, effort: $effort), self::set(12, effort: $effort)], sequence: 3 + $day), [2, 9]);
+        $propose = fn(int $day, RungSession ...$log): Proposal => $this->propose(array_values($log), $day, since: 2);
+        $broke = $next(self::set(8, fault: true), self::set(8, fault: true));
+        $waiting = $propose(9, $broke, ...$mark(6));
+
+        self::assertSame([Decision::Stay, [Rule::GateReserve], 99], [$waiting->choice, array_map(static fn($reason): Rule => $reason->rule, $waiting->reasons), $waiting->gate->progressPercent()]);
+        self::assertSame('“Press-out, split stance” was too much on Monday 1 June: this time with effort at most 5 at the mark, it was 6.', $waiting->reasons[0]->sentence);
+        self::assertSame(Decision::Climb, $propose(9, $broke, ...$mark(5))->choice);
+        self::assertSame(Decision::Climb, $propose(57, $broke, ...$mark(6, later: 48))->choice, 'more than eight weeks ago');
+        self::assertSame(Decision::Climb, $propose(9, $next(self::set(10, pain: 4), self::set(10)), ...$mark(6))->choice, 'it was pain that led down, and that has its own rule');
+        self::assertSame(Decision::Climb, $propose(9, $this->session(0, $broke->sets, sequence: 1, rung: 'press-out/feet-together'), ...$mark(6))->choice, 'a rung further up says nothing of the next');
+    }
+
+    public function test_where_only_sets_are_missing_time_after_time_the_gate_says_what_leads_on(): void
+    {
+        $one = fn(int $day, int $done = 12): RungSession => $this->session($day, [self::set($done)], sequence: $day + 1, dose: '1x12/side');
+        $says = fn(RungSession ...$log): string => $this->propose(array_values($log), 14)->gate->conditions[0]->reason->sentence;
+
+        self::assertSame('1 of 2 sets; to leave the rung: 2 sets of 12 repetitions.', $says($one(0)));
+        self::assertSame('1 of 2 sets; to leave the rung: 2 sets of 12 repetitions. 3 sessions running each set was there, and only sets are missing: sessions with all of them, or a climb test, lead on.', $says($one(0), $one(3), $one(7)));
+        self::assertSame('11 of 12 in the weakest set; to leave the rung: 2 sets of 12 repetitions.', $says($one(0), $one(3), $one(7, done: 11)));
+    }
+
     public function test_staying_names_the_day_on_which_the_gate_is_free(): void
     {
         $clean = [self::set(12), self::set(12)];
@@ -216,12 +242,12 @@ final class ProgressionRuleTest extends TestCase
     }
 
     /** @param list<RungSession> $log */
-    private function propose(array $log, int $day, ?Method $method = null): Proposal
+    private function propose(array $log, int $day, ?Method $method = null, int $since = 0): Proposal
     {
         return ProgressionRule::propose(
             ShippedLibrary::get()->ladder('press-out'),
             ShippedLibrary::rung(self::RUNG),
-            0,
+            $since,
             $log,
             $method ?? Method::default(),
             $this->everything(),

@@ -84,6 +84,17 @@ final class UpToDateTest extends TestCase
         self::assertSame(['front-plank/forearms-knees 3x(5x10s/5)'], self::lines(self::now([$line], stands: ['front-plank/forearms-knees'], done: [$line])));
     }
 
+    public function test_a_set_more_that_the_minutes_do_not_hold_is_what_was_done_last_and_not_less(): void
+    {
+        $line = 'front-plank/forearms-knees 2x(6x10s/5) r30';
+        $record = self::record(['front-plank/forearms-knees'], [$line], 6, Kit::cases());
+        $now = UpToDate::of([self::block($line)], $record);
+
+        self::assertSame(['front-plank/forearms-knees 3x(5x10s/5) r30'], self::lines($now));
+        self::assertSame([$line], self::lines($now->within(230, $record)));
+        self::assertSame(['front-plank/forearms-knees 1x(6x10s/5) r30'], self::lines($now->within(100, $record)));
+    }
+
     public function test_beyond_the_mark_a_set_more_with_less_in_each_is_no_step_where_the_sets_are_written(): void
     {
         $line = 'all-fours/knees-hover 3x8/side';

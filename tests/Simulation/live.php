@@ -62,7 +62,7 @@ final class Life
     public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -108,6 +108,9 @@ final class Life
     private int $sore;
 
     private int $missed;
+
+    /** @var array<string, int> steps down from a rung, by rung and side */
+    private array $stepsDown = [];
 
     /** @var array<string, int> sessions running at the same rung and dose with ease, by ladder */
     private array $easy = [];
@@ -252,6 +255,9 @@ final class Life
                 $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $pending->rung->slug, true, $this->sequence, $day);
             } elseif ($proposal->to !== null) {
                 $this->count[$proposal->choice === Decision::Climb ? 'climbs' : 'steps down']++;
+                $from = "{$pending->rung->slug} {$pending->side->value}";
+                $this->stepsDown[$from] = ($this->stepsDown[$from] ?? 0) + ($proposal->choice === Decision::StepDown ? 1 : 0);
+                $this->note('down from a rung again', $proposal->choice === Decision::StepDown && $this->stepsDown[$from] > 1, "{$day->iso()}: {$from}, time {$this->stepsDown[$from]}: {$proposal->reasons[0]->sentence}");
                 $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $proposal->to->slug, false, $this->sequence, $day, '', true);
             }
         }
