@@ -120,7 +120,7 @@ final readonly class Gate
 
         return new Condition($told === null ? null : $told <= $effort, Reason::because(
             Rule::GateReserve,
-            "“{$tooMuch->rung->name}” was too much on {$tooMuch->date->inWords()}: this time with effort at most {$effort} at the mark".($told === null ? '.' : ", it was {$told}."),
+            "“{$tooMuch->rung->name}” was too much on {$tooMuch->date->inWords()}: this time with effort at most {$effort} at the mark".($told === null ? '.' : "; it was {$told}."),
             ['too much' => DoseLine::print($tooMuch->dose).' on '.$tooMuch->date->inWords()],
             'Eight weeks since then, or a climb test that is clean there.',
         ));

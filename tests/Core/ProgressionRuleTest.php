@@ -96,7 +96,7 @@ final class ProgressionRuleTest extends TestCase
         $waiting = $propose(9, $broke, ...$mark(6));
 
         self::assertSame([Decision::Stay, [Rule::GateReserve], 99], [$waiting->choice, array_map(static fn($reason): Rule => $reason->rule, $waiting->reasons), $waiting->gate->progressPercent()]);
-        self::assertSame('“Press-out, split stance” was too much on Monday 1 June: this time with effort at most 5 at the mark, it was 6.', $waiting->reasons[0]->sentence);
+        self::assertSame('“Press-out, split stance” was too much on Monday 1 June: this time with effort at most 5 at the mark; it was 6.', $waiting->reasons[0]->sentence);
         self::assertSame(Decision::Climb, $propose(9, $broke, ...$mark(5))->choice);
         self::assertSame(Decision::Climb, $propose(57, $broke, ...$mark(6, later: 48))->choice, 'more than eight weeks ago');
         self::assertSame(Decision::Climb, $propose(9, $next(self::set(10, pain: 4), self::set(10)), ...$mark(6))->choice, 'it was pain that led down, and that has its own rule');
