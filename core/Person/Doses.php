@@ -120,12 +120,9 @@ final class Doses
     /** What was asked for when the rung was trained last; null where it never was. */
     public function last(Rung $rung): ?Dose
     {
-        $last = null;
-        foreach ($this->record->rungSessions(Side::Both) as $session) {
-            $last = $session->rung->slug === $rung->slug ? $session->dose : $last;
-        }
+        $here = NextDose::onRung($rung, $this->record->rungSessions(Side::Both));
 
-        return $last;
+        return $here === [] ? null : $here[count($here) - 1]->dose;
     }
 
     /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */

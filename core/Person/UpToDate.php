@@ -140,10 +140,10 @@ final readonly class UpToDate
         } catch (Refusal) {
             return null;
         }
-        if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
-            return null;
-        }
         $rung = self::rung($written, $dose, $record, $isEasier);
+        if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
+            return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item) : null;
+        }
         $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
         if ($coming === null) {
             return null;
@@ -152,14 +152,33 @@ final readonly class UpToDate
         if ($rung === $written && (DoseLine::print($now) === $item->dose || ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record, $isEasier))) {
             return null;
         }
-        $why = $rung === $written ? $coming->reason : Reason::because(
+
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $rung === $written ? $coming->reason : self::movedTo($rung, $written, $item->dose, $now)];
+    }
+
+    /**
+     * By the clock, and as many as are clean, the dose is the same on another rung.
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function sameSeconds(Dose $dose, Rung $rung, Rung $written, WrittenItem $item): ?array
+    {
+        if ($dose->first() instanceof Open && $rung->sidedness !== $written->sidedness) {
+            return null;
+        }
+        $now = ($dose->first() instanceof Timed ? $dose->onlyOn(Side::Both) : $dose)->withRange(null);
+
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), self::movedTo($rung, $written, $item->dose, $now)];
+    }
+
+    private static function movedTo(Rung $rung, Rung $written, string $line, Dose $now): Reason
+    {
+        return Reason::because(
             Rule::UpToDate,
             "“{$rung->name}” in place of “{$written->name}”: the working rung by now.",
-            ['written' => "{$written->name}, {$item->dose}", 'now' => "{$rung->name}, ".DoseLine::print($now)],
+            ['written' => "{$written->name}, {$line}", 'now' => "{$rung->name}, ".DoseLine::print($now)],
             'Placing the person on the rung that was written.',
         );
-
-        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $why];
     }
 
     /**

@@ -10,6 +10,7 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Reps;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
@@ -49,8 +50,7 @@ final readonly class NextDose
      */
     public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0, ?Range $decided = null, int $decidedAt = 0): ?self
     {
-        $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug));
-        usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
+        $here = self::onRung($rung, $log);
         $newest = $here[count($here) - 1] ?? null;
         $here = Neutral::leftOut($here, $method, $highestEffort);
         $last = $here[count($here) - 1] ?? null;
@@ -71,7 +71,6 @@ final readonly class NextDose
 
             return $say($clean->dose ?? FirstDose::half($rung, $method)->dose, false, $clean === null ? "{$back}, at half its leaving mark." : "{$back}, with the last dose that was clean here.", 'A clean session.');
         }
-        $sinceThis = $newest->date->daysUntil($today);
         $away = self::away($rung, $log, $today);
         if ($away >= self::AWAY_TOO_LONG) {
             return $say(FirstDose::half($rung, $method)->dose, false, "{$away} days away: a climb test comes first; until then half the leaving mark.", 'A climb test of this ladder.');
@@ -103,9 +102,25 @@ final readonly class NextDose
 
         $before = $here[count($here) - 2] ?? null;
         $next = self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
-        $waits = $next->rises ? self::whyWait($here, $last, $sinceThis, $today, $highestEffort) : null;
+        $waits = $next->rises ? self::whyWait($here, $last, self::since($rung, $log, $today), $today, $highestEffort) : null;
 
         return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
+    }
+
+    /**
+     * What the dose of a rung goes on from. Work by the clock, as at a station of a circuit, is a dose of another kind: its
+     * seconds are those of the circuit.
+     *
+     * @param list<RungSession> $log in any order, of any rung
+     *
+     * @return list<RungSession> by date
+     */
+    public static function onRung(Rung $rung, array $log): array
+    {
+        $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && ! $session->dose->first() instanceof Timed));
+        usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
+
+        return $here;
     }
 
     /**
@@ -122,7 +137,7 @@ final readonly class NextDose
             $clean = count(array_filter($here, static fn(RungSession $session): bool => $session->sequence > $latest->sequence && $session->isClean() && $session->dose->first()->target() >= $last->dose->first()->target()));
             $needed = self::CLEAN_FIRST * $times;
             if ($clean < $needed) {
-                return DoseLine::print($latest->dose).' was too much on '.$latest->date->inWords().($times === 1 ? '' : ", as {$times} times by now").", and is tried again after {$needed} clean sessions here, {$clean} so far";
+                return DoseLine::print($latest->dose).' was too much '.($times === 1 ? '' : "{$times} times, last ")."on {$latest->date->inWords()}, and is tried again after {$needed} clean sessions here, {$clean} so far";
             }
         }
 
@@ -147,6 +162,16 @@ final readonly class NextDose
         $days = array_map(static fn(RungSession $session): int => $session->date->daysUntil($today), array_filter($log, static fn(RungSession $session): bool => $session->rung->demand === $rung->demand));
 
         return $days === [] ? 0 : min($days);
+    }
+
+    /**
+     * Days since the rung was done, by the clock too.
+     *
+     * @param list<RungSession> $log
+     */
+    private static function since(Rung $rung, array $log, Day $today): int
+    {
+        return min(array_map(static fn(RungSession $session): int => $session->date->daysUntil($today), array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug)) ?: [0]);
     }
 
     /**

@@ -164,7 +164,7 @@ final class NextDoseTest extends TestCase
         $next = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse($today));
 
         self::assertTrue($next('2026-06-04', ...array_slice($log, 0, 3))?->rises, 'broken once');
-        self::assertSame('Press-out, standing: the same dose once more: 2x10/side was too much on Thursday 4 June, as 2 times by now, and is tried again after 4 clean sessions here, 3 so far.', $next('2026-06-08', ...$log)?->reason->sentence);
+        self::assertSame('Press-out, standing: the same dose once more: 2x10/side was too much 2 times, last on Thursday 4 June, and is tried again after 4 clean sessions here, 3 so far.', $next('2026-06-08', ...$log)?->reason->sentence);
         self::assertTrue($next('2026-06-09', ...[...$log, $less(8)])?->rises);
         $later = new RungSession(Day::parse('2026-07-28'), $rung, $dose('2x8/side'), $less(9)->sets, 9);
         self::assertFalse($next('2026-07-27', ...[$broke(4), new RungSession(Day::parse('2026-07-26'), $rung, $later->dose, $later->sets, 9)])?->rises, 'within eight weeks');
@@ -198,6 +198,18 @@ final class NextDoseTest extends TestCase
         self::assertSame('2x2', DoseLine::print($after($before, $front)->dose ?? $before->dose), 'another demand says nothing of this one');
         self::assertSame('2x8', DoseLine::print($after($before, $hip)->dose ?? $before->dose));
         self::assertSame('Bridge with 1–2 s at the top: the same dose once more: 21 days since it was done, while others of its demand were.', $after($before, $hip)?->reason->sentence);
+    }
+
+    public function test_work_by_the_clock_says_nothing_of_the_next_dose_in_sets(): void
+    {
+        $rung = ShippedLibrary::rung('front-plank/forearms-toes');
+        $sets = $this->session($rung->slug, DoseLine::parse('3x(3x10s/5)', $rung->sidedness), 1);
+        $station = $this->session($rung->slug, DoseLine::parse('2x45s on', $rung->sidedness), 3, effort: 9);
+        $after = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse($today));
+
+        self::assertSame('3x(4x10s/5)', DoseLine::print($after('2026-06-04', $sets, $station)->dose ?? $sets->dose));
+        self::assertNull($after('2026-06-04', $station), 'a circuit alone leaves the first dose in sets open');
+        self::assertTrue($after('2026-06-17', $sets, $station)?->rises, 'but a circuit two weeks ago is no time away');
     }
 
     public function test_a_rung_that_was_never_logged_has_no_next_dose(): void

@@ -60,6 +60,16 @@ final class UpToDateTest extends TestCase
         self::assertSame(['side-bridge/knees-bent 2x10s/side'], self::lines(self::now(['side-bridge/top-leg-straight 2x10s/side'], stands: $apart)), 'both together go by the weaker');
     }
 
+    public function test_by_the_clock_the_rung_gives_way_and_the_seconds_stay(): void
+    {
+        $now = self::now(['front-plank/tight-plank 2x35s on r25'], stands: ['front-plank/forearms-toes']);
+
+        self::assertSame(['front-plank/forearms-toes 2x35s on r25'], self::lines($now));
+        self::assertSame(Rule::UpToDate, $now->changes['front-plank']->rule);
+        self::assertSame([], self::now(['front-plank/forearms-knees 2x35s on'], stands: ['front-plank/forearms-toes'])->changes, 'what is easier is so on purpose');
+        self::assertSame(['shoulder-girdle/wall-reach 2x35s on'], self::lines(self::now(['shoulder-girdle/push-away-knees 2x35s on'], stands: ['shoulder-girdle/wall-reach'])), 'side by side or together');
+    }
+
     public function test_a_dose_takes_its_step_in_as_many_sets_as_were_written(): void
     {
         $now = self::now(['front-plank/forearms-toes 4x(2x10s/5) r40'], stands: ['front-plank/forearms-toes'], done: ['front-plank/forearms-toes 2x(2x10s/5)']);

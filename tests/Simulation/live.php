@@ -41,9 +41,12 @@ use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\LeavingMark;
+use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
 use EvenRungs\Week\Shape;
@@ -62,7 +65,7 @@ final class Life
     public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -109,6 +112,12 @@ final class Life
 
     private int $missed;
 
+    /** Per cent of sessions in place of which something else is trained that the desk lays out: a template, or one of a shape of the week. */
+    private int $aside;
+
+    /** What was there before the first set, at every session; null for most. */
+    private ?StartPain $before;
+
     /** @var array<string, int> steps down from a rung, by rung and side */
     private array $stepsDown = [];
 
@@ -126,6 +135,9 @@ final class Life
         $this->left = [1.0, 1.0, 0.8, 0.6][$chance->getInt(0, 3)];
         $this->sore = [0, 0, 2, 6][$chance->getInt(0, 3)];
         $this->missed = [0, 0, 10, 40][$chance->getInt(0, 3)];
+        $this->aside = [0, 0, 15, 50][$chance->getInt(0, 3)];
+        $places = PainPlace::cases();
+        $this->before = $chance->getInt(0, 4) > 0 ? null : new StartPain($places[$chance->getInt(0, count($places) - 1)], Side::Left, $chance->getInt(1, 4));
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
             $answers = $question->answers();
@@ -164,18 +176,7 @@ final class Life
     private function desk(Day $today): void
     {
         $record = $this->record($today);
-        $week = new WeekAtHand($record, new Plan, [], $today->monday());
-        // The demands of every week are in a session of the board whatever it takes, and it says so.
-        $starts = ['the board' => [SessionStart::fromBoard($record)->blocks, 0]];
-        foreach ((new TemplateFile(dirname(__DIR__, 2).'/library/templates.yaml'))->templates() as $template) {
-            $starts["“{$template->name}”"] = [SessionStart::fromTemplate($template, $record)->blocks, 0];
-        }
-        foreach (Shape::cases() as $shape) {
-            foreach (WeekShape::lay($shape, $week)->sessions as $session) {
-                $starts["{$shape->value}, {$session->title}"] = [$session->blocks, $session->picks === null ? $session->minutes : 0];
-            }
-        }
-        foreach ($starts as $name => [$blocks, $minutes]) {
+        foreach ($this->starts($record, $today) as $name => [$blocks, $minutes]) {
             $session = $record->read($blocks)->session;
             $this->count['starts']++;
             $most = 60 * ($minutes ?? $this->profile->minutes ?? 0);
@@ -189,6 +190,24 @@ final class Life
                 $this->note('start with what is closed', ! $record->circumstances()->rule($item->rung)->openSomewhere() || $record->isStopped($item->rung->ladder), "{$name}: {$item->rung->slug}");
             }
         }
+    }
+
+    /** @return array<string, array{list<WrittenBlock>, int|null}> blocks and minutes (null for the person's own, 0 for as long as it takes) of whatever can be laid out, by name */
+    private function starts(PersonRecord $record, Day $today): array
+    {
+        $week = new WeekAtHand($record, new Plan, [], $today->monday());
+        // The demands of every week are in a session of the board whatever it takes, and it says so.
+        $starts = ['the board' => [SessionStart::fromBoard($record)->blocks, 0]];
+        foreach ((new TemplateFile(dirname(__DIR__, 2).'/library/templates.yaml'))->templates() as $template) {
+            $starts["“{$template->name}”"] = [SessionStart::fromTemplate($template, $record)->blocks, 0];
+        }
+        foreach (Shape::cases() as $shape) {
+            foreach (WeekShape::lay($shape, $week)->sessions as $session) {
+                $starts["{$shape->value}, {$session->title}"] = [$session->blocks, $session->picks === null ? $session->minutes : 0];
+            }
+        }
+
+        return $starts;
     }
 
     private function live(Day $monday): void
@@ -205,6 +224,15 @@ final class Life
             $session = $now->record->permitted($now->asOfToday()->since($written, new WrittenSession('', '', $written, $monday->iso(), $slot))->within(60 * $place->minutes, $now->record)->blocks)?->session;
             $this->note('nothing to do', $session === null && $written !== [] && ! $this->isStopped($now->record), "{$monday->iso()} {$slot}");
             if ($this->chance->getInt(1, 100) <= $this->missed) {
+                continue;
+            }
+            if ($this->chance->getInt(1, 100) <= $this->aside) {
+                $starts = array_values(array_filter(array_column($this->starts($now->record, $day), 0), static fn(array $blocks): bool => $blocks !== []));
+                $other = $starts === [] ? null : $now->record->permitted($starts[$this->chance->getInt(0, count($starts) - 1)])?->session;
+                if ($other !== null) {
+                    $this->count['something else']++;
+                    $this->train($now, $other, $day, $week->kind, 3);
+                }
                 continue;
             }
             if ($session !== null) {
@@ -233,7 +261,8 @@ final class Life
         return 2 ** (($this->capacity($rung->ladder) - $rung->height->tenths) / 10);
     }
 
-    private function train(ProgramAtHand $hand, Session $session, Day $day, WeekKind $kind): void
+    /** @param int $above tenths above the working rung that are no mistake: a variation each day goes up to 3 */
+    private function train(ProgramAtHand $hand, Session $session, Day $day, WeekKind $kind, int $above = 0): void
     {
         $this->count['sessions']++;
         $sets = [];
@@ -243,10 +272,10 @@ final class Life
                 continue;
             }
             $working = $hand->record->workingRung($item->rung->ladder);
-            $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > 0, "{$day->iso()}: {$item->rung->slug} over {$working?->slug}");
+            $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$day->iso()}: {$item->rung->slug} over {$working?->slug}");
             array_push($sets, ...$this->done($item, $day));
         }
-        $this->logs[] = $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, []);
+        $this->logs[] = $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
         foreach ($this->record($day)->judgement()->pending() as $pending) {
             $proposal = $pending->proposal;
             $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, $proposal->choice, $log->id, ++$this->sequence);
@@ -274,6 +303,9 @@ final class Life
         $sets = [];
         $hardest = 0;
         $pain = $this->chance->getInt(1, 100) <= $this->sore ? $this->chance->getInt(1, 7) : 0;
+        // What was there before is told of every other exercise, as it was.
+        $isOld = $pain === 0 && $this->before !== null && $this->chance->getInt(0, 1) === 0;
+        $pain = $isOld ? $this->before->pain : $pain;
         for ($set = 1; $set <= $dose->sets(); $set++) {
             $body = $dose->body($set);
             $asked = $body->target() / max(1, $mark->target) * ($mark->pause > 0 ? $rung->tempoOf($dose)->pauseHigh->seconds / $mark->pause : 1);
@@ -285,7 +317,7 @@ final class Life
             $weaker = $asked <= $this->left * $most ? $body->target() : max(1, (int) floor($body->target() * $this->left * $most / $asked));
             [$both, $left, $right] = $dose->perSide ? [null, $dose->only === Side::Right ? null : $weaker, $dose->only === Side::Left ? null : $reps] : [$reps, null, null];
             $done = $dose->perSide && $dose->only !== Side::Right ? $weaker : $reps;
-            $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, [...$ticks, FormQuestion::InControl->value => $done >= $body->target()], $pain, $effort, false, Felt::Right, null, $set);
+            $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, [...$ticks, FormQuestion::InControl->value => $done >= $body->target()], $pain, $effort, false, Felt::Right, $isOld ? $this->before->side : null, $set, $isOld ? $this->before->place : null);
             $this->count['short of the target'] += $done < $body->target() ? 1 : 0;
         }
         $key = "{$rung->slug} {$dose->first()->target()}";
