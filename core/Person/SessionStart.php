@@ -98,7 +98,7 @@ final readonly class SessionStart
 
     public static function fromTemplate(Template $template, PersonRecord $record): self
     {
-        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders(), array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()));
+        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders(), array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()), static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose);
 
         return new self($template->name, $made['blocks'], $made['notes']);
     }

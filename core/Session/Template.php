@@ -63,10 +63,11 @@ final readonly class Template
      * @param array<string, Rung> $working working rung by ladder, stopped ladders left out
      * @param list<string>        $stopped ladders stopped after pain
      * @param array<string, Dose> $doses   next doses of the person, by rung
+     * @param (\Closure(Rung): Dose)|null $first what a rung begins with that was never trained; by default the dose of its table
      *
      * @return array{blocks: list<WrittenBlock>, notes: list<Reason>} what was replaced or left out, and why
      */
-    public function for(Library $library, Circumstances $circumstances, array $working, array $stopped, array $doses = []): array
+    public function for(Library $library, Circumstances $circumstances, array $working, array $stopped, array $doses = [], ?\Closure $first = null): array
     {
         $blocks = $notes = $used = [];
         foreach ($this->blocks as $block) {
@@ -78,7 +79,9 @@ final readonly class Template
                     continue;
                 }
                 $used[] = $rung->slug;
-                $dose = self::dose($slot, $block, $rung, $doses[$rung->slug] ?? $rung->defaultDose($circumstances->method));
+                // Half of what is a beginning already would be next to nothing.
+                $new = $first === null || $slot->half ? $rung->defaultDose($circumstances->method) : $first($rung);
+                $dose = self::dose($slot, $block, $rung, $doses[$rung->slug] ?? $new);
                 $only = $dose->perSide ? $circumstances->rule($rung)->onlySide() : null;
                 $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print($only === null ? $dose : $dose->onlyOn($only)));
             }

@@ -293,6 +293,14 @@ final class ProgramTest extends TestCase
         }
     }
 
+    public function testARungFixedInAnEasierWeekSaysSoThere(): void
+    {
+        $easier = self::program(weeks: 8, locks: new Locks(rungs: [4 => ['front-plank' => 'front-plank/forearms-knees']]))->weeks[3];
+
+        self::assertSame(WeekKind::Easier, $easier->kind);
+        self::assertSame('Front plank, forearms, knees down, 3x(3x10s/5). Fixed by the trainer from this week on. An easier week takes sets away.', $easier->cells['front-plank']->reason->sentence);
+    }
+
     /** @return iterable<string, array{Locks, string}> */
     public static function contradictions(): iterable
     {

@@ -5,7 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Demand;
+use EvenRungs\Balance\Aim;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Person\History;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Person\SessionStart;
+use EvenRungs\Session\Primer;
+use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Body\Kit;
+use EvenRungs\Person\Placing;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
@@ -137,6 +147,19 @@ final class TemplateTest extends TestCase
         $this->expectException(\InvalidArgumentException::class);
         $this->expectExceptionMessage('A template has no “demnad”.');
         Template::read(['slug' => 'x', 'name' => 'X', 'purpose' => 'y', 'blocks' => [['slots' => [['demand' => 'activation', 'demnad' => 1]]]]]);
+    }
+
+    public function test_a_rung_that_was_never_trained_begins_with_its_first_dose_and_a_primer_with_half_of_its_table(): void
+    {
+        $today = Day::parse('2026-06-01');
+        $new = new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety([], [], [], $today), History::of([new Placing('p1', 'front-plank', Side::Both, 'front-plank/forearms-toes', false, 1, $today)], [], [], [], [], null));
+        $written = static fn(string $slug): array => array_map(static fn(WrittenBlock $block): array => [$block->items[0]->rung, $block->items[0]->dose], SessionStart::fromTemplate(self::templates()[$slug][0], $new)->blocks);
+
+        foreach ($written('four-demand-floor') as [$rung, $dose]) {
+            self::assertSame(DoseLine::print($new->doses()->first(ShippedLibrary::rung($rung))->dose), $dose, $rung);
+        }
+        [, [$rung, $dose]] = $written('activation-before-training');
+        self::assertSame(DoseLine::print(Primer::halved(ShippedLibrary::rung($rung)->defaultDose(Method::default()))), $dose);
     }
 
     /** @return array<string, Rung> */
