@@ -18,7 +18,8 @@ final class WeeksStoryTest extends BrowserTestCase
         $browser->keys(Key::ARROW_DOWN, Key::ARROW_RIGHT)->see('Rung from this week on');
         $browser->keys('k')->see('let it go')->keys('u')->see('keep it as it is')->keys('r')->see('let it go');
         $browser->keys('a')->see('The program holds.')->see('Write it into the week');
-        $browser->keys('w')->see('are written and placed')->press('Take back')->see('Taken out of the week again; it is laid out as before.')->see('Write it into the week');
+        // The notice of the program offers a way back too, as long as it is there.
+        $browser->keys('w')->see('are written and placed')->click('//li[contains(., "are written and placed")]//button[contains(., "Take back")]')->see('Taken out of the week again; it is laid out as before.')->see('Write it into the week');
         $browser->keys('w')->see('are written and placed')->see('Open this week');
         $browser->driver->navigate()->refresh();
         $browser->see('Write it into the week')->doesNotSee('Make it the program');
