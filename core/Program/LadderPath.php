@@ -182,7 +182,7 @@ final class LadderPath
         $climbs = $before !== null && $before->rung->slug !== $rung->slug;
         $said = match (true) {
             $locked !== null => "{$rung->name}, {$line}: the dose is fixed by the trainer.",
-            $climbs, $before === null => "{$rung->name}, {$line}. {$this->why}".($easier ? ' An easier week takes sets away.' : ''),
+            $climbs, $before === null => "{$rung->name}, {$line}. {$this->why}",
             $easier => "{$rung->name}, {$line}: as the week before. An easier week takes sets away; nothing gets harder.",
             DoseLine::print($before->dose) === $line => "{$rung->name}, {$line}: the same again.".$this->waiting($week),
             default => "{$rung->name}, {$line}: the dose rises within the rung, after a clean ".DoseLine::print($before->dose).'.',

@@ -298,7 +298,7 @@ final class ProgramTest extends TestCase
         $easier = self::program(weeks: 8, locks: new Locks(rungs: [4 => ['front-plank' => 'front-plank/forearms-knees']]))->weeks[3];
 
         self::assertSame(WeekKind::Easier, $easier->kind);
-        self::assertSame('Front plank, forearms, knees down, 3x(3x10s/5). Fixed by the trainer from this week on. An easier week takes sets away.', $easier->cells['front-plank']->reason->sentence);
+        self::assertSame('Front plank, forearms, knees down, 3x(3x10s/5). Fixed by the trainer from this week on.', $easier->cells['front-plank']->reason->sentence);
     }
 
     /** @return iterable<string, array{Locks, string}> */
