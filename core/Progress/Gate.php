@@ -21,6 +21,9 @@ final readonly class Gate
     /** Sessions further apart than this do not run on from one another. */
     private const RUN_ENDS_AFTER_DAYS = 21;
 
+    /** For so many days, the weeks of the load report, what was too much is remembered (our own choice). */
+    public const REMEMBERS_DAYS = 56;
+
     /** Effort at the mark where the next rung was too much before, two below the usual, and below any that is less (our own choice). */
     private const IN_RESERVE = 5;
 

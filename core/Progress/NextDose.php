@@ -26,9 +26,7 @@ final readonly class NextDose
     /** Repetitions above the band that are allowed while the next weight is too far up. */
     private const ABOVE_BAND = 4;
 
-    /** For so many days what was too much is remembered, and so many clean sessions of less come first for each time it was (our own choice). */
-    private const REMEMBERS_DAYS = 56;
-
+    /** So many clean sessions of less come first for each time a dose was too much (our own choice). */
     private const CLEAN_FIRST = 2;
 
     /** Days away from which each week takes a step, and those from which a climb test comes first. */
@@ -130,7 +128,7 @@ final readonly class NextDose
      */
     private static function whyWait(array $here, RungSession $last, int $days, Day $today, int $highestEffort): ?string
     {
-        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= self::REMEMBERS_DAYS && self::wasTooMuch($session, $last, $highestEffort)));
+        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && self::wasTooMuch($session, $last, $highestEffort)));
         $times = count($tooMuch);
         if ($times > 0) {
             $latest = $tooMuch[$times - 1];

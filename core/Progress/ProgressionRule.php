@@ -26,9 +26,6 @@ final readonly class ProgressionRule
     /** Rungs of one ladder and one dose kind pool their history within this many tenths of height. */
     private const POOL_TENTHS = 3;
 
-    /** For so many days, the weeks of the load report, a step down from the next rung asks for more in reserve (our own choice). */
-    private const CAME_DOWN_WITHIN_DAYS = 56;
-
     /** With so little effort at the mark a climb test is offered at once. */
     private const EASY_EFFORT = 4;
 
@@ -321,7 +318,7 @@ final readonly class ProgressionRule
     /** The last session of the next rung, where the person came down from it for its form or its target not long ago; null otherwise. */
     private function cameDownFrom(Day $today): ?RungSession
     {
-        $above = $this->byDate(fn(RungSession $session): bool => $session->sequence < $this->since && $session->date->daysUntil($today) <= self::CAME_DOWN_WITHIN_DAYS && $session->rung->height->above($this->working->height) > 0);
+        $above = $this->byDate(fn(RungSession $session): bool => $session->sequence < $this->since && $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && $session->rung->height->above($this->working->height) > 0);
         $next = $above === [] ? null : $this->circumstances->nextOpen($this->ladder, $this->working, up: true);
         $there = array_values(array_filter($above, static fn(RungSession $session): bool => $session->rung->slug === $next?->slug));
         $last = $there[count($there) - 1] ?? null;
