@@ -45,6 +45,9 @@ export const Rail = memo(function Rail({
 } & RailHands) {
   const [over, setOver] = useState<string | null>(null);
   const drawing = useRef<SVGGElement>(null);
+  // What was open once keeps its names, out of sight: a walk to and fro makes no rail anew.
+  const [wasOpened, setWasOpened] = useState(opened);
+  if (opened && !wasOpened) setWasOpened(true);
   const height = length + 2 * RAIL_MARGIN;
 
   /** The open rung nearest to a height on the screen. */
@@ -99,7 +102,19 @@ export const Rail = memo(function Rail({
           ))}
         </g>
       </svg>
-      {opened && <Labels ladder={ladder} length={length} focus={focus} over={over} onFocus={onFocus} label={label} />}
+      {wasOpened && (
+        <div hidden={!opened}>
+          <Labels
+            ladder={ladder}
+            length={length}
+            opened={opened}
+            focus={opened ? focus : ''}
+            over={over}
+            onFocus={onFocus}
+            label={label}
+          />
+        </div>
+      )}
     </div>
   );
 });
@@ -124,11 +139,15 @@ function Leads({ ladder, length, lit }: { ladder: BoardLadder; length: number; l
 function Labels({
   ladder,
   length,
+  opened,
   focus,
   over,
   onFocus,
   label,
-}: { ladder: BoardLadder; length: number; focus: string; over: string | null } & Pick<RailHands, 'onFocus' | 'label'>) {
+}: { ladder: BoardLadder; length: number; opened: boolean; focus: string; over: string | null } & Pick<
+  RailHands,
+  'onFocus' | 'label'
+>) {
   const apart = labelsApart(ladder.rungs.length, length);
   const places = labelPlaces(ladder.rungs, length, apart);
   return ladder.rungs.map((rung, index) => {
@@ -136,7 +155,7 @@ function Labels({
     return (
       <div
         key={rung.slug}
-        ref={(element) => label(rung.slug, element)}
+        ref={(element) => label(rung.slug, opened ? element : null)}
         role="option"
         aria-selected={Boolean(stand)}
         aria-label={`${rung.shortName}: ${rung.name}, height ${rung.heightText}${stand ? `, stands here${stand.side === 'both' ? '' : `, ${stand.side}`}` : ''}${isClosed(rung) ? `, ${rung.putAway ? 'put away by the method' : 'ruled out'}` : ''}`}
