@@ -6,6 +6,7 @@ namespace EvenRungs\Balance;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Limit;
+use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\RestBand;
 use EvenRungs\Reason\Reason;
@@ -38,6 +39,7 @@ final class TimeFit
     /**
      * @param list<Limit>        $limits
      * @param array<string, int> $elsewhere seconds of work by demand in the other sessions of the week
+     * @param (\Closure(Item, int): Dose)|null $inFewer
      */
     private function __construct(
         private Session $session,
@@ -47,6 +49,7 @@ final class TimeFit
         private readonly array $limits,
         private readonly array $elsewhere,
         private readonly ?int $picks,
+        private readonly ?\Closure $inFewer,
     ) {}
 
     /**
@@ -55,12 +58,13 @@ final class TimeFit
      * @param list<Limit>        $limits
      * @param array<string, int> $elsewhere seconds of work by demand in the other sessions of the week
      * @param int|null           $picks     so many of its exercises the person picks; null for all: then the longest choice has to fit
+     * @param (\Closure(Item, int): Dose)|null $inFewer the dose of an exercise in so many sets; the same in each where null
      *
      * @return list<FitStep> none when it fits already, or when nothing more can be proposed
      */
-    public static function propose(Session $session, int $target, TargetShares $targets, ?Demand $weakest, array $limits = [], array $elsewhere = [], ?int $picks = null): array
+    public static function propose(Session $session, int $target, TargetShares $targets, ?Demand $weakest, array $limits = [], array $elsewhere = [], ?int $picks = null, ?\Closure $inFewer = null): array
     {
-        $fit = new self($session, $target, $targets, $weakest ?? self::furthestBelow($session, $targets), $limits, $elsewhere, $picks);
+        $fit = new self($session, $target, $targets, $weakest ?? self::furthestBelow($session, $targets), $limits, $elsewhere, $picks, $inFewer);
         $fit->shortenRests();
         // Two of what is picked from stay two.
         if ($picks === null) {
@@ -269,7 +273,7 @@ final class TimeFit
                 continue;
             }
             $rank = [$above, $item->dose->sets()];
-            $dose = $item->dose->withSets($item->dose->sets() - 1);
+            $dose = $this->oneSetLess($item);
             $session = Edit::dose($item->id, $dose)->appliedTo($this->session);
             if (($chosen === null || $rank > $chosen[1]) && $session !== null && $this->total($session) < $this->total($this->session)) {
                 $chosen = [$item, $rank, $dose, $session];
@@ -293,7 +297,7 @@ final class TimeFit
     {
         $best = null;
         foreach ($this->session->blocks as $number => $block) {
-            $items = array_map(static fn(Item $item): Item => $item->dose->sets() < 2 || $item->dose->sets() < self::rounds($block) ? $item : self::dosed($item, $item->dose->withSets($item->dose->sets() - 1)), $block->items());
+            $items = array_map(fn(Item $item): Item => $item->dose->sets() < 2 || $item->dose->sets() < self::rounds($block) ? $item : self::dosed($item, $this->oneSetLess($item)), $block->items());
             $shorter = new Session([...array_slice($this->session->blocks, 0, $number), $block->withItems($items), ...array_slice($this->session->blocks, $number + 1)]);
             $alone = $this->total(new Session([$block]));
             if ($this->total($shorter) < $this->total($this->session) && ($best === null || $alone > $best[1])) {
@@ -310,6 +314,13 @@ final class TimeFit
         ], 'More minutes.');
 
         return true;
+    }
+
+    private function oneSetLess(Item $item): Dose
+    {
+        $sets = $item->dose->sets() - 1;
+
+        return $this->inFewer === null ? $item->dose->withSets($sets) : ($this->inFewer)($item, $sets);
     }
 
     private static function rounds(Block $block): int
@@ -354,7 +365,7 @@ final class TimeFit
         return true;
     }
 
-    private static function dosed(Item $item, \EvenRungs\Dose\Dose $dose): Item
+    private static function dosed(Item $item, Dose $dose): Item
     {
         return new Item($item->id, $item->rung, $dose, $item->firstSide);
     }

@@ -125,6 +125,19 @@ final class Doses
         return $here === [] ? null : $here[count($here) - 1]->dose;
     }
 
+    /** The dose of an exercise in fewer sets: a step that was a set more began with less in each, and without that set it is what was done last. */
+    public function inFewer(Item $item, int $sets): Dose
+    {
+        $last = $this->last($item->rung);
+        $isSetMore = $last !== null && ($this->next()[$item->rung->slug] ?? null)?->rises === true && $item->dose->unit() === $last->unit() && $sets === $last->sets() && $item->dose->first()->target() < $last->first()->target();
+        if (! $isSetMore) {
+            return $item->dose->withSets($sets);
+        }
+        $dose = $last->perSide && $item->dose->only !== null ? $last->onlyOn($item->dose->only) : $last;
+
+        return $dose->withRest($item->dose->restSeconds);
+    }
+
     /** What a rung begins with that was never trained: from its own test, else from its leaving mark. */
     public function first(Rung $rung, Side $side = Side::Both): FirstDose
     {

@@ -108,19 +108,10 @@ final readonly class UpToDate
         }
         usort($here, static fn(Item $a, Item $b): int => $b->dose->sets() <=> $a->dose->sets());
         $most = $here[0];
-        $less = new WrittenItem($most->id, $most->rung->slug, DoseLine::print(self::inFewer($most->dose->sets() - 1, $most, $record)));
+        $less = new WrittenItem($most->id, $most->rung->slug, DoseLine::print($record->doses()->inFewer($most, $most->dose->sets() - 1)));
         $blocks = array_map(static fn(WrittenBlock $block): WrittenBlock => new WrittenBlock($block->isCircuit, array_map(static fn(WrittenItem $item): WrittenItem => $item->id === $less->id ? $less : $item, $block->items), $block->gapSeconds, $block->roundRestSeconds, $block->part), $this->blocks);
 
         return new self($blocks, $this->changes);
-    }
-
-    /** A step that was a set more begins with less in each: without that set it is what was done last. */
-    private static function inFewer(int $sets, Item $item, PersonRecord $record): Dose
-    {
-        $last = $record->doses()->last($item->rung);
-        $isSetMore = $last !== null && ($record->doses()->next()[$item->rung->slug] ?? null)?->rises === true && $item->dose->unit() === $last->unit() && $sets === $last->sets() && $item->dose->first()->target() < $last->first()->target();
-
-        return ($isSetMore ? self::inItsPlace($last, $item->dose, true) : $item->dose)->withSets($sets);
     }
 
     /**

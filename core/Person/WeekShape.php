@@ -176,7 +176,7 @@ final class WeekShape
     {
         $items = array_slice($this->oneForEachDemand(), 0, self::MOST_WEEKS);
         foreach ($items as $at => $item) {
-            $now = array_map(static fn(Item $one): Item => new Item($one->id, $one->rung, $one->dose->isFalling() ? $one->dose : $one->dose->withSets(min(2, $one->dose->sets())), $one->firstSide), array_slice($items, 0, $at + 1));
+            $now = array_map(fn(Item $one): Item => new Item($one->id, $one->rung, $one->dose->isFalling() ? $one->dose : $this->hand->record->doses()->inFewer($one, min(2, $one->dose->sets())), $one->firstSide), array_slice($items, 0, $at + 1));
             $title = $at === 0 ? $item->rung->name : ucfirst(self::number($at + 1)).' exercises';
             $content = $this->write("week-{$at}", $title, $this->fitted(self::straight($now), $this->secondsThere()));
             $monday = $this->hand->monday->plusDays(7 * $at);
@@ -328,7 +328,7 @@ final class WeekShape
     private function fitted(Session $session, int $seconds): Session
     {
         $record = $this->hand->record;
-        $steps = TimeFit::propose($session, $seconds, $record->targets(), $record->evenness()->weakest, $record->circumstances()->limits);
+        $steps = TimeFit::propose($session, $seconds, $record->targets(), $record->evenness()->weakest, $record->circumstances()->limits, inFewer: $record->doses()->inFewer(...));
 
         return $steps === [] ? $session : $steps[count($steps) - 1]->session;
     }

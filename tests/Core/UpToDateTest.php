@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
+use EvenRungs\Balance\FitStep;
+use EvenRungs\Balance\TimeFit;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
@@ -23,6 +25,8 @@ use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Part;
+use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use EvenRungs\Session\WrittenSession;
@@ -112,6 +116,17 @@ final class UpToDateTest extends TestCase
 
         self::assertSame(['4x7/side', true], [DoseLine::print($next->dose), $next->rises], 'no higher rung is open: a set is added, from a smaller target');
         self::assertSame([], self::now([$line], stands: ['all-fours/knees-hover'], done: [$line], kit: [])->changes);
+    }
+
+    public function test_minutes_that_take_a_step_of_one_more_set_leave_what_was_done_last(): void
+    {
+        $line = 'all-fours/knees-hover 3x8/side';
+        $record = self::record(['all-fours/knees-hover'], [$line], 6, []);
+        $session = new Session([new StraightSets(ShippedLibrary::item('all-fours/knees-hover', '4x7/side r45'))]);
+        $fit = static fn(int $seconds): array => array_map(static fn(FitStep $step): string => DoseLine::print($step->session->items()[0]->dose), TimeFit::propose($session, $seconds, Aim::Even->targets(), null, inFewer: $record->doses()->inFewer(...)));
+
+        $whole = $session->timeline()->totals()->total();
+        self::assertSame(['4x7/side r30', '3x8/side r30', '2x8/side r30'], $fit(intdiv($whole, 2)), 'never 3x7, which is less than the last time');
     }
 
     public function test_after_an_easier_day_the_step_is_that_of_the_whole_one(): void

@@ -128,7 +128,7 @@ final readonly class ComposerPage
 
             return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()), movedOn: $movedOn);
         }
-        $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks);
+        $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks, $this->file->record->doses()->inFewer(...));
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
 
         return new FitView(
