@@ -9,11 +9,9 @@ use App\Models\Decision;
 use App\Models\Placement;
 use App\Models\User;
 use App\Records\PersonFile;
-use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
-use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\InvalidLadder;
-use EvenRungs\Ladder\Rung;
+use EvenRungs\Person\Consequences;
 use EvenRungs\Person\PendingDecision;
 use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Reason\Reason;
@@ -28,10 +26,9 @@ final readonly class DecideRung
     /** @throws InvalidLadder when there is no rung to climb to */
     public function decide(PersonFile $file, PendingDecision $pending, ProgressDecision $choice, string $reason, User $by, string $id): Decision
     {
-        $range = $this->rangeAfter($file, $pending, $choice);
-        $to = $range !== null ? $pending->rung : $this->rungAfter($file, $pending, $choice);
+        $to = (new Consequences($file->record, $pending))->destination($choice);
 
-        return DB::transaction(function () use ($file, $pending, $choice, $reason, $by, $id, $to, $range): Decision {
+        return DB::transaction(function () use ($file, $pending, $choice, $reason, $by, $id, $to): Decision {
             $decision = Decision::query()->create([
                 'id' => $id,
                 'person_id' => $file->person->id,
@@ -44,16 +41,16 @@ final readonly class DecideRung
                 'proposed' => $pending->proposal->choice->value,
                 'reasons' => array_map(static fn(Reason $reason): array => $reason->toArray(), $pending->proposal->reasons),
                 'choice' => $choice->value,
-                'to_rung' => $range === null ? $to?->slug : null,
+                'to_rung' => $to?->range === null ? $to?->rung->slug : null,
                 'choice_reason' => $reason,
                 'decided_on' => $file->record->today->iso(),
                 'time_zone' => $file->clock->timeZone(),
                 'user_id' => $by->id,
                 'sequence' => $file->clock->sequence(),
             ]);
-            $why = $choice->inWords().($range === null ? '' : ", {$range->inWords()}").($reason === '' ? '' : ": {$reason}");
+            $why = $choice->inWords().($to?->range === null ? '' : ", {$to->range->inWords()}").($reason === '' ? '' : ": {$reason}");
             if ($to !== null) {
-                $this->placing->record($file, $to, $pending->side, $by, strtolower((string) Str::ulid()), $why, decision: $id, range: $range);
+                $this->placing->record($file, $to->rung, $pending->side, $by, strtolower((string) Str::ulid()), $why, decision: $id, range: $to->range);
             }
             if ($choice === ProgressDecision::StopLadder || $choice === ProgressDecision::Refer) {
                 $this->placing->record($file, $pending->rung, $pending->side, $by, strtolower((string) Str::ulid()), $why, stopped: true, decision: $id);
@@ -61,31 +58,6 @@ final readonly class DecideRung
 
             return $decision;
         });
-    }
-
-    /** @throws InvalidLadder when there is no rung to climb to */
-    private function rungAfter(PersonFile $file, PendingDecision $pending, ProgressDecision $choice): ?Rung
-    {
-        $on = $pending->side === Side::Both ? null : $pending->side;
-        $circumstances = $file->record->circumstances();
-
-        return match ($choice) {
-            ProgressDecision::Climb => $circumstances->nextOpen($pending->ladder, $pending->rung, up: true, on: $on) ?? throw InvalidLadder::because('No higher rung of this ladder is open to this person.'),
-            ProgressDecision::StepDown => $circumstances->nextOpen($pending->ladder, $pending->rung, up: false, on: $on),
-            default => null,
-        };
-    }
-
-    /** Over which range of the same rung it goes on; null where the rung has none, or the step is another one. */
-    private function rangeAfter(PersonFile $file, PendingDecision $pending, ProgressDecision $choice): ?Range
-    {
-        $next = $pending->rung->range === null ? null : $file->record->doses()->next()[$pending->rung->slug] ?? null;
-
-        return match ($choice) {
-            ProgressDecision::StepDown => $pending->proposal->toRange,
-            ProgressDecision::Stay => $next?->dose->range?->is($pending->session->dose->range) === false ? $next->dose->range : null,
-            default => null,
-        };
     }
 
     /**

@@ -42,14 +42,9 @@ final class Doses
     /** @return array<string, NextDose> */
     private function read(): array
     {
-        $standing = $next = [];
-        foreach ($this->record->positions() as $here) {
-            if (! $here->stopped) {
-                $standing[$here->rung->slug][] = $here;
-            }
-        }
+        $next = [];
         foreach ($this->record->rungSessions(Side::Both) as $session) {
-            $next[$session->rung->slug] ??= $this->after($session->rung, $standing[$session->rung->slug] ?? []);
+            $next[$session->rung->slug] ??= $this->after($session->rung);
         }
         $next = array_filter($next);
         foreach ($this->record->workingRungs() as $rung) {
@@ -57,6 +52,12 @@ final class Doses
         }
 
         return $next;
+    }
+
+    /** The next dose of a rung, or its first one. */
+    public function on(Rung $rung): NextDose
+    {
+        return $this->next[$rung->slug] ?? $this->after($rung) ?? NextDose::first($this->first($rung));
     }
 
     /** @return array<string, Pull> of a band as it was last done, by rung */
@@ -72,13 +73,10 @@ final class Doses
         return $pulls;
     }
 
-    /**
-     * What comes next on a rung that was logged: of two sides the smaller dose, for both.
-     *
-     * @param list<Position> $standing on this rung
-     */
-    private function after(Rung $rung, array $standing): ?NextDose
+    /** What comes next on a rung that was logged: of two sides the smaller dose, for both. Null where it was not. */
+    private function after(Rung $rung): ?NextDose
     {
+        $standing = array_filter($this->record->on($rung->ladder), static fn(Position $here): bool => $here->rung->slug === $rung->slug && ! $here->stopped);
         $courses = array_map(fn(Position $here): array => [$here->side, $here, $this->course($here)], $standing);
         $ruling = $this->record->circumstances()->rule($rung);
         $last = $this->last($rung);
@@ -188,10 +186,14 @@ final class Doses
 
     private function course(Position $here): Course
     {
+        $proposed = $this->record->judgement()->proposal($here)->choice;
+        if ($proposed === Decision::StepDown) {
+            return Course::StepDownProposed;
+        }
         if ($this->record->circumstances()->nextOpen($this->record->library->ladder($here->rung->ladder), $here->rung, up: true) === null) {
             return Course::Top;
         }
-        if ($this->record->judgement()->proposal($here)->choice !== Decision::Climb) {
+        if ($proposed !== Decision::Climb) {
             return Course::Open;
         }
 

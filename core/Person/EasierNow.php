@@ -6,16 +6,19 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\Open;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\NextDose;
 use EvenRungs\Session\EasierVersion;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Permitted;
 
 /**
- * The versions that may take the rest of an exercise's sets when form is lost, the smallest change first: a smaller range,
- * what the rung itself falls back to, the rung below. Only what is open to the person (our own choice).
+ * The versions that may take the rest of an exercise's sets when form is lost, the smallest change first: the smaller dose
+ * that was clean last, a smaller range, what the rung itself falls back to, the rung below. Only what is open to the person
+ * (our own choice).
  */
 final readonly class EasierNow
 {
@@ -24,7 +27,7 @@ final readonly class EasierNow
     {
         $circumstances = $record->circumstances();
         $ladder = $record->library->ladder($item->rung->ladder);
-        $versions = [];
+        $versions = self::asItWasClean($record, $item);
         $range = DoseStep::narrower($item->rung, $item->dose);
         if ($range !== null) {
             $versions[] = new EasierVersion(new Item($item->id, $item->rung, $range->dose, $item->firstSide), ucfirst($range->words));
@@ -42,6 +45,18 @@ final readonly class EasierNow
         }
 
         return $versions;
+    }
+
+    /** @return list<EasierVersion> the smaller dose that was clean last, in the sets that are written */
+    private static function asItWasClean(PersonRecord $record, Item $item): array
+    {
+        $clean = NextDose::lastCleanBelow(NextDose::onRung($item->rung, $record->rungSessions(Side::Both)), $item->dose);
+        if ($clean === null || $item->dose->first() instanceof Timed || $item->dose->first() instanceof Open || $item->dose->isFalling() || $clean->dose->isFalling() || $clean->dose->unit() !== $item->dose->unit()) {
+            return [];
+        }
+        $dose = $item->dose->withBody($clean->dose->first())->withLoad($clean->dose->loadGrams)->withPull($clean->dose->pull);
+
+        return [new EasierVersion(new Item($item->id, $item->rung, $dose, $item->firstSide), "As it was clean on {$clean->date->inWords()}")];
     }
 
     /** What was written, where it goes with the rung: the set goes on, only easier. Else what the rung begins with, for as many sets. */

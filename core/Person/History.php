@@ -61,6 +61,12 @@ final readonly class History
         return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held, $open, $home);
     }
 
+    /** With one decision more, and the move it makes. */
+    public function with(Decided $decided, ?Placing $placing): self
+    {
+        return new self($placing === null ? $this->placings : [...$this->placings, $placing], [...$this->decisions, $decided], $this->logs, $this->done, $this->doneSince, $this->holds, $this->climbs, $this->lastTest, $this->brace, $this->braceHeld, $this->open, $this->home);
+    }
+
     /** @return list<LoggedSession> inside the window of the rules, by date */
     public function logs(): array
     {

@@ -351,6 +351,15 @@ final class PersonRecord
         return $this->mastered ??= array_values(array_unique(array_map(static fn(RungSession $session): string => $session->rung->slug, array_filter($this->rungSessions(Side::Both), $isMastered))));
     }
 
+    /** The record as it would be once something is decided. */
+    public function deciding(Decided $decided, ?Placing $placing): self
+    {
+        $then = new self($this->library, $this->method, $this->today, $this->profile, $this->safety, $this->history->with($decided, $placing));
+        $then->rungSessions = $this->rungSessions;
+
+        return $then;
+    }
+
     /** What comes next and what comes first on each rung. */
     public function doses(): Doses
     {

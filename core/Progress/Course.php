@@ -13,6 +13,8 @@ enum Course
     case ClimbProposed;
     /** The trainer stays although a climb was proposed. */
     case TrainerStays;
+    /** A step down is proposed, and the person is still here: nobody has decided yet, the trainer stays, or there is no lower rung. */
+    case StepDownProposed;
     /** No higher rung of the ladder is open to the person. */
     case Top;
 }

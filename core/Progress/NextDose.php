@@ -87,6 +87,12 @@ final readonly class NextDose
 
             return $say($felt->isLighter ? $lighter : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
         }
+        if ($course === Course::StepDownProposed) {
+            // Who stays for now does not meet the dose again that broke.
+            $clean = self::lastCleanBelow($here, $last->dose);
+
+            return $say($clean->dose ?? $lighter, false, $clean === null ? "{$words}, since a step down is proposed." : "with the dose that was clean on {$clean->date->inWords()}, since a step down is proposed.", 'Stepping down, or a clean session.');
+        }
         if (($last->effort() ?? 0) > $highestEffort) {
             return $say($lighter, false, "{$words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
         }
@@ -148,6 +154,16 @@ final readonly class NextDose
         $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $session->isClean()));
 
         return $clean[count($clean) - 1] ?? null;
+    }
+
+    /**
+     * The last clean session that asked for less than a dose; null where there is none.
+     *
+     * @param list<RungSession> $here on its rung, by date
+     */
+    public static function lastCleanBelow(array $here, Dose $dose): ?RungSession
+    {
+        return self::lastClean(array_values(array_filter($here, static fn(RungSession $session): bool => self::isMore($dose, $session->dose))));
     }
 
     /**
@@ -265,9 +281,16 @@ final readonly class NextDose
     private static function wasTooMuch(RungSession $before, RungSession $last, int $highestEffort): bool
     {
         $broke = ($before->effort() ?? 0) > $highestEffort || $before->setsWithFault() !== [] || self::isShort($before);
-        $isLess = $before->dose->unit() === $last->dose->unit() && $before->dose->first()->target() > $last->dose->first()->target();
 
-        return $broke && ($isLess || ($before->dose->loadGrams ?? 0) > ($last->dose->loadGrams ?? 0) || ($before->dose->pull->newtons ?? 0) > ($last->dose->pull->newtons ?? 0));
+        return $broke && self::isMore($before->dose, $last->dose);
+    }
+
+    /** More in a set: a higher target, a heavier load or a stronger band. */
+    private static function isMore(Dose $one, Dose $other): bool
+    {
+        return ($one->unit() === $other->unit() && $one->first()->target() > $other->first()->target())
+            || ($one->loadGrams ?? 0) > ($other->loadGrams ?? 0)
+            || ($one->pull->newtons ?? 0) > ($other->pull->newtons ?? 0);
     }
 
     /** Good form and no pain, but short of the target in some set. */

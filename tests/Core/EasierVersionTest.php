@@ -20,6 +20,7 @@ use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\EasierVersion;
 use EvenRungs\Session\Item;
@@ -46,6 +47,18 @@ final class EasierVersionTest extends TestCase
         [$first] = EasierNow::of(self::record(), ShippedLibrary::item('rollout/wheel-30', '2x8 60cm', 'roll'));
 
         self::assertSame(['rollout/wheel-30', '45cm', 'A smaller range, 45 cm'], [$first->item->rung->slug, $first->item->dose->range?->print(), $first->words]);
+    }
+
+    public function test_before_any_other_version_comes_the_smaller_dose_that_was_clean_last(): void
+    {
+        $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
+        $log = static fn(int $day, int $done): LoggedSession => new LoggedSession("log {$day}", 'session', Day::parse("2026-05-0{$day}"), $day, null, array_map(static fn(int $number): LoggedSet => new LoggedSet('plank', self::PLANK, "2x{$done}s", $done, null, null, $ticks, 0, 6, false, null, null, $number), [1, 2]), []);
+        $record = self::record(logs: [$log(1, 10), $log(4, 15)]);
+
+        self::assertSame([self::PLANK.' 3x15s r40', self::KNEES.' 3x20s r40'], array_slice(self::offered(ShippedLibrary::item(self::PLANK, '3x20s r40', 'plank'), $record), 0, 2));
+        self::assertSame('As it was clean on Monday 4 May', EasierNow::of($record, ShippedLibrary::item(self::PLANK, '3x20s'))[0]->words);
+        self::assertSame(self::KNEES, EasierNow::of($record, ShippedLibrary::item(self::PLANK, '3x10s'))[0]->item->rung->slug, 'what was clean is no less than this');
+        self::assertNotSame(self::PLANK, EasierNow::of($record, ShippedLibrary::item(self::PLANK, '3x30s on'))[0]->item->rung->slug, 'by the clock goes on by the clock');
     }
 
     public function test_what_is_closed_to_the_person_is_not_offered(): void

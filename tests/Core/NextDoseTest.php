@@ -140,6 +140,20 @@ final class NextDoseTest extends TestCase
         }
     }
 
+    public function test_while_a_step_down_is_proposed_the_dose_that_broke_does_not_come_again(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $session = fn(int $time, string $line, bool $fault = false, int $pain = 0): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $time, $fault, $pain);
+        $next = static fn(RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'), Course::StepDownProposed);
+        $said = static fn(?NextDose $next): array => [$next === null ? '' : DoseLine::print($next->dose), $next?->rises, $next?->isLighter];
+
+        $broke = $next($session(1, '2x6/side'), $session(2, '3x8/side'), $session(3, '2x10/side', fault: true));
+        self::assertSame(['3x8/side', false, true], $said($broke));
+        self::assertSame('Press-out, standing: with the dose that was clean on Tuesday 2 June, since a step down is proposed.', $broke?->reason->sentence);
+        self::assertSame(['2x8/side', false, true], $said($next($session(3, '2x10/side', pain: 4))), 'a step lighter where nothing less was clean');
+        self::assertSame(['2x8/side', false, true], $said($next($session(1, '2x12/side'), $session(3, '2x10/side', fault: true))), 'what was clean at more is no way back');
+    }
+
     public function test_what_was_too_much_is_tried_again_after_two_clean_sessions_of_less(): void
     {
         $rung = ShippedLibrary::rung('front-plank/forearms-toes');

@@ -169,7 +169,7 @@ final class UpToDateTest extends TestCase
     {
         $record = self::record(['front-plank/forearms-toes', 'bridge/short-top'], [], 6, Kit::cases());
         $items = [new WrittenItem('front-plank', 'front-plank/tight-plank', '2x(3x10s/5)'), new WrittenItem('bridge', 'bridge/long-top', '2x8')];
-        foreach ([new WrittenBlock(true, $items, [15, 15], 30), WrittenBlock::straight($items[0], Part::Primer), WrittenBlock::straight(new WrittenItem('front-plank', 'front-plank/tight-plank', '2x30s t'))] as $block) {
+        foreach ([new WrittenBlock(true, $items, [15, 15], 30), WrittenBlock::straight($items[0], Part::Primer), WrittenBlock::straight(new WrittenItem('front-plank', 'front-plank/forearms-toes', '2x30s on'))] as $block) {
             self::assertSame([], UpToDate::of([$block], $record)->changes);
         }
         self::assertSame([], UpToDate::of([WrittenBlock::straight($items[0])], $record, fixed: ['front-plank'])->changes);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use EvenRungs\Body\Sidedness;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\DoseWords;
 use Illuminate\Support\Facades\DB;
 
 /** From the logged session to the decision that moves the board. */
@@ -35,6 +38,23 @@ final class DecisionTest extends ApiTestCase
         self::assertSame([], $this->review()->json('pending'));
         self::assertSame('press-out/split-stance', $this->stand()['rung']);
         self::assertSame('climb', DB::table('decisions')->latest('sequence')->value('choice'));
+    }
+
+    public function test_before_it_is_decided_a_choice_says_what_the_next_session_has_and_after_it_that_is_so(): void
+    {
+        $this->decide($this->train('2026-06-01'), 'stay');
+        $log = $this->train('2026-06-08');
+        $outcomes = array_column($this->review()->json('pending.0.outcomes'), null, 'choice');
+        self::assertSame(['climb', 'stay', 'step-down'], array_keys($outcomes));
+        self::assertSame('Press-out, split stance', $outcomes['climb']['rungName']);
+        self::assertNull($outcomes['stay']['rungName']);
+
+        foreach (['climb' => 'press-out/split-stance', 'stay' => self::RUNG, 'step-down' => 'press-out/standing-short'] as $choice => $rung) {
+            $decision = $this->decide($log, $choice, 'as it felt');
+            $next = array_column($this->getJson("/api/people/{$this->person}/sessions/next-doses")->json('doses'), null, 'rung')[$rung];
+            self::assertSame([$outcomes[$choice]['dose'], $outcomes[$choice]['reason']['sentence']], [DoseWords::of(DoseLine::parse($next['dose'], Sidedness::OneSided)), $next['reason']['sentence']], $choice);
+            $this->postJson("/api/people/{$this->person}/decisions/{$decision->json('id')}/take-back")->assertOk();
+        }
     }
 
     public function test_an_effort_is_marked_by_the_limit_of_the_person_not_by_one_for_all(): void

@@ -12,8 +12,10 @@ use App\Records\PersonFile;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Ladder\InvalidLadder;
 use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
+use EvenRungs\Person\Consequences;
 use EvenRungs\Person\OpenTraining;
 use EvenRungs\Person\PendingDecision;
 use EvenRungs\Person\PlannedLoads;
@@ -103,7 +105,27 @@ final readonly class ReviewPage
             morningPain: $pending->session->morning?->pain,
             up: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: true)?->slug,
             down: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: false)?->slug,
+            outcomes: $this->outcomes($pending),
         );
+    }
+
+    /** @return list<OutcomeView> */
+    private function outcomes(PendingDecision $pending): array
+    {
+        $consequences = new Consequences($this->file->record, $pending);
+        $outcomes = [];
+        foreach ([ProgressDecision::Climb, ProgressDecision::Stay, ProgressDecision::StepDown] as $choice) {
+            try {
+                $next = $consequences->dose($choice);
+            } catch (InvalidLadder) {
+                continue;
+            }
+            if ($next !== null) {
+                $outcomes[] = new OutcomeView($choice, $consequences->destination($choice)?->rung->name, DoseWords::of($next->dose), ReasonView::of($next->reason));
+            }
+        }
+
+        return $outcomes;
     }
 
     /** @return list<string> */

@@ -2157,6 +2157,15 @@ export interface components {
             /** @description it starts at, such as 18:00; null where only the part of the day is known */
             time: string | null;
         };
+        /** @description What a choice leads to at the next session. */
+        OutcomeView: {
+            /** @enum {string} */
+            choice: "climb" | "stay" | "step-down" | "stop-ladder" | "refer";
+            /** @description where it is another rung */
+            rungName: string | null;
+            dose: string;
+            reason: components["schemas"]["ReasonView"];
+        };
         OwnPasswordRequest: {
             current: string;
             password: string;
@@ -2203,6 +2212,8 @@ export interface components {
             up: string | null;
             /** @description next open rung down, if any */
             down: string | null;
+            /** @description of each choice after which the ladder is trained */
+            outcomes: components["schemas"]["OutcomeView"][];
         };
         /** @description How many there are of everybody, whatever is looked for. */
         PeopleCountsView: {

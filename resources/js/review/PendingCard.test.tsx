@@ -3,6 +3,15 @@ import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { PendingCard, type Decide } from './PendingCard';
 
+const because = (sentence: string): Schemas['ReasonView'] => ({
+  rule: 'dose.next',
+  basis: 'common practice',
+  source: 'Common practice.',
+  sentence,
+  inputs: [],
+  wouldChange: null,
+});
+
 const pending: Schemas['PendingView'] = {
   log: 'l1',
   ladder: 'press-out',
@@ -48,6 +57,11 @@ const pending: Schemas['PendingView'] = {
   morningPain: null,
   up: 'press-out/split-stance',
   down: 'press-out/standing-short',
+  outcomes: [
+    { choice: 'climb', rungName: 'Press-out, split stance', dose: '2 × 5 each side', reason: because('half its leaving mark') },
+    { choice: 'stay', rungName: null, dose: '2 × 12 each side', reason: because('the same dose again') },
+    { choice: 'step-down', rungName: 'Press-out, short', dose: '2 × 8 each side', reason: because('clean here before') },
+  ],
 };
 
 function open(change: Partial<typeof pending> = {}) {
@@ -57,6 +71,17 @@ function open(change: Partial<typeof pending> = {}) {
 }
 
 describe('a decision that waits', () => {
+  it('says what the next session has, also of a choice that is weighed', () => {
+    open();
+    expect(screen.getByText('next time', { exact: false })).toHaveTextContent('next time 2 × 5 each side');
+    fireEvent.click(screen.getByRole('button', { name: 'Step down' }));
+    expect(screen.getAllByText('next time', { exact: false })[1]).toHaveTextContent(
+      'next time “Press-out, short”, 2 × 8 each side',
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Stop this ladder' }));
+    expect(screen.getAllByText('next time', { exact: false })).toHaveLength(1);
+  });
+
   it('takes no keyboard by itself, and is confirmed in one press', async () => {
     const onDecide = open();
     expect(document.body).toHaveFocus();

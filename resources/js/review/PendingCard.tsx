@@ -121,6 +121,7 @@ export function PendingCard({
         >
           Confirm: {words[pending.proposed].toLowerCase()}
         </Button>
+        <Outcome pending={pending} choice={pending.proposed} />
         <fieldset>
           <legend className="text-sm text-ink2">Decide otherwise</legend>
           <div className="mt-1 flex flex-wrap gap-1.5">
@@ -160,6 +161,7 @@ export function PendingCard({
                 className="min-h-10 rounded-md border border-rung-edge bg-paper px-3 text-base"
               />
             </label>
+            <Outcome pending={pending} choice={other} />
             <Button type="submit" disabled={busy || reason.trim() === ''}>
               {words[other]} instead
             </Button>
@@ -167,6 +169,22 @@ export function PendingCard({
         )}
       </div>
     </li>
+  );
+}
+
+/** What the next session has if this is decided. */
+function Outcome({ pending, choice }: { pending: Pending; choice: Choice }) {
+  // A review kept by an earlier version has none.
+  const outcome = (pending.outcomes as Pending['outcomes'] | undefined)?.find((one) => one.choice === choice);
+  return (
+    outcome && (
+      <p className="text-sm text-ink2">
+        next time{outcome.rungName && outcome.rungName !== pending.toName && ` “${outcome.rungName}”,`}{' '}
+        <Why title="Next time" reasons={outcome.reason}>
+          {outcome.dose}
+        </Why>
+      </p>
+    )
   );
 }
 
