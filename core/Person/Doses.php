@@ -12,6 +12,7 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Pull;
 use EvenRungs\Dose\Range;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
@@ -157,6 +158,22 @@ final class Doses
         $first = $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->record->method) : FirstDose::half($rung, $this->record->method, $this->leftFor($rung)));
 
         return $range === null ? $first : $first->over($range);
+    }
+
+    /** Where an easier rung takes over: what was written, where it goes with that rung; else what it begins with, for as many sets. */
+    public function carriedOver(Item $item, Rung $rung): Dose
+    {
+        $written = $item->dose;
+        if ($rung->sidedness === $item->rung->sidedness && ($rung->doseKind === $item->rung->doseKind || $written->first() instanceof Timed)) {
+            // A weight or a tempo belongs to the version it was written for.
+            return $rung->ranged($written->withRange(null)->withLoad(null)->withPull(null)->withTempo($rung->tempo === null ? null : $written->tempo));
+        }
+        if ($written->first() instanceof Timed) {
+            return $rung->ranged(Dose::of($written->sets(), $written->first(), restSeconds: $written->restSeconds, optionalSets: $written->optionalSets));
+        }
+        $first = $this->first($rung)->dose;
+
+        return $first->withSets(min(20, $written->allSets()))->withRest($written->restSeconds);
     }
 
     /** The range decided last on this rung; null where the person does not stand on it, or it has none. */

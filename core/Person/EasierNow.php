@@ -38,7 +38,7 @@ final readonly class EasierNow
             $circumstances->nextOpen($ladder, $item->rung, up: false),
         ]);
         foreach (array_column($rungs, null, 'slug') as $rung) {
-            $version = $circumstances->rule($rung)->openSomewhere() ? Permitted::item(new Item($item->id, $rung, self::dose($record, $item, $rung), $item->firstSide), $circumstances) : null;
+            $version = $circumstances->rule($rung)->openSomewhere() ? Permitted::item(new Item($item->id, $rung, $record->doses()->carriedOver($item, $rung), $item->firstSide), $circumstances) : null;
             if ($version !== null) {
                 $versions[] = new EasierVersion($version, $rung->name);
             }
@@ -57,21 +57,5 @@ final readonly class EasierNow
         $dose = $item->dose->withBody($clean->dose->first())->withLoad($clean->dose->loadGrams)->withPull($clean->dose->pull);
 
         return [new EasierVersion(new Item($item->id, $item->rung, $dose, $item->firstSide), "As it was clean on {$clean->date->inWords()}")];
-    }
-
-    /** What was written, where it goes with the rung: the set goes on, only easier. Else what the rung begins with, for as many sets. */
-    private static function dose(PersonRecord $record, Item $item, Rung $rung): Dose
-    {
-        $written = $item->dose;
-        if ($rung->sidedness === $item->rung->sidedness && ($rung->doseKind === $item->rung->doseKind || $written->first() instanceof Timed)) {
-            // A weight or a tempo belongs to the version it was written for.
-            return $rung->ranged($written->withRange(null)->withLoad(null)->withPull(null)->withTempo($rung->tempo === null ? null : $written->tempo));
-        }
-        if ($written->first() instanceof Timed) {
-            return $rung->ranged(Dose::of($written->sets(), $written->first(), restSeconds: $written->restSeconds, optionalSets: $written->optionalSets));
-        }
-        $first = $record->doses()->first($rung, Side::Both)->dose;
-
-        return $first->withSets(min(20, $written->allSets()))->withRest($written->restSeconds);
     }
 }

@@ -28,8 +28,8 @@ use EvenRungs\Session\WrittenItem;
 
 /**
  * A session that was written before on the rungs and doses of today: a rung that was not climbed to yet, or was left since,
- * gives way to the working rung, and a dose that has moved on to the next one. Circuits, primers and what was stopped after
- * pain stay as they are, and so does what is easier on purpose.
+ * gives way to the working rung, and a dose that has moved on to the next one. What was stopped after pain stays as it is, and
+ * so does what is easier on purpose; a station of a circuit and a primer only come down.
  */
 final readonly class UpToDate
 {
@@ -52,7 +52,7 @@ final readonly class UpToDate
         foreach ($blocks as $block) {
             $items = [];
             foreach ($block->items as $item) {
-                $change = $block->isCircuit || $block->part === Part::Primer ? null : self::change($item, $record, $next, $isEasier, $fixed, $isPlanned && ! $isEasier);
+                $change = $block->isCircuit || $block->part === Part::Primer ? self::comesDown($item, $record, $fixed) : self::change($item, $record, $next, $isEasier, $fixed, $isPlanned && ! $isEasier);
                 $items[] = $change[0] ?? $item;
                 $changes = $change === null ? $changes : [...$changes, $item->id => $change[1]];
             }
@@ -122,15 +122,11 @@ final readonly class UpToDate
      */
     private static function change(WrittenItem $item, PersonRecord $record, array $next, bool $isEasier, array $fixed, bool $isPlanned): ?array
     {
-        $written = $record->library->has($item->rung) ? $record->library->rung($item->rung) : null;
-        if ($written === null || in_array($written->ladder, $fixed, true) || $record->isStopped($written->ladder)) {
+        $written = self::written($item, $record, $fixed);
+        if ($written === null) {
             return null;
         }
-        try {
-            $dose = DoseLine::parse($item->dose, $written->sidedness);
-        } catch (Refusal) {
-            return null;
-        }
+        [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, $isEasier);
         if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
             return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item) : null;
@@ -145,6 +141,49 @@ final readonly class UpToDate
         }
 
         return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $rung === $written ? $coming->reason : self::movedTo($rung, $written, $item->dose, $now)];
+    }
+
+    /**
+     * Of a circuit and of a primer only what is above the working rung gives way to it: what rises there is for the trainer to write.
+     *
+     * @param list<string> $fixed
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function comesDown(WrittenItem $item, PersonRecord $record, array $fixed): ?array
+    {
+        $written = self::written($item, $record, $fixed);
+        if ($written === null) {
+            return null;
+        }
+        [$written, $dose] = $written;
+        $rung = self::rung($written, $dose, $record, true);
+        if ($rung === $written) {
+            return null;
+        }
+        $now = $record->doses()->carriedOver(new Item($item->id, $written, $dose), $rung);
+
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), self::movedTo($rung, $written, $item->dose, $now)];
+    }
+
+    /**
+     * Its rung and dose; null where it is not to be read, fixed, or stopped after pain.
+     *
+     * @param list<string> $fixed
+     *
+     * @return array{Rung, Dose}|null
+     */
+    private static function written(WrittenItem $item, PersonRecord $record, array $fixed): ?array
+    {
+        $rung = $record->library->has($item->rung) ? $record->library->rung($item->rung) : null;
+        if ($rung === null || in_array($rung->ladder, $fixed, true) || $record->isStopped($rung->ladder)) {
+            return null;
+        }
+        try {
+            return [$rung, DoseLine::parse($item->dose, $rung->sidedness)];
+        } catch (Refusal) {
+            return null;
+        }
     }
 
     /**

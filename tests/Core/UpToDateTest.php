@@ -165,14 +165,27 @@ final class UpToDateTest extends TestCase
         self::assertSame(['side-bridge/hip-dips 2x3/side'], self::lines(self::now(['side-bridge/top-knee-bench 2x6/side'], stands: $stands, isPlanned: true, isEasier: true)), 'one that is too high gives way');
     }
 
-    public function test_circuits_primers_work_by_the_clock_and_what_is_fixed_stay(): void
+    public function test_circuits_primers_work_by_the_clock_and_what_is_fixed_do_not_rise(): void
     {
-        $record = self::record(['front-plank/forearms-toes', 'bridge/short-top'], [], 6, Kit::cases());
-        $items = [new WrittenItem('front-plank', 'front-plank/tight-plank', '2x(3x10s/5)'), new WrittenItem('bridge', 'bridge/long-top', '2x8')];
+        $record = self::record(['front-plank/forearms-toes', 'bridge/short-top'], ['front-plank/forearms-toes 2x10s', 'bridge/short-top 2x8'], 6, Kit::cases());
+        $items = [new WrittenItem('front-plank', 'front-plank/forearms-toes', '2x10s'), new WrittenItem('bridge', 'bridge/short-top', '2x8')];
+        self::assertCount(2, UpToDate::of(array_map(WrittenBlock::straight(...), $items), $record)->changes, 'in sets they do');
         foreach ([new WrittenBlock(true, $items, [15, 15], 30), WrittenBlock::straight($items[0], Part::Primer), WrittenBlock::straight(new WrittenItem('front-plank', 'front-plank/forearms-toes', '2x30s on'))] as $block) {
             self::assertSame([], UpToDate::of([$block], $record)->changes);
         }
-        self::assertSame([], UpToDate::of([WrittenBlock::straight($items[0])], $record, fixed: ['front-plank'])->changes);
+        self::assertSame([], UpToDate::of(array_map(WrittenBlock::straight(...), $items), $record, fixed: ['front-plank', 'bridge'])->changes);
+    }
+
+    public function test_a_station_of_a_circuit_and_a_primer_above_the_working_rung_give_way_to_it(): void
+    {
+        $record = self::record(['front-plank/forearms-knees', 'bridge/short-top', 'dead-bug/ninety-hold'], [], 6, Kit::cases());
+        $stations = [new WrittenItem('plank', 'front-plank/forearms-toes', '3x45s on'), new WrittenItem('bridge', 'bridge/long-top', '3x10'), new WrittenItem('bug', 'dead-bug/ninety-heel-digs', '3x8/side'), new WrittenItem('easy', 'front-plank/forearms-wall', '3x20s')];
+        $now = UpToDate::of([new WrittenBlock(true, $stations, [15, 15, 15], 30)], $record);
+
+        self::assertSame(['front-plank/forearms-knees 3x45s on', 'bridge/short-top 3x8', 'dead-bug/ninety-hold 3x(2x10s/5)', 'front-plank/forearms-wall 3x20s'], self::lines($now), 'in as many rounds: the same where it goes with the rung, else what that begins with');
+        self::assertSame(['plank', 'bridge', 'bug'], array_keys($now->changes));
+        self::assertSame([15, 15, 15], $now->blocks[0]->gapSeconds);
+        self::assertSame(['bridge/short-top 1x8'], self::lines(UpToDate::of([WrittenBlock::straight(new WrittenItem('bridge', 'bridge/long-top', '1x10'), Part::Primer)], $record)));
     }
 
     public function test_what_was_stopped_after_pain_and_a_session_placed_as_a_primer_stay(): void
@@ -233,7 +246,7 @@ final class UpToDateTest extends TestCase
     /** @return list<string> */
     private static function lines(UpToDate $now): array
     {
-        return array_map(static fn(WrittenBlock $block): string => "{$block->items[0]->rung} {$block->items[0]->dose}", $now->blocks);
+        return array_merge(...array_map(static fn(WrittenBlock $block): array => array_map(static fn(WrittenItem $item): string => "{$item->rung} {$item->dose}", $block->items), $now->blocks));
     }
 
     /**

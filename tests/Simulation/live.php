@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
-// written as they stand, each session brought up to date and done as they can, every proposal followed, planned anew where the
-// program asks for it. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+// written as they stand, each session brought up to date and done as they can, planned anew where the program asks for it.
+// Most trainers follow every proposal, some let decisions wait, some stay against a step down or a climb. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
 use App\Library\TemplateFile;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\ClimbTest;
@@ -18,6 +18,7 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
@@ -38,9 +39,11 @@ use EvenRungs\Program\KeptProgram;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\DoseStep;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\LeavingMark;
+use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\State;
@@ -62,10 +65,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['over its minutes', 'above the working rung', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -118,6 +121,14 @@ final class Life
     /** What was there before the first set, at every session; null for most. */
     private ?StartPain $before;
 
+    /** Per cent of decisions that are taken at once, and of those the per cent in which the trainer stays although a move is proposed. */
+    private int $decides;
+
+    private int $stays;
+
+    /** @var list<WrittenBlock> a session of their own that they come back to; none for most */
+    private array $own = [];
+
     /** @var array<string, int> steps down from a rung, by rung and side */
     private array $stepsDown = [];
 
@@ -138,6 +149,7 @@ final class Life
         $this->aside = [0, 0, 15, 50][$chance->getInt(0, 3)];
         $places = PainPlace::cases();
         $this->before = $chance->getInt(0, 4) > 0 ? null : new StartPain($places[$chance->getInt(0, count($places) - 1)], Side::Left, $chance->getInt(1, 4));
+        [$this->decides, $this->stays] = [[100, 0], [100, 0], [40, 0], [100, 50]][$chance->getInt(0, 3)];
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
             $answers = $question->answers();
@@ -227,12 +239,7 @@ final class Life
                 continue;
             }
             if ($this->chance->getInt(1, 100) <= $this->aside) {
-                $starts = array_values(array_filter(array_column($this->starts($now->record, $day), 0), static fn(array $blocks): bool => $blocks !== []));
-                $other = $starts === [] ? null : $now->record->permitted($starts[$this->chance->getInt(0, count($starts) - 1)])?->session;
-                if ($other !== null) {
-                    $this->count['something else']++;
-                    $this->train($now, $other, $day, $week->kind, 3);
-                }
+                $this->trainSomethingElse($now, $day, $week->kind);
                 continue;
             }
             if ($session !== null) {
@@ -249,6 +256,23 @@ final class Life
         }
     }
 
+    /** A template or a session of a shape; some come back to one they had, brought up to date. */
+    private function trainSomethingElse(ProgramAtHand $now, Day $day, WeekKind $kind): void
+    {
+        $comesBack = $this->own !== [] && $this->chance->getInt(0, 1) === 0;
+        $starts = $comesBack ? [] : array_values(array_filter(array_column($this->starts($now->record, $day), 0), static fn(array $blocks): bool => $blocks !== []));
+        $blocks = $comesBack
+            ? $now->asOfToday()->since($this->own, new WrittenSession('own', '', $this->own))->blocks
+            : $starts[$this->chance->getInt(0, max(0, count($starts) - 1))] ?? [];
+        $session = $now->record->permitted($blocks)?->session;
+        if ($session === null) {
+            return;
+        }
+        $this->own = $this->own === [] || $comesBack || $this->chance->getInt(0, 3) === 0 ? $blocks : $this->own;
+        $this->count['something else']++;
+        $this->train($now, $session, $day, $kind, 3, $comesBack ? 'own: ' : 'else: ');
+    }
+
     /** Height in tenths that is mastered on a ladder. */
     private function capacity(string $ladder): float
     {
@@ -262,7 +286,7 @@ final class Life
     }
 
     /** @param int $above tenths above the working rung that are no mistake: a variation each day goes up to 3 */
-    private function train(ProgramAtHand $hand, Session $session, Day $day, WeekKind $kind, int $above = 0): void
+    private function train(ProgramAtHand $hand, Session $session, Day $day, WeekKind $kind, int $above = 0, string $which = ''): void
     {
         $this->count['sessions']++;
         $sets = [];
@@ -272,12 +296,21 @@ final class Life
                 continue;
             }
             $working = $hand->record->workingRung($item->rung->ladder);
-            $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$day->iso()}: {$item->rung->slug} over {$working?->slug}");
+            $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
+            $broke = $this->broke($hand->record, $item);
+            $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");
             array_push($sets, ...$this->done($item, $day));
         }
         $this->logs[] = $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
         foreach ($this->record($day)->judgement()->pending() as $pending) {
             $proposal = $pending->proposal;
+            if ($this->chance->getInt(1, 100) > $this->decides) {
+                continue;
+            }
+            if (in_array($proposal->choice, [Decision::StepDown, Decision::Climb], true) && $this->chance->getInt(1, 100) <= $this->stays) {
+                $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, Decision::Stay, $log->id, ++$this->sequence);
+                continue;
+            }
             $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, $proposal->choice, $log->id, ++$this->sequence);
             $this->count['ladders stopped'] += in_array($proposal->choice, [Decision::StopLadder, Decision::Refer], true) ? 1 : 0;
             if (in_array($proposal->choice, [Decision::StopLadder, Decision::Refer], true)) {
@@ -290,6 +323,27 @@ final class Life
                 $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $proposal->to->slug, false, $this->sequence, $day, '', true);
             }
         }
+    }
+
+    /** The dose that broke, where a step down from this rung is proposed and as much is asked for again; null else. */
+    private function broke(PersonRecord $record, Item $item): ?string
+    {
+        $here = NextDose::onRung($item->rung, $record->rungSessions(Side::Both));
+        $last = $here[count($here) - 1]->dose ?? null;
+        if ($last === null || $last->unit() !== $item->dose->unit() || $item->dose->first()->target() < $last->first()->target() || $item->dose->first() instanceof Timed) {
+            return null;
+        }
+        if (DoseStep::down($item->rung, $last, $this->method)->dose->first()->target() === $last->first()->target()) {
+            // There is no less in a set.
+            return null;
+        }
+        foreach ($record->on($item->rung->ladder) as $position) {
+            if ($position->rung->slug === $item->rung->slug && ! $position->stopped && $record->judgement()->proposal($position)->choice === Decision::StepDown) {
+                return DoseLine::print($last);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<LoggedSet> what this person makes of an exercise on a day */
