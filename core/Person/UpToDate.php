@@ -144,7 +144,26 @@ final readonly class UpToDate
     }
 
     /**
-     * Of a circuit and of a primer only what is above the working rung gives way to it: what rises there is for the trainer to write.
+     * In as many rounds with what the next dose has less of, in a set or of load; null where that is not lighter, or no less than written.
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function lighter(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
+    {
+        $coming = $record->doses()->next()[$rung->slug] ?? null;
+        if ($coming?->isLighter !== true || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
+            return null;
+        }
+        $body = $coming->dose->first();
+        $now = $body->target() < $written->first()->target() ? $written->withBody($body) : $written;
+        $now = $written->loadGrams !== null && ($coming->dose->loadGrams ?? PHP_INT_MAX) < $written->loadGrams ? $now->withLoad($coming->dose->loadGrams) : $now;
+        $now = $written->pull !== null && ($coming->dose->pull->newtons ?? PHP_INT_MAX) < $written->pull->newtons ? $now->withPull($coming->dose->pull) : $now;
+
+        return $now === $written ? null : [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason];
+    }
+
+    /**
+     * Of a circuit and of a primer only what is above the working rung gives way to it, and a dose to a lighter one: what rises there is for the trainer to write.
      *
      * @param list<string> $fixed
      *
@@ -159,7 +178,7 @@ final readonly class UpToDate
         [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, true);
         if ($rung === $written) {
-            return null;
+            return self::lighter($item, $rung, $dose, $record);
         }
         $now = $record->doses()->carriedOver(new Item($item->id, $written, $dose), $rung);
 

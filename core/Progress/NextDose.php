@@ -34,6 +34,8 @@ final readonly class NextDose
 
     private const AWAY_TOO_LONG = 29;
 
+    private const MOST_WEEKS = 4;
+
     private function __construct(public Dose $dose, public bool $rises, public Reason $reason, public bool $isLighter = false) {}
 
     /**
@@ -61,23 +63,20 @@ final readonly class NextDose
         if ($decided !== null && $last->sequence <= $decidedAt && ! $decided->is($last->dose->range)) {
             return self::overDecided($decided, $rung, $here, $last, $said);
         }
+        $away = self::away($rung, $log, $today);
         if ($last->sequence < $since) {
             $clean = self::lastClean($here);
+            $dose = $clean->dose ?? FirstDose::half($rung, $method)->dose;
+            [$rested, $words] = self::afterTimeAway($rung, $dose, $away, $method, $owned);
 
             // What was done since and does not count was less on purpose.
             $back = $newest->sequence < $since ? 'back on this rung' : 'after easier days back on this rung';
 
-            return $say($clean->dose ?? FirstDose::half($rung, $method)->dose, false, $clean === null ? "{$back}, at half its leaving mark." : "{$back}, with the last dose that was clean here.", 'A clean session.');
+            return $say($rested, false, ($clean === null ? "{$back}, at half its leaving mark" : "{$back}, with the last dose that was clean here").($words === null ? '.' : "; {$away} days away: {$words}."), 'A clean session.');
         }
-        $away = self::away($rung, $log, $today);
-        if ($away >= self::AWAY_TOO_LONG) {
-            return $say(FirstDose::half($rung, $method)->dose, false, "{$away} days away: a climb test comes first; until then half the leaving mark.", 'A climb test of this ladder.');
-        }
-        if ($away >= self::AWAY_FROM) {
-            $weeks = intdiv($away, 7);
-            $dose = array_reduce(range(1, $weeks), static fn(Dose $dose): Dose => self::lighter($rung, $dose, $method, $owned)[0], $last->dose);
-
-            return $say($dose, false, "{$away} days away: ".($weeks === 1 ? 'one step' : "{$weeks} steps").' lighter, one for each week missed.', 'A clean session.');
+        [$rested, $words] = self::afterTimeAway($rung, $last->dose, $away, $method, $owned);
+        if ($words !== null) {
+            return $say($rested, false, "{$away} days away: {$words}.", $away >= self::AWAY_TOO_LONG ? 'A climb test of this ladder.' : 'A clean session.');
         }
         $felt = FeltAnswer::to($here, $method);
         [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
@@ -176,6 +175,30 @@ final readonly class NextDose
         $days = array_map(static fn(RungSession $session): int => $session->date->daysUntil($today), array_filter($log, static fn(RungSession $session): bool => $session->rung->demand === $rung->demand));
 
         return $days === [] ? 0 : min($days);
+    }
+
+    /**
+     * A dose after so many days away: a step lighter for each week, four at most, and after those at most half the leaving mark.
+     *
+     * @param list<int>|null $owned
+     *
+     * @return array{Dose, string|null} and in words; null where that was no time away
+     */
+    private static function afterTimeAway(Rung $rung, Dose $dose, int $days, Method $method, ?array $owned): array
+    {
+        if ($days < self::AWAY_FROM) {
+            return [$dose, null];
+        }
+        $weeks = min(self::MOST_WEEKS, intdiv($days, 7));
+        $lighter = array_reduce(range(1, $weeks), static fn(Dose $dose): Dose => self::lighter($rung, $dose, $method, $owned)[0], $dose);
+        $words = "{$weeks} steps lighter, one for each week missed".($days < self::AWAY_TOO_LONG ? '' : ', four at most');
+        if ($days < self::AWAY_TOO_LONG) {
+            return [$lighter, $words];
+        }
+        $half = FirstDose::half($rung, $method)->dose->withLoad($lighter->loadGrams)->withPull($lighter->pull);
+        $isLess = self::isMore($half, $lighter);
+
+        return [$isLess ? $lighter->withSets(min($half->sets(), $lighter->sets())) : $half, 'a climb test comes first; until then '.($isLess ? $words : 'half the leaving mark')];
     }
 
     /**

@@ -214,6 +214,35 @@ final class NextDoseTest extends TestCase
         self::assertSame('Bridge with 1–2 s at the top: the same dose once more: 21 days since it was done, while others of its demand were.', $after($before, $hip)?->reason->sentence);
     }
 
+    public function test_a_longer_time_away_never_leaves_more_than_a_shorter_one(): void
+    {
+        $day = Day::parse('2026-06-01');
+        foreach (['press-out/standing 2x8/side', 'press-out/standing 2x12/side', 'front-plank/forearms-toes 3x(6x10s/5)', 'side-bridge/knees-bent 2x40s/side', 'squat/box 2x10 @12kg'] as $line) {
+            [$slug, $dose] = explode(' ', $line, 2);
+            $rung = ShippedLibrary::rung($slug);
+            $log = [$this->session($slug, DoseLine::parse($dose, $rung->sidedness), 1)];
+            $next = static fn(int $days): NextDose => NextDose::after($rung, $log, Method::default(), $day->plusDays($days), owned: [8_000, 10_000, 12_000]) ?? throw new \LogicException;
+            $before = $next(14)->dose;
+            foreach ([15, 21, 28, 29, 60, 400] as $days) {
+                $after = $next($days);
+                self::assertTrue($after->isLighter, "{$line}, {$days} days");
+                self::assertSame([true, true], [$after->dose->first()->target() <= $before->first()->target(), ($after->dose->loadGrams ?? 0) <= ($before->loadGrams ?? 0)], "{$line}, {$days} days");
+                $before = $after->dose;
+            }
+        }
+    }
+
+    public function test_who_comes_down_to_a_rung_before_a_time_away_comes_back_lighter_too(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $log = [$this->session($rung->slug, DoseLine::parse('2x8/side', $rung->sidedness), 1)];
+        $next = static fn(string $today): ?NextDose => NextDose::after($rung, $log, Method::default(), Day::parse($today), since: 5);
+
+        self::assertSame('2x8/side', DoseLine::print($next('2026-06-10')->dose ?? throw new \LogicException));
+        self::assertSame('2x4/side', DoseLine::print($next('2026-06-16')->dose ?? throw new \LogicException));
+        self::assertSame('Press-out, standing: back on this rung, with the last dose that was clean here; 15 days away: 2 steps lighter, one for each week missed.', $next('2026-06-16')?->reason->sentence);
+    }
+
     public function test_work_by_the_clock_says_nothing_of_the_next_dose_in_sets(): void
     {
         $rung = ShippedLibrary::rung('front-plank/forearms-toes');

@@ -188,6 +188,16 @@ final class UpToDateTest extends TestCase
         self::assertSame(['bridge/short-top 1x8'], self::lines(UpToDate::of([WrittenBlock::straight(new WrittenItem('bridge', 'bridge/long-top', '1x10'), Part::Primer)], $record)));
     }
 
+    public function test_a_station_whose_dose_was_too_much_has_less_of_it_in_as_many_rounds(): void
+    {
+        $stations = [new WrittenItem('plank', 'front-plank/forearms-knees', '4x20s'), new WrittenItem('bridge', 'bridge/short-top', '4x8'), new WrittenItem('clock', 'side-bridge/knees-bent', '4x30s on')];
+        $after = static fn(int $effort): UpToDate => UpToDate::of([new WrittenBlock(true, $stations, [15, 15], 30)], self::record(['front-plank/forearms-knees', 'bridge/short-top', 'side-bridge/knees-bent'], ['front-plank/forearms-knees 4x20s', 'bridge/short-top 3x12'], $effort, Kit::cases()));
+
+        self::assertSame(['front-plank/forearms-knees 4x15s', 'bridge/short-top 4x8', 'side-bridge/knees-bent 4x30s on'], self::lines($after(9)), 'ten are less than twelve, but no less than eight');
+        self::assertSame(['plank'], array_keys($after(9)->changes));
+        self::assertSame([], $after(6)->changes);
+    }
+
     public function test_what_was_stopped_after_pain_and_a_session_placed_as_a_primer_stay(): void
     {
         $stopped = self::record(['front-plank/forearms-toes'], [], 6, Kit::cases(), stopped: true);

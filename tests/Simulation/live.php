@@ -45,6 +45,7 @@ use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
@@ -65,10 +66,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'back as if never away', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'back as if never away' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -126,6 +127,9 @@ final class Life
 
     private int $stays;
 
+    /** @var list<int> weeks of the program in which the person is away: none for most, else two to five in the middle of it */
+    private array $away;
+
     /** @var list<WrittenBlock> a session of their own that they come back to; none for most */
     private array $own = [];
 
@@ -150,6 +154,7 @@ final class Life
         $places = PainPlace::cases();
         $this->before = $chance->getInt(0, 4) > 0 ? null : new StartPain($places[$chance->getInt(0, count($places) - 1)], Side::Left, $chance->getInt(1, 4));
         [$this->decides, $this->stays] = [[100, 0], [100, 0], [40, 0], [100, 50]][$chance->getInt(0, 3)];
+        $this->away = $chance->getInt(0, 3) > 0 ? [] : range(2, $chance->getInt(3, 6));
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
             $answers = $question->answers();
@@ -178,9 +183,11 @@ final class Life
                 $this->kept = new KeptProgram("k{$week}", $wish->toArray(), array_map(static fn(WrittenWeek $one): array => $one->toArray(), $weeks), [], '', $monday->iso());
                 $last = $weeks[count($weeks) - 1]->monday->iso();
                 $end ??= $last;
-                $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0, "{$end} to {$last}");
+                $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0 && $this->away === [], "{$end} to {$last}");
             }
-            $this->live($monday);
+            if (! in_array($week, $this->away, true)) {
+                $this->live($monday);
+            }
         }
     }
 
@@ -299,6 +306,7 @@ final class Life
             $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
             $broke = $this->broke($hand->record, $item);
             $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");
+            $this->note('back as if never away', $this->isBackAsBefore($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             array_push($sets, ...$this->done($item, $day));
         }
         $this->logs[] = $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
@@ -344,6 +352,19 @@ final class Life
         }
 
         return null;
+    }
+
+    /** As much in a set as the last time, although nothing of the demand was trained for more than two weeks and there is less. */
+    private function isBackAsBefore(PersonRecord $record, Item $item, Day $day): bool
+    {
+        $log = $record->rungSessions(Side::Both);
+        $here = NextDose::onRung($item->rung, $log);
+        $last = $here[count($here) - 1]->dose ?? null;
+        $days = array_map(static fn(RungSession $session): int => $session->date->daysUntil($day), array_filter($log, static fn(RungSession $session): bool => $session->rung->demand === $item->rung->demand));
+
+        return $last !== null && $days !== [] && min($days) > 14 && $last->unit() === $item->dose->unit() && ! $item->dose->first() instanceof Timed
+            && $item->dose->first()->target() >= $last->first()->target()
+            && DoseStep::down($item->rung, $last, $this->method)->dose->first()->target() < $last->first()->target();
     }
 
     /** @return list<LoggedSet> what this person makes of an exercise on a day */
