@@ -8,6 +8,7 @@ use EvenRungs\Body\Height;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Need;
 use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
@@ -194,7 +195,10 @@ final readonly class Template
             $default->unit() === Unit::Reps => 'reps',
             default => 'hold',
         };
-        $dose = isset($slot->doses[$kind]) ? DoseLine::parse($slot->doses[$kind], \EvenRungs\Body\Sidedness::Both)->eachSide($rung->sidedness->countsEachSide()) : $default;
+        $written = isset($slot->doses[$kind]) ? DoseLine::parse($slot->doses[$kind], Sidedness::Both)->eachSide($rung->sidedness->countsEachSide()) : $default;
+        // What a template asks of everybody is no more in a set than what is due to this person.
+        $isTooMuch = $written->unit() === $default->unit() && $written->first()->target() > $default->first()->target() && ! $default->isFalling();
+        $dose = $isTooMuch ? $default->withSets($written->sets()) : $written;
         if ($slot->half) {
             $dose = Primer::halved($dose);
         }

@@ -240,7 +240,7 @@ final class NextDoseTest extends TestCase
 
         self::assertSame('2x8/side', DoseLine::print($next('2026-06-10')->dose ?? throw new \LogicException));
         self::assertSame('2x4/side', DoseLine::print($next('2026-06-16')->dose ?? throw new \LogicException));
-        self::assertSame('Press-out, standing: back on this rung, with the last dose that was clean here; 15 days away: 2 steps lighter, one for each week missed.', $next('2026-06-16')?->reason->sentence);
+        self::assertSame('Press-out, standing: back on this rung, with the last dose that was clean here; 15 days away: 2 steps lighter, one for each week missed.', $next('2026-06-16')->reason->sentence);
     }
 
     public function test_work_by_the_clock_says_nothing_of_the_next_dose_in_sets(): void

@@ -8,6 +8,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
@@ -29,6 +30,7 @@ use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
@@ -147,6 +149,17 @@ final class TemplateTest extends TestCase
         $this->expectException(\InvalidArgumentException::class);
         $this->expectExceptionMessage('A template has no “demnad”.');
         Template::read(['slug' => 'x', 'name' => 'X', 'purpose' => 'y', 'blocks' => [['slots' => [['demand' => 'activation', 'demnad' => 1]]]]]);
+    }
+
+    public function test_what_a_template_asks_of_everybody_is_no_more_in_a_set_than_what_is_due(): void
+    {
+        $plank = static fn(string $due): string => array_values(array_filter(
+            array_merge(...array_map(static fn(WrittenBlock $block): array => $block->items, self::templates()['short-finisher'][0]->for(ShippedLibrary::get(), new Circumstances([], Kit::cases(), Method::default()), self::working(), [], ['front-plank/forearms-toes' => DoseLine::parse($due, Sidedness::Both)])['blocks'])),
+            static fn(WrittenItem $item): bool => $item->rung === 'front-plank/forearms-toes',
+        ))[0]->dose;
+
+        self::assertSame('2x5s', $plank('3x5s'), 'after weeks away');
+        self::assertSame('2x(3x10s/5)', $plank('3x(4x10s/5)'));
     }
 
     public function test_a_rung_that_was_never_trained_begins_with_its_first_dose_and_a_primer_with_half_of_its_table(): void
