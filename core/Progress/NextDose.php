@@ -293,7 +293,7 @@ final readonly class NextDose
         return match (true) {
             $course === Course::ClimbProposed => 'since a climb is proposed: one change at a time',
             ($last->pain() ?? 0) > 0 => "since the pain was {$last->pain()} of 10",
-            ! $last->everyTick() => 'since not every tick was yes',
+            ! $last->everyTick() => $last->setsWithFault() === [] ? 'since not every question about the form was answered' : 'since not every tick was yes',
             $last->feltWrong() => 'since it was felt in the wrong place',
             ! $last->reachedTarget() => 'since the target was not reached in every set',
             default => null,

@@ -140,6 +140,15 @@ final class NextDoseTest extends TestCase
         }
     }
 
+    public function test_where_nobody_said_how_the_form_was_the_dose_stays_and_says_so(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $untold = new RungSession(Day::parse('2026-06-01'), $rung, DoseLine::parse('2x8/side', $rung->sidedness), [new SetLog([8, 8], [], null, null), new SetLog([8, 8], [], null, null)]);
+        $next = NextDose::after($rung, [$untold], Method::default(), Day::parse('2026-06-05')) ?? throw new \LogicException;
+
+        self::assertSame(['2x8/side', 'Press-out, standing: the same dose again, since not every question about the form was answered.'], [DoseLine::print($next->dose), $next->reason->sentence]);
+    }
+
     public function test_while_a_step_down_is_proposed_the_dose_that_broke_does_not_come_again(): void
     {
         $rung = ShippedLibrary::rung('press-out/standing');

@@ -127,6 +127,9 @@ final class Life
 
     private int $stays;
 
+    /** Per cent of exercises of which only what was done is told: no form, pain or effort. */
+    private int $untold;
+
     /** @var list<int> weeks of the program in which the person is away: none for most, else two to five in the middle of it */
     private array $away;
 
@@ -154,6 +157,7 @@ final class Life
         $places = PainPlace::cases();
         $this->before = $chance->getInt(0, 4) > 0 ? null : new StartPain($places[$chance->getInt(0, count($places) - 1)], Side::Left, $chance->getInt(1, 4));
         [$this->decides, $this->stays] = [[100, 0], [100, 0], [40, 0], [100, 50]][$chance->getInt(0, 3)];
+        $this->untold = [0, 0, 20, 80][$chance->getInt(0, 3)];
         $this->away = $chance->getInt(0, 3) > 0 ? [] : range(2, $chance->getInt(3, 6));
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
@@ -337,7 +341,8 @@ final class Life
     private function broke(PersonRecord $record, Item $item): ?string
     {
         $here = NextDose::onRung($item->rung, $record->rungSessions(Side::Both));
-        $last = $here[count($here) - 1]->dose ?? null;
+        $newest = $here[count($here) - 1] ?? null;
+        $last = $newest?->dose;
         if ($last === null || $last->unit() !== $item->dose->unit() || $item->dose->first()->target() < $last->first()->target() || $item->dose->first() instanceof Timed) {
             return null;
         }
@@ -346,7 +351,7 @@ final class Life
             return null;
         }
         foreach ($record->on($item->rung->ladder) as $position) {
-            if ($position->rung->slug === $item->rung->slug && ! $position->stopped && $record->judgement()->proposal($position)->choice === Decision::StepDown) {
+            if ($position->rung->slug === $item->rung->slug && ! $position->stopped && $newest->sequence >= $position->sequence && $record->judgement()->proposal($position)->choice === Decision::StepDown) {
                 return DoseLine::print($last);
             }
         }
@@ -381,6 +386,7 @@ final class Life
         // What was there before is told of every other exercise, as it was.
         $isOld = $pain === 0 && $this->before !== null && $this->chance->getInt(0, 1) === 0;
         $pain = $isOld ? $this->before->pain : $pain;
+        $isTold = $this->chance->getInt(1, 100) > $this->untold;
         for ($set = 1; $set <= $dose->sets(); $set++) {
             $body = $dose->body($set);
             $asked = $body->target() / max(1, $mark->target) * ($mark->pause > 0 ? $rung->tempoOf($dose)->pauseHigh->seconds / $mark->pause : 1);
@@ -392,11 +398,12 @@ final class Life
             $weaker = $asked <= $this->left * $most ? $body->target() : max(1, (int) floor($body->target() * $this->left * $most / $asked));
             [$both, $left, $right] = $dose->perSide ? [null, $dose->only === Side::Right ? null : $weaker, $dose->only === Side::Left ? null : $reps] : [$reps, null, null];
             $done = $dose->perSide && $dose->only !== Side::Right ? $weaker : $reps;
-            $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, [...$ticks, FormQuestion::InControl->value => $done >= $body->target()], $pain, $effort, false, Felt::Right, $isOld ? $this->before->side : null, $set, $isOld ? $this->before->place : null);
+            $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, $isTold ? [...$ticks, FormQuestion::InControl->value => $done >= $body->target()] : [], $isTold ? $pain : null, $isTold ? $effort : null, false, $isTold ? Felt::Right : null, $isTold && $isOld ? $this->before->side : null, $set, $isTold && $isOld ? $this->before->place : null);
             $this->count['short of the target'] += $done < $body->target() ? 1 : 0;
         }
         $key = "{$rung->slug} {$dose->first()->target()}";
-        $running = $hardest <= 3 ? ($this->easy[$key] ?? 0) + 1 : 0;
+        // Who lets decisions wait or stays, or is told nothing, leaves it so.
+        $running = $hardest <= 3 && $isTold && $this->decides === 100 && $this->stays === 0 ? ($this->easy[$key] ?? 0) + 1 : 0;
         $this->easy[$key] = $running;
         $onIt = $running === 6 ? array_values(array_filter($this->record($day)->on($rung->ladder), static fn(Position $here): bool => $here->rung->slug === $rung->slug))[0] ?? null : null;
         $isTop = $onIt !== null && $this->record($day)->circumstances()->nextOpen(ShippedLibrary::get()->ladder($rung->ladder), $rung, up: true) === null;
