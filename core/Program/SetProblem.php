@@ -25,6 +25,12 @@ final readonly class SetProblem
     /** Change-overs and rests take room that no set fills; so much of the time is counted on (our own choice). */
     private const FILL_PER_CENT = 92;
 
+    /**
+     * Of a demand that has only exercises of a few seconds with long rests, a second is counted as no dearer than so many of
+     * the usual one: it would else make the whole week as small as itself (our own choice).
+     */
+    private const SPARSE = 2;
+
     /** Of what should lead, a second under tension weighs as much as so many half seconds of the shares. */
     private const PHASE_WEIGHT = 6;
 
@@ -216,8 +222,10 @@ final readonly class SetProblem
             $pace[$demand->value] = min(array_map(static fn(Candidate $offer): float => ($offer->setSeconds + $offer->restSeconds) / $offer->total(), $here));
         }
         $cost = 0.0;
+        $usual = array_values($pace);
+        sort($usual);
         foreach ($pace as $demand => $each) {
-            $cost += $targets->part(Demand::from($demand)) / $parts * $each;
+            $cost += $targets->part(Demand::from($demand)) / $parts * min($each, self::SPARSE * $usual[intdiv(count($usual) - 1, 2)]);
         }
         $whole = $cost > 0 ? (int) round($seconds * self::FILL_PER_CENT / 100 / $cost) : 0;
         $goal = [];

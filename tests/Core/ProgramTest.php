@@ -495,6 +495,16 @@ final class ProgramTest extends TestCase
         self::assertSame($sets(null), $sets(Phase::Still));
     }
 
+    public function testADemandWithNothingButShortHoldsMakesTheWeekNoSmaller(): void
+    {
+        // Of the front only a head lift of two seconds is left, each with a minute's rest.
+        $program = self::program(weeks: 4, minutes: [29, 29, 29], working: ['head-lift/both-hands', 'carry/standing-hold', 'all-fours/leg-slide', 'press-out/seated', 'floor-anti-rotation/knee-fall-out', 'hinge/dowel', 'bridge/staggered', 'hip-side/banded-leg-lift']);
+
+        foreach (array_slice($program->weeks, 0, 3) as $week) {
+            self::assertGreaterThan(0.55 * 3 * 29 * 60, $week->seconds(), "week {$week->number}");
+        }
+    }
+
     public function testThePhaseThatLeadsGetsMoreOfTheWorkThanTheSharesAloneWouldGive(): void
     {
         // Front and side are held here, back and rotation move.
