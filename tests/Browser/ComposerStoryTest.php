@@ -114,7 +114,7 @@ final class ComposerStoryTest extends BrowserTestCase
         $browser->see('leave the word out');
         $browser->label('Dose of Clam')->sendKeys([Key::CONTROL, 'a']);
         $browser->label('Dose of Clam')->sendKeys('2x10');
-        $browser->see('2x10/side')->keys(Key::ARROW_DOWN, Key::ARROW_DOWN, Key::TAB)->doesNotSee('leave the word out')->see('Saved');
+        $browser->see('This exercise is done one side at a time')->keys(Key::ARROW_DOWN, Key::ARROW_DOWN, Key::TAB)->doesNotSee('leave the word out')->see('Saved');
 
         $browser->keys(Key::ESCAPE)->driver->executeScript('document.activeElement.blur()');
         $browser->keys('n')->see('From an earlier session')->press('Lock-house floor')->see('How it started')->see('the working rung here');

@@ -266,7 +266,7 @@ final class DeskStoryTest extends BrowserTestCase
     {
         $browser = $this->signIn();
         $browser->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days')->keys('t')->see('exercises ·');
-        $browser->find('//textarea')->sendKeys(Key::CONTROL.'a'.Key::NULL.'front plank 2x20s');
+        $browser->find('//*[@role="dialog"]//textarea')->sendKeys(Key::CONTROL.'a'.Key::NULL.'front plank 2x20s');
         $browser->see('1 exercise ·')->keys(Key::ESCAPE)->isGone('//*[@role="dialog"]');
         $browser->driver->navigate()->refresh();
         $browser->see('Hive-lifting days')->keys('t')->see('What was typed here before is still there.')->see('1 exercise ·');
