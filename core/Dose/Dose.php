@@ -166,6 +166,14 @@ final readonly class Dose
     }
 
     /** @throws InvalidDose */
+    /** More in a set: a higher target, a heavier load or a stronger band. */
+    public function asksForMoreThan(self $other): bool
+    {
+        return ($this->unit() === $other->unit() && $this->first()->target() > $other->first()->target())
+            || ($this->loadGrams ?? 0) > ($other->loadGrams ?? 0)
+            || ($this->pull->newtons ?? 0) > ($other->pull->newtons ?? 0);
+    }
+
     public function withLoad(?int $grams): self
     {
         return $this->changed(['loadGrams' => $grams]);

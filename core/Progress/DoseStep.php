@@ -7,6 +7,7 @@ namespace EvenRungs\Progress;
 use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\SetBody;
@@ -151,6 +152,25 @@ final readonly class DoseStep
         };
 
         return new self($less === null ? $dose : $dose->withBody($less), $words);
+    }
+
+    /**
+     * Load one step down where there is one, else the dose.
+     *
+     * @param list<int>|null $owned grams of the weights there are; null when nobody has said
+     */
+    public static function lighter(Rung $rung, Dose $dose, Method $method, ?array $owned): self
+    {
+        $grams = $dose->loadGrams;
+        if ($grams !== null) {
+            $less = $owned === null ? [intdiv($grams * 95, 50_000) * 500] : array_filter($owned, static fn(int $weight): bool => $weight < $grams);
+            if ($less !== [] && max($less) >= 500) {
+                return new self($dose->withLoad(max($less)), DoseLine::kilograms(max($less)).' kg');
+            }
+        }
+        $pull = $dose->pull?->lighter();
+
+        return $pull !== null ? new self($dose->withPull($pull), $pull->inWords()) : self::down($rung, $dose, $method);
     }
 
     /** What a dose comes to: sets × target, seconds or repetitions; with the pauses where the pause carries the work. */

@@ -29,13 +29,6 @@ final readonly class NextDose
     /** So many clean sessions of less come first for each time a dose was too much (our own choice). */
     private const CLEAN_FIRST = 2;
 
-    /** Days away from which each week takes a step, and those from which a climb test comes first. */
-    private const AWAY_FROM = 15;
-
-    private const AWAY_TOO_LONG = 29;
-
-    private const MOST_WEEKS = 4;
-
     private function __construct(public Dose $dose, public bool $rises, public Reason $reason, public bool $isLighter = false) {}
 
     /**
@@ -57,46 +50,35 @@ final readonly class NextDose
         if ($newest === null || $last === null) {
             return null;
         }
-        $said = ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
-        $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", DoseLine::print($dose) === DoseLine::print($last->dose) ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && DoseLine::print($dose) !== DoseLine::print($last->dose));
+        $said = self::lastTime($last);
+        $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => self::saying($rung, $last, $dose, $rises, $sentence, $otherwise);
 
         if ($decided !== null && $last->sequence <= $decidedAt && ! $decided->is($last->dose->range)) {
             return self::overDecided($decided, $rung, $here, $last, $said);
         }
-        $away = self::away($rung, $log, $today);
-        if ($last->sequence < $since) {
-            $clean = self::lastClean($here);
-            $dose = $clean->dose ?? FirstDose::half($rung, $method)->dose;
-            [$rested, $words] = self::afterTimeAway($rung, $dose, $away, $method, $owned);
-
-            // What was done since and does not count was less on purpose.
-            $back = $newest->sequence < $since ? 'back on this rung' : 'after easier days back on this rung';
-
-            return $say($rested, false, ($clean === null ? "{$back}, at half its leaving mark" : "{$back}, with the last dose that was clean here").($words === null ? '.' : "; {$away} days away: {$words}."), 'A clean session.');
-        }
-        [$rested, $words] = self::afterTimeAway($rung, $last->dose, $away, $method, $owned);
-        if ($words !== null) {
-            return $say($rested, false, "{$away} days away: {$words}.", $away >= self::AWAY_TOO_LONG ? 'A climb test of this ladder.' : 'A clean session.');
+        $back = self::comingBack($rung, $here, $last, $newest, self::away($rung, $log, $today), $since, $method, $owned);
+        if ($back !== null) {
+            return $back;
         }
         $felt = FeltAnswer::to($here, $method);
-        [$lighter, $words] = self::lighter($rung, $last->dose, $method, $owned);
+        $lighter = DoseStep::lighter($rung, $last->dose, $method, $owned);
         if ($felt !== null && ! $felt->stepsDown) {
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
             $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range)->sentence, '.'));
 
-            return $say($felt->isLighter ? $lighter : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$words}" : '').'.', 'Felt where the rung asks for it.');
+            return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
         }
         if ($course === Course::StepDownProposed) {
             // Who stays for now does not meet the dose again that broke.
             $clean = self::lastCleanBelow($here, $last->dose);
 
-            return $say($clean->dose ?? $lighter, false, $clean === null ? "{$words}, since a step down is proposed." : "with the dose that was clean on {$clean->date->inWords()}, since a step down is proposed.", 'Stepping down, or a clean session.');
+            return $say($clean->dose ?? $lighter->dose, false, $clean === null ? "{$lighter->words}, since a step down is proposed." : "with the dose that was clean on {$clean->date->inWords()}, since a step down is proposed.", 'Stepping down, or a clean session.');
         }
         if (($last->effort() ?? 0) > $highestEffort) {
-            return $say($lighter, false, "{$words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
+            return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
         }
         if (self::isShort($last) && isset($here[count($here) - 2]) && self::isShort($here[count($here) - 2])) {
-            return $say($lighter, false, "{$words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
+            return $say($lighter->dose, false, "{$lighter->words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
         }
         $stays = self::whyStay($last, $course);
         if ($stays !== null) {
@@ -144,7 +126,7 @@ final readonly class NextDose
             }
         }
 
-        return $days >= self::AWAY_FROM ? "{$days} days since it was done, while others of its demand were" : null;
+        return $days >= TimeAway::FROM_DAYS ? "{$days} days since it was done, while others of its demand were" : null;
     }
 
     /** @param list<RungSession> $here by date */
@@ -162,7 +144,7 @@ final readonly class NextDose
      */
     public static function lastCleanBelow(array $here, Dose $dose): ?RungSession
     {
-        return self::lastClean(array_values(array_filter($here, static fn(RungSession $session): bool => self::isMore($dose, $session->dose))));
+        return self::lastClean(array_values(array_filter($here, static fn(RungSession $session): bool => $dose->asksForMoreThan($session->dose))));
     }
 
     /**
@@ -177,28 +159,41 @@ final readonly class NextDose
         return $days === [] ? 0 : min($days);
     }
 
-    /**
-     * A dose after so many days away: a step lighter for each week, four at most, and after those at most half the leaving mark.
-     *
-     * @param list<int>|null $owned
-     *
-     * @return array{Dose, string|null} and in words; null where that was no time away
-     */
-    private static function afterTimeAway(Rung $rung, Dose $dose, int $days, Method $method, ?array $owned): array
+    /** @return array<string, string> */
+    private static function lastTime(RungSession $last): array
     {
-        if ($days < self::AWAY_FROM) {
-            return [$dose, null];
-        }
-        $weeks = min(self::MOST_WEEKS, intdiv($days, 7));
-        $lighter = array_reduce(range(1, $weeks), static fn(Dose $dose): Dose => self::lighter($rung, $dose, $method, $owned)[0], $dose);
-        $words = "{$weeks} steps lighter, one for each week missed".($days < self::AWAY_TOO_LONG ? '' : ', four at most');
-        if ($days < self::AWAY_TOO_LONG) {
-            return [$lighter, $words];
-        }
-        $half = FirstDose::half($rung, $method)->dose->withLoad($lighter->loadGrams)->withPull($lighter->pull);
-        $isLess = self::isMore($half, $lighter);
+        return ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
+    }
 
-        return [$isLess ? $lighter->withSets(min($half->sets(), $lighter->sets())) : $half, 'a climb test comes first; until then '.($isLess ? $words : 'half the leaving mark')];
+    private static function saying(Rung $rung, RungSession $last, Dose $dose, bool $rises, string $sentence, string $otherwise): self
+    {
+        [$said, $isSame] = [self::lastTime($last), DoseLine::print($dose) === DoseLine::print($last->dose)];
+
+        return new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", $isSame ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && ! $isSame);
+    }
+
+    /**
+     * Back on a rung after another, or after weeks away; null where neither is so.
+     *
+     * @param list<RungSession> $here   that count on this rung, by date
+     * @param RungSession       $newest on this rung, whether it counts or not
+     * @param list<int>|null    $owned
+     */
+    private static function comingBack(Rung $rung, array $here, RungSession $last, RungSession $newest, int $days, int $since, Method $method, ?array $owned): ?self
+    {
+        if ($last->sequence < $since) {
+            $clean = self::lastClean($here);
+            $dose = $clean->dose ?? FirstDose::half($rung, $method)->dose;
+            $away = TimeAway::of($days, $rung, $dose, $method, $owned);
+
+            // What was done since and does not count was less on purpose.
+            $back = $newest->sequence < $since ? 'back on this rung' : 'after easier days back on this rung';
+
+            return self::saying($rung, $last, $away->dose ?? $dose, false, ($clean === null ? "{$back}, at half its leaving mark" : "{$back}, with the last dose that was clean here").($away === null ? '.' : "; {$away->words}."), 'A clean session.');
+        }
+        $away = TimeAway::of($days, $rung, $last->dose, $method, $owned);
+
+        return $away === null ? null : self::saying($rung, $last, $away->dose, false, "{$away->words}.", $away->isTested ? 'A climb test of this ladder.' : 'A clean session.');
     }
 
     /**
@@ -305,46 +300,13 @@ final readonly class NextDose
     {
         $broke = ($before->effort() ?? 0) > $highestEffort || $before->setsWithFault() !== [] || self::isShort($before);
 
-        return $broke && self::isMore($before->dose, $last->dose);
-    }
-
-    /** More in a set: a higher target, a heavier load or a stronger band. */
-    private static function isMore(Dose $one, Dose $other): bool
-    {
-        return ($one->unit() === $other->unit() && $one->first()->target() > $other->first()->target())
-            || ($one->loadGrams ?? 0) > ($other->loadGrams ?? 0)
-            || ($one->pull->newtons ?? 0) > ($other->pull->newtons ?? 0);
+        return $broke && $before->dose->asksForMoreThan($last->dose);
     }
 
     /** Good form and no pain, but short of the target in some set. */
     private static function isShort(RungSession $session): bool
     {
         return $session->setsWithFault() === [] && ($session->pain() ?? 0) === 0 && $session->missedTarget();
-    }
-
-    /**
-     * Load one step down where there is one, else the dose.
-     *
-     * @param list<int>|null $owned
-     *
-     * @return array{Dose, string}
-     */
-    private static function lighter(Rung $rung, Dose $dose, Method $method, ?array $owned): array
-    {
-        $grams = $dose->loadGrams;
-        if ($grams !== null) {
-            $less = $owned === null ? [intdiv($grams * 95, 50_000) * 500] : array_filter($owned, static fn(int $weight): bool => $weight < $grams);
-            if ($less !== [] && max($less) >= 500) {
-                return [$dose->withLoad(max($less)), DoseLine::kilograms(max($less)).' kg'];
-            }
-        }
-        $pull = $dose->pull?->lighter();
-        if ($pull !== null) {
-            return [$dose->withPull($pull), $pull->inWords()];
-        }
-        $step = DoseStep::down($rung, $dose, $method);
-
-        return [$step->dose, $step->words];
     }
 
     /**
