@@ -13,9 +13,6 @@ use EvenRungs\Method\Method;
  */
 final class Neutral
 {
-    /** From here on less is a return, not an easier day. */
-    private const AWAY_FROM_DAYS = 15;
-
     /**
      * @param list<RungSession> $sessions on one rung and those it pools with, by date
      *
@@ -46,7 +43,8 @@ final class Neutral
             && DoseStep::total($session->rung, $session->dose, $method) < DoseStep::total($before->rung, $before->dose, $method)
             // More in each set is a step, in fewer of them too: the sets of a program go up and down from day to day.
             && $session->dose->first()->target() <= $before->dose->first()->target()
-            && $before->date->daysUntil($session->date) < self::AWAY_FROM_DAYS
+            // After a time away less is a return, not an easier day.
+            && $before->date->daysUntil($session->date) < TimeAway::FROM_DAYS
             && $before->isClean() && ($before->effort() ?? 0) <= $highestEffort
             && $session->setsWithFault() === [] && ! $session->feltWrong() && ($session->pain() ?? 0) === 0;
     }

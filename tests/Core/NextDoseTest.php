@@ -241,6 +241,15 @@ final class NextDoseTest extends TestCase
         }
     }
 
+    public function test_after_four_weeks_a_climb_test_comes_first_and_no_more_steps_are_taken(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $next = fn(int $days): NextDose => NextDose::after($rung, [$this->session($rung->slug, DoseLine::parse('2x12/side', $rung->sidedness), 1)], Method::default(), Day::parse('2026-06-01')->plusDays($days)) ?? throw new \LogicException;
+
+        self::assertSame(['2x4/side', 'Press-out, standing: 28 days away: 4 steps lighter, one for each week missed.'], [DoseLine::print($next(28)->dose), $next(28)->reason->sentence]);
+        self::assertSame(['2x4/side', 'Press-out, standing: 60 days away: a climb test comes first; until then 4 steps lighter, one for each week missed, four at most.'], [DoseLine::print($next(60)->dose), $next(60)->reason->sentence]);
+    }
+
     public function test_who_comes_down_to_a_rung_before_a_time_away_comes_back_lighter_too(): void
     {
         $rung = ShippedLibrary::rung('press-out/standing');
