@@ -165,7 +165,6 @@ final readonly class Dose
         return $this->changed(['restSeconds' => $seconds]);
     }
 
-    /** @throws InvalidDose */
     /** More in a set: a higher target, a heavier load or a stronger band. */
     public function asksForMoreThan(self $other): bool
     {
@@ -174,6 +173,7 @@ final readonly class Dose
             || ($this->pull->newtons ?? 0) > ($other->pull->newtons ?? 0);
     }
 
+    /** @throws InvalidDose */
     public function withLoad(?int $grams): self
     {
         return $this->changed(['loadGrams' => $grams]);

@@ -49,6 +49,9 @@ final class RangeDecisionTest extends ApiTestCase
         $log = $this->log($person, $session, '2x8 60cm', ['back-and-pelvis' => false]);
         $pending = $this->getJson("/api/people/{$person}/review")->assertOk();
         self::assertSame(['step-down', 'Kneeling wheel rollout, 45 cm', '7.3'], [$pending->json('pending.0.proposed'), $pending->json('pending.0.toName'), $pending->json('pending.0.toHeight')]);
+        $outcome = array_column($pending->json('pending.0.outcomes'), null, 'choice')['step-down'];
+        self::assertNull($outcome['rungName'], 'it is the same rung');
+        self::assertStringStartsWith('2 × 6', $outcome['dose']);
 
         $this->postJson("/api/people/{$person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'rollout', 'side' => 'both', 'choice' => 'step-down', 'reason' => ''])->assertCreated();
         self::assertSame([73, '45cm'], $this->stand($person));

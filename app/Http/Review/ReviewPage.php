@@ -121,7 +121,8 @@ final readonly class ReviewPage
                 continue;
             }
             if ($next !== null) {
-                $outcomes[] = new OutcomeView($choice, $consequences->destination($choice)?->rung->name, DoseWords::of($next->dose), ReasonView::of($next->reason));
+                $to = $consequences->destination($choice)?->rung;
+                $outcomes[] = new OutcomeView($choice, $to?->slug === $pending->rung->slug ? null : $to?->name, DoseWords::of($next->dose), ReasonView::of($next->reason));
             }
         }
 
