@@ -66,9 +66,25 @@ final class AsOfToday
         if (array_filter($this->hand->plan->slots, static fn(PlannedSlot $slot): bool => $slot->session === $session?->id && $slot->role === SessionRole::Primer) !== []) {
             return UpToDate::asWritten($blocks);
         }
-        $week = $session?->programMonday === null ? null : $this->hand->week(Day::parse($session->programMonday));
+        $week = $this->weekOf($session);
 
-        return UpToDate::of($blocks, $this->hand->record, $week?->kind === WeekKind::Easier, $week === null ? [] : self::fixed($week));
+        return UpToDate::of($blocks, $this->hand->record, $week?->kind === WeekKind::Easier, self::fixed($week));
+    }
+
+    /** The week of the program a session was written from; null where it was written by hand. */
+    private function weekOf(?WrittenSession $session): ?WrittenWeek
+    {
+        return $session?->programMonday === null ? null : $this->hand->week(Day::parse($session->programMonday));
+    }
+
+    /**
+     * A session as the person trains it alone: nobody is there to bring it up to date.
+     *
+     * @param list<WrittenBlock> $blocks
+     */
+    public function alone(array $blocks, WrittenSession $session): UpToDate
+    {
+        return UpToDate::alone($blocks, $this->hand->record, self::fixed($this->weekOf($session)));
     }
 
     /** That this week comes out much shorter than it was planned, since the person stands elsewhere; null where it does not. */
@@ -95,8 +111,8 @@ final class AsOfToday
     }
 
     /** @return list<string> ladders that the trainer has fixed in a week */
-    private static function fixed(WrittenWeek $week): array
+    private static function fixed(?WrittenWeek $week): array
     {
-        return array_keys(array_filter($week->cells, static fn(WrittenCell $cell): bool => $cell->locked));
+        return array_keys(array_filter($week->cells ?? [], static fn(WrittenCell $cell): bool => $cell->locked));
     }
 }

@@ -16,7 +16,7 @@ use EvenRungs\Screening\Rescreen;
 final readonly class Attention
 {
     /** Counts up where lines are said or ordered otherwise, so that those that are kept are made anew. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /**
      * @param int                                         $urgency  lower is sooner

@@ -207,6 +207,9 @@ final class Doses
         if ($proposed === Decision::StepDown) {
             return Course::StepDownProposed;
         }
+        if ($proposed === Decision::StopLadder || $proposed === Decision::Refer) {
+            return Course::StopProposed;
+        }
         if ($this->record->circumstances()->nextOpen($this->record->library->ladder($here->rung->ladder), $here->rung, up: true) === null) {
             return Course::Top;
         }

@@ -89,6 +89,10 @@ final readonly class Growth
         if ($record->isStopped($rung->ladder)) {
             return "“{$rung->name}” is on a ladder that was stopped after pain.";
         }
+        $waiting = array_filter($record->judgement()->pending(), static fn(PendingDecision $pending): bool => $pending->ladder->slug === $rung->ladder && in_array($pending->proposal->choice, [Decision::StepDown, Decision::StopLadder, Decision::Refer], true));
+        if ($waiting !== []) {
+            return "“{$rung->name}” waits for a decision. ".(array_values($waiting)[0]->proposal->reasons[0]->sentence ?? '');
+        }
         $here = $record->workingRung($rung->ladder);
         $lowered = array_filter($record->history->decisions, static fn(Decided $decided): bool => $decided->ladder === $rung->ladder && $decided->choice === Decision::StepDown && $decided->sequence > $sequence);
         if ($here !== null && $lowered !== [] && $rung->height->above($here->height) > 0) {

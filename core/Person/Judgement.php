@@ -17,6 +17,9 @@ use EvenRungs\Progress\RungSession;
 /** What the rules make of what a person logged: proposals, the gates to the next rungs, and the decisions that wait. */
 final readonly class Judgement
 {
+    /** Days for which what hurt waits to be seen where the person is not placed, as long as pain counts that stopped a ladder. */
+    private const UNPLACED_DAYS = 28;
+
     public function __construct(private PersonRecord $record) {}
 
     public function gate(Position $here): Gate
@@ -32,14 +35,14 @@ final readonly class Judgement
 
     /**
      * Decisions that wait: the newest log of each ladder the person stands on, where it has not been decided,
-     * and decided ones that a bad next morning has reopened.
+     * and decided ones that a bad next morning has reopened. What hurt waits also where nobody has placed them.
      *
      * @return list<PendingDecision>
      */
     public function pending(): array
     {
         $pending = [];
-        foreach ($this->record->positions() as $here) {
+        foreach ([...$this->record->positions(), ...$this->hurtUnplaced()] as $here) {
             $log = $here->stopped ? null : $this->newestLogOn($here->rung->ladder);
             if ($log === null) {
                 continue;
@@ -59,6 +62,22 @@ final readonly class Judgement
         }
 
         return $pending;
+    }
+
+    /** @return list<Position> the rungs that hurt the last time, of ladders the person stands nowhere on */
+    private function hurtUnplaced(): array
+    {
+        $hurt = [];
+        $lately = array_filter($this->record->history->logs(), fn(LoggedSession $log): bool => $log->on->daysUntil($this->record->today) <= self::UNPLACED_DAYS);
+        foreach (array_reverse($lately) as $log) {
+            foreach (array_diff($log->ladders(), array_keys($hurt)) as $ladder) {
+                $done = $this->record->on($ladder) === [] ? $log->exercises($this->record->library, Side::Both) : [];
+                $worst = self::worst(array_filter($done, static fn(RungSession $one): bool => $one->rung->ladder === $ladder && ($one->isStopEvent() || Pain::acts($one->pain() ?? 0))));
+                $hurt[$ladder] = $worst === null ? null : new Position($worst->rung, Side::Both, sequence: $log->sequence);
+            }
+        }
+
+        return array_values(array_filter($hurt));
     }
 
     /** The side a standing is judged by: where a limit rests one side of what both stand on, the other. */
@@ -95,11 +114,20 @@ final readonly class Judgement
      */
     private static function judged(Rung $rung, array $exercises): ?RungSession
     {
-        $concerning = array_values(array_filter($exercises, static fn(RungSession $one): bool => $one->rung->ladder === $rung->ladder && ProgressionRule::concerns($rung, $one)));
-        $how = static fn(RungSession $one): array => [(int) $one->isStopEvent(), Pain::acts($one->pain() ?? 0) ? $one->pain() : 0, (int) ($one->rung->slug === $rung->slug)];
-        usort($concerning, static fn(RungSession $a, RungSession $b): int => $how($b) <=> $how($a));
+        return self::worst(array_filter($exercises, static fn(RungSession $one): bool => $one->rung->ladder === $rung->ladder && ProgressionRule::concerns($rung, $one)), $rung);
+    }
 
-        return $concerning[0] ?? null;
+    /**
+     * What stopped something, else what hurt most, else the rung itself.
+     *
+     * @param array<int, RungSession> $exercises
+     */
+    private static function worst(array $exercises, ?Rung $rung = null): ?RungSession
+    {
+        $how = static fn(RungSession $one): array => [(int) $one->isStopEvent(), Pain::acts($one->pain() ?? 0) ? $one->pain() : 0, (int) ($one->rung->slug === $rung?->slug)];
+        usort($exercises, static fn(RungSession $a, RungSession $b): int => $how($b) <=> $how($a));
+
+        return $exercises[0] ?? null;
     }
 
     private function newestLogOn(string $ladder): ?LoggedSession

@@ -45,6 +45,8 @@ final class PersonRecord
 
     private ?Doses $doses = null;
 
+    private ?Withheld $withheld = null;
+
     /** @var list<string>|null */
     private ?array $mastered = null;
 
@@ -387,14 +389,21 @@ final class PersonRecord
      * What of a written session this person may train; null where nothing of it can be read.
      *
      * @param list<WrittenBlock> $blocks
+     * @param bool               $isDone it was trained already: what is withheld since is told all the same
      *
      * @throws \EvenRungs\Reason\Refusal
      */
-    public function permitted(array $blocks): ?Permitted
+    public function permitted(array $blocks, bool $isDone = false): ?Permitted
     {
         $session = $this->read($blocks)->session;
 
-        return $session === null ? null : Permitted::of($session, $this->circumstances());
+        return $session === null ? null : Permitted::of($session, $this->circumstances(), $isDone ? null : $this->withheld()->against(...));
+    }
+
+    /** What is not trained for now, whatever is written. */
+    public function withheld(): Withheld
+    {
+        return $this->withheld ??= Withheld::of($this);
     }
 
     private static function higher(?Rung $one, Rung $other): Rung

@@ -48,13 +48,50 @@ final readonly class UpToDate
     public static function of(array $blocks, PersonRecord $record, bool $isEasier = false, array $fixed = [], bool $isPlanned = false): self
     {
         $next = $record->doses()->next();
+
+        return self::through($blocks, static fn(WrittenItem $item, bool $onlyDown): ?array => $onlyDown ? self::comesDown($item, $record, $fixed) : self::change($item, $record, $next, $isEasier, $fixed, $isPlanned && ! $isEasier));
+    }
+
+    /**
+     * As somebody trains it alone: what the trainer wrote stands, except that nobody is asked again for what was too much, or
+     * for a rung they came down from.
+     *
+     * @param list<WrittenBlock> $blocks
+     * @param list<string>       $fixed ladders that the trainer has fixed: the rung stays
+     */
+    public static function alone(array $blocks, PersonRecord $record, array $fixed = []): self
+    {
+        $next = $record->doses()->next();
+
+        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $fixed, $next): ?array {
+            $written = self::written($item, $record, []);
+            if ($written === null) {
+                return null;
+            }
+            [$rung, $dose] = $written;
+            $down = match (true) {
+                in_array($rung->ladder, $fixed, true) || ! self::cameDown($rung, $record) => null,
+                $onlyDown => self::comesDown($item, $record, []),
+                default => self::change($item, $record, $next, true, [], false),
+            };
+
+            return $down !== null && $down[0]->rung !== $rung->slug ? $down : self::lighter($item, $rung, $dose, $record);
+        });
+    }
+
+    /**
+     * @param list<WrittenBlock>                                             $blocks
+     * @param \Closure(WrittenItem, bool): (array{WrittenItem, Reason}|null) $change what becomes of an exercise, and whether it only comes down in any case; null for nothing
+     */
+    private static function through(array $blocks, \Closure $change): self
+    {
         $changes = $moved = [];
         foreach ($blocks as $block) {
             $items = [];
-            foreach ($block->items as $item) {
-                $change = $block->isCircuit || $block->part === Part::Primer ? self::comesDown($item, $record, $fixed) : self::change($item, $record, $next, $isEasier, $fixed, $isPlanned && ! $isEasier);
-                $items[] = $change[0] ?? $item;
-                $changes = $change === null ? $changes : [...$changes, $item->id => $change[1]];
+            foreach ($block->items as $written) {
+                $now = $change($written, $block->isCircuit || $block->part === Part::Primer);
+                $items[] = $now[0] ?? $written;
+                $changes = $now === null ? $changes : [...$changes, $written->id => $now[1]];
             }
             $moved[] = new WrittenBlock($block->isCircuit, $items, $block->gapSeconds, $block->roundRestSeconds, $block->part);
         }
@@ -281,6 +318,15 @@ final readonly class UpToDate
 
         // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
         return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
+    }
+
+    /** Whether the person stood as high before, and works lower now. */
+    private static function cameDown(Rung $rung, PersonRecord $record): bool
+    {
+        $working = $record->workingRung($rung->ladder);
+        $stoodSoHigh = static fn(Placing $placing): bool => $placing->ladder === $rung->ladder && $record->library->has($placing->rung) && $record->library->rung($placing->rung)->height->above($rung->height) >= 0;
+
+        return $working !== null && $rung->height->above($working->height) > 0 && array_filter($record->history->placings, $stoodSoHigh) !== [];
     }
 
     /** Whether the person stood on it and has gone on. */

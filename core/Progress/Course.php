@@ -15,6 +15,8 @@ enum Course
     case TrainerStays;
     /** A step down is proposed, and the person is still here: nobody has decided yet, the trainer stays, or there is no lower rung. */
     case StepDownProposed;
+    /** Pain asks for the ladder to be stopped, and nobody has decided yet, or the trainer stays. */
+    case StopProposed;
     /** No higher rung of the ladder is open to the person. */
     case Top;
 }

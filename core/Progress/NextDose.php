@@ -68,11 +68,12 @@ final readonly class NextDose
 
             return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
         }
-        if ($course === Course::StepDownProposed) {
+        if ($course === Course::StepDownProposed || $course === Course::StopProposed) {
             // Who stays for now does not meet the dose again that broke.
             $clean = self::lastCleanBelow($here, $last->dose);
+            $since = $course === Course::StopProposed ? 'since stopping its ladder is proposed.' : 'since a step down is proposed.';
 
-            return $say($clean->dose ?? $lighter->dose, false, $clean === null ? "{$lighter->words}, since a step down is proposed." : "with the dose that was clean on {$clean->date->inWords()}, since a step down is proposed.", 'Stepping down, or a clean session.');
+            return $say($clean->dose ?? $lighter->dose, false, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$since}", 'Stepping down, or a clean session.');
         }
         if (($last->effort() ?? 0) > $highestEffort) {
             return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
@@ -184,12 +185,20 @@ final readonly class NextDose
         if ($last->sequence < $since) {
             $clean = self::lastClean($here);
             $dose = $clean->dose ?? FirstDose::half($rung, $method)->dose;
+            // Less was done since, and not clean: that is no reason to ask for more.
+            $isMore = $dose->asksForMoreThan($last->dose);
+            $dose = $isMore ? $last->dose : $dose;
+            $with = match (true) {
+                $isMore => 'with the dose of the last time',
+                $clean === null => 'at half its leaving mark',
+                default => 'with the last dose that was clean here',
+            };
             $away = TimeAway::of($days, $rung, $dose, $method, $owned);
 
             // What was done since and does not count was less on purpose.
             $back = $newest->sequence < $since ? 'back on this rung' : 'after easier days back on this rung';
 
-            return self::saying($rung, $last, $away->dose ?? $dose, false, ($clean === null ? "{$back}, at half its leaving mark" : "{$back}, with the last dose that was clean here").($away === null ? '.' : "; {$away->words}."), 'A clean session.');
+            return self::saying($rung, $last, $away->dose ?? $dose, false, "{$back}, {$with}".($away === null ? '.' : "; {$away->words}."), 'A clean session.');
         }
         $away = TimeAway::of($days, $rung, $last->dose, $method, $owned);
 

@@ -102,6 +102,7 @@ enum Rule: string
     case PainHigh = 'pain.high';
     case PainMorning = 'pain.next-morning';
     case PainTwice = 'pain.twice-in-28-days';
+    case PainWaits = 'pain.waits';
 
     /** The rule in one sentence, whoever it is about. */
     public function sentence(): string
@@ -116,7 +117,7 @@ enum Rule: string
             self::Primer => 'A primer lasts at most eight minutes and is done well below the working rung or at half its dose.',
             self::SessionChoice => 'A session made from the board takes what its minutes hold with all its sets: the demands of every week whatever it takes and the weakest first, then the others, then a second of each, eight exercises at most; of one demand first what no other session has, then what was trained longest ago.',
             self::FitToTime => 'A session comes down to its minutes in steps, least harm first: rests inside their band, circuits of work that does not compete, a set less where a demand is above its share, as long as two stay; an exercise that is covered elsewhere; then down to one set. The last of the weakest demand never goes. Minutes left over go to the weakest up to its share, then to what is furthest below its own.',
-            self::UpToDate => 'What was written before is brought to the rungs and doses of today in one step: a rung above the working one, or left upward since, gives way to the working rung; a dose to the next one, in as many sets as were written, at the mark in as many as count there. A week of a program is written so; in an easier week nothing rises. A station of a circuit and a primer only come down; what the trainer has fixed and what works another way on purpose stays.',
+            self::UpToDate => 'What was written before is brought to the rungs and doses of today in one step: a rung above the working one, or left upward since, gives way to the working rung; a dose to the next one, in as many sets as were written, at the mark in as many as count there. A week of a program is written so; in an easier week nothing rises. A station of a circuit and a primer only come down; what the trainer has fixed and what works another way on purpose stays. What the person trains alone stays as it was written, but comes down from a rung they came down from, and to a dose that is lighter by now.',
             self::Template => 'A template takes the working rung where there is one, begins low where there is none, and says what stands in where a rung is ruled out.',
             self::HeldNotRepeated => 'A held rung is dosed in seconds, not in repetitions.',
             self::NextDose => 'After a clean session the dose rises by one step, up to the leaving mark; there it waits for the gate. A set is added below the sets of the table, after the trainer stays against a climb, or where no higher rung is open. It never falls and calls that a rise; too much effort, a missed target twice, a wrong place or days away (a step for each week from fifteen days on, four at most, and after four weeks at most half the mark) make it lighter; while a step down is proposed and the person is still there, it is the dose that was clean last, else a step lighter; and what was too much within eight weeks is tried again after two clean sessions of less for each time it was. Who trained the demand with other exercises was not away: the last dose comes once more.',
@@ -199,6 +200,7 @@ enum Rule: string
             self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason.',
             self::PainMorning => 'Worse the next morning, or pain above 5 then, stops the ladder and reopens what was decided.',
             self::PainTwice => 'A second time within 28 days that pain stopped a ladder: stop and refer to a licensed clinician.',
+            self::PainWaits => 'While it waits to be decided whether pain stops a ladder, nothing of that ladder reaches a sheet, a player or a week; while it waits whether to refer, nothing does. So it is with a ladder that was stopped. What hurt waits for four weeks also where the person stands nowhere on its ladder.',
         };
     }
 

@@ -7,10 +7,14 @@ namespace EvenRungs\Session;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
-/** What of a session may be trained: without the rungs, or the sides of them, that a limit or missing kit rules out. */
+/**
+ * What of a session may be trained: without the rungs, or the sides of them, that a limit or missing kit rules out, and
+ * without ladders that are withheld for now.
+ */
 final readonly class Permitted
 {
     /**
@@ -19,16 +23,18 @@ final readonly class Permitted
      */
     private function __construct(public ?Session $session, public array $leftOut) {}
 
-    public static function of(Session $session, Circumstances $circumstances): self
+    /** @param (\Closure(Rung): ?Reason)|null $withheld why nothing of the ladder of a rung is trained for now; null where something is */
+    public static function of(Session $session, Circumstances $circumstances, ?\Closure $withheld = null): self
     {
         $leftOut = [];
         $permitted = $session;
         foreach ($session->items() as $item) {
-            $narrowed = self::item($item, $circumstances);
+            $reason = $withheld === null ? null : $withheld($item->rung);
+            $narrowed = $reason === null ? self::item($item, $circumstances) : null;
             if ($narrowed === $item) {
                 continue;
             }
-            $leftOut[] = self::because($item, $narrowed, $circumstances);
+            $leftOut[] = $reason ?? self::because($item, $narrowed, $circumstances);
             $permitted = match (true) {
                 $permitted === null => null,
                 $narrowed === null => Edit::remove($item->id)->appliedTo($permitted),

@@ -290,6 +290,17 @@ final class NextDoseTest extends TestCase
         self::assertSame('Press-out, standing: after easier days back on this rung, with the last dose that was clean here.', $easier?->reason->sentence);
     }
 
+    public function test_back_on_a_rung_it_is_never_more_than_was_done_there_last_and_not_clean(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $log = fn(string ...$lines): array => array_map(fn(string $line, int $at): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $at + 1, fault: $at === array_key_last($lines)), array_values($lines), array_keys(array_values($lines)));
+        $next = static fn(RungSession ...$log): NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'), since: 5) ?? throw new \LogicException;
+
+        self::assertSame('2x4/side', DoseLine::print($next(...$log('2x4/side'))->dose), 'half the leaving mark is more');
+        self::assertSame('2x6/side', DoseLine::print($next(...$log('2x10/side', '2x6/side'))->dose), '2 × 10 was clean before');
+        self::assertSame('Press-out, standing: back on this rung, with the dose of the last time.', $next(...$log('2x4/side'))->reason->sentence);
+    }
+
     public function test_17_two_over_the_target_at_two_sessions_running_asks_for_2_to_10_per_cent_more(): void
     {
         // Two-for-two rule: NSCA, Essentials of Strength Training and Conditioning; step: ACSM 2009. Values from memory.

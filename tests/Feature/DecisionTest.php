@@ -174,7 +174,7 @@ final class DecisionTest extends ApiTestCase
         self::assertTrue($this->stand()['stopped']);
         $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk()->assertJsonPath('preview.blocks', []);
         $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => 1, 'title' => 'x', 'blocks' => self::blocks([self::RUNG => '2x10/side'])])->assertUnprocessable();
-        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'stopped-ladder');
+        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'nothing-left')->assertJsonPath('sentence', 'Nothing of this session can be trained today. Left out: the ladder of “Press-out, standing” was stopped after pain.');
 
         $this->travel(2)->days();
         $body = ['id' => self::id(), 'rung' => 'press-out/seated', 'side' => 'both', 'reason' => ''];

@@ -99,6 +99,44 @@ final class HomeTest extends HomeTestCase
         self::assertSame($before, array_map(static fn(string $table): string => (string) json_encode(DB::table($table)->get()), $tables));
     }
 
+    public function test_what_hurt_is_not_asked_again_before_the_trainer_has_seen_it(): void
+    {
+        $this->atTheDesk();
+        $session = $this->writtenSession($this->person, [self::RUNG => '2x10/side', 'dead-bug/both-arms-reach' => '2x8']);
+        $this->open($this->link());
+        $cues = "/api/home/sessions/{$session}/cues";
+        $names = fn(string $path): array => array_values(array_unique(array_column((array) $this->getJson($path)->assertOk()->json('ways'), 'rung')));
+        self::assertContains(self::RUNG, $names($cues));
+        $this->tell(self::id(), $session, 7)->assertOk();
+
+        self::assertNotContains(self::RUNG, $names($cues));
+        $this->getJson($cues)->assertJsonPath('cautions', ['“Press-out, standing” is left out until your trainer has seen what you told.'])->assertJsonPath('leftOut', []);
+        self::assertContains(self::RUNG, $names("{$cues}?done=yes"), 'what was done without the device can be told');
+        $this->getJson("/api/home/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'not-today');
+
+        $this->atTheDesk();
+        self::assertStringContainsString('waits for a decision. Pain 7 of 10', self::text($this->getJson("/api/people/{$this->person}/sessions/{$session}/cues")->json('leftOut.0.sentence')));
+        self::assertStringContainsString('waits for a decision', self::text($this->getJson("/api/people/{$this->person}/sessions/{$session}/sheet")->json('leftOut.0.sentence')));
+        $pending = $this->getJson("/api/people/{$this->person}/review")->json('pending.0');
+        self::assertIsArray($pending);
+        $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $pending['log'], 'ladder' => 'press-out', 'side' => $pending['side'], 'choice' => 'stay', 'reason' => 'It was the old bruise.'])->assertCreated();
+        Auth::logout();
+        session()->flush();
+        self::assertContains(self::RUNG, $names($cues));
+    }
+
+    public function test_at_home_a_dose_that_was_too_much_comes_down_and_says_so(): void
+    {
+        $this->open($this->link());
+        $this->tell(self::id(), null, 4)->assertOk();
+
+        $cues = $this->getJson("/api/home/sessions/{$this->session}/cues")->assertOk()->assertJsonPath('ways.0.dose', '2x8/side');
+        self::assertSame(['“Press-out, standing” for now: 2 × 8 each side, less than was written.'], $cues->json('cautions'));
+        $this->getJson("/api/home/sessions/{$this->session}/cues?done=yes")->assertJsonPath('ways.0.dose', '2x10/side')->assertJsonPath('cautions', []);
+        $this->atTheDesk();
+        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}")->assertJsonPath('preview.blocks.0.items.0.dose', '2x10/side');
+    }
+
     public function test_a_danger_sign_ticked_at_home_closes_training_on_every_path_and_is_first_on_the_bench(): void
     {
         $this->open($this->link());

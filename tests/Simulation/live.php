@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
 // written as they stand, each session brought up to date and done as they can, planned anew where the program asks for it.
-// Most trainers follow every proposal, some let decisions wait, some stay against a step down or a climb. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+// Most trainers follow every proposal, some let decisions wait, some stay against a step down or a climb. Some people train
+// from a sheet at home, tell how the next morning was, and correct what they told. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
 use App\Library\TemplateFile;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\ClimbTest;
@@ -26,6 +27,7 @@ use EvenRungs\Person\Decided;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\MorningAnswer;
 use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
@@ -43,10 +45,14 @@ use EvenRungs\Progress\DoseStep;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\LeavingMark;
+use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\Neutral;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\StartPain;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
@@ -66,10 +72,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'back as if never away', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'back as if never away' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -136,6 +142,20 @@ final class Life
     /** @var list<WrittenBlock> a session of their own that they come back to; none for most */
     private array $own = [];
 
+    /** Per cent of sessions that are done alone, from a sheet that was handed over. */
+    private int $alone;
+
+    /** Sessions from a sheet before the trainer writes another one. */
+    private const OF_A_SHEET = 8;
+
+    /** @var list<WrittenBlock> the sheet as it was handed over */
+    private array $sheet = [];
+
+    private int $fromSheet = 0;
+
+    /** Per cent of mornings that are told of. */
+    private int $mornings;
+
     /** @var array<string, int> steps down from a rung, by rung and side */
     private array $stepsDown = [];
 
@@ -159,6 +179,8 @@ final class Life
         [$this->decides, $this->stays] = [[100, 0], [100, 0], [40, 0], [100, 50]][$chance->getInt(0, 3)];
         $this->untold = [0, 0, 20, 80][$chance->getInt(0, 3)];
         $this->away = $chance->getInt(0, 3) > 0 ? [] : range(2, $chance->getInt(3, 6));
+        $this->alone = [0, 0, 50, 100][$chance->getInt(0, 3)];
+        $this->mornings = [0, 40, 100][$chance->getInt(0, 2)];
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
             $answers = $question->answers();
@@ -249,6 +271,10 @@ final class Life
             if ($this->chance->getInt(1, 100) <= $this->missed) {
                 continue;
             }
+            if ($this->chance->getInt(1, 100) <= $this->alone) {
+                $this->trainAlone($now, $day, $week->kind, $written);
+                continue;
+            }
             if ($this->chance->getInt(1, 100) <= $this->aside) {
                 $this->trainSomethingElse($now, $day, $week->kind);
                 continue;
@@ -284,6 +310,24 @@ final class Life
         $this->train($now, $session, $day, $kind, 3, $comesBack ? 'own: ' : 'else: ');
     }
 
+    /**
+     * From the sheet that was handed over, as it stands on their own page today.
+     *
+     * @param list<WrittenBlock> $written what the trainer would hand over today
+     */
+    private function trainAlone(ProgramAtHand $now, Day $day, WeekKind $kind, array $written): void
+    {
+        if ($this->sheet === [] || ++$this->fromSheet >= self::OF_A_SHEET) {
+            [$this->sheet, $this->fromSheet] = [$written, 0];
+        }
+        $permitted = $now->record->permitted($now->asOfToday()->alone($this->sheet, new WrittenSession('sheet', '', $this->sheet))->blocks);
+        $this->note('left out until decided', array_filter($permitted->leftOut ?? [], static fn(Reason $reason): bool => $reason->rule === Rule::PainWaits) !== [], $day->iso());
+        if ($permitted?->session !== null) {
+            $this->count['at home']++;
+            $this->train($now, $permitted->session, $day, $kind, 0, 'home: ');
+        }
+    }
+
     /** Height in tenths that is mastered on a ladder. */
     private function capacity(string $ladder): float
     {
@@ -302,10 +346,7 @@ final class Life
         $this->count['sessions']++;
         $sets = [];
         foreach ($session->items() as $item) {
-            if ($hand->record->isStopped($item->rung->ladder)) {
-                // Taken out by hand: the floor refuses it.
-                continue;
-            }
+            $this->note('trained what hurt before it was decided', $hand->record->isStopped($item->rung->ladder) || $this->hurt($hand->record, $item->rung->ladder), "{$which}{$day->iso()}: {$item->rung->slug}");
             $working = $hand->record->workingRung($item->rung->ladder);
             $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
             $broke = $this->broke($hand->record, $item);
@@ -313,6 +354,7 @@ final class Life
             $this->note('back as if never away', $this->isBackAsBefore($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             array_push($sets, ...$this->done($item, $day));
         }
+        $this->tellMorning($day);
         $this->logs[] = $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
         foreach ($this->record($day)->judgement()->pending() as $pending) {
             $proposal = $pending->proposal;
@@ -335,6 +377,46 @@ final class Life
                 $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $proposal->to->slug, false, $this->sequence, $day, '', true);
             }
         }
+    }
+
+    /** Of the last session, on a later day: how it was the next morning, and now and then that something was told wrongly. */
+    private function tellMorning(Day $today): void
+    {
+        $last = array_pop($this->logs);
+        if ($last === null) {
+            return;
+        }
+        $mornings = $last->mornings;
+        if ($mornings === [] && $last->on->isBefore($today) && $this->chance->getInt(1, 100) <= $this->mornings) {
+            $this->count['mornings told']++;
+            $isBad = $this->chance->getInt(1, 100) <= $this->sore;
+            $this->count['bad mornings'] += (int) $isBad;
+            foreach ($last->ladders() as $at => $ladder) {
+                $mornings[] = new MorningAnswer($ladder, new Morning($isBad && $at === 0 ? $this->chance->getInt(1, 8) : 0, $isBad && $at === 0), ++$this->sequence);
+            }
+        }
+        $sets = $last->sets;
+        if ($sets !== [] && $this->chance->getInt(1, 100) <= 2) {
+            $this->count['corrected']++;
+            $at = $this->chance->getInt(0, count($sets) - 1);
+            $told = $sets[$at];
+            $sets[$at] = new LoggedSet($told->item, $told->rung, $told->dose, $told->both, $told->left, $told->right, $told->form, $told->pain === null ? null : $this->chance->getInt(0, 7), $told->effort === null ? null : $this->chance->getInt(1, 10), $told->travellingPain, $told->felt, $told->painSide, $told->number, $told->painPlace);
+        }
+        $this->logs[] = new LoggedSession($last->id, $last->session, $last->on, $last->sequence, $last->seconds, $sets, $mornings, $last->before);
+    }
+
+    /** Whether the last that was done of a ladder stopped it or asks to refer, and nobody has said anything yet. */
+    private function hurt(PersonRecord $record, string $ladder): bool
+    {
+        foreach (array_reverse($record->history->logs()) as $log) {
+            $hurt = array_filter($log->exercises($record->library, Side::Both), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
+            if (in_array($ladder, $log->ladders(), true)) {
+                return $hurt !== [] && array_filter($this->decisions, static fn(Decided $decided): bool => $decided->ladder === $ladder && $decided->log === $log->id) === []
+                    && array_filter($this->placings, static fn(Placing $placing): bool => $placing->ladder === $ladder && $placing->sequence > $log->sequence) === [];
+            }
+        }
+
+        return false;
     }
 
     /** The dose that broke, where a step down from this rung is proposed and as much is asked for again; null else. */
@@ -363,7 +445,8 @@ final class Life
     private function isBackAsBefore(PersonRecord $record, Item $item, Day $day): bool
     {
         $log = $record->rungSessions(Side::Both);
-        $here = NextDose::onRung($item->rung, $log);
+        // A day that was easier on purpose is not what there is less of.
+        $here = Neutral::leftOut(NextDose::onRung($item->rung, $log), $this->method, $record->circumstances()->highestEffort());
         $last = $here[count($here) - 1]->dose ?? null;
         $days = array_map(static fn(RungSession $session): int => $session->date->daysUntil($day), array_filter($log, static fn(RungSession $session): bool => $session->rung->demand === $item->rung->demand));
 
@@ -407,7 +490,8 @@ final class Life
         $this->easy[$key] = $running;
         $onIt = $running === 6 ? array_values(array_filter($this->record($day)->on($rung->ladder), static fn(Position $here): bool => $here->rung->slug === $rung->slug))[0] ?? null : null;
         $isTop = $onIt !== null && $this->record($day)->circumstances()->nextOpen(ShippedLibrary::get()->ladder($rung->ladder), $rung, up: true) === null;
-        $this->note('easy for ever', $running === 6 && ! $isTop, "{$day->iso()}: {$rung->slug} ".DoseLine::print($dose)." the sixth time at effort {$hardest}");
+        // A sheet stays as it is until the trainer writes another one.
+        $this->note('easy for ever', $running === 6 && ! $isTop && $this->alone === 0, "{$day->iso()}: {$rung->slug} ".DoseLine::print($dose)." the sixth time at effort {$hardest}");
 
         return $sets;
     }

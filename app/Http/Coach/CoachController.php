@@ -21,20 +21,21 @@ use App\Time\PracticeClock;
 use EvenRungs\Log\LogLine;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** What was done: the log of a session, and how it was the next morning. */
 final readonly class CoachController
 {
     public function __construct(private OpenPerson $open) {}
 
-    #[Reads('/api/people/{person}/sessions/{session}/cues', 'cueSheet', CueSheetView::class)]
-    public function cues(Person $person, TrainingSession $session, #[CurrentUser] User $user): JsonResponse
+    #[Reads('/api/people/{person}/sessions/{session}/cues', 'cueSheet', CueSheetView::class, queries: ['done'])]
+    public function cues(Person $person, TrainingSession $session, Request $request, #[CurrentUser] User $user): JsonResponse
     {
         abort_unless($session->person_id === $person->id, 404);
         $file = $this->open->of($person, $user);
         Problem::whenClosed($file->record->admission());
 
-        return new JsonResponse((new CoachPage($file, $session))->cueSheet());
+        return new JsonResponse(CoachPage::atTheDesk($file, $session, $request->query('done') === 'yes'));
     }
 
     /** What a typed line tells of a training, for fields to be filled with: nothing is kept. */
@@ -43,7 +44,7 @@ final readonly class CoachController
     {
         abort_unless($session->person_id === $person->id, 404);
         $record = $this->open->of($person, $input->by())->record;
-        $permitted = $record->permitted($session->inCore()->blocks)->session ?? throw Problem::emptySession();
+        $permitted = $record->permitted($session->inCore()->blocks, isDone: true)->session ?? throw Problem::emptySession();
 
         return new JsonResponse(LogLineView::of(LogLine::read($input->text('line'), $permitted, $record->library->names)));
     }

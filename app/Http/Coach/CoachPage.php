@@ -21,14 +21,18 @@ use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\Open;
 use EvenRungs\Log\EndReason;
 use EvenRungs\Person\EasierNow;
+use EvenRungs\Person\UpToDate;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Session\CueSheet;
 use EvenRungs\Session\CueWay;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Permitted;
 use EvenRungs\Session\Picking;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
@@ -42,24 +46,40 @@ final readonly class CoachPage
     /** @var list<Reason> */
     private array $leftOut;
 
-    public function __construct(private PersonFile $file, private TrainingSession $row)
+    /** @param array<string, Reason> $changes what has moved on since it was written, by exercise */
+    private function __construct(private PersonFile $file, private TrainingSession $row, Permitted $permitted, private array $changes)
     {
-        $permitted = $file->record->permitted($row->inCore()->blocks) ?? throw Problem::emptySession();
         $this->leftOut = $permitted->leftOut;
         $this->session = $permitted->session ?? throw Problem::conflict('nothing-left', 'Nothing of this session can be trained today. '.$this->leftOut[0]->sentence);
     }
 
-    /** As the person plays it alone: without the names of limits, which are nobody's business on a table at home. */
-    public function atHome(): CueSheetView
+    /** @param bool $isDone it was trained without the device, and is told */
+    public static function atTheDesk(PersonFile $file, TrainingSession $row, bool $isDone): CueSheetView
     {
-        return $this->sheet([], [], []);
+        $session = $row->inCore();
+        $page = new self($file, $row, $file->record->permitted($session->blocks, $isDone) ?? throw Problem::emptySession(), $file->program()->asOfToday()->since($session->blocks, $session)->changes);
+
+        return $page->sheet(CautionLines::of($file->record), ReasonView::all($page->leftOut), ReasonView::all(array_values($page->changes)));
     }
 
-    public function cueSheet(): CueSheetView
+    /** As the person plays it alone: without the names of limits, which are nobody's business on a table at home. */
+    public static function atHome(PersonFile $file, TrainingSession $row, bool $isDone): CueSheetView
     {
-        $session = $this->row->inCore();
+        $session = $row->inCore();
+        $now = $isDone ? UpToDate::asWritten($session->blocks) : $file->program()->asOfToday()->alone($session->blocks, $session);
+        $page = new self($file, $row, $file->record->permitted($now->blocks, $isDone) ?? throw Problem::emptySession(), $now->changes);
 
-        return $this->sheet(CautionLines::of($this->file->record), ReasonView::all($this->leftOut), ReasonView::all(array_values($this->file->program()->asOfToday()->since($session->blocks, $session)->changes)));
+        return $page->sheet($page->saidAtHome(), [], []);
+    }
+
+    /** @return list<string> what is not as on the sheet, in plain words */
+    private function saidAtHome(): array
+    {
+        $waits = array_filter($this->leftOut, static fn(Reason $reason): bool => in_array($reason->rule, [Rule::PainWaits, Rule::PainHigh], true));
+        $left = array_map(static fn(Reason $reason): string => "“{$reason->inputs[0]->value}” is left out ".($reason->rule === Rule::PainWaits ? 'until your trainer has seen what you told.' : 'for now, as your trainer decided.'), array_values($waits));
+        $changed = array_filter($this->session->items(), fn(Item $item): bool => isset($this->changes[$item->id]));
+
+        return [...$left, ...array_map(fn(Item $item): string => "“{$item->rung->name}” for now: ".DoseWords::of($item->dose, $this->file->record->method->counting()).', less than was written.', array_values($changed))];
     }
 
     /**
@@ -69,11 +89,6 @@ final readonly class CoachPage
      */
     private function sheet(array $cautions, array $leftOut, array $movedOn): CueSheetView
     {
-        foreach ($this->session->items() as $item) {
-            if ($this->file->record->isStopped($item->rung->ladder)) {
-                throw Problem::conflict('stopped-ladder', "“{$item->rung->name}” is on a ladder that was stopped after pain: take it out of the session, or reopen it on the board, with a reason, first.");
-            }
-        }
         $easier = [];
         foreach ($this->session->items() as $item) {
             $easier[$item->id] = EasierNow::of($this->file->record, $item);

@@ -19,8 +19,8 @@ final readonly class CueSheetView
      * @param list<CueStep>             $steps       the sets in the order written
      * @param list<CueWayView>          $ways        of every exercise, as written first
      * @param list<list<int>>           $changeOvers seconds from each way to each other one, in the order of the ways
-     * @param list<string>              $cautions
-     * @param list<ReasonView>          $leftOut what of the session a limit or missing kit keeps from it
+     * @param list<string>              $cautions    of limits; on the person's own page what is less than was written
+     * @param list<ReasonView>          $leftOut what of the session a limit, missing kit or a decision that waits keeps from it
      * @param list<ReasonView>          $movedOn what has moved on since it was written
      * @param MorningQuestionView|null  $morning    that was not asked for yet
      * @param list<PainPlaceView>       $painPlaces where it can hurt

@@ -116,17 +116,17 @@ final readonly class HomeController
         return new Response(status: 204);
     }
 
-    #[Reads('/api/home/sessions/{session}/cues', 'homeCues', CueSheetView::class)]
+    #[Reads('/api/home/sessions/{session}/cues', 'homeCues', CueSheetView::class, queries: ['done'])]
     public function cues(string $session, Request $request, #[CurrentUser] User $by): JsonResponse
     {
         $file = $this->open->of($this->person($request), $by);
         Problem::whenClosed($file->record->admission());
 
         try {
-            return new JsonResponse((new CoachPage($file, $this->session($request, $session)))->atHome());
+            return new JsonResponse(CoachPage::atHome($file, $this->session($request, $session), $request->query('done') === 'yes'));
         } catch (Problem $problem) {
             // Why is between the person and their trainer, and no word for a page that lies open on a table.
-            throw in_array($problem->problem, ['nothing-left', 'stopped-ladder'], true) ? Problem::conflict('not-today', 'This session is not for you at the moment. Ask your trainer.') : $problem;
+            throw $problem->problem === 'nothing-left' ? Problem::conflict('not-today', 'This session is not for you at the moment. Ask your trainer.') : $problem;
         }
     }
 

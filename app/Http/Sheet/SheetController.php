@@ -25,7 +25,7 @@ final readonly class SheetController
     public function show(Person $person, TrainingSession $session, #[CurrentUser] User $user, OpenPerson $open): JsonResponse
     {
         abort_unless($session->person_id === $person->id, 404);
-        $file = $open->forPlanning($person->id, $user);
+        $file = $open->of($person, $user);
         Problem::whenClosed($file->record->admission());
 
         return new JsonResponse((new SheetPage($file, $session))->view());
@@ -36,7 +36,7 @@ final readonly class SheetController
     public function pdf(Person $person, TrainingSession $session, SheetPdfRequest $input, OpenPerson $open): Response
     {
         abort_unless($session->person_id === $person->id, 404);
-        $file = $open->forPlanning($person->id, $input->by());
+        $file = $open->of($person, $input->by());
         Problem::whenClosed($file->record->admission());
         $sheet = (new SheetPage($file, $session))->view();
         $code = $input->text('code');

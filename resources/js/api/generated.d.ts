@@ -1007,8 +1007,9 @@ export interface components {
             ways: components["schemas"]["CueWayView"][];
             /** @description seconds from each way to each other one, in the order of the ways */
             changeOvers: number[][];
+            /** @description of limits; on the person's own page what is less than was written */
             cautions: string[];
-            /** @description what of the session a limit or missing kit keeps from it */
+            /** @description what of the session a limit, missing kit or a decision that waits keeps from it */
             leftOut: components["schemas"]["ReasonView"][];
             /** @description what has moved on since it was written */
             movedOn: components["schemas"]["ReasonView"][];
@@ -3868,6 +3869,7 @@ export interface operations {
     };
     cueSheet: {
         parameters: {
+            query?: { done?: string; };
             path: { person: string; session: string; };
         };
         responses: {
@@ -4057,6 +4059,7 @@ export interface operations {
     };
     homeCues: {
         parameters: {
+            query?: { done?: string; };
             path: { session: string; };
         };
         responses: {

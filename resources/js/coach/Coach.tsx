@@ -19,10 +19,13 @@ export function Coach() {
 
 function OpenCoach({ person, name }: { person: string; name: string }) {
   const { list, session } = useSession(person);
+  const [query] = useSearchParams();
   const sheet = api.useQuery(
     'get',
     '/api/people/{person}/sessions/{session}/cues',
-    { params: { path: { person, session: session ?? '' } } },
+    {
+      params: { path: { person, session: session ?? '' }, ...(query.has('afterwards') && { query: { done: 'yes' } }) },
+    },
     { enabled: session !== null, staleTime: Infinity, gcTime: 0, refetchOnReconnect: false },
   );
   if (list.data && session === null) return <NoSession person={person} />;

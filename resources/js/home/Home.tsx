@@ -83,7 +83,8 @@ function Today({ home }: { home: View }) {
   useEffect(() => {
     for (const session of sessions === '' ? [] : sessions.split(','))
       void http.GET('/api/home/sessions/{session}/cues', { params: { path: { session } } });
-  }, [sessions]);
+    // Told anew, another part of them may be left out.
+  }, [sessions, home]);
   return (
     <>
       <h1 className="text-3xl">{home.name.split(' ')[0]}</h1>

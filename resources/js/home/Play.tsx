@@ -13,7 +13,7 @@ export function Play({ home, session, afterwards }: { home: Home; session: strin
   const sheet = api.useQuery(
     'get',
     '/api/home/sessions/{session}/cues',
-    { params: { path: { session } } },
+    { params: { path: { session }, ...(afterwards && { query: { done: 'yes' } }) } },
     { staleTime: Infinity, gcTime: 0, refetchOnReconnect: false, retry: false },
   );
   if (!sheet.data)

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+
+/**
+ * What is not trained for now, whatever is written: ladders that were stopped after pain, and those of which it waits to be
+ * decided whether they are. Where it waits whether to refer, that is everything.
+ */
+final readonly class Withheld
+{
+    /**
+     * @param array<string, string> $waiting what the rules say, by ladder
+     * @param string|null           $refer   what they say where it waits whether to refer
+     */
+    private function __construct(private PersonRecord $record, private array $waiting, private ?string $refer) {}
+
+    public static function of(PersonRecord $record): self
+    {
+        $waiting = [];
+        $refer = null;
+        foreach ($record->judgement()->pending() as $pending) {
+            $said = $pending->proposal->reasons[0]->sentence ?? '';
+            if ($pending->proposal->choice === Decision::Refer) {
+                $refer = $said;
+            } elseif ($pending->proposal->choice === Decision::StopLadder) {
+                $waiting[$pending->ladder->slug] = $said;
+            }
+        }
+
+        return new self($record, $waiting, $refer);
+    }
+
+    /** Why a rung is not trained for now; null where nothing of this kind speaks against it. */
+    public function against(Rung $rung): ?Reason
+    {
+        if ($this->record->isStopped($rung->ladder)) {
+            return Reason::because(Rule::PainHigh, "Left out: the ladder of “{$rung->name}” was stopped after pain.", ['exercise' => $rung->name], 'Reopening it on the board, with a reason.');
+        }
+        $said = $this->refer ?? $this->waiting[$rung->ladder] ?? null;
+
+        return $said === null ? null : Reason::because(Rule::PainWaits, "Left out: “{$rung->name}” waits for a decision. {$said}", ['exercise' => $rung->name], 'A decision in the review.');
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Home\Stage;
+use EvenRungs\Home\StageAfter;
+use EvenRungs\Home\StageKind;
+use EvenRungs\Method\Method;
+use EvenRungs\Person\Decided;
+use EvenRungs\Person\Growth;
+use EvenRungs\Person\History;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\MorningAnswer;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Placing;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Person\UpToDate;
+use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Morning;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+use PHPUnit\Framework\TestCase;
+
+/** Between what was told and what is decided nobody is asked again for what hurt or broke (our own choice). */
+final class WithheldTest extends TestCase
+{
+    private const PLANK = 'front-plank/forearms-toes';
+
+    private const KNEES = 'front-plank/forearms-knees';
+
+    private const PRESS = 'press-out/standing';
+
+    public function test_while_it_waits_whether_a_ladder_is_stopped_it_is_left_out_and_the_rest_is_trained(): void
+    {
+        $record = self::record([self::log(10, self::PLANK, '2x20s', pain: 6)]);
+
+        self::assertSame([self::PRESS], self::trained($record));
+        self::assertSame([['pain.waits', 'Left out: “Front plank, forearms and toes” waits for a decision. Pain 6 of 10, above 5: stop this ladder.']], self::leftOut($record));
+        self::assertSame([self::PLANK, self::PRESS], self::trained($record, isDone: true), 'what was trained already can be told');
+    }
+
+    public function test_so_it_is_after_a_bad_morning_that_comes_after_the_decision(): void
+    {
+        $log = self::log(10, self::PLANK, '2x20s', morning: new Morning(2, true), answered: 300);
+
+        self::assertSame([self::PRESS], self::trained(self::record([$log], [self::decided(Decision::Stay, 200)])));
+        self::assertSame([self::PLANK, self::PRESS], self::trained(self::record([$log], [self::decided(Decision::Stay, 400)])));
+    }
+
+    public function test_pain_that_does_not_stop_leaves_nothing_out(): void
+    {
+        self::assertSame([self::PLANK, self::PRESS], self::trained(self::record([self::log(10, self::PLANK, '2x20s', pain: 5)])));
+    }
+
+    public function test_whoever_stays_trains_it_again_with_less(): void
+    {
+        $record = self::record([self::log(10, self::PLANK, '2x20s', pain: 6)], [self::decided(Decision::Stay, 200)]);
+
+        self::assertSame([self::PLANK, self::PRESS], self::trained($record));
+        self::assertSame('2x15s', DoseLine::print($record->doses()->next()[self::PLANK]->dose));
+        self::assertStringContainsString('since stopping its ladder is proposed', $record->doses()->next()[self::PLANK]->reason->sentence);
+    }
+
+    public function test_a_ladder_that_was_stopped_is_left_out_too(): void
+    {
+        $record = self::record([], [], [new Placing('s', 'front-plank', Side::Both, self::PLANK, true, 500, Day::parse('2026-06-11'))]);
+
+        self::assertSame([self::PRESS], self::trained($record));
+        self::assertSame([['pain.high', 'Left out: the ladder of “Front plank, forearms and toes” was stopped after pain.']], self::leftOut($record));
+    }
+
+    public function test_while_it_waits_whether_to_refer_nothing_is_trained(): void
+    {
+        $record = self::record([self::log(1, self::PLANK, '2x20s', pain: 6), self::log(10, self::PLANK, '2x20s', pain: 7)]);
+
+        self::assertSame([], self::trained($record));
+        self::assertStringContainsString('“Press-out, standing” waits for a decision. The second time within 28 days', self::leftOut($record)[1][1]);
+    }
+
+    public function test_what_hurt_waits_where_nobody_has_placed_the_person_and_for_four_weeks(): void
+    {
+        $onDay = static fn(string $today, int $pain): PersonRecord => self::record([self::log(1, 'all-fours/brace-breathe', '2x20s', pain: $pain)], today: $today);
+        $pending = $onDay('2026-06-12', 4)->judgement()->pending();
+
+        self::assertSame([['all-fours/brace-breathe', Decision::StepDown]], array_map(static fn($one): array => [$one->rung->slug, $one->proposal->choice], $pending));
+        self::assertSame([], $onDay('2026-06-12', 2)->judgement()->pending());
+        self::assertNotNull($onDay('2026-06-29', 6)->withheld()->against(ShippedLibrary::rung('all-fours/brace-breathe')));
+        self::assertNull($onDay('2026-06-30', 6)->withheld()->against(ShippedLibrary::rung('all-fours/brace-breathe')));
+        self::assertSame([], self::record([self::log(1, 'all-fours/brace-breathe', '2x20s', pain: 6)], [new Decided('all-fours', Side::Both, 'all-fours/brace-breathe', Decision::Stay, 'log 1', 200)])->judgement()->pending(), 'seen and decided');
+    }
+
+    public function test_alone_what_was_too_much_comes_down_and_nothing_rises(): void
+    {
+        $clean = [self::log(8, self::PRESS, '2x10/side'), self::log(10, self::PRESS, '2x10/side')];
+        self::assertSame(['2x20s', '2x10/side'], self::alone(self::record($clean)), 'a step on is for the trainer to write');
+
+        $hurt = self::record([self::log(8, self::PRESS, '2x8/side'), self::log(10, self::PRESS, '2x10/side', pain: 4)]);
+        self::assertSame(['2x20s', '2x8/side'], self::alone($hurt));
+        self::assertSame(['1x6/side'], self::alone($hurt, [new WrittenItem('a', self::PRESS, '1x6/side')]), 'less on purpose stays');
+        self::assertSame(['2x8/side'], self::alone($hurt, [new WrittenItem('a', self::PRESS, '2x10/side')], fixed: ['press-out']), 'a fixed ladder too');
+    }
+
+    public function test_alone_nobody_is_asked_for_the_rung_they_came_down_from_but_for_one_that_was_written_above_on_purpose(): void
+    {
+        $down = self::record([], placings: [new Placing('d', 'front-plank', Side::Both, self::KNEES, false, 500, Day::parse('2026-06-11'), decided: true)]);
+        $now = UpToDate::alone(self::blocks(), $down)->blocks[0]->items[0];
+        self::assertSame([self::KNEES, 'a'], [$now->rung, $now->id]);
+        self::assertSame(self::PLANK, UpToDate::alone(self::blocks(), $down, ['front-plank'])->blocks[0]->items[0]->rung, 'what is fixed stays');
+
+        $above = 'front-plank/tight-plank';
+        self::assertSame(['1x10s'], self::alone(self::record([]), [new WrittenItem('a', $above, '1x10s')]));
+    }
+
+    public function test_a_sheet_does_not_grow_while_it_waits_whether_its_rung_goes_on(): void
+    {
+        $stage = new Stage('s', StageKind::Dose, StageAfter::Days, 5, Day::parse('2026-06-01'), Day::parse('2026-06-12'), 'a', null, '3x30s', '', null, null);
+
+        self::assertSame('“Front plank, forearms and toes” waits for a decision. Pain 4 of 10: step down, and no climb until two sessions at 0 to 2.', Growth::of(self::record([self::log(10, self::PLANK, '2x20s', pain: 4)]), self::blocks(), $stage, 600)->held);
+        self::assertNull(Growth::of(self::record([self::log(10, self::PLANK, '2x20s')]), self::blocks(), $stage, 600)->held);
+    }
+
+    /** @return list<WrittenBlock> */
+    private static function blocks(): array
+    {
+        return [WrittenBlock::straight(new WrittenItem('a', self::PLANK, '2x20s')), WrittenBlock::straight(new WrittenItem('b', self::PRESS, '2x10/side'))];
+    }
+
+    /** @return list<string> */
+    private static function trained(PersonRecord $record, bool $isDone = false): array
+    {
+        return array_map(static fn(Item $item): string => $item->rung->slug, $record->permitted(self::blocks(), $isDone)?->session?->items() ?? []);
+    }
+
+    /** @return list<array{string, string}> */
+    private static function leftOut(PersonRecord $record): array
+    {
+        return array_map(static fn(Reason $reason): array => [$reason->rule->value, $reason->sentence], $record->permitted(self::blocks())->leftOut ?? []);
+    }
+
+    /**
+     * @param list<WrittenItem>|null $items
+     * @param list<string>           $fixed
+     *
+     * @return list<string> dose lines
+     */
+    private static function alone(PersonRecord $record, ?array $items = null, array $fixed = []): array
+    {
+        $blocks = $items === null ? self::blocks() : array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $items);
+
+        return array_map(static fn(WrittenBlock $block): string => $block->items[0]->dose, UpToDate::alone($blocks, $record, $fixed)->blocks);
+    }
+
+    private static function decided(Decision $choice, int $at): Decided
+    {
+        return new Decided('front-plank', Side::Both, self::PLANK, $choice, 'log 10', $at);
+    }
+
+    private static function log(int $day, string $rung, string $line, int $pain = 0, ?Morning $morning = null, int $answered = 0): LoggedSession
+    {
+        $dose = DoseLine::parse($line, ShippedLibrary::rung($rung)->sidedness);
+        $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
+        $target = $dose->first()->target();
+        $sets = array_map(static fn(int $number): LoggedSet => new LoggedSet('a', $rung, $line, $dose->perSide ? null : $target, $dose->perSide ? $target : null, $dose->perSide ? $target : null, $ticks, $pain, 5, false, null, null, $number), range(1, $dose->sets()));
+
+        return new LoggedSession("log {$day}", 'session', Day::parse(sprintf('2026-06-%02d', $day)), 10 * $day, null, $sets, $morning === null ? [] : [new MorningAnswer((string) strstr($rung, '/', true), $morning, $answered)]);
+    }
+
+    /**
+     * @param list<LoggedSession> $logs
+     * @param list<Decided>       $decisions
+     * @param list<Placing>       $placings  after the first ones
+     */
+    private static function record(array $logs, array $decisions = [], array $placings = [], string $today = '2026-06-12'): PersonRecord
+    {
+        $placed = array_map(static fn(string $rung): Placing => new Placing($rung, (string) strstr($rung, '/', true), Side::Both, $rung, false, 0, Day::parse('2026-06-01')), [self::PLANK, self::PRESS]);
+
+        return new PersonRecord(ShippedLibrary::get(), Method::default(), Day::parse($today), new Profile(Aim::Even, null, null, null, [1, 3], 25, Kit::cases(), null, []), new Safety([], [], [], Day::parse('2026-06-01'), []), History::of([...$placed, ...$placings], $decisions, $logs, [], [], null));
+    }
+}
