@@ -15,6 +15,7 @@ use EvenRungs\Program\Phase;
 use EvenRungs\Progress\DoseStep;
 use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
+use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
@@ -181,14 +182,14 @@ final readonly class UpToDate
     }
 
     /**
-     * In as many rounds with what the next dose has less of, in a set or of load; null where that is not lighter, or no less than written.
+     * In as many rounds with what the next dose has less of, in a set or of load; null where it is no less than written, or what was written was never done.
      *
      * @return array{WrittenItem, Reason}|null
      */
     private static function lighter(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
     {
         $coming = $record->doses()->next()[$rung->slug] ?? null;
-        if ($coming?->isLighter !== true || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
+        if ($coming === null || ! ($coming->isLighter || self::wasDone($written, $rung, $record)) || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
             return null;
         }
         $body = $coming->dose->first();
@@ -318,6 +319,12 @@ final readonly class UpToDate
 
         // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
         return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
+    }
+
+    /** Whether as much was done before: less comes next for a reason then, and not because the trainer wrote ahead of it. */
+    private static function wasDone(Dose $written, Rung $rung, PersonRecord $record): bool
+    {
+        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
     }
 
     /** Whether the person stood as high before, and works lower now. */

@@ -68,12 +68,12 @@ final readonly class NextDose
 
             return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
         }
-        if ($course === Course::StepDownProposed || $course === Course::StopProposed) {
+        $tooMuch = self::whyLess($last, $course);
+        if ($tooMuch !== null) {
             // Who stays for now does not meet the dose again that broke.
             $clean = self::lastCleanBelow($here, $last->dose);
-            $since = $course === Course::StopProposed ? 'since stopping its ladder is proposed.' : 'since a step down is proposed.';
 
-            return $say($clean->dose ?? $lighter->dose, false, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$since}", 'Stepping down, or a clean session.');
+            return $say($clean->dose ?? $lighter->dose, false, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$tooMuch}.", 'Stepping down, or a clean session.');
         }
         if (($last->effort() ?? 0) > $highestEffort) {
             return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
@@ -292,6 +292,17 @@ final readonly class NextDose
         return $before !== null && $last->dose->range?->is($before->dose->range) === true && $before->dose->first()->target() >= $last->dose->first()->target() && $before->isClean();
     }
 
+    /** Why the last dose was too much, whoever stays; null where it was not. Where nobody stands on the rung its pain says so. */
+    private static function whyLess(RungSession $last, Course $course): ?string
+    {
+        return match (true) {
+            $course === Course::StepDownProposed => 'since a step down is proposed',
+            $course === Course::StopProposed => 'since stopping its ladder is proposed',
+            Pain::acts($last->pain() ?? 0) => "since the pain was {$last->pain()} of 10",
+            default => null,
+        };
+    }
+
     private static function whyStay(RungSession $last, Course $course): ?string
     {
         return match (true) {
@@ -304,10 +315,10 @@ final readonly class NextDose
         };
     }
 
-    /** More than the last dose, and too hard, out of reach or not in form: one clean session of less is not yet a reason to try it again. */
+    /** More than the last dose, and too hard, out of reach, painful or not in form: one clean session of less is not yet a reason to try it again. */
     private static function wasTooMuch(RungSession $before, RungSession $last, int $highestEffort): bool
     {
-        $broke = ($before->effort() ?? 0) > $highestEffort || $before->setsWithFault() !== [] || self::isShort($before);
+        $broke = ($before->effort() ?? 0) > $highestEffort || $before->setsWithFault() !== [] || Pain::acts($before->pain() ?? 0) || self::isShort($before);
 
         return $broke && $before->dose->asksForMoreThan($last->dose);
     }

@@ -129,7 +129,7 @@ final class NextDoseTest extends TestCase
     {
         foreach ([
             'not every tick' => $this->after('press-out/standing', '2x8/side', fault: true),
-            'pain was 3' => $this->after('press-out/standing', '2x8/side', pain: 3),
+            'pain was 2' => $this->after('press-out/standing', '2x8/side', pain: 2),
             'target was not reached' => $this->after('press-out/standing', '2x8/side', done: 7),
             'a climb is proposed' => $this->after('press-out/standing', '2x8/side', course: Course::ClimbProposed),
             'say the cue' => $this->after('press-out/standing', '2x8/side', felt: Felt::Shoulder),
@@ -138,6 +138,21 @@ final class NextDoseTest extends TestCase
             self::assertSame('2x8/side', DoseLine::print($after->dose));
             self::assertStringContainsString($why, $after->reason->sentence);
         }
+    }
+
+    public function test_pain_of_three_asks_for_less_wherever_somebody_stands_and_is_remembered_for_two_clean_sessions(): void
+    {
+        $hurt = $this->after('press-out/standing', '2x8/side', pain: 3);
+        self::assertSame(['2x6/side', 'Press-out, standing: two repetitions less, since the pain was 3 of 10.'], [DoseLine::print($hurt->dose), $hurt->reason->sentence]);
+
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $session = fn(int $time, string $line, int $pain = 0): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $time, pain: $pain);
+        $log = [$session(1, '2x8/side', 3), $session(2, '2x6/side'), $session(3, '2x6/side')];
+        $next = static fn(int $sessions): NextDose => NextDose::after($rung, array_slice($log, 0, $sessions), Method::default(), Day::parse('2026-06-05')) ?? throw new \LogicException;
+
+        self::assertSame('2x6/side', DoseLine::print($next(2)->dose));
+        self::assertStringContainsString('2x8/side was too much on Monday 1 June, and is tried again after 2 clean sessions here, 1 so far', $next(2)->reason->sentence);
+        self::assertSame('2x8/side', DoseLine::print($next(3)->dose));
     }
 
     public function test_where_nobody_said_how_the_form_was_the_dose_stays_and_says_so(): void

@@ -201,7 +201,7 @@ final class UpToDateTest extends TestCase
     public function test_what_was_stopped_after_pain_and_a_session_placed_as_a_primer_stay(): void
     {
         $stopped = self::record(['front-plank/forearms-toes'], [], 6, Kit::cases(), stopped: true);
-        self::assertSame([], UpToDate::of([self::block('front-plank/tight-plank 2x(3x10s/5)')], $stopped)->changes, 'the floor refuses it anyhow');
+        self::assertSame([], UpToDate::of([self::block('front-plank/tight-plank 2x(3x10s/5)')], $stopped)->changes, 'it is left out anyhow');
 
         $blocks = [self::block('front-plank/forearms-bench 1x10s')];
         $session = new WrittenSession('easy', 'Before lifting', $blocks);

@@ -111,6 +111,12 @@ final class WithheldTest extends TestCase
         self::assertSame(['2x20s', '2x8/side'], self::alone($hurt));
         self::assertSame(['1x6/side'], self::alone($hurt, [new WrittenItem('a', self::PRESS, '1x6/side')]), 'less on purpose stays');
         self::assertSame(['2x8/side'], self::alone($hurt, [new WrittenItem('a', self::PRESS, '2x10/side')], fixed: ['press-out']), 'a fixed ladder too');
+
+        $once = self::record([self::log(6, self::PRESS, '2x8/side'), self::log(8, self::PRESS, '2x10/side', pain: 4), self::log(10, self::PRESS, '2x8/side')]);
+        self::assertSame(['2x20s', '2x8/side'], self::alone($once), 'one clean session of less is not yet a reason to try it again');
+        $circuit = new WrittenBlock(true, [new WrittenItem('a', self::PLANK, '3x20s'), new WrittenItem('b', self::PRESS, '3x10/side')], [15, 15], 30);
+        self::assertSame('3x8/side', UpToDate::of([$circuit], $once)->blocks[0]->items[1]->dose, 'nor in a circuit that is repeated');
+        self::assertSame(['3x12/side'], self::alone($once, [new WrittenItem('a', self::PRESS, '3x12/side')]), 'what the trainer wrote ahead of it stands');
     }
 
     public function test_alone_nobody_is_asked_for_the_rung_they_came_down_from_but_for_one_that_was_written_above_on_purpose(): void

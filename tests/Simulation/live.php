@@ -48,6 +48,7 @@ use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Progress\Neutral;
 use EvenRungs\Progress\NextDose;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\StartPain;
@@ -72,10 +73,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -351,6 +352,7 @@ final class Life
             $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
             $broke = $this->broke($hand->record, $item);
             $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");
+            $this->note('too soon again', $broke === null && $this->isTooSoon($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             $this->note('back as if never away', $this->isBackAsBefore($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             array_push($sets, ...$this->done($item, $day));
         }
@@ -439,6 +441,26 @@ final class Life
         }
 
         return null;
+    }
+
+    /** As much in a set as hurt or broke lately, after less than two clean sessions of less. */
+    private function isTooSoon(PersonRecord $record, Item $item, Day $day): bool
+    {
+        $between = [];
+        foreach (array_reverse(NextDose::onRung($item->rung, $record->rungSessions(Side::Both))) as $session) {
+            if ($item->dose->first() instanceof Timed || $session->dose->unit() !== $item->dose->unit() || $session->date->daysUntil($day) > 56) {
+                return false;
+            }
+            $faults = $session->setsWithFault();
+            if (count($faults) >= 2 || in_array(1, $faults, true) || Pain::acts($session->pain() ?? 0)) {
+                $target = $session->dose->first()->target();
+
+                return count($between) === 1 && max($between) < $target && $target <= $item->dose->first()->target();
+            }
+            $between[] = $session->isClean() ? $session->dose->first()->target() : PHP_INT_MAX;
+        }
+
+        return false;
     }
 
     /** As much in a set as the last time, although nothing of the demand was trained for more than two weeks and there is less. */

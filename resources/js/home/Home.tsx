@@ -155,10 +155,14 @@ function Now({ session, home, onTold }: { session: Session; home: View; onTold: 
         <h2 id="now" className="text-2xl">
           {session.title}
         </h2>
-        <p>
-          {session.exercises === 1 ? 'One exercise' : `${session.exercises} exercises`}, about{' '}
-          <span className="font-mono">{session.lengthText}</span> minutes
-        </p>
+        {session.exercises > 0 ? (
+          <p>
+            {session.exercises === 1 ? 'One exercise' : `${session.exercises} exercises`}, about{' '}
+            <span className="font-mono">{session.lengthText}</span> minutes
+          </p>
+        ) : (
+          <p>Nothing of it is for you at the moment. Ask your trainer.</p>
+        )}
         {session.kitText && <p className="text-base text-ink2">You need: {session.kitText}</p>}
       </div>
       {session.asked && !putOff && (
@@ -180,9 +184,11 @@ function Now({ session, home, onTold }: { session: Session; home: View; onTold: 
         />
       ) : (
         <>
-          <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
-            {session.isDone ? 'Once more' : 'Begin'}
-          </Link>
+          {session.exercises > 0 && (
+            <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
+              {session.isDone ? 'Once more' : 'Begin'}
+            </Link>
+          )}
           {!session.isDone && (
             <p className="flex flex-wrap gap-x-6 gap-y-2 text-base">
               <Link
