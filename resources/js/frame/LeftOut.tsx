@@ -1,8 +1,13 @@
+import { Link, useParams } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Why } from './reason';
 
-/** What of a session a limit or missing kit keeps from the person; for the trainer, not for paper. */
+/** Of what is left out until somebody decides. */
+const WAITS = 'pain.waits';
+
+/** What of a session a limit, missing kit or a decision that waits keeps from the person; for the trainer, not for paper. */
 export function LeftOut({ leftOut }: { leftOut: Schemas['ReasonView'][] }) {
+  const { id } = useParams();
   if (leftOut.length === 0) return null;
   return (
     <section aria-label="Left out" className="grid gap-1.5 rounded-md border border-dashed border-ochre bg-sheet p-3">
@@ -14,6 +19,11 @@ export function LeftOut({ leftOut }: { leftOut: Schemas['ReasonView'][] }) {
           {reason.sentence}
         </Why>
       ))}
+      {leftOut.some(({ rule }) => rule === WAITS) && (
+        <Link to={`/people/${id ?? ''}/review`} className="justify-self-start underline underline-offset-4">
+          Decide first
+        </Link>
+      )}
     </section>
   );
 }
