@@ -189,7 +189,7 @@ final readonly class UpToDate
     private static function lighter(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
     {
         $coming = $record->doses()->next()[$rung->slug] ?? null;
-        if ($coming === null || ! ($coming->isLighter || self::wasDone($written, $rung, $record)) || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
+        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
             return null;
         }
         $body = $coming->dose->first();

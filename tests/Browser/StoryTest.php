@@ -83,6 +83,8 @@ final class StoryTest extends BrowserTestCase
         $browser->label('Why (kept with the decision)')->sendKeys('moves well');
         $browser->press('Climb instead')->see('Otherwise than proposed: moves well');
         $browser->press('Confirm all')->see('Nothing waits.');
+        // What is written follows the decisions by one press more, or the board shows them.
+        $browser->see('moved on since it was written')->find('//a[starts-with(normalize-space(), "Bring")]');
         $browser->press('See the board')->see('Board');
         $browser->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
         $browser->find('//div[@role="option"][@aria-selected="true"][contains(@aria-label, "Press-out, standing, height 4.0")]');

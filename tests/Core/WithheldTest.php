@@ -28,7 +28,6 @@ use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Reason\Reason;
-use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;

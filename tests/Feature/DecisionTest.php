@@ -8,6 +8,7 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 
 /** From the logged session to the decision that moves the board. */
 final class DecisionTest extends ApiTestCase
@@ -55,6 +56,18 @@ final class DecisionTest extends ApiTestCase
             self::assertSame([$outcomes[$choice]['dose'], $outcomes[$choice]['reason']['sentence']], [DoseWords::of(DoseLine::parse($next['dose'], Sidedness::OneSided)), $next['reason']['sentence']], $choice);
             $this->postJson("/api/people/{$this->person}/decisions/{$decision->json('id')}/take-back")->assertOk();
         }
+    }
+
+    public function test_once_everything_is_decided_the_session_at_hand_says_what_has_moved_on(): void
+    {
+        $log = $this->train('2026-06-01');
+        // Each decision changes what it has.
+        $this->review()->assertJsonPath('movedOn', null);
+        $this->decide($log, 'climb', 'moves well');
+
+        $this->review()->assertJsonPath('movedOn.session', $this->session)->assertJsonCount(1, 'movedOn.reasons')
+            ->assertJsonPath('movedOn.reasons.0.sentence', '“Press-out, split stance” in place of “Press-out, standing”: the working rung by now.');
+        self::assertSame([], $this->review()->json('pending'));
     }
 
     public function test_an_effort_is_marked_by_the_limit_of_the_person_not_by_one_for_all(): void
@@ -173,7 +186,9 @@ final class DecisionTest extends ApiTestCase
         $this->decide($log, 'stop-ladder');
         self::assertTrue($this->stand()['stopped']);
         $this->postJson("/api/people/{$this->person}/sessions/start", ['from' => 'board'])->assertOk()->assertJsonPath('preview.blocks', []);
-        $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => 1, 'title' => 'x', 'blocks' => self::blocks([self::RUNG => '2x10/side'])])->assertUnprocessable();
+        $write = fn(int $version, array $lines): TestResponse => $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => $version, 'title' => 'x', 'blocks' => self::blocks($lines)]);
+        $write(1, ['press-out/seated' => '2x10/side'])->assertUnprocessable();
+        $write(1, [self::RUNG => '2x8/side'])->assertOk();
         $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'nothing-left')->assertJsonPath('sentence', 'Nothing of this session can be trained today. Left out: the ladder of “Press-out, standing” was stopped after pain.');
 
         $this->travel(2)->days();

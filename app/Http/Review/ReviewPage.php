@@ -36,14 +36,17 @@ final readonly class ReviewPage
     public function view(): ReviewView
     {
         $newest = $this->decisions(null);
+        $pending = $this->mostSeriousFirst();
 
         return new ReviewView(
-            pending: array_map($this->pending(...), $this->mostSeriousFirst()),
+            pending: array_map($this->pending(...), $pending),
             decisions: $newest->decisions,
             older: $newest->older,
             morning: MorningQuestionView::of($this->file),
             unsettled: array_map(fn(OpenTraining $open): UnsettledView => UnsettledView::of($open, $this->file->record->library), $this->file->record->trainingsToSettle()),
             load: $this->load(),
+            // Each decision changes what the next session has.
+            movedOn: $pending === [] ? MovedOnView::of($this->file) : null,
         );
     }
 

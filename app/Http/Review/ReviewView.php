@@ -14,6 +14,7 @@ final readonly class ReviewView
      * @param string|null               $older     what to ask for after these; null when there are no more
      * @param MorningQuestionView|null  $morning  that was not asked for yet
      * @param list<UnsettledView>       $unsettled trainings of which something has to be said first
+     * @param MovedOnView|null          $movedOn  what comes next; null while a decision waits
      */
     public function __construct(
         public array $pending,
@@ -22,5 +23,6 @@ final readonly class ReviewView
         public ?MorningQuestionView $morning,
         public array $unsettled,
         public LoadView $load,
+        public ?MovedOnView $movedOn,
     ) {}
 }

@@ -134,9 +134,9 @@ final readonly class SessionController
     public function update(Person $person, TrainingSession $session, SessionRequest $input): JsonResponse
     {
         $file = $this->planning($person, $input);
-        $written = $this->columns($file, $input);
+        $written = $this->columns($file, $input, $this->owned($person, $session)->rung_snapshots);
         $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $written);
-        $changed = TrainingSession::query()->whereKey($this->owned($person, $session)->id)->where('version', $input->integer('version'))
+        $changed = TrainingSession::query()->whereKey($session->id)->where('version', $input->integer('version'))
             ->update([...$columns, 'version' => $input->integer('version') + 1, 'updated_at' => now()]);
         $session->refresh();
         if ($changed !== 1 && ! OwnWriting::is($session, $input->integer('version'), $written)) {
@@ -164,17 +164,19 @@ final readonly class SessionController
     }
 
     /**
-     * What is saved: every dose readable, every rung open to the person, no stopped ladder.
+     * What is saved: every dose readable, every rung open to the person, and none new of a stopped ladder.
+     *
+     * @param array<string, mixed> $before what was written before, by rung
      *
      * @return array<string, mixed>
      */
-    private function columns(PersonFile $file, SessionRequest $input): array
+    private function columns(PersonFile $file, SessionRequest $input, array $before = []): array
     {
         $read = (new SessionPage($file))->read($input->blocks());
         $snapshots = [];
         foreach ($read->items as $block => $items) {
             foreach ($items as $index => $item) {
-                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}");
+                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}", isNew: ! isset($before[$item->rung->slug]));
                 $snapshots[$item->rung->slug] = $this->ladders->snapshot($item->rung->slug);
             }
         }
@@ -183,7 +185,7 @@ final readonly class SessionController
         return ['title' => $input->text('title'), 'minutes' => $input->minutes(), ...($input->has('picks') ? ['picks' => $input->input('picks')] : []), 'blocks' => $written, 'total_seconds' => $read->session === null ? null : SessionLength::of($read->session, $input->picks())->longest, 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
     }
 
-    private function refuseItem(PersonFile $file, ReadItem $item, string $path): void
+    private function refuseItem(PersonFile $file, ReadItem $item, string $path, bool $isNew): void
     {
         if ($item->problem !== null) {
             throw Problem::field("{$path}.dose", "{$item->rung->name}: {$item->problem->getMessage()}");
@@ -194,7 +196,8 @@ final readonly class SessionController
                 throw Problem::field("{$path}.rung", $objection->reason->sentence);
             }
         }
-        if ($file->record->isStopped($item->rung->ladder)) {
+        // What was written before its ladder was stopped may stay, and is left out: nobody has to take it out first to write on.
+        if ($isNew && $file->record->isStopped($item->rung->ladder)) {
             throw Problem::field("{$path}.rung", "“{$item->rung->name}” is on a ladder that was stopped after pain: reopen it on the board, with a reason, first.");
         }
     }

@@ -2087,6 +2087,13 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /** @description The session at hand, where something of it has moved on since it was written. */
+        MovedOnView: {
+            session: string;
+            title: string;
+            /** @description one for each exercise */
+            reasons: components["schemas"]["ReasonView"][];
+        };
         NewPasswordRequest: {
             email: string;
             /** @description from the link */
@@ -2715,6 +2722,8 @@ export interface components {
             /** @description trainings of which something has to be said first */
             unsettled: components["schemas"]["UnsettledView"][];
             load: components["schemas"]["LoadView"];
+            /** @description what comes next; null while a decision waits */
+            movedOn: components["schemas"]["MovedOnView"] | null;
         };
         /** @description A rule of the trade, and what it rests on. */
         RuleView: {

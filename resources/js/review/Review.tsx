@@ -11,6 +11,7 @@ import { Unsettled } from './Unsettled';
 import { savedNow } from '@/frame/saving';
 import { useMore } from '@/frame/useMore';
 import { usePerson, useRefresh } from '@/frame/usePerson';
+import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
@@ -44,7 +45,7 @@ export function Review() {
   ]);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
-  const { pending, morning, unsettled, load } = review.data;
+  const { pending, morning, unsettled, load, movedOn } = review.data;
   const decisions = before.lines ?? [];
 
   const send = async (one: Parameters<Decide>[0], choice: Parameters<Decide>[1], reason: string) => {
@@ -159,15 +160,38 @@ export function Review() {
             />
           ))}
         </ol>
-        {pending.length === 0 && decisions.length > 0 && (
-          <Link to={`/people/${person.id}/board`} className="look look-next">
-            See the board
-          </Link>
-        )}
+        {pending.length === 0 && decisions.length > 0 && <Afterwards person={person.id} movedOn={movedOn} />}
         {(load.weeks.length > 0 || load.ahead.length > 0) && <LoadChart load={load} />}
       </main>
       <DecidedBefore before={before} decisions={decisions} onTakeBack={(id) => void takeBack([id])} />
     </>
+  );
+}
+
+/** Where it goes on once everything is decided: what is written follows the decisions, else the board shows them. */
+function Afterwards({ person, movedOn }: { person: string; movedOn: Schemas['ReviewView']['movedOn'] }) {
+  if (!movedOn)
+    return (
+      <Link to={`/people/${person}/board`} className="look look-next">
+        See the board
+      </Link>
+    );
+  const { session, title, reasons } = movedOn;
+  return (
+    <section className="grid max-w-xl justify-items-start gap-3 rounded-lg border border-hairline bg-sheet p-4">
+      <Why title="Moved on since" reasons={reasons}>
+        {reasons.length === 1 ? 'One exercise' : `${reasons.length} exercises`} of “{title}”{' '}
+        {reasons.length === 1 ? 'has' : 'have'} moved on since it was written.
+      </Why>
+      <p className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <Link to={`/people/${person}/session?s=${session}`} className="look look-next">
+          Bring {reasons.length === 1 ? 'it' : 'them'} up to date
+        </Link>
+        <Link to={`/people/${person}/board`} className="underline underline-offset-4">
+          See the board
+        </Link>
+      </p>
+    </section>
   );
 }
 

@@ -24,6 +24,8 @@ export function ComposerPane() {
   return (
     <Pane label="Where the work falls">
       <div className="flex flex-col gap-4 lg:min-h-full">
+        {/* First, since whatever stands below it is of what was written before. */}
+        {moved && <RepairCard warning={moved} hotkey="B" tone="information" onRepair={() => repair(moved)} />}
         <BalancePane preview={preview} aim={person.aimText} />
         {fit && fit.over > 0 && (
           <section className="grid justify-items-start gap-2 border-l-4 border-rowan bg-paper p-3">
@@ -35,7 +37,6 @@ export function ComposerPane() {
             )}
           </section>
         )}
-        {moved && <RepairCard warning={moved} hotkey="B" tone="information" onRepair={() => repair(moved)} />}
         {[...[...rows.values()].flat(), ...whole]
           .filter(({ warning, key: number }) => number !== null || whole.some((whole) => whole.warning === warning))
           .map(({ warning, key: number }, index) => (
