@@ -108,7 +108,10 @@ final class SendMessage implements ShouldBeEncrypted, ShouldQueue
             return;
         }
         // The name stands behind the sign-in, not in a letter.
-        Notification::route('mail', $trainer->email)->notifyNow(new HomeNotice('mail', 'Even Rungs: nothing came back', ['Somebody who trains at home has not been heard of for '.HomeNews::QUIET_DAYS.' days.'], url("/people/{$person->id}/review")));
+        [$about, $line] = $message->kind === MessageKind::Urgent
+            ? ['look at this first', 'Somebody who trains at home told something that is to be looked at before they train again.']
+            : ['nothing came back', 'Somebody who trains at home has not been heard of for '.HomeNews::QUIET_DAYS.' days.'];
+        Notification::route('mail', $trainer->email)->notifyNow(new HomeNotice('mail', "Even Rungs: {$about}", [$line], url("/people/{$person->id}/review")));
         $message->update(['sent_at' => now(), 'failed_at' => null]);
     }
 
@@ -132,7 +135,7 @@ final class SendMessage implements ShouldBeEncrypted, ShouldQueue
             MessageKind::Morning => 'how is it the morning after? One press tells your trainer.',
             MessageKind::Retest => 'it is time to test again: your trainer will find a date with you.',
             MessageKind::Answer => HomeNote::query()->find($message->about) === null ? 'your trainer wrote to you.' : "{$by->name} wrote to you: it is on your page.",
-            MessageKind::Quiet => 'how is it going?',
+            MessageKind::Quiet, MessageKind::Urgent => 'how is it going?',
         }];
     }
 }

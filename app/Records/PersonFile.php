@@ -15,6 +15,7 @@ use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Program\WeekKind;
+use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
 
@@ -78,6 +79,12 @@ final class PersonFile
     public function program(): ProgramAtHand
     {
         return $this->program ??= new ProgramAtHand($this->record, $this->plan(), Program::present($this->person->id)?->inCore(), $this->week($this->record->today)->sessions, $this->writings());
+    }
+
+    /** What the person trains of a session alone, as they stand today; null where nothing of it may be trained. */
+    public function alone(WrittenSession $written): ?Session
+    {
+        return $this->record->permitted($this->program()->asOfToday()->alone($written->blocks, $written)->blocks)?->session;
     }
 
     /** @return list<string> Mondays of weeks that were written from the program, past ones left out */

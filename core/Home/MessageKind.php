@@ -14,6 +14,8 @@ enum MessageKind: string
     case Retest = 're-test';
     /** To the trainer: nothing came from home. */
     case Quiet = 'quiet';
+    /** To the trainer: something told from home is to be looked at before anything is trained again. */
+    case Urgent = 'urgent';
     /** Words of the trainer wait on the person's page. */
     case Answer = 'answer';
 }

@@ -18,23 +18,25 @@ final readonly class Withheld
     /**
      * @param array<string, string> $waiting what the rules say, by ladder
      * @param string|null           $refer   what they say where it waits whether to refer
+     * @param list<string>          $logs    of which it waits, each once
      */
-    private function __construct(private PersonRecord $record, private array $waiting, private ?string $refer) {}
+    private function __construct(private PersonRecord $record, private array $waiting, private ?string $refer, public array $logs) {}
 
     public static function of(PersonRecord $record): self
     {
-        $waiting = [];
+        $waiting = $logs = [];
         $refer = null;
         foreach ($record->judgement()->pending() as $pending) {
-            $said = $pending->proposal->reasons[0]->sentence ?? '';
-            if ($pending->proposal->choice === Decision::Refer) {
-                $refer = $said;
-            } elseif ($pending->proposal->choice === Decision::StopLadder) {
-                $waiting[$pending->ladder->slug] = $said;
+            if (! in_array($pending->proposal->choice, [Decision::StopLadder, Decision::Refer], true)) {
+                continue;
             }
+            $said = $pending->proposal->reasons[0]->sentence ?? '';
+            $waiting[$pending->ladder->slug] = $said;
+            $refer = $pending->proposal->choice === Decision::Refer ? $said : $refer;
+            $logs[$pending->log->id] = true;
         }
 
-        return new self($record, $waiting, $refer);
+        return new self($record, $waiting, $refer, array_keys($logs));
     }
 
     /** Why a rung is not trained for now; null where nothing of this kind speaks against it. */

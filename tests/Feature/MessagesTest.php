@@ -168,6 +168,37 @@ final class MessagesTest extends HomeTestCase
         self::assertStringContainsString("/people/{$this->person}/review", $this->sent()[0]);
     }
 
+    public function test_what_stops_something_is_told_to_the_trainer_at_once_and_once_without_a_name(): void
+    {
+        $this->open($this->link());
+        $this->tell(self::id(), null, 5)->assertOk();
+        self::assertSame([], $this->kinds(), 'a step down waits on the bench');
+        $this->travel(1)->days();
+        $this->tell($log = self::id(), null, 6)->assertOk();
+        $this->getJson('/api/home')->assertOk();
+        self::assertSame(["urgent {$log}"], $this->kinds());
+        self::assertStringNotContainsString('Corvin', $this->sent()[0]);
+        self::assertStringNotContainsString('pain', strtolower($this->sent()[0]));
+        self::assertStringContainsString("/people/{$this->person}/review", $this->sent()[0]);
+
+        $this->travel(1)->days();
+        $this->postJson('/api/home/not-today', ['id' => self::id(), 'session' => $this->session, 'on' => '2026-06-03', 'reason' => 'tired', 'text' => null])->assertOk();
+        $this->postJson('/api/home/not-today', ['id' => $unwell = self::id(), 'session' => $this->session, 'on' => '2026-06-03', 'reason' => 'unwell', 'text' => null])->assertOk();
+        $this->postJson('/api/home/signs', ['id' => $signs = self::id(), 'signs' => ['leg-weakness']])->assertOk();
+        self::assertSame(["urgent {$log}", "urgent {$unwell}", "urgent {$signs}"], $this->kinds());
+    }
+
+    public function test_nobody_is_called_to_a_session_of_which_nothing_is_left(): void
+    {
+        $this->contact();
+        $this->plan([1, 2]);
+        $this->open($this->link());
+        $this->tell(self::id(), null, 7)->assertOk();
+        $this->travel(1)->days();
+        Artisan::call('home:round');
+        self::assertSame([], array_filter($this->kinds(), static fn(string $kind): bool => str_starts_with($kind, 'training')));
+    }
+
     public function test_one_press_ends_all_messages_from_a_message_and_from_the_page(): void
     {
         $this->contact();

@@ -72,6 +72,9 @@ final class HomeRound extends Command
     private static function of(PersonFile $file, HomeContact $contact, Outbox $outbox): void
     {
         $isPlanned = (SessionsAtHand::on($file)[0] ?? null) === $file->record->today->iso();
+        $session = $isPlanned ? SessionsAtHand::at($file->person->id, $file->record->today)?->inCore() : null;
+        // Nobody is called to a session of which nothing is left.
+        $isPlanned = $session !== null && $file->alone($session) !== null;
         foreach (Reminders::of($file->record, $isPlanned, $contact->reminders, $contact->mornings) as $reminder) {
             $outbox->put($file->person, $reminder->kind, $reminder->about);
         }

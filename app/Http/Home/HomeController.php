@@ -15,6 +15,8 @@ use App\Http\Coach\TrainingRequest;
 use App\Http\Coach\TrainingView;
 use App\Http\Problem;
 use App\Http\Shared\ApiRequest;
+use App\Messages\Outbox;
+use App\Messages\SendMessage;
 use App\Models\HomeContact;
 use App\Models\HomeDevice;
 use App\Models\HomeNote;
@@ -26,7 +28,10 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
 use App\Time\PracticeClock;
+use EvenRungs\Home\MessageKind;
 use EvenRungs\Home\NoteKind;
+use EvenRungs\Home\NotToday;
+use EvenRungs\Log\EventKind;
 use EvenRungs\Screening\Answers;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Respondent;
@@ -38,7 +43,7 @@ use Illuminate\Http\Response;
 /** A person's own page: what to do, what was done, and what is wrong. Nothing told here changes plan, limits or rungs. */
 final readonly class HomeController
 {
-    public function __construct(private OpenPerson $open, private GrowSheets $sheets) {}
+    public function __construct(private OpenPerson $open, private GrowSheets $sheets, private Outbox $outbox) {}
 
     #[Reads('/api/home', 'home', HomeView::class)]
     public function show(Request $request, #[CurrentUser] User $by): JsonResponse
@@ -61,6 +66,9 @@ final readonly class HomeController
         // Said again it is the same request, with another reason.
         $again->whereKeyNot($input->text('id'))->update(['settled_at' => now()]);
         $this->note($input, $by, NoteKind::NotToday, ['reason' => $input->text('reason'), 'training_session_id' => $session->id, 'on_day' => $input->text('on')]);
+        if (NotToday::from($input->text('reason'))->isAskedAbout()) {
+            $this->alert($this->person($input), $by, [$input->text('id')]);
+        }
 
         return $this->page($this->person($input), $by);
     }
@@ -152,8 +160,25 @@ final readonly class HomeController
         if ($done !== null) {
             HomeNote::query()->where('person_id', $person->id)->where('kind', NoteKind::NotToday->value)->where('training_session_id', $done->training_session_id)->where('on_day', $done->done_on)->whereNull('settled_at')->update(['settled_at' => now()]);
         }
+        $mornings = array_filter($input->told()[0], static fn(array $one): bool => ($one['kind'] ?? null) === EventKind::Morning->value);
+        if ($done !== null || $mornings !== []) {
+            $waits = $this->open->of($person->unsetRelations(), $input->by())->record->withheld()->logs;
+            $this->alert($person, $input->by(), array_values(array_intersect($waits, [$training, ...array_column($mornings, 'other')])));
+        }
 
         return $answer;
+    }
+
+    /**
+     * What stops something is no reading for whenever somebody looks at the bench: the trainer is written to, once.
+     *
+     * @param list<string> $about
+     */
+    private function alert(Person $person, User $by, array $about): void
+    {
+        foreach ($about as $one) {
+            $this->outbox->toTrainer(SendMessage::trainerOf($person) ?? $by, $person, MessageKind::Urgent, $one);
+        }
     }
 
     /** A danger sign ticked at home closes training on every path until the trainer has asked. */
@@ -167,6 +192,7 @@ final readonly class HomeController
             'person_id' => $person->id, 'answers' => $input->texts('signs'), 'denied' => [], 'asked' => Respondent::Person->value, 'urgency' => $answers->urgency()?->value,
             'answered_on' => $clock->today()->iso(), 'time_zone' => $clock->timeZone(), 'user_id' => $by->id, 'sequence' => $clock->sequence(),
         ]);
+        $this->alert($person, $by, [$input->text('id')]);
 
         return $this->page($person, $by);
     }

@@ -153,7 +153,7 @@ final class HomePage
     /** @param string|null $on date; null where it is for no day, and today's counts */
     private function session(WrittenSession $written, ?string $on): HomeSessionView
     {
-        $permitted = $this->file->record->permitted($this->file->program()->asOfToday()->alone($written->blocks, $written)->blocks)?->session;
+        $permitted = $this->file->alone($written);
         $kit = array_merge(...array_map(static fn(Item $item): array => array_map(static fn(Need $need): string => $need->label(), $item->rung->kit), $permitted?->items() ?? []), ...[[]]);
 
         return new HomeSessionView(
