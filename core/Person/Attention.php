@@ -90,7 +90,7 @@ final readonly class Attention
     /** @param list<PendingDecision> $waiting */
     private static function toldPain(array $waiting): bool
     {
-        return array_filter($waiting, static fn(PendingDecision $one): bool => Pain::acts($one->log->highestPain() ?? 0)) !== [];
+        return array_filter($waiting, static fn(PendingDecision $one): bool => Pain::acts($one->log->highestPain() ?? 0) || $one->log->hidesPain()) !== [];
     }
 
     /** @return array{int, 'ready', string, string, Step} */
@@ -131,6 +131,7 @@ final readonly class Attention
             $record->history->home->quietFrom(),
             // What was not ended is asked about from the next day on.
             ...array_map(static fn(OpenTraining $open): Day => $open->on->plusDays(1), $record->history->open),
+            ...$record->judgement()->letsGoOn(),
             // Age speaks by the year.
             $record->profile->birthYear === null ? null : Day::parse(($today->year() + 1).'-01-01'),
             ...array_merge(...array_map(static fn(Clearance $clearance): array => [$clearance->from, $clearance->until->plusDays(1)], $record->safety->clearances)),

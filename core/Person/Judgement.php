@@ -6,6 +6,7 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Balance\Position;
 use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Gate;
@@ -78,6 +79,14 @@ final readonly class Judgement
         }
 
         return array_values(array_filter($hurt));
+    }
+
+    /** @return list<Day> from which on something that waits does not wait any more, though nobody does anything */
+    public function letsGoOn(): array
+    {
+        $unplaced = array_filter($this->pending(), fn(PendingDecision $pending): bool => $this->record->on($pending->ladder->slug) === []);
+
+        return array_values(array_map(static fn(PendingDecision $pending): Day => $pending->log->on->plusDays(self::UNPLACED_DAYS + 1), $unplaced));
     }
 
     /** The side a standing is judged by: where a limit rests one side of what both stand on, the other. */

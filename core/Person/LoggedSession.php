@@ -55,6 +55,12 @@ final readonly class LoggedSession
         return $told === [] ? null : max($told);
     }
 
+    /** It ended since it hurt, and nobody has told how much: that is not none. */
+    public function hidesPain(): bool
+    {
+        return $this->endedWhy === EndReason::Pain && ($this->highestPain() ?? 0) === 0;
+    }
+
     /** Whether pain of this session, or of the morning after it, may have stopped something: what was there before it is none. */
     public function stopsSomething(): bool
     {

@@ -29,6 +29,8 @@ final class PlayerStoryTest extends BrowserTestCase
         $browser->driver->navigate()->refresh();
         $browser->see('easier version')->press('end here')->see('Ended before the last set')->see('2 of 5 sets logged');
         $this->isAccessible('what was done beside what was planned');
+        // Where it ended for pain, how much is asked at the set.
+        $browser->press('pain')->see('In which set did it hurt, and how much?');
         $browser->press('form was lost')->press('Save the log')->press('It is right so')->see('One more set in an easier version')->see('The training ended before its last set: form was lost.');
 
         self::assertSame([1, 1], array_map(static fn(string $rung): int => self::rows('set_logs', "rung = '{$rung}' AND session_log_id IN (SELECT id FROM ".self::named('trainings').')'), [self::PLANK, self::KNEES]));

@@ -11,6 +11,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Method\Method;
+use EvenRungs\Log\EndReason;
 use EvenRungs\Person\Attention;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
@@ -40,6 +41,7 @@ final class AttentionTest extends TestCase
         yield 'tested, asked, placed, never coached' => [static fn(Day $today): PersonRecord => self::record($today), [28, 43, 49, 56, 63, 70, 77, 84, 91, 98, 105, 112, 119]];
         yield 'never asked for danger signs' => [static fn(Day $today): PersonRecord => self::record($today, asked: false), []];
         yield 'a session yesterday whose next morning nobody asked for' => [static fn(Day $today): PersonRecord => self::record($today, log: true), [1, 28, 43, 49, 56, 63, 70, 77, 84, 91, 98, 105, 112, 119]];
+        yield 'pain of 4 on a ladder nobody has placed them on' => [static fn(Day $today): PersonRecord => self::record($today, hurt: true), [28, 29, 43, 49, 56, 63, 70, 77, 84, 91, 98, 105, 112, 119]];
         yield 'cleared from the tenth to the twentieth day after a sign' => [static fn(Day $today): PersonRecord => self::record($today, sign: true), [10, 20, 28]];
     }
 
@@ -78,10 +80,25 @@ final class AttentionTest extends TestCase
         self::assertSame('One decision waits.', Attention::said(Step::Review, 'One decision waits.', 'Lock-house floor'));
     }
 
-    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false): PersonRecord
+    public function test_a_training_that_ended_since_it_hurt_is_pain_that_was_told_also_without_a_number(): void
+    {
+        $line = static fn(bool $hurt, ?EndReason $why): string => Attention::of(self::record(Day::parse(self::FIRST), log: true, hurt: $hurt, why: $why), true)->sentence;
+
+        self::assertSame('Pain was told. One decision waits.', $line(false, EndReason::Pain));
+        self::assertSame('One decision waits.', $line(false, EndReason::Tired));
+        self::assertSame('Pain was told. One decision waits.', $line(true, null));
+    }
+
+    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null): PersonRecord
     {
         $first = Day::parse(self::FIRST);
-        $logs = $log ? [new LoggedSession('log', 'session', $first, -5, 600, [new LoggedSet('item', 'front-plank/forearms-knees', '1x20s', 20, null, null, [], 0, 5, false, null)], [new MorningAnswer('press-out', new Morning(0, false), 1)])] : [];
+        $set = static fn(string $rung, string $dose, int $pain): LoggedSet => new LoggedSet($rung, $rung, $dose, 20, null, null, [], $pain, 5, false, null);
+        $session = static fn(LoggedSet $set): LoggedSession => new LoggedSession($set->rung, 'session', $first, $why === null && ! $hurt ? -5 : 5, 600, [$set], [new MorningAnswer('press-out', new Morning(0, false), 1)], endedWhy: $why);
+        $logs = match (true) {
+            $hurt => [$session($set('press-out/standing', '1x20/side', 4))],
+            $log => [$session($set('front-plank/forearms-knees', '1x20s', 0))],
+            default => [],
+        };
 
         return new PersonRecord(
             ShippedLibrary::get(),

@@ -141,7 +141,7 @@ final readonly class ReviewPage
         return [
             ...($pending->log->atHome ? ['Done at home, and told by the person.'] : []),
             ...array_map(static fn(string $name, int $sets): string => ($sets === 1 ? 'One more set' : "{$sets} more sets")." in an easier version: {$name}.", array_keys($taken), $taken),
-            ...($why === null ? [] : ["The training ended before its last set: {$why->label()}."]),
+            ...($why === null ? [] : ["The training ended before its last set: {$why->label()}.".($pending->log->hidesPain() ? ' How much it hurt was not told: ask before it is trained again.' : '')]),
         ];
     }
 

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { askToSignIn, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
@@ -8,11 +8,12 @@ import type { Step, Training } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { useAlone } from './alone';
+import { brokenOff } from './asWritten';
 import { wayAt } from './course';
 import { EffortAfterwards } from './EffortAfterwards';
 import { Choice } from './PainBefore';
 
-type Why = NonNullable<Schemas['EventInput']['why']>;
+export type Why = NonNullable<Schemas['EventInput']['why']>;
 
 /** All sets are through, or it ends here: what was done against what was planned, then it is ended, or a set taken back. */
 export function Done({
@@ -21,6 +22,9 @@ export function Done({
   training,
   told,
   onTop,
+  why,
+  onWhy,
+  onHurt,
   end,
   setDay,
   undoSet,
@@ -33,6 +37,11 @@ export function Done({
   told: Told;
   /** a set on top that is offered */
   onTop: ReactNode;
+  /** why it ended before the last set; null where nobody has said */
+  why: Why | null;
+  onWhy: (why: Why | null) => void;
+  /** the set in which it hurt, to be told with how much */
+  onHurt: (log: SetLog) => void;
   /** with why, where it ended before the last set; decided now or later */
   end: (why: Why | null, decide: 'now' | 'later') => void;
   setDay: (on: string) => void;
@@ -42,7 +51,6 @@ export function Done({
   /** a set anew, with what was not told at its check */
   tell: (log: SetLog) => void;
 }) {
-  const [why, setWhy] = useState<Why | null>(null);
   const isEarly = told.sets.length < steps.length;
   const isTold = told.sets.length > 0;
   const alone = useAlone();
@@ -66,11 +74,12 @@ export function Done({
           </p>
           <div className="flex flex-wrap gap-1.5">
             {sheet.endReasons.map(({ value, label }) => (
-              <Choice key={value} pressed={why === value} onPress={() => setWhy(why === value ? null : (value as Why))}>
+              <Choice key={value} pressed={why === value} onPress={() => onWhy(why === value ? null : (value as Why))}>
                 {label}
               </Choice>
             ))}
           </div>
+          {why === 'pain' && <WhereItHurt sheet={sheet} steps={steps} told={told} onHurt={onHurt} />}
         </div>
       )}
       <DateField
@@ -103,6 +112,43 @@ export function Done({
         </Button>
       </div>
     </section>
+  );
+}
+
+/** A training that ended since it hurt, where no set says how much: it is told at the set, since what follows goes by it. */
+function WhereItHurt({
+  sheet,
+  steps,
+  told,
+  onHurt,
+}: {
+  sheet: Schemas['CueSheetView'];
+  steps: Step[];
+  told: Told;
+  onHurt: (log: SetLog) => void;
+}) {
+  if (told.sets.some(({ pain }) => (pain ?? 0) > 0)) return null;
+  const broken = steps.find(({ item, set }) => !told.sets.some((log) => log.item === item && log.set === set));
+  const way = broken && wayAt(sheet, broken);
+  const last = told.sets.at(-1);
+  return (
+    <div
+      role="group"
+      aria-label="The set in which it hurt"
+      className="grid justify-items-start gap-2 border-l-4 border-ochre pl-3"
+    >
+      <p>In which set did it hurt, and how much? What is trained next goes by it.</p>
+      {broken && way && (
+        <Button look="floor" onClick={() => onHurt(brokenOff(way, broken.set))}>
+          {way.name}, set {broken.set}, broken off
+        </Button>
+      )}
+      {last && (
+        <Button look="floor" onClick={() => onHurt(last)}>
+          {sheet.ways.find(({ id, rung }) => id === last.item && rung === (last.rung ?? rung))?.name}, set {last.set}
+        </Button>
+      )}
+    </div>
   );
 }
 

@@ -10,7 +10,7 @@ import { wakeAudio } from '@/ui/audio';
 import type { AtHand } from './atHand';
 import { Changes, OnceMore } from './Changes';
 import { wayAt, type Way } from './course';
-import { Done } from './Done';
+import { Done, type Why } from './Done';
 import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { dueCheck, lastTold, setOnTop, wayOfSet } from './asked';
@@ -49,6 +49,7 @@ export function Player({
   const running = player.since !== null;
   const [isPassed, passMorning] = useState(false);
   const [isLater, setLater] = useState(false);
+  const [why, setWhy] = useState<Why | null>(null);
   const morning =
     isPassed || !sheet.morning || told.mornings.some(({ log }) => log === sheet.morning?.log) ? null : sheet.morning;
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
@@ -101,6 +102,9 @@ export function Player({
         training={training}
         told={told}
         onTop={onTop && <OnceMore sheet={sheet} {...onTop} onTake={() => void course.onceMore(onTop.item)} />}
+        why={why}
+        onWhy={setWhy}
+        onHurt={(answering) => void change({ answering })}
         end={(why, decide) => {
           setLater(decide === 'later');
           void say({ kind: 'ended', ...(why && { why }) });
