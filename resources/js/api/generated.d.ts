@@ -3315,7 +3315,7 @@ export interface components {
         UndeliveredView: {
             id: string;
             /** @enum {string} */
-            kind: "link" | "stage" | "training" | "morning" | "re-test" | "quiet" | "answer";
+            kind: "link" | "stage" | "training" | "morning" | "re-test" | "quiet" | "urgent" | "answer";
             /** @enum {string} */
             way: "mail" | "text";
             /** @description date it was given up */
