@@ -20,6 +20,7 @@ const about = {
   morning: 'the question of the morning after',
   're-test': 'that it is time to test again',
   quiet: 'that nothing came back',
+  urgent: 'that something is to be looked at first',
   answer: 'that you wrote',
 } as const;
 
