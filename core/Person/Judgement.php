@@ -16,12 +16,15 @@ use EvenRungs\Progress\Proposal;
 use EvenRungs\Progress\RungSession;
 
 /** What the rules make of what a person logged: proposals, the gates to the next rungs, and the decisions that wait. */
-final readonly class Judgement
+final class Judgement
 {
     /** Days for which what hurt waits to be seen where the person is not placed, as long as pain counts that stopped a ladder. */
     private const UNPLACED_DAYS = 28;
 
-    public function __construct(private PersonRecord $record) {}
+    /** @var list<PendingDecision>|null */
+    private ?array $pending = null;
+
+    public function __construct(private readonly PersonRecord $record) {}
 
     public function gate(Position $here): Gate
     {
@@ -41,6 +44,12 @@ final readonly class Judgement
      * @return list<PendingDecision>
      */
     public function pending(): array
+    {
+        return $this->pending ??= $this->waiting();
+    }
+
+    /** @return list<PendingDecision> */
+    private function waiting(): array
     {
         $pending = [];
         foreach ([...$this->record->positions(), ...$this->hurtUnplaced()] as $here) {

@@ -45,6 +45,8 @@ final class PersonRecord
 
     private ?Doses $doses = null;
 
+    private ?Judgement $judgement = null;
+
     private ?Withheld $withheld = null;
 
     /** @var list<string>|null */
@@ -342,7 +344,7 @@ final class PersonRecord
     /** What the rules make of what was logged, and what waits for a decision. */
     public function judgement(): Judgement
     {
-        return new Judgement($this);
+        return $this->judgement ??= new Judgement($this);
     }
 
     /** @return list<string> slugs of rungs that were clean at their leaving mark */
