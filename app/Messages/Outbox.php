@@ -11,7 +11,9 @@ use App\Models\Practice;
 use App\Models\User;
 use EvenRungs\Home\DecentHours;
 use EvenRungs\Home\MessageKind;
+use Illuminate\Contracts\Bus\Dispatcher;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Messages on their way: each is said once, in the ways that were agreed to, at decent hours of the practice. */
@@ -45,7 +47,10 @@ final class Outbox
         $id = strtolower((string) Str::ulid());
         $isNew = HomeMessage::query()->insertOrIgnore(['id' => $id, 'practice_id' => $person->practice_id, 'person_id' => $person->id, 'kind' => $kind->value, 'about' => $about, 'way' => $way, 'user_id' => $trainer, 'due_at' => $due, 'created_at' => now(), 'updated_at' => now()]);
         if ($isNew === 1) {
-            SendMessage::dispatch($id)->delay($due->isFuture() ? $due : null)->afterCommit();
+            // What somebody told or wrote is kept whatever becomes of a letter about it: one that fails is told on the bench.
+            DB::afterCommit(static fn() => rescue(static function () use ($id, $due): void {
+                resolve(Dispatcher::class)->dispatch((new SendMessage($id))->delay($due->isFuture() ? $due : null));
+            }));
         }
 
         return $isNew;

@@ -12,6 +12,8 @@ final class HomeStoryTest extends BrowserTestCase
 {
     public function test_a_person_trains_at_home_by_a_link_offline_in_between_and_the_trainer_decides(): void
     {
+        // The trainer gets a letter.
+        self::post();
         $desk = $this->signIn()->visit($this->addressOf('Corvin Strake', 'sheet'))->see('A link for home');
         $desk->keys('h')->see('Make a link')->press('Make a link')->see('It is shown only now');
         $this->isAccessible('a link for home');
@@ -39,9 +41,14 @@ final class HomeStoryTest extends BrowserTestCase
             }
             $phone->click(self::CLEAN)->see('1 of');
             $phone->press('end here')->see('No effort was told.')->press('Tell the effort')->click('//button[contains(@aria-label, ": effort 6")]')->find('//button[contains(@aria-label, ": effort 6")][@aria-pressed="true"]');
+            // It ended for pain: how much is told at the set.
+            $phone->press('pain')->see('In which set did it hurt')->click('(//*[@aria-label="The set in which it hurt"]//button)[last()]')->click('//button[@aria-label="pain 7"]');
+            $phone->press('All clean but for the pain')->see('1 of')->doesNotSee('In which set did it hurt');
             $phone->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
             self::startServing();
             $phone->press('Try again')->press('It is right so')->see('This week');
+            // What hurt is not asked again before the trainer has seen it.
+            $phone->click('//a[normalize-space()="Begin" or normalize-space()="Once more"]')->see('is left out until your trainer has seen what you told.')->press('back')->see('This week');
             // A link opens also where the application is kept on the device.
             $phone->visit('/home')->see('This week')->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
             $phone->visit($link)->see('This week');
@@ -50,7 +57,7 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->quit();
         }
 
-        $desk->visit($this->addressOf('Corvin Strake', 'review'))->see('Done at home, and told by the person.')->find('//td[normalize-space()="6"]');
+        $desk->visit($this->addressOf('Corvin Strake', 'review'))->see('Done at home, and told by the person.')->see('Pain 7 of 10, above 5: stop this ladder.')->find('//td[normalize-space()="6"]');
         $desk->visit($this->addressOf('Corvin Strake', 'sheet'))->see('A link for home')->keys('h')->see('last seen')->press('take all links back')->see('Make a link');
         $desk->complaints();
     }

@@ -9,6 +9,7 @@ use App\Messages\SendMessage;
 use App\Models\HomeLink;
 use App\Models\HomeMessage;
 use Illuminate\Http\Client\Request;
+use Illuminate\Mail\MailManager;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -186,6 +187,18 @@ final class MessagesTest extends HomeTestCase
         $this->postJson('/api/home/not-today', ['id' => $unwell = self::id(), 'session' => $this->session, 'on' => '2026-06-03', 'reason' => 'unwell', 'text' => null])->assertOk();
         $this->postJson('/api/home/signs', ['id' => $signs = self::id(), 'signs' => ['leg-weakness']])->assertOk();
         self::assertSame(["urgent {$log}", "urgent {$unwell}", "urgent {$signs}"], $this->kinds());
+    }
+
+    public function test_what_is_told_is_kept_where_the_letter_about_it_cannot_be_sent(): void
+    {
+        $this->open($this->link());
+        Mail::swap(new MailManager(app()));
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.host' => '127.0.0.1', 'mail.mailers.smtp.port' => 1]);
+        $this->postJson('/api/home/signs', ['id' => self::id(), 'signs' => ['leg-weakness']])->assertOk()->assertJsonPath('now', null);
+
+        $letter = HomeMessage::query()->withoutGlobalScopes()->firstOrFail();
+        self::assertSame([true, true], [$letter->failed_at !== null, $letter->sent_at === null]);
+        self::assertSame(1, DB::table('screenings')->where('asked', 'person')->count());
     }
 
     public function test_nobody_is_called_to_a_session_of_which_nothing_is_left(): void
