@@ -10,6 +10,7 @@ use App\Models\HomeLink;
 use App\Models\HomeMessage;
 use Illuminate\Http\Client\Request;
 use Illuminate\Mail\MailManager;
+use Illuminate\Notifications\ChannelManager;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -193,12 +194,13 @@ final class MessagesTest extends HomeTestCase
     {
         $this->open($this->link());
         Mail::swap(new MailManager(app()));
+        Notification::swap(new ChannelManager(app()));
         config(['mail.default' => 'smtp', 'mail.mailers.smtp.host' => '127.0.0.1', 'mail.mailers.smtp.port' => 1]);
         $this->postJson('/api/home/signs', ['id' => self::id(), 'signs' => ['leg-weakness']])->assertOk()->assertJsonPath('now', null);
 
         $letter = HomeMessage::query()->withoutGlobalScopes()->firstOrFail();
         self::assertSame([true, true], [$letter->failed_at !== null, $letter->sent_at === null]);
-        self::assertSame(1, DB::table('screenings')->where('asked', 'person')->count());
+        self::assertSame(1, DB::table('screenings')->whereNotNull('urgency')->count());
     }
 
     public function test_nobody_is_called_to_a_session_of_which_nothing_is_left(): void
