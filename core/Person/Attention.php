@@ -8,7 +8,6 @@ use EvenRungs\Assessment\Retest;
 use EvenRungs\Body\Demand;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Home\NoteKind;
-use EvenRungs\Progress\Pain;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Rescreen;
 
@@ -90,7 +89,7 @@ final readonly class Attention
     /** @param list<PendingDecision> $waiting */
     private static function toldPain(array $waiting): bool
     {
-        return array_filter($waiting, static fn(PendingDecision $one): bool => Pain::acts($one->log->highestPain() ?? 0) || $one->log->hidesPain()) !== [];
+        return array_filter($waiting, static fn(PendingDecision $one): bool => $one->log->tellsOfPain()) !== [];
     }
 
     /** @return array{int, 'ready', string, string, Step} */

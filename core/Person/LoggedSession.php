@@ -55,6 +55,12 @@ final readonly class LoggedSession
         return $told === [] ? null : max($told);
     }
 
+    /** Pain that acts was told of a set, so much was there before the first that nothing which loads it is trained, or it ended since it hurt. */
+    public function tellsOfPain(): bool
+    {
+        return Pain::acts($this->highestPain() ?? 0) || $this->hidesPain() || array_filter($this->before, static fn(StartPain $start): bool => Pain::stops($start->pain)) !== [];
+    }
+
     /** It ended since it hurt, and nobody has told how much: that is not none. */
     public function hidesPain(): bool
     {

@@ -31,6 +31,12 @@ enum PainPlace: string
         return ! in_array($this, [self::LowBack, self::Neck], true);
     }
 
+    /** @return list<self> the places a rung asks something of */
+    public static function loadedBy(Rung $rung): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $place): bool => $place->isLoadedBy($rung)));
+    }
+
     /** Whether a rung asks something of the place. The back is in all trunk work; of a place nobody named it is not known, so it counts. */
     public function isLoadedBy(Rung $rung): bool
     {

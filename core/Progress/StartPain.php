@@ -15,6 +15,12 @@ final readonly class StartPain
      */
     public function __construct(public PainPlace $place, public ?Side $side, public int $pain) {}
 
+    /** As in "left shoulder 7 of 10". */
+    public function inWords(): string
+    {
+        return ($this->side === null ? '' : "{$this->side->value} ")."{$this->place->label()} {$this->pain} of 10";
+    }
+
     /** Whether pain told of a set is the same, and no more than it was. */
     public function accountsFor(PainPlace $place, ?Side $side, int $pain): bool
     {

@@ -197,7 +197,7 @@ enum Rule: string
             self::Felt => 'A wrong place of feeling is answered by one thing a session running, the first that was not tried yet: the cue for that place, a lighter dose, more support. Felt right in between, the count begins anew; such a session is never clean.',
             self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for. Pain that was there before the first set, no higher, away from the back and from what the rung loads, is kept and holds nothing back.',
             self::PainMiddle => 'Pain of 3 to 5 steps down, and there is no climb until two sessions at 0 to 2.',
-            self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason.',
+            self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason. Pain above 5 that is there before the first set leaves out what loads its place, that day.',
             self::PainMorning => 'Worse the next morning, or pain above 5 then, stops the ladder and reopens what was decided.',
             self::PainTwice => 'A second time within 28 days that pain stopped a ladder: stop and refer to a licensed clinician.',
             self::PainWaits => 'While it waits to be decided whether pain stops a ladder, nothing of that ladder reaches a sheet, a player or a week; while it waits whether to refer, nothing does. So it is with a ladder that was stopped. What hurt waits for four weeks also where the person stands nowhere on its ladder.',

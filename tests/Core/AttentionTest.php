@@ -23,6 +23,8 @@ use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\Step;
 use EvenRungs\Progress\Morning;
+use EvenRungs\Progress\PainPlace;
+use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\Clearance;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\Urgency;
@@ -80,20 +82,22 @@ final class AttentionTest extends TestCase
         self::assertSame('One decision waits.', Attention::said(Step::Review, 'One decision waits.', 'Lock-house floor'));
     }
 
-    public function test_a_training_that_ended_since_it_hurt_is_pain_that_was_told_also_without_a_number(): void
+    public function test_a_training_that_ended_since_it_hurt_is_pain_that_was_told_also_without_a_number_and_so_is_much_before_the_first_set(): void
     {
-        $line = static fn(bool $hurt, ?EndReason $why): string => Attention::of(self::record(Day::parse(self::FIRST), log: true, hurt: $hurt, why: $why), true)->sentence;
+        $line = static fn(bool $hurt, ?EndReason $why, int $before = 0): string => Attention::of(self::record(Day::parse(self::FIRST), log: true, hurt: $hurt, why: $why, before: $before), true)->sentence;
 
         self::assertSame('Pain was told. One decision waits.', $line(false, EndReason::Pain));
         self::assertSame('One decision waits.', $line(false, EndReason::Tired));
         self::assertSame('Pain was told. One decision waits.', $line(true, null));
+        self::assertSame('Pain was told. One decision waits.', $line(false, EndReason::Tired, 6));
+        self::assertSame('One decision waits.', $line(false, EndReason::Tired, 5));
     }
 
-    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null): PersonRecord
+    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null, int $before = 0): PersonRecord
     {
         $first = Day::parse(self::FIRST);
         $set = static fn(string $rung, string $dose, int $pain): LoggedSet => new LoggedSet($rung, $rung, $dose, 20, null, null, [], $pain, 5, false, null);
-        $session = static fn(LoggedSet $set): LoggedSession => new LoggedSession($set->rung, 'session', $first, $why === null && ! $hurt ? -5 : 5, 600, [$set], [new MorningAnswer('press-out', new Morning(0, false), 1)], endedWhy: $why);
+        $session = static fn(LoggedSet $set): LoggedSession => new LoggedSession($set->rung, 'session', $first, $why === null && ! $hurt ? -5 : 5, 600, [$set], [new MorningAnswer('press-out', new Morning(0, false), 1)], $before === 0 ? [] : [new StartPain(PainPlace::Wrist, null, $before)], $why);
         $logs = match (true) {
             $hurt => [$session($set('press-out/standing', '1x20/side', 4))],
             $log => [$session($set('front-plank/forearms-knees', '1x20s', 0))],

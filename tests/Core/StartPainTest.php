@@ -19,6 +19,15 @@ final class StartPainTest extends TestCase
         self::assertFalse($began->accountsFor(PainPlace::LowBack, Side::Right, 4));
     }
 
+    public function test_what_loads_a_place_is_known_of_every_rung(): void
+    {
+        $loaded = static fn(string $rung): array => array_column(PainPlace::loadedBy(ShippedLibrary::rung($rung)), 'value');
+
+        self::assertSame(['low-back', 'shoulder', 'elsewhere'], array_values(array_intersect($loaded('front-plank/forearms-toes'), ['low-back', 'shoulder', 'wrist', 'elsewhere'])));
+        self::assertContains('wrist', $loaded('front-plank/hands-toes'));
+        self::assertNotContains('shoulder', $loaded('bridge/touch'));
+    }
+
     public function test_a_shoulder_has_two_sides_and_the_other_one_is_not_accounted_for(): void
     {
         $began = new StartPain(PainPlace::Shoulder, Side::Left, 3);

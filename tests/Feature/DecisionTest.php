@@ -317,7 +317,7 @@ final class DecisionTest extends ApiTestCase
         $log(['painBefore' => [['place' => 'wrist', 'side' => 'both', 'pain' => 11]]])->assertUnprocessable()->assertJsonStructure(['fields' => ['painBefore.0.side', 'painBefore.0.pain']]);
         $log([])->assertCreated();
 
-        $evidence = $this->getJson("/api/people/{$person}/review")->assertOk()->json('pending.0.evidence.0');
+        $evidence = $this->getJson("/api/people/{$person}/review")->assertOk()->assertJsonPath('pending.0.besides', ['Pain before the first set: left shoulder 2 of 10.'])->json('pending.0.evidence.0');
         self::assertSame([2, 'shoulder', true, false], [$evidence['pain'], $evidence['painPlace'], $evidence['painKept'], $evidence['painActs']]);
         self::assertSame('[{"place":"shoulder","side":"left","pain":2}]', DB::table('session_logs')->value('pain_before'));
     }

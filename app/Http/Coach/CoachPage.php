@@ -158,6 +158,7 @@ final readonly class CoachPage
             places: array_map(static fn(Felt $felt): ChoiceView => new ChoiceView(value: $felt->value, label: $felt->label()), Felt::cases()),
             figure: $item->rung->figure(),
             fault: $item->rung->drawnFault(),
+            loads: array_column(PainPlace::loadedBy($item->rung), 'value'),
             lastEffort: $last?->effort(),
             lastFelt: $last?->felt(),
         );

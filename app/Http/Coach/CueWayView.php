@@ -19,6 +19,7 @@ final readonly class CueWayView
      * @param string|null               $easier    what makes it easier; null as written
      * @param int                       $optional  sets on top, while the last was clean
      * @param list<list<Cue>>           $pieces    the cues of each set, then of each optional one
+     * @param list<string>              $loads     places it asks something of, where pain may be told
      * @param int|null                  $lastEffort told of this rung last; offered, never taken for granted
      * @param Felt|null                 $lastFelt  where it was felt last
      * @param 'reps'|'seconds'|'metres' $unit
@@ -57,6 +58,7 @@ final readonly class CueWayView
         public array $places,
         public Figure $figure,
         public ?DrawnFault $fault,
+        public array $loads,
         public ?int $lastEffort,
         public ?Felt $lastFelt,
     ) {}

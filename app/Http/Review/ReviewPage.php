@@ -23,6 +23,7 @@ use EvenRungs\Progress\Decision as ProgressDecision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\SetLog;
+use EvenRungs\Progress\StartPain;
 use EvenRungs\Screening\Answers;
 
 /** The decision queue and what was decided before. */
@@ -140,6 +141,7 @@ final readonly class ReviewPage
 
         return [
             ...($pending->log->atHome ? ['Done at home, and told by the person.'] : []),
+            ...($pending->log->before === [] ? [] : ['Pain before the first set: '.implode(', ', array_map(static fn(StartPain $start): string => $start->inWords(), $pending->log->before)).'.']),
             ...array_map(static fn(string $name, int $sets): string => ($sets === 1 ? 'One more set' : "{$sets} more sets")." in an easier version: {$name}.", array_keys($taken), $taken),
             ...($why === null ? [] : ["The training ended before its last set: {$why->label()}.".($pending->log->hidesPain() ? ' How much it hurt was not told: ask before it is trained again.' : '')]),
         ];

@@ -1072,6 +1072,8 @@ export interface components {
             places: components["schemas"]["ChoiceView"][];
             figure: components["schemas"]["Figure"];
             fault: components["schemas"]["DrawnFault"] | null;
+            /** @description places it asks something of, where pain may be told */
+            loads: string[];
             /** @description told of this rung last; offered, never taken for granted */
             lastEffort: number | null;
             /**

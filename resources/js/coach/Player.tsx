@@ -14,6 +14,7 @@ import { Done, type Why } from './Done';
 import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { dueCheck, lastTold, setOnTop, wayOfSet } from './asked';
+import { LeaveLoaded } from './LeaveLoaded';
 import { Mornings } from './Mornings';
 import { PickSome } from './PickSome';
 import { Away, BadMorning, BeforeStart, Heading, OnlyActivation } from './Notices';
@@ -142,6 +143,15 @@ export function Player({
                   places={sheet.painPlaces}
                   told={told.before}
                   onTell={(before) => void say({ kind: 'before', before })}
+                />
+              )}
+              {!started && (
+                <LeaveLoaded
+                  person={person}
+                  sheet={sheet}
+                  before={told.before}
+                  left={training.left ?? []}
+                  onLeave={(left) => void change({ left }, { isDone: false })}
                 />
               )}
               <Count

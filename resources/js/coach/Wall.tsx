@@ -15,8 +15,8 @@ const PICTURE = 100;
 
 /** The player of another window on a wall: read from five metres, nothing to press. */
 export function Wall({ sheet, training: { opened } }: { sheet: Schemas['CueSheetView']; training: AtHand }) {
-  const { steps } = opened.training;
-  const cues = useMemo(() => strung(sheet, course(sheet, steps)), [sheet, steps]);
+  const { steps, left } = opened.training;
+  const cues = useMemo(() => strung(sheet, course(sheet, steps, left)), [sheet, steps, left]);
   const followed = useFollowing(sheet.session);
   const [now, setNow] = useState(() => performance.now());
   const runs = followed?.since != null;

@@ -14,6 +14,16 @@ describe('the pieces of a session', () => {
     expect(played).toEqual(cues.map((cue, at) => ({ ...cue, step: played[at]?.step, way: played[at]?.way })));
   });
 
+  it('leaves out what is left out today, whatever order was kept before', () => {
+    const all = course(straight, null);
+    const item = all[0]?.item ?? '';
+    const rest = all.filter((step) => step.item !== item);
+    expect(rest.length).toBeGreaterThan(0);
+    expect(course(straight, null, [item])).toEqual(rest);
+    expect(course(straight, rest.toReversed(), [item])).toEqual(rest.toReversed());
+    expect(course(straight, rest.toReversed())).toEqual(all);
+  });
+
   it('are one cue between two sets, were it of no time: a place among them holds', () => {
     expect(words(strung(circuit, written(circuit)))).toContain('rest side 1 0');
   });

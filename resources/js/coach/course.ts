@@ -20,15 +20,15 @@ export const wayAt = (sheet: Sheet, { item, way }: Pick<Step, 'item' | 'way'>): 
 /** The ways of an exercise, as written first. */
 export const waysOf = (sheet: Sheet, item: string): Way[] => sheet.ways.filter((way) => way.id === item);
 
-/** The sets as written. */
-export const written = (sheet: Sheet): Step[] =>
-  sheet.steps.map(({ item, set }) => ({ item, set, way: waysOf(sheet, item)[0]?.key ?? '' }));
+/** The sets as written, without the exercises that are left out today. */
+export const written = (sheet: Sheet, left: string[] = []): Step[] =>
+  sheet.steps.flatMap(({ item, set }) => (left.includes(item) ? [] : [{ item, set, way: waysOf(sheet, item)[0]?.key ?? '' }]));
 
 /**
  * The order this training takes; as written where nothing was changed, or where the session has other exercises by now.
  */
-export function course(sheet: Sheet, steps: Step[] | null | undefined): Step[] {
-  const plain = written(sheet);
+export function course(sheet: Sheet, steps: Step[] | null | undefined, left?: string[]): Step[] {
+  const plain = written(sheet, left);
   if (!steps) return plain;
   const has = (one: Step[], other: Step[]) =>
     other.every(({ item, set }) => one.some((step) => step.item === item && step.set === set));

@@ -18,7 +18,8 @@ function standingAt(training: Training, cues: StrungCue[]): number {
  * exercise first, a set on top.
  */
 export function useCourse(sheet: Schemas['CueSheetView'], training: Training, change: AtHand['change']) {
-  const steps = useMemo(() => course(sheet, training.steps), [sheet, training.steps]);
+  const { steps: taken, left } = training;
+  const steps = useMemo(() => course(sheet, taken, left), [sheet, taken, left]);
   const cues = useMemo(() => strung(sheet, steps), [sheet, steps]);
   const [player, dispatch] = useReducer(play(cues), null, () => ({
     ...cued(cues, standingAt(training, cues)),

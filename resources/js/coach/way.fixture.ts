@@ -32,6 +32,7 @@ export const way = (more: Partial<Schemas['CueWayView']> = {}): Schemas['CueWayV
     { value: 'ribs', label: 'Ribs stay down' },
     { value: 'in-control', label: 'In control, with ease' },
   ],
+  loads: ['low-back', 'elsewhere'],
   lastEffort: null,
   lastFelt: null,
   ...more,

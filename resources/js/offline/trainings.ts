@@ -45,6 +45,8 @@ export interface Training extends Kept {
   over: boolean;
   /** the order it takes, where that is not as written; undefined where an earlier version kept it */
   steps?: Step[] | null;
+  /** exercises that are left out today, since what they load hurt before the first set */
+  left?: string[];
   /** of open sets, by `item set` */
   counted?: Record<string, Counted>;
   /** what is being told afterwards, until it is saved */
@@ -152,11 +154,11 @@ export function stand(opened: Opened, changeOf: (training: Training) => Partial<
     const here = await presently(opened);
     const training = { ...here.training, ...changeOf(here.training) };
     const isBegun =
-      here.events.length > 0 || training.moments.length > 0 || training.answering || training.draft || training.steps;
+      here.events.length > 0 || training.moments.length > 0 || training.answering || training.draft || training.steps || training.left;
     // What lies here already is changed here, too.
     if (isBegun || (await all<Training>('trainings', owner)).some(({ id }) => id === training.id))
       await put('trainings', owner, training);
-    if (training.steps !== here.training.steps) tellTabs();
+    if (training.steps !== here.training.steps || training.left !== here.training.left) tellTabs();
     return { ...here, training };
   });
 }
