@@ -7,6 +7,7 @@ import { useFloor } from '@/frame/useFloor';
 import type { SetLog, Told } from '@/offline/told';
 import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
+import { AtTheStart } from './AtTheStart';
 import type { AtHand } from './atHand';
 import { Changes, OnceMore } from './Changes';
 import { wayAt, type Way } from './course';
@@ -14,11 +15,9 @@ import { Done, type Why } from './Done';
 import { Ended } from './Ended';
 import { FormCheck } from './FormCheck';
 import { dueCheck, lastTold, setOnTop, wayOfSet } from './asked';
-import { LeaveLoaded } from './LeaveLoaded';
 import { Mornings } from './Mornings';
 import { PickSome } from './PickSome';
 import { Away, BadMorning, BeforeStart, Heading, OnlyActivation } from './Notices';
-import { PainBefore } from './PainBefore';
 import { lasts, repetition, type Key, type Player as PlayerState } from './player';
 import { Afterwards, Count, HowTo, PlayerKeys, Progress, TimeLine } from './PlayerParts';
 import { TempoPath } from './TempoPath';
@@ -138,22 +137,7 @@ export function Player({
           <div className="grid flex-1 content-start gap-x-8 gap-y-4 max-sm:gap-y-2.5 min-[50rem]:grid-cols-2">
             <div className="flex flex-col gap-4 self-start max-sm:gap-2.5 min-[50rem]:sticky min-[50rem]:top-4">
               <Heading sheet={sheet} item={item} nextItem={nextItem} working={inSet} cue={cue} small={checked !== undefined} />
-              {!started && (
-                <PainBefore
-                  places={sheet.painPlaces}
-                  told={told.before}
-                  onTell={(before) => void say({ kind: 'before', before })}
-                />
-              )}
-              {!started && (
-                <LeaveLoaded
-                  person={person}
-                  sheet={sheet}
-                  before={told.before}
-                  left={training.left ?? []}
-                  onLeave={(left) => void change({ left }, { isDone: false })}
-                />
-              )}
+              {!started && <AtTheStart person={person} sheet={sheet} training={{ opened, told, say, change }} />}
               <Count
                 sheet={sheet}
                 cues={cues}
