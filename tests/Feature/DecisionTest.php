@@ -198,6 +198,22 @@ final class DecisionTest extends ApiTestCase
         self::assertFalse($this->stand()['stopped']);
     }
 
+    public function test_what_hurt_on_a_ladder_nobody_has_placed_them_on_is_decided_like_any_other(): void
+    {
+        $rung = 'all-fours/brace-breathe';
+        $session = $this->writtenSession($this->person, [$rung => '1x3s']);
+        $this->travelTo('2026-06-01 09:00:00');
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => $log = self::id(), 'session' => $session, 'seconds' => 90, 'sets' => [self::set($rung, 1, 3, ['both' => 3, 'left' => null, 'right' => null, 'pain' => 6])]])->assertCreated();
+        $this->review()->assertJsonPath('pending.0.ladder', 'all-fours')->assertJsonPath('pending.0.proposed', 'stop-ladder');
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'Pain was told. One decision waits.');
+
+        $decision = $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'all-fours', 'side' => 'both', 'choice' => 'stop-ladder', 'reason' => ''])->assertCreated();
+        $this->review()->assertJsonPath('pending', []);
+        self::assertTrue((bool) DB::table('placements')->where('ladder', 'all-fours')->value('stopped'));
+        $this->postJson("/api/people/{$this->person}/decisions/{$decision->json('id')}/take-back")->assertOk();
+        $this->review()->assertJsonPath('pending.0.ladder', 'all-fours');
+    }
+
     public function test_a_second_stop_within_28_days_is_referred_and_closes_the_person(): void
     {
         $this->decide($this->train('2026-06-01', ['pain' => 6]), 'stop-ladder');
