@@ -1,4 +1,4 @@
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { PendingCard, type Decide } from './PendingCard';
@@ -80,6 +80,12 @@ describe('a decision that waits', () => {
     );
     fireEvent.click(screen.getByRole('button', { name: 'Stop this ladder' }));
     expect(screen.getAllByText('next time', { exact: false })).toHaveLength(1);
+  });
+
+  it('offers the choice nearest to the proposal first, and after pain a climb last', () => {
+    open({ proposed: 'stop-ladder' });
+    const choices = within(screen.getByRole('group', { name: 'Decide otherwise' })).getAllByRole('button');
+    expect(choices.map(({ textContent }) => textContent)).toEqual(['Step down', 'Stop and refer', 'Stay', 'Climb']);
   });
 
   it('takes no keyboard by itself, and is confirmed in one press', async () => {

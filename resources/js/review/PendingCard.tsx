@@ -31,6 +31,13 @@ const short: Record<Choice, string> = {
   refer: 'Refer',
 };
 
+/** The other choices, the nearest to what is proposed first: after pain a climb comes last. */
+function otherThan(proposed: Choice): Choice[] {
+  const choices = Object.keys(words) as Choice[];
+  const far = (choice: Choice) => Math.abs(choices.indexOf(choice) - choices.indexOf(proposed));
+  return choices.filter((choice) => choice !== proposed).toSorted((one, other) => far(one) - far(other));
+}
+
 /** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
 export function PendingCard({
   pending,
@@ -125,8 +132,8 @@ export function PendingCard({
         <fieldset>
           <legend className="text-sm text-ink2">Decide otherwise</legend>
           <div className="mt-1 flex flex-wrap gap-1.5">
-            {(Object.keys(words) as Choice[])
-              .filter((choice) => choice !== pending.proposed && (choice !== 'climb' || pending.up !== null))
+            {otherThan(pending.proposed)
+              .filter((choice) => choice !== 'climb' || pending.up !== null)
               .map((choice) => (
                 <button
                   key={choice}
