@@ -1,4 +1,4 @@
-import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { PendingCard, type Decide } from './PendingCard';
@@ -83,9 +83,15 @@ describe('a decision that waits', () => {
   });
 
   it('offers the choice nearest to the proposal first, and after pain a climb last', () => {
-    open({ proposed: 'stop-ladder' });
-    const choices = within(screen.getByRole('group', { name: 'Decide otherwise' })).getAllByRole('button');
-    expect(choices.map(({ textContent }) => textContent)).toEqual(['Step down', 'Stop and refer', 'Stay', 'Climb']);
+    const others = (proposed: (typeof pending)['proposed']) => {
+      open({ proposed });
+      const choices = within(screen.getByRole('group', { name: 'Decide otherwise' })).getAllByRole('button');
+      cleanup();
+      return choices.map(({ textContent }) => textContent);
+    };
+    expect(others('stop-ladder')).toEqual(['Stop and refer', 'Step down', 'Stay', 'Climb']);
+    expect(others('step-down')).toEqual(['Stop this ladder', 'Stay', 'Stop and refer', 'Climb']);
+    expect(others('stay')).toEqual(['Climb', 'Step down', 'Stop this ladder', 'Stop and refer']);
   });
 
   it('takes no keyboard by itself, and is confirmed in one press', async () => {

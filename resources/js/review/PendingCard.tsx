@@ -31,11 +31,13 @@ const short: Record<Choice, string> = {
   refer: 'Refer',
 };
 
-/** The other choices, the nearest to what is proposed first: after pain a climb comes last. */
+/** The other choices, the nearest to what is proposed first; where it leads down, of two the more careful one: a climb comes last. */
 function otherThan(proposed: Choice): Choice[] {
   const choices = Object.keys(words) as Choice[];
   const far = (choice: Choice) => Math.abs(choices.indexOf(choice) - choices.indexOf(proposed));
-  return choices.filter((choice) => choice !== proposed).toSorted((one, other) => far(one) - far(other));
+  const others = choices.filter((choice) => choice !== proposed);
+  const leadsDown = kinds[proposed] === 'watch' || kinds[proposed] === 'stop';
+  return (leadsDown ? others.toReversed() : others).toSorted((one, other) => far(one) - far(other));
 }
 
 /** One proposal with its evidence and reasons: confirm it, or decide otherwise and say why. */
