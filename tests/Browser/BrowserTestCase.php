@@ -18,6 +18,9 @@ use Tests\Browser\Support\Snapshot;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    /** So short a training is asked about: what was counted is right, or on a quick machine nothing was. */
+    protected const TIME_IS_RIGHT = '//button[normalize-space()="It is right so" or normalize-space()="Nobody knows"]';
+
     protected const CLEAN = '//button[starts-with(normalize-space(), "All clean")]';
 
     private static ?Daemon $server = null;

@@ -44,7 +44,7 @@ final class FloorStoryTest extends BrowserTestCase
         self::startServing();
         // Killed, the browser lost the sign-in.
         $browser->press('Try again')->press('Sign in and send it')->label('Password of wren@tarn-row.example')->sendKeys(\Database\Seeders\DemoSeeder::PASSWORD);
-        $browser->press('Sign in and go on')->press('It is right so')->see('Confirm')->doesNotSee('No network');
+        $browser->press('Sign in and go on')->click(self::TIME_IS_RIGHT)->see('Confirm')->doesNotSee('No network');
         self::assertSame([1, 2], [self::rows('trainings'), self::rows('set_logs', 'session_log_id IN (SELECT id FROM '.self::named('trainings').')')]);
     }
 

@@ -46,7 +46,7 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->press('All clean but for the pain')->see('1 of')->doesNotSee('In which set did it hurt');
             $phone->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
             self::startServing();
-            $phone->press('Try again')->press('It is right so')->see('This week');
+            $phone->press('Try again')->click(self::TIME_IS_RIGHT)->see('This week');
             // What hurt is not asked again before the trainer has seen it.
             $phone->click('//a[normalize-space()="Begin" or normalize-space()="Once more"]')->see('is left out until your trainer has seen what you told.')->press('back')->see('This week');
             // A link opens also where the application is kept on the device.

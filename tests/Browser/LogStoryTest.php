@@ -23,7 +23,7 @@ final class LogStoryTest extends BrowserTestCase
         // Sent by itself, its time is still asked about, and then the device need not keep it.
         $browser->offline(false)->doesNotSee('not sent yet')->see('How long was it?');
         $this->isAccessible('a time that is asked about later');
-        $browser->press('It is right so')->doesNotSee('How long was it?');
+        $browser->click(self::TIME_IS_RIGHT)->doesNotSee('How long was it?');
         $browser->visit($this->addressOf('Corvin Strake', 'review'))->see('Confirm');
         self::assertSame([], $this->kept(), 'the server has it: the device need not keep it');
     }
@@ -62,7 +62,7 @@ final class LogStoryTest extends BrowserTestCase
         $this->isAccessible('a question about two devices');
         $phone->press('The same one')->see('1 of 9 sets kept');
         $this->skipToTheCheck();
-        $phone->press('All clean')->see('2 of 9 sets kept')->press('end here')->press('Save the log')->press('It is right so')->see('Confirm');
+        $phone->press('All clean')->see('2 of 9 sets kept')->press('end here')->press('Save the log')->click(self::TIME_IS_RIGHT)->see('Confirm');
         self::assertSame([1, 2], [self::rows('session_logs', 'id IN (SELECT id FROM '.self::named('trainings').')'), self::rows('set_logs', 'session_log_id IN (SELECT id FROM '.self::named('trainings').')')]);
         $phone->quit();
 
@@ -81,7 +81,7 @@ final class LogStoryTest extends BrowserTestCase
         $browser->press('All clean')->see('1 of 9 sets kept')->doesNotSee('Sign in again');
         $browser->press('end here')->press('Save the log')->see('You have been signed out.')->press('Sign in and send it')->see('Sign in again');
         $browser->label('Password of wren@tarn-row.example')->sendKeys('even-rungs-demo');
-        $browser->press('Sign in and go on')->press('It is right so')->see('Confirm');
+        $browser->press('Sign in and go on')->click(self::TIME_IS_RIGHT)->see('Confirm');
     }
 
     public function test_signing_out_sends_what_waits_and_where_it_cannot_offers_it_as_a_file(): void
@@ -144,7 +144,7 @@ final class LogStoryTest extends BrowserTestCase
         $day = $browser->label('Day of training');
         $day->clear();
         $day->sendKeys($now->modify('-1 day')->format('d.m.Y'));
-        $browser->press('Save the log')->press('It is right so')->see('Review');
+        $browser->press('Save the log')->click(self::TIME_IS_RIGHT)->see('Review');
         self::assertSame(1, self::rows('trainings', "ended AND done_on = '{$now->modify('-1 day')->format('Y-m-d')}'"));
     }
 

@@ -31,7 +31,7 @@ final class PlayerStoryTest extends BrowserTestCase
         $this->isAccessible('what was done beside what was planned');
         // Where it ended for pain, how much is asked at the set.
         $browser->press('pain')->see('In which set did it hurt, and how much?');
-        $browser->press('form was lost')->press('Save the log')->press('It is right so')->see('One more set in an easier version')->see('The training ended before its last set: form was lost.');
+        $browser->press('form was lost')->press('Save the log')->click(self::TIME_IS_RIGHT)->see('One more set in an easier version')->see('The training ended before its last set: form was lost.');
 
         self::assertSame([1, 1], array_map(static fn(string $rung): int => self::rows('set_logs', "rung = '{$rung}' AND session_log_id IN (SELECT id FROM ".self::named('trainings').')'), [self::PLANK, self::KNEES]));
         $this->noComplaints();
@@ -70,7 +70,7 @@ final class PlayerStoryTest extends BrowserTestCase
         $right = '//button[normalize-space()="It is right so"]';
         $browser->keys('l')->waitUntil(static fn(): bool => $browser->has($right) || $browser->has('//h1[normalize-space()="Bench"]'), 'the time is asked about, or it is the bench');
         if ($browser->has($right)) {
-            $browser->press('It is right so');
+            $browser->click(self::TIME_IS_RIGHT);
         }
         $browser->see('Ilse Torvane');
         $this->noComplaints();

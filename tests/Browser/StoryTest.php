@@ -75,7 +75,7 @@ final class StoryTest extends BrowserTestCase
                 $browser->see('Go on');
             }
         }
-        $browser->see("{$sets} of {$sets} sets logged")->press('Save the log')->press('It is right so')->see('Review')->see('Confirm');
+        $browser->see("{$sets} of {$sets} sets logged")->press('Save the log')->click(self::TIME_IS_RIGHT)->see('Review')->see('Confirm');
 
         // The rules say stay (effort and reps are fine now, but it is the first clean session): decide otherwise.
         $browser->see('1 of 2 clean sessions running');
@@ -102,7 +102,7 @@ final class StoryTest extends BrowserTestCase
             $browser->press('Skip');
         }
         $browser->press('All clean')->press('end here');
-        $browser->press('Save the log')->press('It is right so')->see('Confirm');
+        $browser->press('Save the log')->click(self::TIME_IS_RIGHT)->see('Confirm');
         $browser->visit($coach)->see('in all')->doesNotSee('morning after');
 
         $browser->leave();
