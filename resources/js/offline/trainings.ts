@@ -154,7 +154,12 @@ export function stand(opened: Opened, changeOf: (training: Training) => Partial<
     const here = await presently(opened);
     const training = { ...here.training, ...changeOf(here.training) };
     const isBegun =
-      here.events.length > 0 || training.moments.length > 0 || training.answering || training.draft || training.steps || training.left;
+      here.events.length > 0 ||
+      training.moments.length > 0 ||
+      training.answering ||
+      training.draft ||
+      training.steps ||
+      training.left;
     // What lies here already is changed here, too.
     if (isBegun || (await all<Training>('trainings', owner)).some(({ id }) => id === training.id))
       await put('trainings', owner, training);
