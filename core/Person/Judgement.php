@@ -18,8 +18,8 @@ use EvenRungs\Progress\RungSession;
 /** What the rules make of what a person logged: proposals, the gates to the next rungs, and the decisions that wait. */
 final class Judgement
 {
-    /** Days for which what hurt waits to be seen where the person is not placed, as long as pain counts that stopped a ladder. */
-    private const UNPLACED_DAYS = 28;
+    /** Days for which what hurt waits to be seen where something was trained since, or nobody has placed the person: as long as pain counts that stopped a ladder. */
+    private const SEEN_WITHIN_DAYS = 28;
 
     /** @var list<PendingDecision>|null */
     private ?array $pending = null;
@@ -39,7 +39,8 @@ final class Judgement
 
     /**
      * Decisions that wait: the newest log of each ladder the person stands on, where it has not been decided,
-     * and decided ones that a bad next morning has reopened. What hurt waits also where nobody has placed them.
+     * and decided ones that a bad next morning has reopened. What hurt waits also where nobody has placed them; what stops
+     * the ladder also where something was trained since.
      *
      * @return list<PendingDecision>
      */
@@ -54,31 +55,55 @@ final class Judgement
         $pending = [];
         foreach ([...$this->record->positions(), ...$this->hurtUnplaced()] as $here) {
             $log = $here->stopped ? null : $this->newestLogOn($here->rung->ladder);
-            if ($log === null) {
-                continue;
-            }
-            $decided = $this->decidedOn($log, $here);
-            $reopened = $decided !== null && self::worsenedAfter($decided, $log);
-            if ($decided === null ? $log->sequence < $here->sequence : ! $reopened) {
-                continue;
-            }
-            $rung = $decided === null ? $here->rung : $this->record->library->rung($decided->rung);
-            $side = $this->judgedSide($rung, $here->side);
-            $session = self::judged($rung, $log->exercises($this->record->library, $side));
-            if ($session !== null) {
-                $since = $decided === null ? $here->sequence : $log->sequence;
-                $pending[] = new PendingDecision($log, $this->record->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since), $reopened);
+            if ($log !== null) {
+                $unseen = $this->unseenStop($here, $log);
+                $pending[] = $unseen === null ? $this->waitingOn($log, $here) : $this->waitingOn($unseen, $here, isNewest: false);
             }
         }
 
-        return $pending;
+        return array_values(array_filter($pending));
+    }
+
+    /** What waits of a log for where somebody stands; null where it was decided, or says nothing of the rung. */
+    private function waitingOn(LoggedSession $log, Position $here, bool $isNewest = true): ?PendingDecision
+    {
+        $decided = $this->decidedOn($log, $here);
+        $reopened = $decided !== null && self::worsenedAfter($decided, $log);
+        if ($decided === null ? $log->sequence < $here->sequence : ! $reopened) {
+            return null;
+        }
+        $rung = $decided === null ? $here->rung : $this->record->library->rung($decided->rung);
+        $side = $this->judgedSide($rung, $here->side);
+        $session = self::judged($rung, $log->exercises($this->record->library, $side));
+        $since = $decided === null ? $here->sequence : $log->sequence;
+
+        return $session === null ? null : new PendingDecision($log, $this->record->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since, $isNewest ? null : $log->sequence), $reopened);
+    }
+
+    /** The newest log that stops the ladder, since the person stands here and anything of it was decided, where one came after it that does not. */
+    private function unseenStop(Position $here, LoggedSession $newest): ?LoggedSession
+    {
+        $ladder = $here->rung->ladder;
+        $seen = max([$here->sequence, ...array_map(static fn(Decided $decided): int => $decided->ladder === $ladder && $decided->side->meets($here->side) ? $decided->sequence : 0, $this->record->history->decisions)]);
+        foreach (array_reverse($this->record->history->logs()) as $log) {
+            if (! $log->stopsSomething() || $log->on->daysUntil($this->record->today) > self::SEEN_WITHIN_DAYS || ! in_array($ladder, $log->ladders(), true)) {
+                continue;
+            }
+            $stops = array_filter($log->exercises($this->record->library, $here->side), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
+            $told = array_map(static fn(MorningAnswer $answer): int => $answer->ladder === $ladder && $answer->morning->isBad() ? $answer->sequence : 0, $log->mornings);
+            if ($stops !== [] && max([$log->sequence, ...$told]) > $seen) {
+                return $log === $newest ? null : $log;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Position> the rungs that hurt the last time, of ladders the person stands nowhere on */
     private function hurtUnplaced(): array
     {
         $hurt = [];
-        $lately = array_filter($this->record->history->logs(), fn(LoggedSession $log): bool => $log->on->daysUntil($this->record->today) <= self::UNPLACED_DAYS);
+        $lately = array_filter($this->record->history->logs(), fn(LoggedSession $log): bool => $log->on->daysUntil($this->record->today) <= self::SEEN_WITHIN_DAYS);
         foreach (array_reverse($lately) as $log) {
             foreach (array_diff($log->ladders(), array_keys($hurt)) as $ladder) {
                 $done = $this->record->on($ladder) === [] ? $log->exercises($this->record->library, Side::Both) : [];
@@ -93,9 +118,9 @@ final class Judgement
     /** @return list<Day> from which on something that waits does not wait any more, though nobody does anything */
     public function letsGoOn(): array
     {
-        $unplaced = array_filter($this->pending(), fn(PendingDecision $pending): bool => $this->record->on($pending->ladder->slug) === []);
+        $forSoLong = array_filter($this->pending(), fn(PendingDecision $pending): bool => $this->record->on($pending->ladder->slug) === [] || $pending->log !== $this->newestLogOn($pending->ladder->slug));
 
-        return array_values(array_map(static fn(PendingDecision $pending): Day => $pending->log->on->plusDays(self::UNPLACED_DAYS + 1), $unplaced));
+        return array_values(array_map(static fn(PendingDecision $pending): Day => $pending->log->on->plusDays(self::SEEN_WITHIN_DAYS + 1), $forSoLong));
     }
 
     /** The side a standing is judged by: where a limit rests one side of what both stand on, the other. */
@@ -104,9 +129,12 @@ final class Judgement
         return $side !== Side::Both ? $side : $this->record->circumstances()->rule($rung)->onlySide() ?? Side::Both;
     }
 
-    private function propose(Rung $rung, Side $side, int $since): Proposal
+    /** @param int|null $upTo order in time of the last log that counts; all where null */
+    private function propose(Rung $rung, Side $side, int $since, ?int $upTo = null): Proposal
     {
-        $proposal = ProgressionRule::propose($this->record->library->ladder($rung->ladder), $rung, $since, $this->record->rungSessions($side), $this->record->method, $this->record->circumstances(), $this->record->today);
+        $log = $this->record->rungSessions($side);
+        $log = $upTo === null ? $log : array_values(array_filter($log, static fn(RungSession $session): bool => $session->sequence <= $upTo));
+        $proposal = ProgressionRule::propose($this->record->library->ladder($rung->ladder), $rung, $since, $log, $this->record->method, $this->record->circumstances(), $this->record->today);
         $behind = $proposal->choice === Decision::Climb ? $this->sideBehind($rung, $side) : null;
 
         return $behind === null ? $proposal : $proposal->waitingFor($behind->rung, $behind->side);

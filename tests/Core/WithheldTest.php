@@ -19,6 +19,7 @@ use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\MorningAnswer;
+use EvenRungs\Person\PendingDecision;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
@@ -62,6 +63,26 @@ final class WithheldTest extends TestCase
     public function test_pain_that_does_not_stop_leaves_nothing_out(): void
     {
         self::assertSame([self::PLANK, self::PRESS], self::trained(self::record([self::log(10, self::PLANK, '2x20s', pain: 5)])));
+    }
+
+    public function test_what_stopped_a_ladder_waits_also_where_something_was_trained_since_and_for_four_weeks(): void
+    {
+        // A phone without a network tells of both days on the third; or the morning is told as the next session begins.
+        $since = static fn(LoggedSession $first, string $today = '2026-06-12', Decided ...$decided): PersonRecord => self::record([$first, self::log(11, self::PLANK, '2x20s')], array_values($decided), today: $today);
+        $hurt = self::log(10, self::PLANK, '2x20s', pain: 6);
+        $pending = $since($hurt)->judgement()->pending();
+        self::assertSame([['log 10', Decision::StopLadder, false]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->proposal->choice, $one->reopened], $pending));
+        self::assertSame([self::PRESS], self::trained($since($hurt)));
+        self::assertSame([self::PRESS], self::trained($since(self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 105))));
+
+        // Once it is decided the newest one waits, as ever.
+        $pending = $since($hurt, '2026-06-12', self::decided(Decision::Stay, 200))->judgement()->pending();
+        self::assertSame([['log 11', Decision::Stay]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->proposal->choice], $pending));
+        self::assertSame([Decision::StopLadder], array_map(static fn(PendingDecision $one): Decision => $one->proposal->choice, $since($hurt, '2026-07-08')->judgement()->pending()));
+        self::assertSame([Decision::Stay], array_map(static fn(PendingDecision $one): Decision => $one->proposal->choice, $since($hurt, '2026-07-09')->judgement()->pending()));
+
+        $reopened = $since(self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 300), '2026-06-12', self::decided(Decision::Stay, 200))->judgement()->pending();
+        self::assertSame([['log 10', true]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->reopened], $reopened));
     }
 
     public function test_whoever_stays_trains_it_again_with_less(): void

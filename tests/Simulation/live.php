@@ -407,14 +407,15 @@ final class Life
         $this->logs[] = new LoggedSession($last->id, $last->session, $last->on, $last->sequence, $last->seconds, $sets, $mornings, $last->before);
     }
 
-    /** Whether the last that was done of a ladder stopped it or asks to refer, and nobody has said anything yet. */
+    /** Whether something of the last four weeks stopped a ladder, in a set or the morning after, and nothing of it was decided or placed since. */
     private function hurt(PersonRecord $record, string $ladder): bool
     {
-        foreach (array_reverse($record->history->logs()) as $log) {
-            $hurt = array_filter($log->exercises($record->library, Side::Both), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
-            if (in_array($ladder, $log->ladders(), true)) {
-                return $hurt !== [] && array_filter($this->decisions, static fn(Decided $decided): bool => $decided->ladder === $ladder && $decided->log === $log->id) === []
-                    && array_filter($this->placings, static fn(Placing $placing): bool => $placing->ladder === $ladder && $placing->sequence > $log->sequence) === [];
+        $seen = max([0, ...array_map(static fn(Decided $decided): int => $decided->ladder === $ladder ? $decided->sequence : 0, $this->decisions), ...array_map(static fn(Placing $placing): int => $placing->ladder === $ladder ? $placing->sequence : 0, $this->placings)]);
+        foreach ($record->history->logs() as $log) {
+            $hurts = array_filter($log->exercises($record->library, Side::Both), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
+            $told = array_map(static fn(MorningAnswer $answer): int => $answer->ladder === $ladder && $answer->morning->isBad() ? $answer->sequence : 0, $log->mornings);
+            if ($hurts !== [] && $log->on->daysUntil($record->today) <= 28 && max([$log->sequence, ...$told]) > $seen) {
+                return true;
             }
         }
 

@@ -21,7 +21,7 @@ const MOVES = [
     'core/Progress/NextDose.php' => [['ABOVE_BAND = 4', 'ABOVE_BAND = 2'], ['ABOVE_BAND = 4', 'ABOVE_BAND = 6'], ['CLEAN_FIRST = 2', 'CLEAN_FIRST = 1'], ['CLEAN_FIRST = 2', 'CLEAN_FIRST = 3'], ['$grams * 102', '$grams * 103'], ['$grams * 110', '$grams * 109'], ['12 * $grams', '11 * $grams']],
     'core/Progress/TimeAway.php' => [[' FROM_DAYS = 15', ' FROM_DAYS = 14'], [' FROM_DAYS = 15', ' FROM_DAYS = 16'], ['TEST_FROM_DAYS = 29', 'TEST_FROM_DAYS = 28'], ['TEST_FROM_DAYS = 29', 'TEST_FROM_DAYS = 30'], ['MOST_WEEKS = 4', 'MOST_WEEKS = 3'], ['MOST_WEEKS = 4', 'MOST_WEEKS = 5']],
     'core/Progress/DoseStep.php' => [['SECONDS = 5', 'SECONDS = 6'], ['LONG_SECONDS = 10', 'LONG_SECONDS = 15'], ['REPS = 2', 'REPS = 3'], ['METRES = 5', 'METRES = 6'], ['MOST_SETS = 4', 'MOST_SETS = 5']],
-    'core/Person/Judgement.php' => [['UNPLACED_DAYS = 28', 'UNPLACED_DAYS = 27'], ['UNPLACED_DAYS = 28', 'UNPLACED_DAYS = 29']],
+    'core/Person/Judgement.php' => [['SEEN_WITHIN_DAYS = 28', 'SEEN_WITHIN_DAYS = 27'], ['SEEN_WITHIN_DAYS = 28', 'SEEN_WITHIN_DAYS = 29']],
     'core/Method/Method.php' => [['=> 0,', '=> 1,'], ['=> 10,', '=> 9,'], ['=> 10,', '=> 11,'], ['default => 7,', 'default => 6,'], ['default => 7,', 'default => 8,'], ['? 2 : 1', '? 3 : 1']],
     'core/Ladder/Circumstances.php' => [['? 9 : 7', '? 8 : 7'], ['? 9 : 7', '? 10 : 7'], ['? 9 : 7', '? 9 : 6'], ['? 9 : 7', '? 9 : 8']],
     'core/Screening/State.php' => [['highestEffort: 6', 'highestEffort: 5'], ['highestEffort: 6', 'highestEffort: 7'], ['highestEffort: 7', 'highestEffort: 6'], ['highestEffort: 7', 'highestEffort: 8']],
