@@ -45,6 +45,22 @@ it('leaves out what loads the place that hurts, and takes it in again', () => {
   expect(onLeave).toHaveBeenLastCalledWith([]);
 });
 
+it('counts what a sheet kept by an earlier version does not say', () => {
+  const { loads: _, ...former } = plank;
+  render(
+    <MemoryRouter>
+      <LeaveLoaded
+        person="1"
+        sheet={{ ...sheet, ways: [former, bridge] } as typeof sheet}
+        before={[pain('wrist', 7)]}
+        left={[]}
+        onLeave={vi.fn()}
+      />
+    </MemoryRouter>,
+  );
+  expect(screen.getByRole('alert').textContent).toContain('“Front plank”.');
+});
+
 it('where all of it loads what hurts, the session is left, at home and at the desk', () => {
   const { rerender } = render(shown([pain('low-back', 7)]));
   expect(screen.getByRole('alert').textContent).toContain('leave this session today.');

@@ -2,7 +2,11 @@ import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { useAlone } from './alone';
-import { waysOf } from './course';
+import { waysOf, type Way } from './course';
+
+/** A sheet that this device kept before it knew what is loaded does not say: then it counts. */
+const loads = (way: Partial<Way> | undefined, hurts: Schemas['StartPain'][]): boolean =>
+  hurts.length > 0 && (way?.loads?.some((place) => hurts.some((one) => one.place === place)) ?? true);
 
 /** Pain above the limit before the first set: what loads its place waits for another day. */
 export function LeaveLoaded({
@@ -22,7 +26,7 @@ export function LeaveLoaded({
   const hurts = (before ?? []).filter(({ pain }) => pain > sheet.painStopsAbove);
   if (hurts.length === 0 && left.length === 0) return null;
   const items = sheet.blocks.flatMap((block) => block.items);
-  const loaded = items.filter((item) => waysOf(sheet, item)[0]?.loads.some((place) => hurts.some((one) => one.place === place)));
+  const loaded = items.filter((item) => loads(waysOf(sheet, item)[0], hurts));
   const open = loaded.filter((item) => !left.includes(item));
   const names = (some: string[]) => some.map((item) => `“${waysOf(sheet, item)[0]?.name}”`).join(', ');
   if (open.length > 0 && loaded.length === items.length)
