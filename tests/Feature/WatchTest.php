@@ -8,11 +8,23 @@ use App\Http\Told;
 use App\Models\SorenessAnswer;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 
 /** For whoever watches over the servers: what works, and what went wrong without a word of people. */
 final class WatchTest extends ApiTestCase
 {
+    public function test_a_server_that_has_no_picture_yet_is_there_all_the_same(): void
+    {
+        $fresh = sys_get_temp_dir().'/even-rungs-up-'.bin2hex(random_bytes(6));
+        $this->app->useStoragePath($fresh);
+        try {
+            $this->get('/up')->assertOk()->assertJsonPath('disk', true);
+        } finally {
+            File::deleteDirectory($fresh);
+        }
+    }
+
     public function test_up_asks_database_cache_and_disk(): void
     {
         $this->get('/up')->assertOk()->assertExactJson(['database' => true, 'cache' => true, 'disk' => true]);
