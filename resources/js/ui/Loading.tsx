@@ -5,7 +5,10 @@ import { Button } from './Button';
 export function Loading({ what, error, again }: { what: string; error?: Refusal | null; again?: () => void }) {
   if (!error) return <p className="p-6 text-ink3">{what} …</p>;
   return (
-    <div role="alert" className="m-6 grid max-w-xl gap-3 rounded-lg border border-rail bg-sheet p-5">
+    <div
+      role="alert"
+      className="m-6 grid max-w-xl content-start justify-items-start gap-3 self-start rounded-lg border border-rail bg-sheet p-5"
+    >
       <p className="font-semibold">{error.sentence}</p>
       {error.id && <p className="text-sm text-ink3">Number to quote: {error.id}</p>}
       {error.code === 'not-found' ? (
