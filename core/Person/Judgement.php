@@ -57,7 +57,7 @@ final class Judgement
             $log = $here->stopped ? null : $this->newestLogOn($here->rung->ladder);
             if ($log !== null) {
                 $unseen = $this->unseenStop($here, $log);
-                $pending[] = $unseen === null ? $this->waitingOn($log, $here) : $this->waitingOn($unseen, $here, isNewest: false);
+                $pending[] = ($unseen === null ? null : $this->waitingOn($unseen, $here, isNewest: false)) ?? $this->waitingOn($log, $here);
             }
         }
 

@@ -85,6 +85,13 @@ final class WithheldTest extends TestCase
         self::assertSame([['log 10', true]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->reopened], $reopened));
     }
 
+    public function test_a_bad_morning_of_before_a_placing_hides_nothing_that_waits_since(): void
+    {
+        $record = self::record([self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 300), self::log(11, self::PLANK, '2x20s')], placings: [new Placing('again', 'front-plank', Side::Both, self::PLANK, false, 105, Day::parse('2026-06-11'))]);
+
+        self::assertSame(['log 11'], array_map(static fn(PendingDecision $one): string => $one->log->id, $record->judgement()->pending()));
+    }
+
     public function test_whoever_stays_trains_it_again_with_less(): void
     {
         $record = self::record([self::log(10, self::PLANK, '2x20s', pain: 6)], [self::decided(Decision::Stay, 200)]);
@@ -115,7 +122,7 @@ final class WithheldTest extends TestCase
         $onDay = static fn(string $today, int $pain): PersonRecord => self::record([self::log(1, 'all-fours/brace-breathe', '2x20s', pain: $pain)], today: $today);
         $pending = $onDay('2026-06-12', 4)->judgement()->pending();
 
-        self::assertSame([['all-fours/brace-breathe', Decision::StepDown]], array_map(static fn($one): array => [$one->rung->slug, $one->proposal->choice], $pending));
+        self::assertSame([['all-fours/brace-breathe', Decision::StepDown]], array_map(static fn(PendingDecision $one): array => [$one->rung->slug, $one->proposal->choice], $pending));
         self::assertSame([], $onDay('2026-06-12', 2)->judgement()->pending());
         self::assertNotNull($onDay('2026-06-29', 6)->withheld()->against(ShippedLibrary::rung('all-fours/brace-breathe')));
         self::assertNull($onDay('2026-06-30', 6)->withheld()->against(ShippedLibrary::rung('all-fours/brace-breathe')));
