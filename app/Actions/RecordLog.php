@@ -21,7 +21,6 @@ use EvenRungs\Log\ReportedSet;
 use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\InvalidSession;
-use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use Illuminate\Support\Facades\DB;
 
@@ -72,11 +71,15 @@ final readonly class RecordLog
             'sequence' => $sequence ?? $file->clock->sequence(),
         ];
 
-        return DB::transaction(static function () use ($id, $columns, $done, $session): SessionLog {
-            $log = SessionLog::query()->updateOrCreate(['id' => $id], $columns);
+        $now = $file->clock->sequence();
+        $written = $session->exercises();
+
+        return DB::transaction(static function () use ($id, $columns, $done, $written, $now): SessionLog {
+            $log = SessionLog::query()->firstOrNew(['id' => $id], ['told_sequence' => $now])->fill($columns);
+            $log->save();
             SetEntry::query()->where('session_log_id', $id)->delete();
-            SetEntry::query()->insert(array_map(static fn(array $one): array => self::entry($log, $session, ...$one), $done));
-            LoggedSessions::keepBrief($log->id);
+            SetEntry::query()->insert(array_map(static fn(array $one): array => self::entry($log, $written[$one[0]->item]->rung ?? null, ...$one), $done));
+            LoggedSessions::keepBrief($log->id, $now);
 
             return $log;
         });
@@ -94,31 +97,20 @@ final readonly class RecordLog
             $rung = $library->rung($set->rung);
             $item = new WrittenItem($set->item, $rung->slug, DoseLine::print($rung->ranged(DoseLine::parse($set->dose, $rung->sidedness), $set->rung)));
         } else {
-            $item = self::written($session, $set->item) ?? throw InvalidSession::because('A logged set belongs to no exercise of this session. It may have been changed since: open it again.');
+            $item = $session->exercises()[$set->item] ?? throw InvalidSession::because('A logged set belongs to no exercise of this session. It may have been changed since: open it again.');
         }
         $resting = self::restingSide($item, $set, $library);
 
         return $resting === null ? $item : throw InvalidSession::because("In set {$set->set} of this exercise the {$resting->value} side rests: nothing of it can be logged.");
     }
 
-    private static function written(TrainingSession $session, string $id): ?WrittenItem
+    /**
+     * @param string|null $written the rung of the session
+     *
+     * @return array<string, mixed> a row as the table keeps it
+     */
+    private static function entry(SessionLog $log, ?string $written, ReportedSet $set, WrittenItem $item): array
     {
-        foreach ($session->blocks as $block) {
-            foreach (WrittenBlock::read($block)->items as $item) {
-                if ($item->id === $id) {
-                    return $item;
-                }
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array<string, mixed> a row as the table keeps it */
-    private static function entry(SessionLog $log, TrainingSession $session, ReportedSet $set, WrittenItem $item): array
-    {
-        $written = self::written($session, $set->item)?->rung;
-
         return (new SetEntry)->fill([
             'practice_id' => $log->getAttribute('practice_id'),
             'session_log_id' => $log->id,

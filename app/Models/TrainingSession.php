@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 use EvenRungs\Session\WrittenSession;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -51,6 +52,18 @@ final class TrainingSession extends Model
 
     public function inCore(): WrittenSession
     {
-        return new WrittenSession($this->id, $this->title, array_map(WrittenBlock::read(...), $this->blocks), $this->program_monday, $this->program_slot, $this->picks);
+        return new WrittenSession($this->id, $this->title, $this->written(), $this->program_monday, $this->program_slot, $this->picks);
+    }
+
+    /** @return list<WrittenBlock> */
+    private function written(): array
+    {
+        return array_map(WrittenBlock::read(...), $this->blocks);
+    }
+
+    /** @return array<string, WrittenItem> by id */
+    public function exercises(): array
+    {
+        return array_column(array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->written())), null, 'id');
     }
 }

@@ -64,9 +64,9 @@ final readonly class LoggedSessions
             $mornings[$row->session_log_id][] = new MorningAnswer($row->ladder, new Morning($row->pain, (bool) $row->worse), $row->sequence);
         }
         $logs = [];
-        /** @var object{id: string, training_session_id: string, done_on: string, sequence: int, seconds: int|null, ended_why: string|null, pain_before: string|null, at_home: int} $row */
-        foreach (DB::table('session_logs')->whereIn('id', $ids)->orderBy('done_on')->orderBy('sequence')->get(['id', 'training_session_id', 'done_on', 'sequence', 'seconds', 'ended_why', 'pain_before', 'at_home']) as $row) {
-            $logs[] = new LoggedSession($row->id, $row->training_session_id, Day::parse($row->done_on), $row->sequence, $row->seconds, $sets[$row->id] ?? [], $mornings[$row->id] ?? [], self::before($row->pain_before), EndReason::tryFrom($row->ended_why ?? ''), (bool) $row->at_home);
+        /** @var object{id: string, training_session_id: string, done_on: string, sequence: int, seconds: int|null, ended_why: string|null, pain_before: string|null, at_home: int, told_sequence: int|null} $row */
+        foreach (DB::table('session_logs')->whereIn('id', $ids)->orderBy('done_on')->orderBy('sequence')->get(['id', 'training_session_id', 'done_on', 'sequence', 'seconds', 'ended_why', 'pain_before', 'at_home', 'told_sequence']) as $row) {
+            $logs[] = new LoggedSession($row->id, $row->training_session_id, Day::parse($row->done_on), $row->sequence, $row->seconds, $sets[$row->id] ?? [], $mornings[$row->id] ?? [], self::before($row->pain_before), EndReason::tryFrom($row->ended_why ?? ''), (bool) $row->at_home, $row->told_sequence);
         }
 
         return $logs;
@@ -93,11 +93,18 @@ final readonly class LoggedSessions
         return $done;
     }
 
-    /** Keeps a log in brief beside it: after it was written, and after the next morning was told. */
-    public static function keepBrief(string $log): void
+    /**
+     * Keeps a log in brief beside it: after it was written, and after the next morning was told.
+     *
+     * @param int|null $now in order of time: pain that stops something and was not known of it before was told now; null where nothing was told
+     */
+    public static function keepBrief(string $log, ?int $now = null): void
     {
         foreach (self::whole([$log]) as $logged) {
             $efforts = $logged->efforts();
+            if ($now !== null && $logged->stopsSomething()) {
+                DB::table('session_logs')->where('id', $log)->where('stops', false)->update(['told_sequence' => $now]);
+            }
             DB::table('session_logs')->where('id', $log)->update(['stops' => $logged->stopsSomething(), 'effort_sum' => array_sum($efforts), 'efforts_told' => count($efforts)]);
             $brief = DoneSession::of($logged);
             $person = DB::table('session_logs')->where('id', $log)->value('person_id');

@@ -12,10 +12,12 @@ use EvenRungs\Log\EndReason;
 use EvenRungs\Log\Event;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
+use EvenRungs\Log\Told;
 use EvenRungs\Person\OpenTraining;
 use EvenRungs\Progress\MorningPain;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\StartPain;
+use EvenRungs\Session\WrittenItem;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 
@@ -78,8 +80,10 @@ final readonly class TrainingEvents
     public static function open(string $person): array
     {
         $open = [];
-        foreach (Training::query()->join('training_sessions as s', 's.id', '=', 'trainings.training_session_id')->where('trainings.person_id', $person)->whereNotNull('waits')->orderBy('done_on')->orderBy('sequence')->get(['trainings.*', 's.title']) as $row) {
-            $open[] = new OpenTraining($row->id, $row->training_session_id, (string) $row->getAttribute('title'), Day::parse($row->done_on), $row->sets, $row->waits ?? OpenTraining::NOT_ENDED);
+        foreach (Training::query()->where('person_id', $person)->whereNotNull('waits')->orderBy('done_on')->orderBy('sequence')->get() as $row) {
+            $session = TrainingSession::withTrashed()->findOrFail($row->training_session_id);
+            $hurt = OpenTraining::hurtIn(Told::of(self::of($row)), array_map(static fn(WrittenItem $item): string => $item->rung, $session->exercises()));
+            $open[] = new OpenTraining($row->id, $session->id, $session->title, Day::parse($row->done_on), $row->sets, $row->waits ?? OpenTraining::NOT_ENDED, $hurt);
         }
 
         return $open;

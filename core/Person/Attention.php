@@ -15,7 +15,7 @@ use EvenRungs\Screening\Rescreen;
 final readonly class Attention
 {
     /** Counts up where lines are said or ordered otherwise, so that those that are kept are made anew. */
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /**
      * @param int                                         $urgency  lower is sooner
@@ -65,11 +65,13 @@ final readonly class Attention
         $atHome = array_filter($waiting, static fn(PendingDecision $one): bool => $one->log->atHome) === [] ? '' : ' Told from home.';
         $retest = $record->retest();
         $unsettled = $record->trainingsToSettle();
+        $hurt = array_values(array_filter($unsettled, static fn(OpenTraining $open): bool => $open->hurt !== []));
         $home = $record->history->home;
 
         return match (true) {
             ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
             self::toldPain($waiting) => [1, 'watch', ($pending === 1 ? 'Pain was told. One decision waits.' : "Pain was told. {$pending} decisions wait.").$atHome, 'Decide', Step::Review],
+            $hurt !== [] => [1, 'watch', $hurt[0]->sentence(), 'Settle it', Step::Review],
             $home->first()?->isAskedAbout() === true => [1, 'watch', $home->first()->sentence(), 'Read it', Step::Review],
             $pending > 0 => [2, 'watch', ($pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.").$atHome, 'Decide', Step::Review],
             $unsettled !== [] => [2, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],

@@ -40,7 +40,7 @@ final class Judgement
     /**
      * Decisions that wait: the newest log of each ladder the person stands on, where it has not been decided,
      * and decided ones that a bad next morning has reopened. What hurt waits also where nobody has placed them; what stops
-     * the ladder also where something was trained since.
+     * the ladder also where something was trained since, or decided before anybody told of it.
      *
      * @return list<PendingDecision>
      */
@@ -56,8 +56,8 @@ final class Judgement
         foreach ([...$this->record->positions(), ...$this->hurtUnplaced()] as $here) {
             $log = $here->stopped ? null : $this->newestLogOn($here->rung->ladder);
             if ($log !== null) {
-                $unseen = $this->unseenStop($here, $log);
-                $pending[] = ($unseen === null ? null : $this->waitingOn($unseen, $here, isNewest: false)) ?? $this->waitingOn($log, $here);
+                $unseen = $this->unseenStop($here);
+                $pending[] = ($unseen === null ? null : $this->waitingOn($unseen, $here, isUnseen: true)) ?? $this->waitingOn($log, $here);
             }
         }
 
@@ -65,38 +65,50 @@ final class Judgement
     }
 
     /** What waits of a log for where somebody stands; null where it was decided, or says nothing of the rung. */
-    private function waitingOn(LoggedSession $log, Position $here, bool $isNewest = true): ?PendingDecision
+    private function waitingOn(LoggedSession $log, Position $here, bool $isUnseen = false): ?PendingDecision
     {
         $decided = $this->decidedOn($log, $here);
-        $reopened = $decided !== null && self::worsenedAfter($decided, $log);
-        if ($decided === null ? $log->sequence < $here->sequence : ! $reopened) {
+        $isBefore = $log->sequence < $here->sequence;
+        $reopened = $decided !== null && ($isUnseen || self::worsenedAfter($decided, $log));
+        if ($decided === null ? $isBefore && ! $isUnseen : ! $reopened) {
             return null;
         }
         $rung = $decided === null ? $here->rung : $this->record->library->rung($decided->rung);
         $side = $this->judgedSide($rung, $here->side);
         $session = self::judged($rung, $log->exercises($this->record->library, $side));
-        $since = $decided === null ? $here->sequence : $log->sequence;
+        $since = $decided === null && ! $isBefore ? $here->sequence : $log->sequence;
 
-        return $session === null ? null : new PendingDecision($log, $this->record->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since, $isNewest ? null : $log->sequence), $reopened);
+        return $session === null ? null : new PendingDecision($log, $this->record->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since, $isUnseen ? $log->sequence : null), $reopened, match (true) {
+            $decided !== null && self::worsenedAfter($decided, $log) => 'reopened by the next morning',
+            $isUnseen && $this->seen($here) > $log->sequence => 'told only after the last decision or placing',
+            default => null,
+        });
     }
 
-    /** The newest log that stops the ladder, since the person stands here and anything of it was decided, where one came after it that does not. */
-    private function unseenStop(Position $here, LoggedSession $newest): ?LoggedSession
+    /** The newest log of what stops the ladder that was told since the person stands here and anything of the ladder was decided; null where there is none. */
+    private function unseenStop(Position $here): ?LoggedSession
     {
         $ladder = $here->rung->ladder;
-        $seen = max([$here->sequence, ...array_map(static fn(Decided $decided): int => $decided->ladder === $ladder && $decided->side->meets($here->side) ? $decided->sequence : 0, $this->record->history->decisions)]);
+        $seen = $this->seen($here);
         foreach (array_reverse($this->record->history->logs()) as $log) {
             if (! $log->stopsSomething() || $log->on->daysUntil($this->record->today) > self::SEEN_WITHIN_DAYS || ! in_array($ladder, $log->ladders(), true)) {
                 continue;
             }
             $stops = array_filter($log->exercises($this->record->library, $here->side), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
-            $told = array_map(static fn(MorningAnswer $answer): int => $answer->ladder === $ladder && $answer->morning->isBad() ? $answer->sequence : 0, $log->mornings);
-            if ($stops !== [] && max([$log->sequence, ...$told]) > $seen) {
-                return $log === $newest ? null : $log;
+            if ($stops !== [] && $log->toldAt($ladder) > $seen) {
+                return $log;
             }
         }
 
         return null;
+    }
+
+    /** When somebody was placed here, or anything of the ladder was decided, last, in order of time. */
+    private function seen(Position $here): int
+    {
+        $decided = array_filter($this->record->history->decisions, static fn(Decided $decided): bool => $decided->ladder === $here->rung->ladder && $decided->side->meets($here->side));
+
+        return max([$here->sequence, ...array_map(static fn(Decided $decided): int => $decided->sequence, array_values($decided))]);
     }
 
     /** @return list<Position> the rungs that hurt the last time, of ladders the person stands nowhere on */

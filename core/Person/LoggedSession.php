@@ -27,6 +27,7 @@ final readonly class LoggedSession
      * @param list<StartPain>     $before   pain that was there before the first set
      * @param EndReason|null      $endedWhy before its last set; null where it did not, or nobody said
      * @param bool                $atHome   alone, and told by the person
+     * @param int|null            $told     when it was told, or pain of it that stops something was, in order of time; as it was done where null
      */
     public function __construct(
         public string $id,
@@ -39,6 +40,7 @@ final readonly class LoggedSession
         public array $before = [],
         public ?EndReason $endedWhy = null,
         public bool $atHome = false,
+        private ?int $told = null,
     ) {}
 
     /** @return list<string> slugs, each once */
@@ -72,6 +74,14 @@ final readonly class LoggedSession
     {
         return array_filter($this->sets, static fn(LoggedSet $set): bool => Pain::stops($set->pain ?? 0) || $set->travellingPain) !== []
             || array_filter($this->mornings, static fn(MorningAnswer $answer): bool => $answer->morning->isBad()) !== [];
+    }
+
+    /** When the last was told of it that may stop the ladder, in order of time: a device without a network tells later than it was done. */
+    public function toldAt(string $ladder): int
+    {
+        $mornings = array_filter($this->mornings, static fn(MorningAnswer $answer): bool => $answer->ladder === $ladder && $answer->morning->isBad());
+
+        return max([$this->told ?? $this->sequence, ...array_map(static fn(MorningAnswer $answer): int => $answer->sequence, array_values($mornings))]);
     }
 
     public function load(): SessionLoad

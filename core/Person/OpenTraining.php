@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Log\Event;
+use EvenRungs\Log\ReportedSet;
 use EvenRungs\Log\Told;
+use EvenRungs\Progress\Pain;
 
 /** A training a device told of that does not count yet, or not as it was told: something has to be said about it first. */
 final readonly class OpenTraining
@@ -16,8 +19,32 @@ final readonly class OpenTraining
 
     public const DIFFERING = 'answers';
 
-    /** @param self::NOT_ENDED|self::TWO_DEVICES|self::DIFFERING $waits for what */
-    public function __construct(public string $id, public string $session, public string $title, public Day $on, public int $sets, public string $waits) {}
+    /**
+     * @param self::NOT_ENDED|self::TWO_DEVICES|self::DIFFERING $waits for what
+     * @param array<string, string>                             $hurt  what was told of it that stops a ladder, by ladder
+     */
+    public function __construct(public string $id, public string $session, public string $title, public Day $on, public int $sets, public string $waits, public array $hurt = []) {}
+
+    /**
+     * What was told that stops a ladder; where devices tell different things of a set, also what one of them tells.
+     *
+     * @param array<string, string> $written rungs by exercise, for sets that tell of none
+     *
+     * @return array<string, string> by ladder
+     */
+    public static function hurtIn(Told $told, array $written): array
+    {
+        $hurt = [];
+        $differing = array_map(static fn(Event $event): ?ReportedSet => $event->set, array_merge([], ...$told->differing));
+        foreach ([...$told->sets, ...array_filter($differing)] as $set) {
+            $ladder = strstr($set->rung ?? $written[$set->item] ?? '', '/', true);
+            if ($ladder !== false && (Pain::stops($set->pain ?? 0) || $set->travellingPain)) {
+                $hurt[$ladder] ??= Pain::stops($set->pain ?? 0) ? "Pain {$set->pain} of 10" : 'Pain that travels';
+            }
+        }
+
+        return $hurt;
+    }
 
     /**
      * What has to be said before a training counts as told; null where nothing has.
@@ -44,6 +71,11 @@ final readonly class OpenTraining
     }
 
     public function sentence(): string
+    {
+        return ($this->hurt === [] ? '' : 'Pain was told. ').$this->question();
+    }
+
+    public function question(): string
     {
         $sets = $this->sets === 1 ? 'one set' : "{$this->sets} sets";
 

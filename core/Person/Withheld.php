@@ -11,14 +11,15 @@ use EvenRungs\Reason\Rule;
 
 /**
  * What is not trained for now, whatever is written: ladders that were stopped after pain, and those of which it waits to be
- * decided whether they are. Where it waits whether to refer, that is everything.
+ * decided whether they are, or to be said whether the training in which they hurt counts. Where it waits whether to refer,
+ * that is everything.
  */
 final readonly class Withheld
 {
     /**
      * @param array<string, string> $waiting what the rules say, by ladder
      * @param string|null           $refer   what they say where it waits whether to refer
-     * @param list<string>          $logs    of which it waits, each once
+     * @param list<string>          $logs    and trainings of which it waits, each once
      */
     private function __construct(private PersonRecord $record, private array $waiting, private ?string $refer, public array $logs) {}
 
@@ -34,6 +35,13 @@ final readonly class Withheld
             $waiting[$pending->ladder->slug] = $said;
             $refer = $pending->proposal->choice === Decision::Refer ? $said : $refer;
             $logs[$pending->log->id] = true;
+        }
+
+        foreach ($record->trainingsToSettle() as $open) {
+            foreach ($open->hurt as $ladder => $what) {
+                $waiting[$ladder] ??= "{$what}. {$open->question()}";
+                $logs[$open->id] = true;
+            }
         }
 
         return new self($record, $waiting, $refer, array_keys($logs));

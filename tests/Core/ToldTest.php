@@ -10,6 +10,7 @@ use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Log\Told;
 use EvenRungs\Log\TrainingDay;
+use EvenRungs\Person\OpenTraining;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\StartPain;
@@ -49,6 +50,18 @@ final class ToldTest extends TestCase
             self::assertSame($differing, array_map(static fn(array $ways): array => array_map(static fn(Event $way): string => $way->id, $ways), $told->differing));
             self::assertSame($ended, $told->ended);
         }
+    }
+
+    public function test_what_stops_a_ladder_counts_before_it_is_settled_also_where_only_one_device_tells_so(): void
+    {
+        $hurt = static fn(string $device, string $item, ?int $pain, ?string $rung = null, bool $travels = false): Event => new Event("{$device} {$item}", EventKind::Set, [], item: $item, number: 1, set: new ReportedSet($item, 1, 20, null, null, [], $pain, 5, $travels, null, '', rung: $rung));
+        $told = Told::of([
+            $hurt('a', 'plank', 0, 'front-plank/forearms-toes'), $hurt('b', 'plank', 7, 'front-plank/forearms-toes'),
+            $hurt('a', 'press', 5, 'press-out/standing'),
+            $hurt('a', 'brace', 2, travels: true),
+        ]);
+
+        self::assertSame(['all-fours' => 'Pain that travels', 'front-plank' => 'Pain 7 of 10'], OpenTraining::hurtIn($told, ['brace' => 'all-fours/brace-breathe', 'press' => 'press-out/seated']));
     }
 
     public function test_the_time_is_what_somebody_said_else_the_moments_of_all_devices(): void

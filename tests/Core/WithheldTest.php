@@ -85,11 +85,22 @@ final class WithheldTest extends TestCase
         self::assertSame([['log 10', true]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->reopened], $reopened));
     }
 
-    public function test_a_bad_morning_of_before_a_placing_hides_nothing_that_waits_since(): void
+    public function test_what_stops_a_ladder_and_was_told_only_after_a_placing_or_a_decision_waits_first(): void
     {
-        $record = self::record([self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 300), self::log(11, self::PLANK, '2x20s')], placings: [new Placing('again', 'front-plank', Side::Both, self::PLANK, false, 105, Day::parse('2026-06-11'))]);
+        // The phone had no network on the 10th, or the morning after is told when the trainer has placed anew already.
+        $waits = static fn(LoggedSession $first, ?Placing $placing, Decided ...$decided): array => array_map(
+            static fn(PendingDecision $one): array => [$one->log->id, $one->proposal->choice, $one->news],
+            self::record([$first, self::log(11, self::PLANK, '2x20s')], array_values($decided), $placing === null ? [] : [$placing])->judgement()->pending(),
+        );
+        $again = new Placing('again', 'front-plank', Side::Both, self::PLANK, false, 105, Day::parse('2026-06-11'));
+        $late = 'told only after the last decision or placing';
 
-        self::assertSame(['log 11'], array_map(static fn(PendingDecision $one): string => $one->log->id, $record->judgement()->pending()));
+        self::assertSame([['log 10', Decision::StopLadder, $late]], $waits(self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 300), $again));
+        self::assertSame([['log 10', Decision::StopLadder, $late]], $waits(self::log(10, self::PLANK, '2x20s', pain: 6, told: 300), $again));
+        self::assertSame([['log 10', Decision::StopLadder, $late]], $waits(self::log(10, self::PLANK, '2x20s', pain: 6, told: 300), null, self::decided(Decision::Stay, 200, 'log 11')));
+        self::assertSame([['log 10', Decision::StopLadder, $late]], $waits(self::log(10, self::PLANK, '2x20s', pain: 6, told: 300), null, self::decided(Decision::Stay, 200)), 'told as a pain of nothing first');
+        self::assertSame([['log 11', Decision::Stay, null]], $waits(self::log(10, self::PLANK, '2x20s', pain: 6, told: 300), $again, self::decided(Decision::Stay, 400)), 'seen and decided');
+        self::assertSame([['log 11', Decision::Stay, null]], $waits(self::log(10, self::PLANK, '2x20s', pain: 5, told: 300), $again), 'what does not stop the ladder is of the rung before');
     }
 
     public function test_whoever_stays_trains_it_again_with_less(): void
@@ -196,19 +207,19 @@ final class WithheldTest extends TestCase
         return array_map(static fn(WrittenBlock $block): string => $block->items[0]->dose, UpToDate::alone($blocks, $record, $fixed)->blocks);
     }
 
-    private static function decided(Decision $choice, int $at): Decided
+    private static function decided(Decision $choice, int $at, string $log = 'log 10'): Decided
     {
-        return new Decided('front-plank', Side::Both, self::PLANK, $choice, 'log 10', $at);
+        return new Decided('front-plank', Side::Both, self::PLANK, $choice, $log, $at);
     }
 
-    private static function log(int $day, string $rung, string $line, int $pain = 0, ?Morning $morning = null, int $answered = 0): LoggedSession
+    private static function log(int $day, string $rung, string $line, int $pain = 0, ?Morning $morning = null, int $answered = 0, ?int $told = null): LoggedSession
     {
         $dose = DoseLine::parse($line, ShippedLibrary::rung($rung)->sidedness);
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $target = $dose->first()->target();
         $sets = array_map(static fn(int $number): LoggedSet => new LoggedSet('a', $rung, $line, $dose->perSide ? null : $target, $dose->perSide ? $target : null, $dose->perSide ? $target : null, $ticks, $pain, 5, false, null, null, $number), range(1, $dose->sets()));
 
-        return new LoggedSession("log {$day}", 'session', Day::parse(sprintf('2026-06-%02d', $day)), 10 * $day, null, $sets, $morning === null ? [] : [new MorningAnswer((string) strstr($rung, '/', true), $morning, $answered)]);
+        return new LoggedSession("log {$day}", 'session', Day::parse(sprintf('2026-06-%02d', $day)), 10 * $day, null, $sets, $morning === null ? [] : [new MorningAnswer((string) strstr($rung, '/', true), $morning, $answered)], told: $told);
     }
 
     /**

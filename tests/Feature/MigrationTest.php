@@ -90,6 +90,25 @@ final class MigrationTest extends ApiTestCase
         self::assertSame(['front-plank' => 0, 'press-out' => 1], DB::table('placements')->orderBy('ladder')->pluck('guessed', 'ladder')->all());
     }
 
+    public function test_a_log_of_before_was_told_when_its_training_was_and_at_the_latest_when_it_was_done(): void
+    {
+        $person = $this->person();
+        $this->place($person, 'press-out/standing');
+        $session = $this->writtenSession($person, ['press-out/standing' => '1x10/side']);
+        $sets = [self::set('press-out/standing', 1, 10)];
+        $this->postJson("/api/people/{$person}/logs", ['id' => $whole = self::id(), 'session' => $session, 'seconds' => 60, 'sets' => $sets])->assertCreated();
+        $now = 1000 * now()->getTimestamp();
+        $told = ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [60], 'item' => 'press-out-standing', 'number' => 1, 'set' => [...$sets[0], 'rung' => null, 'dose' => null]];
+        $this->postJson("/api/people/{$person}/trainings/".($late = self::id()), ['session' => $session, 'device' => self::id(), 'on' => '2026-05-30', 'byHand' => true, 'startedAt' => $now, 'sentAt' => $now, 'events' => [$told, ['id' => self::id(), 'kind' => 'ended', 'instead' => [], 'moments' => []]]])->assertOk();
+        DB::table('session_logs')->update(['told_sequence' => null]);
+
+        $migration = require database_path('migrations/2026_01_01_004300_know_when_pain_was_told.php');
+        self::assertTrue(is_object($migration) && method_exists($migration, 'fill'));
+        $migration->fill();
+
+        self::assertEquals([$whole => null, $late => DB::table('trainings')->value('sequence')], DB::table('session_logs')->pluck('told_sequence', 'id')->all());
+    }
+
     public function test_a_practice_with_a_version_of_the_ladder_of_its_own_keeps_its_rungs(): void
     {
         $person = $this->person(['places' => [['name' => 'here', 'kit' => ['mat', 'wheel'], 'weights' => '']]]);

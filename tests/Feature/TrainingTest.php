@@ -142,6 +142,49 @@ final class TrainingTest extends ApiTestCase
         $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending', []);
     }
 
+    public function test_pain_that_stops_a_ladder_is_asked_about_however_late_it_is_told_and_once(): void
+    {
+        $started = 1000 * (int) strtotime('2026-06-01 08:00:00 UTC');
+        $this->travelTo('2026-06-01 10:00:00');
+        $this->place($this->person, 'press-out/seated', reason: 'Easier for now.');
+        $this->travelTo('2026-06-02 12:00:00');
+        $late = [self::told(1, 10, ['pain' => 8]), self::told(2, 10), self::event('ended')];
+        $this->tell($training = self::id(), $late, ['startedAt' => $started, 'on' => '2026-06-01']);
+
+        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending.0.proposed', 'stop-ladder')->assertJsonPath('pending.0.news', 'told only after the last decision or placing');
+        $this->travelTo('2026-06-02 12:01:00');
+        $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $training, 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => 'A fall, not the exercise.'])->assertCreated();
+        $this->travelTo('2026-06-02 12:02:00');
+        $this->tell($training, $late, ['startedAt' => $started, 'on' => '2026-06-01'])->assertJsonPath('log.sets', 2);
+        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending', []);
+    }
+
+    public function test_pain_that_stops_a_ladder_holds_it_back_also_where_nobody_said_yet_whether_the_training_has_ended(): void
+    {
+        $cues = "/api/people/{$this->person}/sessions/{$this->session}/cues";
+        $this->tell($training = self::id(), [self::told(1, 10, ['pain' => 8])]);
+        $this->getJson($cues)->assertOk()->assertJsonPath('leftOut', []);
+
+        $this->travelTo('2026-06-02 09:00:00');
+        $this->getJson($cues)->assertConflict()->assertJsonPath('sentence', 'Nothing of this session can be trained today. Left out: “Press-out, standing” waits for a decision. Pain 8 of 10. The training of Monday 1 June was not ended: one set logged.');
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'Pain was told. The training of Monday 1 June was not ended: one set logged.')->assertJsonPath('lines.0.action', 'Settle it');
+
+        $this->tell($training, [self::event('ended')])->assertJsonPath('log.sets', 1);
+        $this->getJson($cues)->assertConflict();
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'Pain was told. One decision waits.')->assertJsonPath('lines.0.action', 'Decide');
+    }
+
+    public function test_pain_that_one_of_two_devices_tells_of_holds_the_ladder_back_before_it_is_settled(): void
+    {
+        $other = ['device' => self::id()];
+        $this->tell(self::id(), [self::told(1, 10), self::event('ended')]);
+        $this->travel(1)->minutes();
+        $this->tell(self::id(), [self::told(1, 10, ['pain' => 8]), self::event('ended')], $other);
+
+        $this->getJson("/api/people/{$this->person}/sessions/{$this->session}/cues")->assertConflict();
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'Pain was told. “Lock-house floor” was logged on two devices on Monday 1 June: one training, or two?');
+    }
+
     public function test_what_happened_is_kept_also_where_training_is_closed_by_now(): void
     {
         $this->postJson("/api/people/{$this->person}/screenings", self::answers('saddle-numbness'))->assertCreated();

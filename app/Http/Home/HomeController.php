@@ -160,8 +160,9 @@ final readonly class HomeController
         if ($done !== null) {
             HomeNote::query()->where('person_id', $person->id)->where('kind', NoteKind::NotToday->value)->where('training_session_id', $done->training_session_id)->where('on_day', $done->done_on)->whereNull('settled_at')->update(['settled_at' => now()]);
         }
-        $mornings = array_filter($input->told()[0], static fn(array $one): bool => ($one['kind'] ?? null) === EventKind::Morning->value);
-        if ($done !== null || $mornings !== []) {
+        $of = static fn(EventKind $kind): array => array_filter($input->told()[0], static fn(array $one): bool => ($one['kind'] ?? null) === $kind->value);
+        $mornings = $of(EventKind::Morning);
+        if ($done !== null || $mornings !== [] || $of(EventKind::Ended) !== []) {
             $waits = $this->open->of($person->unsetRelations(), $input->by())->record->withheld()->logs;
             $this->alert($person, $input->by(), array_values(array_intersect($waits, [$training, ...array_column($mornings, 'other')])));
         }

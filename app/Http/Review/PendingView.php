@@ -13,6 +13,7 @@ use EvenRungs\Progress\Decision;
 final readonly class PendingView
 {
     /**
+     * @param string|null        $news     why it waits again, or only now
      * @param list<ReasonView>   $reasons
      * @param list<EvidenceView> $evidence
      * @param list<string>       $besides  what else is to be known of that training: an easier version took over, it ended early
@@ -34,7 +35,7 @@ final readonly class PendingView
         public ?string $to,
         public ?string $toName,
         public ?string $toHeight,
-        public bool $reopened,
+        public ?string $news,
         public array $reasons,
         public GateView $gate,
         public array $evidence,

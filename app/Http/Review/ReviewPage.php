@@ -97,7 +97,7 @@ final readonly class ReviewPage
             to: $proposal->to?->slug,
             toName: $proposal->to === null ? null : $proposal->to->name.($proposal->toRange === null ? '' : ", {$proposal->toRange->inWords()}"),
             toHeight: $proposal->to?->at($proposal->toRange)->height->label(),
-            reopened: $pending->reopened,
+            news: $pending->news,
             reasons: ReasonView::all($proposal->reasons),
             gate: GateView::of($proposal->gate),
             evidence: array_map(

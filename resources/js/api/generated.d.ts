@@ -2211,7 +2211,8 @@ export interface components {
             to: string | null;
             toName: string | null;
             toHeight: string | null;
-            reopened: boolean;
+            /** @description why it waits again, or only now */
+            news: string | null;
             reasons: components["schemas"]["ReasonView"][];
             gate: components["schemas"]["GateView"];
             evidence: components["schemas"]["EvidenceView"][];

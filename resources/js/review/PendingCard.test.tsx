@@ -26,7 +26,7 @@ const pending: Schemas['PendingView'] = {
   to: 'press-out/split-stance',
   toName: 'Press-out, split stance',
   toHeight: '4.2',
-  reopened: false,
+  news: null,
   reasons: [
     {
       rule: 'gate.sessions',

@@ -83,7 +83,7 @@ export function PendingCard({
           <Status kind={kinds[pending.proposed]} word={short[pending.proposed]} />
           {pending.ladderName}
           {pending.side !== 'both' && `, ${pending.side} side`} · {day(pending.doneOn)}
-          {pending.reopened && <strong className="text-rowan">reopened by the next morning</strong>}
+          {pending.news && <strong className="text-rowan">{pending.news}</strong>}
         </p>
         <h2 className="text-xl">
           {words[pending.proposed]}
