@@ -9,6 +9,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
+use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
 use EvenRungs\Progress\NextDose;
@@ -42,7 +43,7 @@ final readonly class SessionStart
      */
     public static function fromBoard(PersonRecord $record, array $elsewhere = []): self
     {
-        [$blocks, $said, $notes] = self::board($record);
+        [$blocks, $said, $notes] = self::board($record, static fn(Ladder $ladder): ?Reason => self::held($ladder, $record));
         $choice = SessionChoice::of($record->read(array_values($blocks))->session?->items() ?? [], $record->profile->minutes, $record, $elsewhere);
         foreach ($choice->left as $item) {
             unset($blocks[$item->rung->slug], $said[$item->rung->slug]);
@@ -61,16 +62,33 @@ final readonly class SessionStart
         return self::ordered(array_values(self::board($record)[0]), $record);
     }
 
-    /** @return array{array<string, WrittenBlock>, array<string, list<Reason>>, list<Reason>} blocks by rung, what is said of them by rung, and of what is missing */
-    private static function board(PersonRecord $record): array
+    /** Why nothing of a ladder is written for now; null where it may be. */
+    private static function held(Ladder $ladder, PersonRecord $record): ?Reason
+    {
+        $waits = $record->withheld()->waitsOn($ladder->slug);
+
+        return match (true) {
+            $record->isStopped($ladder->slug) => Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session."),
+            $waits !== null => Reason::because(Rule::PainWaits, "{$ladder->name}: a decision waits, so nothing of it is in the session. {$waits}", [], 'A decision in the review.'),
+            default => null,
+        };
+    }
+
+    /**
+     * @param (\Closure(Ladder): ?Reason)|null $held why nothing of a ladder is written; by default what waits for a decision is
+     *
+     * @return array{array<string, WrittenBlock>, array<string, list<Reason>>, list<Reason>} blocks by rung, what is said of them by rung, and of what is missing
+     */
+    private static function board(PersonRecord $record, ?\Closure $held = null): array
     {
         $blocks = $said = $notes = $met = [];
         $next = $record->doses()->next();
         foreach ($record->placedLadders() as $slug) {
             $ladder = $record->library->ladder($slug);
-            $rung = $record->workingRung($ladder->slug);
+            $why = $held === null ? null : $held($ladder);
+            $rung = $why === null ? $record->workingRung($ladder->slug) : null;
             if ($rung === null) {
-                $notes[] = Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session.");
+                $notes = [...$notes, ...array_filter([$why])];
 
                 continue;
             }
@@ -98,9 +116,14 @@ final readonly class SessionStart
 
     public static function fromTemplate(Template $template, PersonRecord $record): self
     {
-        $made = $template->for($record->library, $record->circumstances(), $record->workingRungs(), $record->stoppedLadders(), array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()), static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose);
+        $held = [];
+        foreach ([...$record->placedLadders(), ...$record->withheld()->ladders()] as $slug) {
+            $held[$slug] = self::held($record->library->ladder($slug), $record);
+        }
+        $held = array_filter($held);
+        $made = $template->for($record->library, $record->circumstances(), array_diff_key($record->workingRungs(), $held), array_keys($held), array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()), static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose);
 
-        return new self($template->name, $made['blocks'], $made['notes']);
+        return new self($template->name, $made['blocks'], [...array_values($held), ...$made['notes']]);
     }
 
     /** The person's own session as it stands. */
@@ -150,8 +173,9 @@ final readonly class SessionStart
     private static function onOwnRungs(WrittenItem $item, WrittenBlock $block, PersonRecord $record): array
     {
         $theirs = $record->library->rung($item->rung);
-        if ($record->isStopped($theirs->ladder)) {
-            return [null, [Reason::because(Rule::PainHigh, "{$theirs->name}: this ladder was stopped after pain, so it is left out.")]];
+        $held = self::held($record->library->ladder($theirs->ladder), $record);
+        if ($held !== null) {
+            return [null, [$held]];
         }
         $working = $record->workingRung($theirs->ladder);
         [$rung, $notes] = self::open($working ?? $theirs, $record, "“{$theirs->name}” is left out");

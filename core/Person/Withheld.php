@@ -50,11 +50,26 @@ final readonly class Withheld
     /** Why a rung is not trained for now; null where nothing of this kind speaks against it. */
     public function against(Rung $rung): ?Reason
     {
-        if ($this->record->isStopped($rung->ladder)) {
-            return Reason::because(Rule::PainHigh, "Left out: the ladder of “{$rung->name}” was stopped after pain.", ['exercise' => $rung->name], 'Reopening it on the board, with a reason.');
-        }
-        $said = $this->refer ?? $this->waiting[$rung->ladder] ?? null;
+        $said = $this->waitsOn($rung->ladder);
 
-        return $said === null ? null : Reason::because(Rule::PainWaits, "Left out: “{$rung->name}” waits for a decision. {$said}", ['exercise' => $rung->name], 'A decision in the review.');
+        return self::stopped($rung, $this->record) ?? ($said === null ? null : Reason::because(Rule::PainWaits, "Left out: “{$rung->name}” waits for a decision. {$said}", ['exercise' => $rung->name], 'A decision in the review.'));
+    }
+
+    /** Why nothing of a stopped ladder is trained; null where it was not stopped. */
+    public static function stopped(Rung $rung, PersonRecord $record): ?Reason
+    {
+        return $record->isStopped($rung->ladder) ? Reason::because(Rule::PainHigh, "Left out: the ladder of “{$rung->name}” was stopped after pain.", ['exercise' => $rung->name], 'Reopening it on the board, with a reason.') : null;
+    }
+
+    /** @return list<string> slugs of those of which a decision waits */
+    public function ladders(): array
+    {
+        return array_keys($this->waiting);
+    }
+
+    /** What the rules say of a ladder of which a decision waits; null where none does. */
+    public function waitsOn(string $ladder): ?string
+    {
+        return $this->refer ?? $this->waiting[$ladder] ?? null;
     }
 }

@@ -61,8 +61,8 @@ final readonly class Template
     /**
      * The template for one person.
      *
-     * @param array<string, Rung> $working working rung by ladder, stopped ladders left out
-     * @param list<string>        $stopped ladders stopped after pain
+     * @param array<string, Rung> $working working rung by ladder, without those that are held back
+     * @param list<string>        $stopped ladders stopped after pain, and those of which it waits whether they are
      * @param array<string, Dose> $doses   next doses of the person, by rung
      * @param (\Closure(Rung): Dose)|null $first what a rung begins with that was never trained; by default the dose of its table
      *

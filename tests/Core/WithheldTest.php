@@ -24,14 +24,17 @@ use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
+use EvenRungs\Person\SessionStart;
 use EvenRungs\Person\UpToDate;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
+use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
+use EvenRungs\Session\WrittenSession;
 use PHPUnit\Framework\TestCase;
 
 /** Between what was told and what is decided nobody is asked again for what hurt or broke (our own choice). */
@@ -50,6 +53,21 @@ final class WithheldTest extends TestCase
         self::assertSame([self::PRESS], self::trained($record));
         self::assertSame([['pain.waits', 'Left out: “Front plank, forearms and toes” waits for a decision. Pain 6 of 10, above 5: stop this ladder.']], self::leftOut($record));
         self::assertSame([self::PLANK, self::PRESS], self::trained($record, isDone: true), 'what was trained already can be told');
+    }
+
+    public function test_no_session_begins_with_what_waits_and_each_says_so_but_a_program_counts_with_it(): void
+    {
+        $record = self::record([self::log(10, self::PLANK, '2x20s', pain: 6)]);
+        $other = new WrittenSession('of another', 'Tuesday', [WrittenBlock::straight(new WrittenItem('a', 'front-plank/forearms-knees', '2x10s')), WrittenBlock::straight(new WrittenItem('b', self::PRESS, '2x10/side'))], null, null, null);
+        $template = Template::read(['slug' => 't', 'name' => 'T', 'purpose' => 'p', 'blocks' => [['slots' => [['demand' => 'anti-extension', 'ladders' => ['front-plank']], ['demand' => 'anti-rotation']]]]]);
+        foreach ([SessionStart::fromBoard($record), SessionStart::fromTemplate($template, $record), SessionStart::fromAnother($other, $record)] as $start) {
+            $ladders = array_map(static fn(WrittenBlock $block): string => (string) strstr($block->items[0]->rung, '/', true), $start->blocks);
+            self::assertNotContains('front-plank', $ladders);
+            self::assertContains('press-out', $ladders);
+            self::assertContains('Front-plank ladder: a decision waits, so nothing of it is in the session. Pain 6 of 10, above 5: stop this ladder.', array_map(static fn(Reason $note): string => $note->sentence, $start->notes));
+        }
+
+        self::assertSame([self::PLANK, self::PRESS], array_map(static fn(WrittenBlock $block): string => $block->items[0]->rung, SessionStart::wholeBoard($record)), 'it is decided long before its weeks are over');
     }
 
     public function test_so_it_is_after_a_bad_morning_that_comes_after_the_decision(): void

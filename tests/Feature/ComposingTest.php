@@ -141,6 +141,20 @@ final class ComposingTest extends ApiTestCase
         self::assertSame('4x12/side', $fit->json('offer.repair.edits.0.dose'), 'the session is well under its minutes');
     }
 
+    public function test_what_is_left_out_until_it_is_decided_or_reopened_is_marked_where_it_is_written(): void
+    {
+        $session = $this->writtenSession($this->person, ['front-plank/forearms-toes' => '2x20s', 'press-out/tall-kneeling' => '2x8/side']);
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => $log = self::id(), 'session' => $session, 'seconds' => 120, 'sets' => [self::set('front-plank/forearms-toes', 1, 20, ['both' => 20, 'left' => null, 'right' => null, 'pain' => 7])]])->assertCreated();
+        $blocks = $this->getJson("/api/people/{$this->person}/sessions/{$session}")->assertOk()->json('preview.blocks');
+        $written = array_map(static fn(array $block): array => ['kind' => 'straight', 'items' => array_map(static fn(array $item): array => array_intersect_key($item, ['id' => 1, 'rung' => 1, 'dose' => 1]), $block['items']), 'gapSeconds' => [], 'roundRestSeconds' => 0, 'part' => 'main'], is_array($blocks) ? $blocks : []);
+        $fit = fn(): \Illuminate\Testing\TestResponse => $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => $session, 'minutes' => 12, 'blocks' => $written])->assertOk();
+        self::assertSame([['front-plank-forearms-toes', 'pain.waits']], array_map(static fn(array $one): array => [$one['item'], $one['reason']['rule']], (array) $fit()->json('waits')));
+
+        $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stop-ladder', 'reason' => ''])->assertCreated();
+        $fit()->assertJsonPath('waits', []);
+        $this->getJson("/api/people/{$this->person}/sessions/{$session}")->assertJsonPath('preview.blocks.0.items.0.leftOut', 'both')->assertJsonPath('preview.blocks.1.items.0.leftOut', null);
+    }
+
     public function test_a_session_may_have_minutes_of_its_own(): void
     {
         $blocks = $this->text('plank 2x20s')->json('blocks');

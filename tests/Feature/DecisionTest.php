@@ -176,7 +176,7 @@ final class DecisionTest extends ApiTestCase
         $this->postJson("/api/people/{$this->person}/mornings", ['id' => self::id(), 'log' => $log, 'ladder' => 'press-out', 'pain' => 4, 'worse' => true])->assertCreated();
 
         $review = $this->review();
-        self::assertTrue($review->json('pending.0.reopened'));
+        self::assertSame('reopened by the next morning', $review->json('pending.0.news'));
         self::assertSame('stop-ladder', $review->json('pending.0.proposed'));
     }
 

@@ -121,12 +121,13 @@ final readonly class ComposerPage
             return new FitView(over: -$target, fits: true, sentence: 'There is nothing to fit yet.', steps: [], offer: null);
         }
         $movedOn = $this->movedOn($blocks, $own);
+        $waits = $this->waits($session);
         $over = SessionLength::of($session, $this->picks)->longest - $target;
         $weakest = $this->file->record->evenness()->weakest;
         if ($over <= 0) {
             $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest), $this->picks);
 
-            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()), movedOn: $movedOn);
+            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()), movedOn: $movedOn, waits: $waits);
         }
         $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks, $this->file->record->doses()->inFewer(...));
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
@@ -142,7 +143,24 @@ final readonly class ComposerPage
             steps: array_map(fn(FitStep $step): FitStepView => new FitStepView(reason: ReasonView::of($step->reason), savedSeconds: $step->savedSeconds, totalSeconds: $step->totalSeconds, totalText: Totals::clock($step->totalSeconds), blocks: $this->blocks($step->session)), $steps),
             offer: null,
             movedOn: $movedOn,
+            waits: $waits,
         );
+    }
+
+    /** @return list<WaitingItemView> */
+    private function waits(Session $session): array
+    {
+        $record = $this->file->record;
+        $waits = [];
+        foreach ($session->items() as $item) {
+            // A ladder that was stopped already is marked as it is written.
+            $reason = $record->isStopped($item->rung->ladder) ? null : $record->withheld()->against($item->rung);
+            if ($reason !== null) {
+                $waits[] = new WaitingItemView(item: $item->id, reason: ReasonView::of($reason));
+            }
+        }
+
+        return $waits;
     }
 
     /** @param list<WrittenBlock> $blocks */
@@ -158,7 +176,7 @@ final readonly class ComposerPage
     private function due(Demand $demand): ?Item
     {
         $record = $this->file->record;
-        $open = array_filter($record->workingRungs(), static fn(Rung $rung): bool => $rung->demand === $demand && ! $record->isStopped($rung->ladder) && $record->circumstances()->rule($rung)->openOn(Side::Both));
+        $open = array_filter($record->workingRungs(), static fn(Rung $rung): bool => $rung->demand === $demand && $record->withheld()->against($rung) === null && $record->circumstances()->rule($rung)->openOn(Side::Both));
         usort($open, static fn(Rung $a, Rung $b): int => $b->height->above($a->height));
         $rung = $open[0] ?? null;
 

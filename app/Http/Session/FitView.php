@@ -11,6 +11,7 @@ final readonly class FitView
      * @param int               $over  seconds over the minutes there are; negative when some are left
      * @param bool              $fits  all steps together bring it inside the minutes
      * @param list<FitStepView> $steps
+     * @param list<WaitingItemView> $waits exercises that are left out until something is decided
      * @param WarningView|null  $movedOn what has moved on since it was written, in one step
      */
     public function __construct(
@@ -20,5 +21,6 @@ final readonly class FitView
         public array $steps,
         public ?WarningView $offer,
         public ?WarningView $movedOn = null,
+        public array $waits = [],
     ) {}
 }

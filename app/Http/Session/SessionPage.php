@@ -13,6 +13,7 @@ use EvenRungs\Balance\Mix;
 use EvenRungs\Balance\Quality;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
+use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseCompletion;
 use EvenRungs\Dose\DoseFields;
 use EvenRungs\Dose\DoseLine;
@@ -20,7 +21,9 @@ use EvenRungs\Dose\DoseWords;
 use EvenRungs\Dose\InvalidDoseLine;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Counting;
+use EvenRungs\Person\Withheld;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Circuit;
@@ -116,7 +119,7 @@ final readonly class SessionPage
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
         $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
 
-        $permitted = $session === null ? null : Permitted::of($session, $this->file->record->circumstances());
+        $permitted = $session === null ? null : Permitted::of($session, $this->file->record->circumstances(), fn(Rung $rung): ?Reason => Withheld::stopped($rung, $this->file->record));
 
         return new PreviewView(
             complete: $read->isComplete(),
@@ -171,7 +174,11 @@ final readonly class SessionPage
         $item = $read->item;
         $circumstances = $this->file->record->circumstances();
         $ruling = $circumstances->rule($read->rung);
-        $leftOut = $item === null ? null : Permitted::leftOutOf($item, $circumstances);
+        $leftOut = match (true) {
+            $item === null => null,
+            $this->file->record->isStopped($read->rung->ladder) => Side::Both,
+            default => Permitted::leftOutOf($item, $circumstances),
+        };
 
         return new ItemView(
             id: $read->text->id,

@@ -1390,6 +1390,8 @@ export interface components {
             offer: components["schemas"]["WarningView"] | null;
             /** @description what has moved on since it was written, in one step */
             movedOn: components["schemas"]["WarningView"] | null;
+            /** @description exercises that are left out until something is decided */
+            waits: components["schemas"]["WaitingItemView"][];
         };
         FloorPersonView: {
             id: string;
@@ -3341,6 +3343,11 @@ export interface components {
             also: components["schemas"]["AlsoToldView"] | null;
             /** @description sets that were told in different ways */
             differing: components["schemas"]["DifferingSetView"][];
+        };
+        /** @description An exercise that is left out until something is decided. */
+        WaitingItemView: {
+            item: string;
+            reason: components["schemas"]["ReasonView"];
         };
         /** @description Something to know before a session is used, with its repair where there is one. */
         WarningView: {

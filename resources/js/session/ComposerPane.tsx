@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { LeftOut } from '@/frame/LeftOut';
 import { OwnPage } from '@/frame/OwnPage';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
@@ -18,13 +19,14 @@ const lengthOf = ({ length, isToPick }: Schemas['SessionLineView']): string | nu
 
 /** Where the work falls, what speaks against it, and where it goes from here. */
 export function ComposerPane() {
-  const { id, person, draft, preview, fit, notes, setOpen, repairs } = useComposing();
+  const { id, person, draft, preview, fit, waits, notes, setOpen, repairs } = useComposing();
   const { rows, whole, offer, moved, repair } = repairs;
   const navigate = useNavigate();
   return (
     <Pane label="Where the work falls">
       <div className="flex flex-col gap-4 lg:min-h-full">
         {/* First, since whatever stands below it is of what was written before. */}
+        <LeftOut leftOut={waits.map((waiting) => waiting.reason)} />
         {moved && <RepairCard warning={moved} hotkey="B" tone="information" onRepair={() => repair(moved)} />}
         <BalancePane preview={preview} aim={person.aimText} />
         {fit && fit.over > 0 && (

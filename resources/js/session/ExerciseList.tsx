@@ -78,6 +78,7 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
     leave,
     setSwapping,
     nextDoses,
+    waits,
     nameOf,
     upToDate,
     person,
@@ -97,6 +98,7 @@ function Exercise({ block, item }: { block: Block; item: Block['items'][number] 
       picked={chosen.includes(item.id)}
       current={current === item.id}
       warnings={repairs.rows.get(item.id) ?? []}
+      waits={waits.find((waiting) => waiting.item === item.id)?.reason ?? null}
       next={
         block.kind === 'straight' &&
         (next?.rises || next?.lighter) &&

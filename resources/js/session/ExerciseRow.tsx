@@ -28,6 +28,7 @@ export function ExerciseRow({
   picked,
   current,
   warnings,
+  waits,
   next,
   allow,
   onFocus,
@@ -50,6 +51,8 @@ export function ExerciseRow({
   picked: boolean;
   current: boolean;
   warnings: Numbered[];
+  /** Why it is left out until something is decided; null where nothing waits. */
+  waits: Schemas['ReasonView'] | null;
   /** The next dose by the last log, where it is another one. */
   next: ReactNode;
   /** The trainer's word against what rules it out, where it may be given. */
@@ -64,6 +67,7 @@ export function ExerciseRow({
   onRemove: () => void;
 }) {
   const askTime = useSum(id);
+  const left = waits ? 'both' : view?.leftOut;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
     // Alt with an arrow moves the exercise whose row has the focus.
@@ -114,12 +118,15 @@ export function ExerciseRow({
         <p className="text-sm text-ink2">
           {view && [view.doseText, view.tempoText, straight ? view.restText : '', ...view.qualities].filter(Boolean).join(' · ')}
         </p>
-        {view?.leftOut && (
+        {left && (
           <p className="justify-self-start rounded-sm border border-dashed border-ochre px-1.5 text-sm font-semibold text-ochre">
-            {view.leftOut === 'both'
-              ? 'Draft only: on no sheet, not in the player'
-              : `The ${view.leftOut} side: on no sheet, not in the player`}
+            {left === 'both' ? 'Draft only: on no sheet, not in the player' : `The ${left} side: on no sheet, not in the player`}
           </p>
+        )}
+        {waits && (
+          <Why title="Left out" reasons={waits} className="text-sm text-ochre">
+            ◇ {waits.sentence}
+          </Why>
         )}
         {warnings.map(({ warning, key }, which) => (
           <Why key={which} title="Warning" reasons={warning.reason} className="flex items-start gap-2 text-sm text-ochre">

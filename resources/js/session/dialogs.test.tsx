@@ -32,6 +32,7 @@ const fit: Schemas['FitView'] = {
   steps: [step('Rests shorter.', 60, 640), step('One set less of Clam.', 50, 590)],
   offer: null,
   movedOn: null,
+  waits: [],
 };
 
 describe('fitting a session to its minutes', () => {

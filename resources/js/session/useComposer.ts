@@ -78,7 +78,7 @@ function useWriting({ id, version, title, minutes, picks, preview: first, kept: 
     stored: version === 0 && begun ? null : server,
     origin,
   });
-  const fit = useFit(person.id, id, draft, settled && draft.blocks.length > 0);
+  const { fit, waits } = useFit(person.id, id, draft, settled && draft.blocks.length > 0);
 
   // What was edited by fields takes the server’s line as soon as it is read; a line that was typed, once its field is left.
   const left = useRef<string | null>(null);
@@ -108,7 +108,7 @@ function useWriting({ id, version, title, minutes, picks, preview: first, kept: 
     return () => window.removeEventListener('keydown', press);
   }, []);
 
-  return { person, history, change, draft, preview, refusal, upToDate, again, saving, fit, leave };
+  return { person, history, change, draft, preview, refusal, upToDate, again, saving, fit, waits, leave };
 }
 
 /** Repairs in the order they are read: row by row, then the session as a whole, then what time is left for. */

@@ -4,8 +4,13 @@ import type { Draft } from './draft';
 
 const WAIT = 500;
 
-/** How the session comes down to its minutes, or what time left over could give; asked once the writing rests. */
-export function useFit(person: string, id: string, draft: Draft, ready: boolean): Schemas['FitView'] | null {
+const NONE: Schemas['FitView']['waits'] = [];
+
+/**
+ * How the session comes down to its minutes, or what time left over could give; asked once the writing rests. What waits
+ * for a decision is said meanwhile as it was last.
+ */
+export function useFit(person: string, id: string, draft: Draft, ready: boolean) {
   const text = JSON.stringify({ minutes: draft.minutes, picks: draft.picks ?? null, blocks: draft.blocks });
   const [answer, setAnswer] = useState<{ text: string; fit: Schemas['FitView'] } | null>(null);
   useEffect(() => {
@@ -29,5 +34,5 @@ export function useFit(person: string, id: string, draft: Draft, ready: boolean)
       ended.abort();
     };
   }, [person, id, text, ready]);
-  return answer?.text === text ? answer.fit : null;
+  return { fit: answer?.text === text ? answer.fit : null, waits: answer?.fit.waits ?? NONE };
 }
