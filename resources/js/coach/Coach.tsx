@@ -2,6 +2,7 @@ import { useSearchParams } from 'react-router';
 import { api, type Schemas } from '@/api/client';
 import { Closed } from '@/frame/Closed';
 import { NoSession } from '@/frame/NoSession';
+import { onward } from '@/frame/onward';
 import { usePerson } from '@/frame/usePerson';
 import { useSession } from '@/frame/useSession';
 import { useTraining } from '@/offline/useTraining';
@@ -30,7 +31,14 @@ function OpenCoach({ person, name }: { person: string; name: string }) {
   );
   if (list.data && session === null) return <NoSession person={person} />;
   if (!sheet.data)
-    return <Loading what="Laying out the cues" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
+    return (
+      <Loading
+        what="Laying out the cues"
+        error={sheet.error ?? list.error}
+        again={() => void sheet.refetch()}
+        onward={onward(person, session, sheet.error)}
+      />
+    );
   return <WithTraining key={sheet.data.session} person={person} name={name} sheet={sheet.data} />;
 }
 

@@ -8,6 +8,12 @@ import { Loading } from '@/ui/Loading';
 
 type Home = Pick<Schemas['HomeView'], 'name' | 'person'>;
 
+const back = (look: string) => (
+  <Link to="/home" className={look}>
+    Back to your page
+  </Link>
+);
+
 /** A session with the same player as on the floor, or ticked off without it. */
 export function Play({ home, session, afterwards }: { home: Home; session: string; afterwards: boolean }) {
   const sheet = api.useQuery(
@@ -19,12 +25,13 @@ export function Play({ home, session, afterwards }: { home: Home; session: strin
   if (!sheet.data)
     return (
       <main className="mx-auto grid max-w-xl gap-4 p-5 text-lg">
-        <Loading what="Laying out your session" error={sheet.error} again={() => void sheet.refetch()} />
-        {sheet.error && (
-          <Link to="/home" className="underline underline-offset-4">
-            Back
-          </Link>
-        )}
+        <Loading
+          what="Laying out your session"
+          error={sheet.error}
+          again={() => void sheet.refetch()}
+          onward={sheet.error?.code === 'not-today' ? back('look look-next') : null}
+        />
+        {sheet.error && sheet.error.code !== 'not-today' && back('underline underline-offset-4')}
       </main>
     );
   return (

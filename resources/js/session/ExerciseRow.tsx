@@ -15,6 +15,22 @@ export interface Numbered {
   key: number | null;
 }
 
+const LEFT_OUT = 'justify-self-start rounded-sm border border-dashed border-ochre px-1.5 text-sm font-semibold text-ochre';
+
+function LeftOutMark({ waits, side }: { waits: Schemas['ReasonView'] | null; side: Schemas['ItemView']['leftOut'] }) {
+  if (waits)
+    return (
+      <Why title="Left out" reasons={waits} className={LEFT_OUT}>
+        Waits: on no sheet, not in the player
+      </Why>
+    );
+  return side === null ? null : (
+    <p className={LEFT_OUT}>
+      {side === 'both' ? 'Draft only: on no sheet, not in the player' : `The ${side} side: on no sheet, not in the player`}
+    </p>
+  );
+}
+
 /** One exercise of a session: picked and dragged by its number, its dose as a line, its time as a sum. */
 export function ExerciseRow({
   editing,
@@ -67,7 +83,6 @@ export function ExerciseRow({
   onRemove: () => void;
 }) {
   const askTime = useSum(id);
-  const left = waits ? 'both' : view?.leftOut;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
     // Alt with an arrow moves the exercise whose row has the focus.
@@ -118,16 +133,7 @@ export function ExerciseRow({
         <p className="text-sm text-ink2">
           {view && [view.doseText, view.tempoText, straight ? view.restText : '', ...view.qualities].filter(Boolean).join(' · ')}
         </p>
-        {left && (
-          <p className="justify-self-start rounded-sm border border-dashed border-ochre px-1.5 text-sm font-semibold text-ochre">
-            {left === 'both' ? 'Draft only: on no sheet, not in the player' : `The ${left} side: on no sheet, not in the player`}
-          </p>
-        )}
-        {waits && (
-          <Why title="Left out" reasons={waits} className="text-sm text-ochre">
-            ◇ {waits.sentence}
-          </Why>
-        )}
+        <LeftOutMark waits={waits} side={view?.leftOut ?? null} />
         {warnings.map(({ warning, key }, which) => (
           <Why key={which} title="Warning" reasons={warning.reason} className="flex items-start gap-2 text-sm text-ochre">
             <span className={cx(key !== null && 'line-clamp-1')}>◇ {warning.reason.sentence}</span>

@@ -60,7 +60,7 @@ export function StartDialog({
                   {template.notes.length > 0 && (
                     <details className="px-1.5 text-sm text-slate">
                       <summary className="cursor-pointer">
-                        {template.notes.length === 1 ? 'one thing is replaced' : `${template.notes.length} things to know`}
+                        {template.notes.length === 1 ? 'one thing to know' : `${template.notes.length} things to know`}
                       </summary>
                       <ul className="grid gap-1">
                         {template.notes.map((note) => (

@@ -5,6 +5,7 @@ import { Closed } from '@/frame/Closed';
 import { useShortcuts } from '@/frame/keys';
 import { LeftOut } from '@/frame/LeftOut';
 import { NoSession } from '@/frame/NoSession';
+import { onward } from '@/frame/onward';
 import { OwnPage } from '@/frame/OwnPage';
 import { codePath, QrCode } from '@/frame/QrCode';
 import { usePerson } from '@/frame/usePerson';
@@ -40,7 +41,14 @@ function OpenSheet({ person }: { person: string }) {
   const [address, setAddress] = useState<string | null>(null);
   if (list.data && session === null) return <NoSession person={person} />;
   if (!sheet.data)
-    return <Loading what="Writing the sheet" error={sheet.error ?? list.error} again={() => void sheet.refetch()} />;
+    return (
+      <Loading
+        what="Writing the sheet"
+        error={sheet.error ?? list.error}
+        again={() => void sheet.refetch()}
+        onward={onward(person, session, sheet.error)}
+      />
+    );
   const data = sheet.data;
 
   return (
