@@ -157,6 +157,7 @@ Route::prefix('api')->group(function (): void {
         Route::controller(BoardController::class)->group(function (): void {
             Route::get('/people/{person}/board', 'show')->name('board');
             Route::get('/people/{person}/hardness/{ladder}/{rung}', 'hardness')->name('hardness');
+            Route::get('/people/{person}/instead/{ladder}/{rung}', 'instead')->name('instead');
             Route::get('/people/{person}/path', 'path')->name('path');
             Route::post('/people/{person}/board/preview', 'preview')->name('previewBoard')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/placements', 'store')->name('place');

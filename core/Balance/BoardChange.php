@@ -26,7 +26,7 @@ final readonly class BoardChange
     /** @param list<Position> $stands where the person stands today */
     public static function between(Library $library, array $stands, Circumstances $before, Circumstances $after): self
     {
-        $closing = $opening = $open = $demandsBefore = $demandsAfter = [];
+        $closing = $opening = $demandsBefore = $demandsAfter = [];
         foreach ($library->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
                 $was = $before->rule($rung)->openOn(Side::Both);
@@ -36,9 +36,6 @@ final readonly class BoardChange
                     $closing[] = $rung;
                 } elseif (! $was && $is) {
                     $opening[] = $rung;
-                }
-                if ($is) {
-                    $open[] = $rung;
                 }
                 $demandsBefore[$rung->demand->value] = ($demandsBefore[$rung->demand->value] ?? false) || $before->rule($rung)->openSomewhere();
                 $demandsAfter[$rung->demand->value] = ($demandsAfter[$rung->demand->value] ?? false) || $ruling->openSomewhere();
@@ -50,7 +47,7 @@ final readonly class BoardChange
             if ($ruling->openOn($stand->side) || ! $before->rule($stand->rung)->openOn($stand->side)) {
                 continue;
             }
-            $displaced[] = new Displaced($stand, Substitution::among($stand->rung, $open, self::heightIn($stand->rung->demand, $stands), 1)[0] ?? null, $ruling->reasons[0]);
+            $displaced[] = new Displaced($stand, Substitution::for($stand->rung, $library, $after, self::heightIn($stand->rung->demand, $stands)), $ruling->reasons[0]);
         }
 
         return new self(

@@ -19,18 +19,34 @@ final readonly class Substitution
     private function __construct(public Rung $instead, public Rung $replaces, public string $lost, public Reason $reason) {}
 
     /** The best substitute, or null when nothing fits and the demand stays open. */
-    public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, Side $side = Side::Both, ?Height $personHeight = null): ?self
+    public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, ?Height $personHeight = null): ?self
+    {
+        return self::nearest($ruledOut, $library, $circumstances, $personHeight, 1)[0] ?? null;
+    }
+
+    /**
+     * The nearest fitting rungs, best first.
+     *
+     * @param Height|null $personHeight where the person stands in this demand; the ruled-out rung's own height when null
+     *
+     * @return list<self> none when nothing fits and the demand stays open
+     */
+    public static function nearest(Rung $ruledOut, Library $library, Circumstances $circumstances, ?Height $personHeight, int $most): array
     {
         $ceiling = $personHeight ?? $ruledOut->height;
-        // Ranked as they lie on the shelf, and read one by one until one is open: most are never read.
+        $found = [];
+        // Ranked as they lie on the shelf, and read one by one until enough are open: most are never read.
         foreach (self::ranked($ruledOut, $library->sketches($ruledOut->demand), $ceiling) as $sketch) {
             $rung = $library->rung($sketch->slug);
-            if ($circumstances->rule($rung)->openOn($side)) {
-                return self::of($ruledOut, $rung, $ceiling);
+            if ($circumstances->rule($rung)->openOn(Side::Both)) {
+                $found[] = self::of($ruledOut, $rung, $ceiling);
+            }
+            if (count($found) === $most) {
+                break;
             }
         }
 
-        return null;
+        return $found;
     }
 
     /**
@@ -56,28 +72,6 @@ final readonly class Substitution
     private static function rank(Rung $ruledOut, Sketch $one): array
     {
         return [abs($one->height->above($ruledOut->height)), (int) ($one->dynamic !== $ruledOut->dynamic), $one->kit, (int) ($one->ladder !== $ruledOut->ladder), $one->slug];
-    }
-
-    /**
-     * The nearest fitting rungs, best first.
-     *
-     * @param list<Rung>  $open         rungs open to the person, of any demand
-     * @param Height|null $personHeight where the person stands in this demand; the ruled-out rung's own height when null
-     *
-     * @return list<self> none when nothing fits and the demand stays open
-     */
-    public static function among(Rung $ruledOut, array $open, ?Height $personHeight, int $most): array
-    {
-        $ceiling = $personHeight ?? $ruledOut->height;
-        $rungs = [];
-        foreach ($open as $rung) {
-            if ($rung->demand === $ruledOut->demand) {
-                $rungs[$rung->slug] = $rung;
-            }
-        }
-        $ranked = self::ranked($ruledOut, array_map(Sketch::of(...), array_values($rungs)), $ceiling);
-
-        return array_map(static fn(Sketch $sketch): self => self::of($ruledOut, $rungs[$sketch->slug], $ceiling), array_slice($ranked, 0, $most));
     }
 
     private static function of(Rung $ruledOut, Rung $best, Height $ceiling): self

@@ -200,7 +200,7 @@ enum Rule: string
             self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason. Pain above 5 that is there before the first set leaves out what loads its place, that day.',
             self::PainMorning => 'Worse the next morning, or pain above 5 then, stops the ladder and reopens what was decided.',
             self::PainTwice => 'A second time within 28 days that pain stopped a ladder: stop and refer to a licensed clinician.',
-            self::PainWaits => 'While it waits to be decided whether pain stops a ladder, nothing of that ladder reaches a sheet, a player or a week; while it waits whether to refer, nothing does. So it is with a ladder that was stopped. What hurt waits for four weeks also where the person stands nowhere on its ladder, and what stops a ladder also where something of it was trained since.',
+            self::PainWaits => 'While it waits to be decided whether pain stops a ladder, nothing of that ladder reaches a sheet, a player or a week, and no session begins with it; while it waits whether to refer, nothing does. So it is with a ladder that was stopped. What hurt waits for four weeks also where the person stands nowhere on its ladder; what stops a ladder also where something of it was trained since, where it is told only after a later decision, and where it is not settled yet whether the training counts.',
         };
     }
 

@@ -15,7 +15,7 @@ final class StrangerTest extends ApiTestCase
     private const WITH_A_PERSON = [
         'methodTrial', 'methodOfPerson', 'changeMethodOfPerson', 'methodOfProgram', 'changeMethodOfProgram', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
-        'keepAlignment', 'takeAlignmentBack', 'board', 'hardness', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
+        'keepAlignment', 'takeAlignmentBack', 'board', 'hardness', 'instead', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',

@@ -34,6 +34,7 @@ use EvenRungs\Dose\Range;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Objection;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\Substitution;
 use EvenRungs\Progress\LeavingMark;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -42,6 +43,9 @@ use Illuminate\Http\Response;
 
 final readonly class BoardController
 {
+    /** So many rungs are named that fit in the place of one. */
+    private const SUBSTITUTES = 3;
+
     public function __construct(private OpenPerson $open) {}
 
     #[Reads('/api/people/{person}/board', 'board', BoardView::class)]
@@ -67,6 +71,16 @@ final readonly class BoardController
         $page = new HardnessPage($library, $figures, $person->mass === null ? null : (float) $person->mass, $person->stature === null ? null : (float) $person->stature, $pulls);
 
         return new JsonResponse($page->view($here, $there));
+    }
+
+    #[Reads('/api/people/{person}/instead/{ladder}/{rung}', 'instead', InsteadView::class)]
+    public function instead(Person $person, string $ladder, string $rung, #[CurrentUser] User $user): JsonResponse
+    {
+        $record = $this->open->of($person, $user)->record;
+        $ruledOut = $record->library->rung("{$ladder}/{$rung}");
+        $height = $record->evenness()->heights[$ruledOut->demand->value] ?? null;
+
+        return new JsonResponse(new InsteadView(array_map(SubstituteView::of(...), Substitution::nearest($ruledOut, $record->library, $record->circumstances(), $height, self::SUBSTITUTES))));
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

@@ -17,7 +17,6 @@ use EvenRungs\Ladder\Allowance;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Ruling;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Ladder\Substitution;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -27,13 +26,11 @@ final class BoardPage
 {
     private const GHOST_DAYS = 28;
 
-    private const SUBSTITUTES = 3;
-
     /** @var array<string, Ruling> by rung */
     private array $rulings = [];
 
-    /** @var list<Rung> open on both sides */
-    private array $open = [];
+    /** Rungs that are open on both sides. */
+    private int $open = 0;
 
     public function __construct(private readonly PersonFile $file)
     {
@@ -41,9 +38,7 @@ final class BoardPage
             foreach ($ladder->rungs as $rung) {
                 $ruling = $file->record->circumstances()->rule($rung);
                 $this->rulings[$rung->slug] = $ruling;
-                if ($ruling->openOn(Side::Both)) {
-                    $this->open[] = $rung;
-                }
+                $this->open += (int) $ruling->openOn(Side::Both);
             }
         }
     }
@@ -69,7 +64,7 @@ final class BoardPage
                 guessed: in_array($demand, $evenness->guessed, true),
                 weakest: $evenness->weakest === $demand,
                 nothingFits: $open === [],
-                ladders: array_map(fn(Ladder $ladder): LadderView => $this->ladder($ladder, $height), $ladders),
+                ladders: array_map($this->ladder(...), $ladders),
             );
         }
         $putAway = count(array_filter($this->rulings, static fn(Ruling $ruling): bool => $ruling->putAway));
@@ -79,7 +74,7 @@ final class BoardPage
             spread: $evenness->spreadTenths,
             spreadText: $evenness->spreadTenths === null ? null : Height::tenthsLabel($evenness->spreadTenths),
             spreadReason: ReasonView::of($evenness->reason),
-            ruledOut: count($this->rulings) - count($this->open) - $putAway,
+            ruledOut: count($this->rulings) - $this->open - $putAway,
             putAway: $putAway,
             spreadBefore: $before->spreadTenths === null ? null : Height::tenthsLabel($before->spreadTenths),
             setUps: array_values($this->file->person->setUps->map(static fn(SetUp $row): SetUpView => new SetUpView(rung: $row->rung, text: $row->text, version: $row->version))->all()),
@@ -110,7 +105,7 @@ final class BoardPage
         return array_map(static fn(string $before): AdvisedView => new AdvisedView(before: $before, rungs: $rungs[$before], reason: ReasonView::of($reasons[$before])), array_keys($rungs));
     }
 
-    private function ladder(Ladder $ladder, ?Height $personHeight): LadderView
+    private function ladder(Ladder $ladder): LadderView
     {
         $closed = [];
         foreach ($ladder->rungs as $rung) {
@@ -123,10 +118,6 @@ final class BoardPage
                     putAway: $ruling->putAway,
                     mayBeAllowed: $ruling->mayBeAllowed(),
                     reasons: ReasonView::all($ruling->reasons),
-                    substitutes: array_map(
-                        SubstituteView::of(...),
-                        Substitution::among($rung, $this->open, $personHeight, self::SUBSTITUTES),
-                    ),
                 );
             }
         }

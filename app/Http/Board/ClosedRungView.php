@@ -6,14 +6,13 @@ namespace App\Http\Board;
 
 use App\Http\Shared\ReasonView;
 
-/** A rung that is not open to the person, on one side or at all, and what fits in its place. */
+/** A rung that is not open to the person, on one side or at all. */
 final readonly class ClosedRungView
 {
     /**
-     * @param bool                 $putAway     the method does not use it
-     * @param bool                 $mayBeAllowed the trainer may allow it for this person, with a reason
-     * @param list<ReasonView>     $reasons
-     * @param list<SubstituteView> $substitutes nearest first
+     * @param bool             $putAway      the method does not use it
+     * @param bool             $mayBeAllowed the trainer may allow it for this person, with a reason
+     * @param list<ReasonView> $reasons
      */
     public function __construct(
         public string $slug,
@@ -22,6 +21,5 @@ final readonly class ClosedRungView
         public bool $putAway,
         public bool $mayBeAllowed,
         public array $reasons,
-        public array $substitutes,
     ) {}
 }

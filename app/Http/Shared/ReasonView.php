@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use EvenRungs\Reason\Basis;
 use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
 
@@ -14,7 +13,6 @@ final readonly class ReasonView
     /** @param list<InputView> $inputs */
     public function __construct(
         public string $rule,
-        public Basis $basis,
         public string $source,
         public string $sentence,
         public array $inputs,
@@ -25,7 +23,6 @@ final readonly class ReasonView
     {
         return new self(
             rule: $reason->rule->value,
-            basis: $reason->rule->basis(),
             source: $reason->rule->source(),
             sentence: $reason->sentence,
             inputs: array_map(static fn(Input $input): InputView => new InputView(name: $input->name, value: $input->value), $reason->inputs),

@@ -26,6 +26,9 @@ export interface paths {
     "/api/people/{person}/hardness/{ladder}/{rung}": {
         get: operations["hardness"];
     };
+    "/api/people/{person}/instead/{ladder}/{rung}": {
+        get: operations["instead"];
+    };
     "/api/people/{person}/board/preview": {
         /** The whole board under other limits or kit; nothing is saved. */
         post: operations["previewBoard"];
@@ -877,7 +880,7 @@ export interface components {
             /** @description where the person stands: the test begins two rungs below */
             guess: string | null;
         };
-        /** @description A rung that is not open to the person, on one side or at all, and what fits in its place. */
+        /** @description A rung that is not open to the person, on one side or at all. */
         ClosedRungView: {
             slug: string;
             openLeft: boolean;
@@ -887,8 +890,6 @@ export interface components {
             /** @description the trainer may allow it for this person, with a reason */
             mayBeAllowed: boolean;
             reasons: components["schemas"]["ReasonView"][];
-            /** @description nearest first */
-            substitutes: components["schemas"]["SubstituteView"][];
         };
         CodeRequest: {
             /** @description six figures that the trainer sees */
@@ -1622,6 +1623,11 @@ export interface components {
         InputView: {
             name: string;
             value: string;
+        };
+        /** @description What fits in the place of a rung that is ruled out. */
+        InsteadView: {
+            /** @description nearest first; none where the demand stays open */
+            substitutes: components["schemas"]["SubstituteView"][];
         };
         InviteRequest: {
             id: string;
@@ -2631,8 +2637,6 @@ export interface components {
         /** @description Why something is what it is, for the reason pane. */
         ReasonView: {
             rule: string;
-            /** @enum {string} */
-            basis: "published" | "common practice" | "our own choice" | "arithmetic";
             source: string;
             sentence: string;
             inputs: components["schemas"]["InputView"][];
@@ -3588,6 +3592,18 @@ export interface operations {
             /** @description The answer. */
             200: {
                 content: { "application/json": components["schemas"]["HardnessView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    instead: {
+        parameters: {
+            path: { person: string; ladder: string; rung: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["InsteadView"]; };
             };
             default: components["responses"]["Error"];
         };

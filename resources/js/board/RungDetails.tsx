@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { toast } from '@/ui/notice';
-import { http, sentenceOf, type Schemas } from '@/api/client';
+import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { FaultPicture } from '@/figure/FaultPicture';
 import { RungFigure, useFaults } from '@/figure/RungFigure';
 import { AllowRung } from '@/frame/AllowRung';
@@ -293,28 +293,38 @@ function ClosedBecause({ person, rung, onGo }: { person: string; rung: BoardRung
             </Why>
           ))}
           {rung.mayBeAllowed && <AllowRung key={rung.slug} person={person} rung={rung} reasons={rung.reasons} />}
-          {!rung.putAway && rung.substitutes.length > 0 && (
-            <>
-              <p className="text-sm text-ink2">Nearest that fit:</p>
-              {rung.substitutes.map((one) => (
-                <div key={one.slug} className="grid gap-0.5 border-t border-hairline pt-1.5">
-                  <button
-                    type="button"
-                    className="min-h-6 text-left font-semibold underline underline-offset-4"
-                    onClick={() => onGo(one.slug)}
-                  >
-                    {one.name}
-                  </button>
-                  <Why title="Instead" reasons={one.reason} className="text-sm text-ink2">
-                    {one.lost}
-                  </Why>
-                </div>
-              ))}
-            </>
-          )}
-          {!rung.putAway && rung.substitutes.length === 0 && <p>No open rung fits in its place: the demand stays open.</p>}
+          {!rung.putAway && <Instead person={person} rung={rung.slug} onGo={onGo} />}
         </div>
       )}
+    </>
+  );
+}
+
+/** What fits in the place of a rung; asked for when somebody looks at it. */
+function Instead({ person, rung, onGo }: { person: string; rung: string; onGo: (slug: string) => void }) {
+  const [ladder = '', name = ''] = rung.split('/');
+  const { data } = api.useQuery('get', '/api/people/{person}/instead/{ladder}/{rung}', {
+    params: { path: { person, ladder, rung: name } },
+  });
+  if (!data) return null;
+  if (data.substitutes.length === 0) return <p>No open rung fits in its place: the demand stays open.</p>;
+  return (
+    <>
+      <p className="text-sm text-ink2">Nearest that fit:</p>
+      {data.substitutes.map((one) => (
+        <div key={one.slug} className="grid gap-0.5 border-t border-hairline pt-1.5">
+          <button
+            type="button"
+            className="min-h-6 text-left font-semibold underline underline-offset-4"
+            onClick={() => onGo(one.slug)}
+          >
+            {one.name}
+          </button>
+          <Why title="Instead" reasons={one.reason} className="text-sm text-ink2">
+            {one.lost}
+          </Why>
+        </div>
+      ))}
     </>
   );
 }

@@ -15,7 +15,7 @@ export interface BoardDemand extends Omit<Schemas['DemandView'], 'ladders'> {
   ladders: BoardLadder[];
 }
 
-const OPEN = { openLeft: true, openRight: true, putAway: false, mayBeAllowed: false, reasons: [], substitutes: [] };
+const OPEN = { openLeft: true, openRight: true, putAway: false, mayBeAllowed: false, reasons: [] };
 
 /** Puts the library and a person's board together; what the method does not use is left out unless asked for. */
 export function joined(board: Schemas['BoardView'], library: Library, withPutAway: boolean): BoardDemand[] {

@@ -5,7 +5,6 @@ import { LoadChart } from './LoadChart';
 
 const reason: Schemas['ReasonView'] = {
   rule: 'load.week',
-  basis: 'published',
   source: '',
   sentence: 'Five weeks.',
   inputs: [],

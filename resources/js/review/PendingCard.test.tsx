@@ -5,7 +5,6 @@ import { PendingCard, type Decide } from './PendingCard';
 
 const because = (sentence: string): Schemas['ReasonView'] => ({
   rule: 'dose.next',
-  basis: 'common practice',
   source: 'Common practice.',
   sentence,
   inputs: [],
@@ -30,7 +29,6 @@ const pending: Schemas['PendingView'] = {
   reasons: [
     {
       rule: 'gate.sessions',
-      basis: 'common practice',
       source: 'Common practice.',
       sentence: 'The gate is open.',
       inputs: [],

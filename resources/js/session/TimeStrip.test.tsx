@@ -16,7 +16,6 @@ const totals = (total: number) => ({
 });
 const reason: Schemas['ReasonView'] = {
   rule: 'dose.clock',
-  basis: 'arithmetic',
   source: '',
   sentence: '',
   inputs: [],

@@ -7,7 +7,6 @@ import { RepairCard } from './RepairCard';
 
 const reason = (sentence: string, inputs: Schemas['InputView'][] = []): Schemas['ReasonView'] => ({
   rule: 'session.fit-to-time',
-  basis: 'our own choice',
   source: '',
   sentence,
   inputs,

@@ -7,7 +7,6 @@ import { WishBar } from './WishBar';
 
 const because = (sentence: string): Schemas['ReasonView'] => ({
   rule: 'session.up-to-date',
-  basis: 'our own choice',
   source: '',
   sentence,
   inputs: [],
