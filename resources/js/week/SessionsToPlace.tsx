@@ -14,12 +14,14 @@ export function SessionsToPlace({
   view,
   empty,
   onOlder,
+  onShape,
   onPlace,
 }: {
   person: string;
   view: View;
   empty: boolean;
   onOlder: () => void;
+  onShape: () => void;
   onPlace: (session: string) => void;
 }) {
   const [all, setAll] = useState(false);
@@ -27,9 +29,15 @@ export function SessionsToPlace({
     return (
       <div className="mb-4 grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-5">
         <p>A week is laid out from written sessions: each is placed on a part of a day, among the other training.</p>
-        <Link to={`/people/${person}/session`} className="look look-next justify-self-start">
-          Write the first session
-        </Link>
+        <p>A shape writes them from the board and lays out the whole week.</p>
+        <p className="flex flex-wrap gap-3">
+          <Link to={`/people/${person}/session`} className="look look-next">
+            Write the first session
+          </Link>
+          <Button hotkey="S" onClick={onShape}>
+            Start from a shape
+          </Button>
+        </p>
       </div>
     );
   }

@@ -162,6 +162,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             view={view}
             empty={plan.slots.length === 0}
             onOlder={showOlder}
+            onShape={() => setShaping(true)}
             onPlace={(session) => place(session, null)}
           />
         </WeekGrid>
