@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
+use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Home\Stage;
 use EvenRungs\Home\StageKind;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
@@ -44,8 +46,9 @@ final readonly class Growth
         $dose = $stage->dose ?? $changed->dose ?? '';
         $against = self::against($record, $rung, $sequence);
         $unreadable = $against === null ? self::unreadable($rung, $dose, $record) : null;
-        if ($against !== null || $unreadable !== null) {
-            return new self($blocks, $against ?? $unreadable, $unreadable !== null);
+        $against ??= $unreadable ?? ($changed === null ? null : self::tooMuch($record, $changed, $rung, $dose, $sequence));
+        if ($against !== null) {
+            return new self($blocks, $against, $unreadable !== null);
         }
         // An exercise that is there keeps its number, so that what was told of it stays together.
         $item = new WrittenItem($stage->kind === StageKind::Addition ? $stage->id : ($stage->item ?? ''), $slug, $dose);
@@ -100,6 +103,25 @@ final readonly class Growth
         }
 
         return null;
+    }
+
+    /**
+     * Why more of an exercise would come though what there was of it since the stage was written was too much already; null
+     * where it was not, where nothing was told of it, and where less comes.
+     */
+    private static function tooMuch(PersonRecord $record, WrittenItem $now, Rung $rung, string $dose, int $sequence): ?string
+    {
+        $written = $record->library->has($now->rung) ? $record->library->rung($now->rung) : $rung;
+        $next = $record->doses()->next()[$written->slug] ?? null;
+        $here = NextDose::onRung($written, $record->rungSessions(Side::Both));
+        $last = $here[count($here) - 1] ?? null;
+        if ($next === null || $last === null || $last->sequence <= $sequence || ! ($next->isLighter || $last->wasTooMuch($record->circumstances()->highestEffort()))) {
+            return null;
+        }
+        $comes = DoseLine::parse($dose, $rung->sidedness, $record->method->counting());
+        $isMore = $rung->slug === $written->slug ? $comes->asksForMoreThan($next->dose) || $comes->sets() > $next->dose->sets() : $rung->height->above($written->height) > 0;
+
+        return $isMore ? $next->reason->sentence : null;
     }
 
     /** @param list<WrittenBlock> $blocks */

@@ -78,7 +78,7 @@ final readonly class NextDose
         if (($last->effort() ?? 0) > $highestEffort) {
             return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
         }
-        if (self::isShort($last) && isset($here[count($here) - 2]) && self::isShort($here[count($here) - 2])) {
+        if ($last->isShort() && isset($here[count($here) - 2]) && $here[count($here) - 2]->isShort()) {
             return $say($lighter->dose, false, "{$lighter->words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
         }
         $stays = self::whyStay($last, $course);
@@ -116,7 +116,7 @@ final readonly class NextDose
      */
     private static function whyWait(array $here, RungSession $last, int $days, Day $today, int $highestEffort): ?string
     {
-        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && self::wasTooMuch($session, $last, $highestEffort)));
+        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && $session->wasTooMuch($highestEffort) && $session->dose->asksForMoreThan($last->dose)));
         $times = count($tooMuch);
         if ($times > 0) {
             $latest = $tooMuch[$times - 1];
@@ -313,20 +313,6 @@ final readonly class NextDose
             ! $last->reachedTarget() => 'since the target was not reached in every set',
             default => null,
         };
-    }
-
-    /** More than the last dose, and too hard, out of reach, painful or not in form: one clean session of less is not yet a reason to try it again. */
-    private static function wasTooMuch(RungSession $before, RungSession $last, int $highestEffort): bool
-    {
-        $broke = ($before->effort() ?? 0) > $highestEffort || $before->setsWithFault() !== [] || Pain::acts($before->pain() ?? 0) || self::isShort($before);
-
-        return $broke && $before->dose->asksForMoreThan($last->dose);
-    }
-
-    /** Good form and no pain, but short of the target in some set. */
-    private static function isShort(RungSession $session): bool
-    {
-        return $session->setsWithFault() === [] && ($session->pain() ?? 0) === 0 && $session->missedTarget();
     }
 
     /**

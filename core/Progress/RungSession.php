@@ -124,6 +124,18 @@ final readonly class RungSession
         return count($this->sets) >= $this->dose->allSets();
     }
 
+    /** Short of the target in some set, in good form and without pain. */
+    public function isShort(): bool
+    {
+        return $this->setsWithFault() === [] && ($this->pain() ?? 0) === 0 && $this->missedTarget();
+    }
+
+    /** Too hard, out of reach, painful or not in form; what nobody told of is none of these. */
+    public function wasTooMuch(int $highestEffort): bool
+    {
+        return ($this->effort() ?? 0) > $highestEffort || $this->setsWithFault() !== [] || Pain::acts($this->pain() ?? 0) || $this->isShort();
+    }
+
     /**
      * Every planned set and side at its target, every asked tick yes, felt right, and no pain.
      *

@@ -194,6 +194,23 @@ final class WithheldTest extends TestCase
         self::assertNull(Growth::of(self::record([self::log(10, self::PLANK, '2x20s')]), self::blocks(), $stage, 600)->held);
     }
 
+    public function test_a_sheet_brings_no_more_of_what_was_too_much_since_its_stage_was_written(): void
+    {
+        $stage = static fn(string $dose, ?string $rung = null): Stage => new Stage('s', $rung === null ? StageKind::Dose : StageKind::Variation, StageAfter::Days, 5, Day::parse('2026-06-01'), Day::parse('2026-06-12'), 'a', $rung, $dose, '', null, null);
+        $held = static fn(LoggedSession $last, Stage $stage, int $written = 50): ?string => Growth::of(self::record([$last]), self::blocks(), $stage, $written)->held;
+        $hard = self::log(10, self::PLANK, '2x20s', effort: 9);
+
+        self::assertSame('Front plank, forearms and toes: 5 s shorter, since the effort was 9 of 10.', $held($hard, $stage('2x30s')));
+        self::assertNotNull($held($hard, $stage('3x20s')), 'a set more is more');
+        self::assertNotNull($held($hard, $stage('2x20s', 'front-plank/tight-plank')), 'so is a higher rung');
+        self::assertNull($held($hard, $stage('2x15s')), 'less may come');
+        self::assertNull($held($hard, $stage('2x20s', self::KNEES)));
+        self::assertNull($held($hard, $stage('2x30s'), 600), 'the trainer knew of it');
+        self::assertStringEndsWith('since the target was not reached in every set.', (string) $held(self::log(10, self::PLANK, '2x20s', done: 14), $stage('2x30s')));
+        self::assertNull($held(self::log(10, self::PLANK, '2x20s'), $stage('2x30s')));
+        self::assertNull($held(self::log(10, self::PLANK, '2x20s', effort: null), $stage('2x30s')), 'what nobody told of is not too much');
+    }
+
     /** @return list<WrittenBlock> */
     private static function blocks(): array
     {
@@ -230,12 +247,12 @@ final class WithheldTest extends TestCase
         return new Decided('front-plank', Side::Both, self::PLANK, $choice, $log, $at);
     }
 
-    private static function log(int $day, string $rung, string $line, int $pain = 0, ?Morning $morning = null, int $answered = 0, ?int $told = null): LoggedSession
+    private static function log(int $day, string $rung, string $line, int $pain = 0, ?Morning $morning = null, int $answered = 0, ?int $told = null, ?int $effort = 5, ?int $done = null): LoggedSession
     {
         $dose = DoseLine::parse($line, ShippedLibrary::rung($rung)->sidedness);
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
-        $target = $dose->first()->target();
-        $sets = array_map(static fn(int $number): LoggedSet => new LoggedSet('a', $rung, $line, $dose->perSide ? null : $target, $dose->perSide ? $target : null, $dose->perSide ? $target : null, $ticks, $pain, 5, false, null, null, $number), range(1, $dose->sets()));
+        $target = $done ?? $dose->first()->target();
+        $sets = array_map(static fn(int $number): LoggedSet => new LoggedSet('a', $rung, $line, $dose->perSide ? null : $target, $dose->perSide ? $target : null, $dose->perSide ? $target : null, $ticks, $pain, $effort, false, null, null, $number), range(1, $dose->sets()));
 
         return new LoggedSession("log {$day}", 'session', Day::parse(sprintf('2026-06-%02d', $day)), 10 * $day, null, $sets, $morning === null ? [] : [new MorningAnswer((string) strstr($rung, '/', true), $morning, $answered)], told: $told);
     }

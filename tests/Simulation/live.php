@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
 // written as they stand, each session brought up to date and done as they can, planned anew where the program asks for it.
 // Most trainers follow every proposal, some let decisions wait, some stay against a step down or a climb. Some people train
-// from a sheet at home, tell how the next morning was, and correct what they told. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+// from a sheet at home that grows, tell how the next morning was, and correct what they told. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
 use App\Library\TemplateFile;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\ClimbTest;
@@ -20,10 +20,14 @@ use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
+use EvenRungs\Home\Stage;
+use EvenRungs\Home\StageAfter;
+use EvenRungs\Home\StageKind;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Person\Decided;
+use EvenRungs\Person\Growth;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
@@ -73,10 +77,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['over its minutes', 'above the working rung', 'met again what broke', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['grew after it was too much', 'over its minutes', 'above the working rung', 'met again what broke', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -153,6 +157,9 @@ final class Life
     private array $sheet = [];
 
     private int $fromSheet = 0;
+
+    /** @var list<array{Stage, int}> what is still to come to it, and when it was written, in order of time */
+    private array $stages = [];
 
     /** Per cent of mornings that are told of. */
     private int $mornings;
@@ -320,13 +327,47 @@ final class Life
     {
         if ($this->sheet === [] || ++$this->fromSheet >= self::OF_A_SHEET) {
             [$this->sheet, $this->fromSheet] = [$written, 0];
+            $this->growing($now->record, $day);
         }
+        $this->grow($now->record, $day);
         $permitted = $now->record->permitted($now->asOfToday()->alone($this->sheet, new WrittenSession('sheet', '', $this->sheet))->blocks);
         $this->note('left out until decided', array_filter($permitted->leftOut ?? [], static fn(Reason $reason): bool => $reason->rule === Rule::PainWaits) !== [], $day->iso());
         if ($permitted?->session !== null) {
             $this->count['at home']++;
             $this->train($now, $permitted->session, $day, $kind, 0, 'home: ');
         }
+    }
+
+    /** What the trainer writes ahead as they hand a sheet over: a week and two weeks later an exercise is to be a step more. */
+    private function growing(PersonRecord $record, Day $day): void
+    {
+        $this->stages = [];
+        $items = array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet));
+        foreach ($items === [] ? [] : [1, 2] as $weeks) {
+            $item = $items[$this->chance->getInt(0, count($items) - 1)];
+            $rung = $record->library->rung($item->rung);
+            $more = DoseStep::up($rung, DoseLine::parse($item->dose, $rung->sidedness), $this->method);
+            if ($more !== null) {
+                $this->stages[] = [new Stage("s{$weeks}", StageKind::Dose, StageAfter::Days, Stage::weeksLater($weeks), $day, $day->plusDays(7 * $weeks), $item->id, null, DoseLine::print($more->dose), '', null, null), ++$this->sequence];
+            }
+        }
+    }
+
+    private function grow(PersonRecord $record, Day $day): void
+    {
+        foreach ($this->stages as $at => [$stage, $written]) {
+            if (! $stage->isDue($day)) {
+                continue;
+            }
+            $grown = Growth::of($record, $this->sheet, $stage, $written);
+            $this->count[$grown->held === null ? 'grew' : 'held back']++;
+            $now = array_column(array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet)), null, 'id')[$stage->item] ?? null;
+            $last = array_values(array_filter($now === null ? [] : $record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $now->rung && $one->sequence > $written));
+            $last = $last[count($last) - 1] ?? null;
+            $this->note('grew after it was too much', $grown->held === null && $last !== null && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
+            [$this->sheet, $this->stages[$at]] = [$grown->blocks, null];
+        }
+        $this->stages = array_values(array_filter($this->stages));
     }
 
     /** Height in tenths that is mastered on a ladder. */
