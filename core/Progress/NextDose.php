@@ -88,7 +88,7 @@ final readonly class NextDose
 
         $before = $here[count($here) - 2] ?? null;
         $next = self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
-        $waits = $next->rises ? self::whyWait($here, $last, self::since($rung, $log, $today), $today, $highestEffort) : null;
+        $waits = $next->rises ? self::whyWait($here, $last, $next->dose, self::since($rung, $log, $today), $today, $highestEffort) : null;
 
         return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
     }
@@ -110,13 +110,15 @@ final readonly class NextDose
     }
 
     /**
-     * Why a step that is due is not taken yet; null where nothing speaks against it.
+     * Why a step that is due is not taken yet; null where nothing speaks against it. Of what was too much counts what the step
+     * leads to, or less: more than that is not tried now.
      *
      * @param list<RungSession> $here on this rung, by date
+     * @param Dose              $next what the step leads to
      */
-    private static function whyWait(array $here, RungSession $last, int $days, Day $today, int $highestEffort): ?string
+    private static function whyWait(array $here, RungSession $last, Dose $next, int $days, Day $today, int $highestEffort): ?string
     {
-        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && $session->wasTooMuch($highestEffort) && $session->dose->asksForMoreThan($last->dose)));
+        $tooMuch = array_values(array_filter($here, static fn(RungSession $session): bool => $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && $session->wasTooMuch($highestEffort) && $session->dose->asksForMoreThan($last->dose) && ! $session->dose->asksForMoreThan($next)));
         $times = count($tooMuch);
         if ($times > 0) {
             $latest = $tooMuch[$times - 1];

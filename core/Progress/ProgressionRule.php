@@ -93,7 +93,7 @@ final readonly class ProgressionRule
         }
         $pain = $latest->pain();
         if ($pain !== null && Pain::acts($pain)) {
-            return $this->down($gate, Reason::because(
+            return $this->stopAtTheLowest($latest, $pain, $gate) ?? $this->down($gate, Reason::because(
                 Rule::PainMiddle,
                 "Pain {$pain} of 10: step down, and no climb until two sessions at 0 to 2.",
                 ['pain' => "{$pain} of 10"],
@@ -102,6 +102,23 @@ final readonly class ProgressionRule
         }
 
         return null;
+    }
+
+    /** Pain that acts a second time running where there is nothing lower to come down to; null otherwise. */
+    private function stopAtTheLowest(RungSession $latest, int $pain, Gate $gate): ?Proposal
+    {
+        $sessions = $this->onLadder();
+        $before = $sessions[count($sessions) - 2] ?? null;
+        if (! Pain::acts($before?->pain() ?? 0) || $this->circumstances->nextOpen($this->ladder, $this->working, up: false) !== null) {
+            return null;
+        }
+
+        return new Proposal(Decision::StopLadder, null, [Reason::because(
+            Rule::PainLowest,
+            "Pain {$pain} of 10 again, after {$before?->pain()} on {$before?->date->inWords()}, and no lower rung is open: stop this ladder. Pain that stays with the easiest version is for a licensed clinician to look at.",
+            ['pain' => "{$pain} of 10", 'date' => $latest->date->iso()],
+            'Only the trainer reopens a stopped ladder, with a reason.',
+        )], $gate);
     }
 
     private function stepDown(Gate $gate): ?Proposal
@@ -339,9 +356,15 @@ final readonly class ProgressionRule
 
     private function latestOnLadder(): ?RungSession
     {
-        $sessions = $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since);
+        $sessions = $this->onLadder();
 
         return $sessions[count($sessions) - 1] ?? null;
+    }
+
+    /** @return list<RungSession> since the placing, of each date the worst, by date */
+    private function onLadder(): array
+    {
+        return $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since);
     }
 
     /** Pain of 3 or more on this ladder, on any rung, not yet followed by two sessions at 0 to 2. */

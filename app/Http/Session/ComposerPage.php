@@ -33,7 +33,7 @@ use EvenRungs\Session\WrittenSession;
 final readonly class ComposerPage
 {
     /** Earlier sessions of the practice that one may start from: of those of a program the newest of each title. */
-    private const EARLIER = 240;
+    private const EARLIER = 60;
 
     private SessionPage $page;
 
@@ -68,7 +68,7 @@ final readonly class ComposerPage
                 notes: array_map(static fn(Reason $note): string => $note->sentence, $start->notes),
             );
         }
-        $newest = TrainingSession::query()->orderByDesc('updated_at')->limit(self::EARLIER)->get(['id', 'person_id', 'title', 'program_slot', 'updated_at'])->unique(static fn(TrainingSession $row): string => $row->program_slot === null ? $row->id : "{$row->person_id} {$row->title}");
+        $newest = TrainingSession::query()->orderByDesc('updated_at')->limit(4 * self::EARLIER)->get(['id', 'person_id', 'title', 'program_slot', 'updated_at'])->unique(static fn(TrainingSession $row): string => $row->program_slot === null ? $row->id : "{$row->person_id} {$row->title}")->take(self::EARLIER);
         $names = Person::query()->where('archived_at', null)->whereKey($newest->pluck('person_id')->unique()->all())->pluck('name', 'id');
 
         return new TemplatesView(templates: $views, sessions: array_values($newest->filter(static fn(TrainingSession $row): bool => isset($names[$row->person_id]))
