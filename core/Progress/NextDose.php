@@ -23,9 +23,6 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class NextDose
 {
-    /** Repetitions above the band that are allowed while the next weight is too far up. */
-    private const ABOVE_BAND = 4;
-
     /** So many clean sessions of less come first for each time a dose was too much (our own choice). */
     private const CLEAN_FIRST = 2;
 
@@ -50,11 +47,10 @@ final readonly class NextDose
         if ($newest === null || $last === null) {
             return null;
         }
-        $said = self::lastTime($last);
         $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => self::saying($rung, $last, $dose, $rises, $sentence, $otherwise);
 
         if ($decided !== null && $last->sequence <= $decidedAt && ! $decided->is($last->dose->range)) {
-            return self::overDecided($decided, $rung, $here, $last, $said);
+            return self::overDecided($decided, $rung, $here, $last);
         }
         $back = self::comingBack($rung, $here, $last, $newest, self::away($rung, $log, $today), $since, $method, $owned);
         if ($back !== null) {
@@ -87,7 +83,7 @@ final readonly class NextDose
         }
 
         $before = $here[count($here) - 2] ?? null;
-        $next = self::load($rung, $last, $before, $owned, $said) ?? self::pull($rung, $last, $before, $said) ?? self::rise($rung, $last, $before, $method, $course, $said, $highestEffort);
+        $next = self::more(Resistance::due($rung, $last, $before, $owned)) ?? self::rise($rung, $last, $before, $method, $course, $highestEffort);
         $waits = $next->rises ? self::whyWait($here, $last, $next->dose, self::since($rung, $log, $today), $today, $highestEffort) : null;
 
         return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
@@ -162,15 +158,9 @@ final readonly class NextDose
         return $days === [] ? 0 : min($days);
     }
 
-    /** @return array<string, string> */
-    private static function lastTime(RungSession $last): array
-    {
-        return ['last time' => DoseLine::print($last->dose).' on '.$last->date->inWords()];
-    }
-
     private static function saying(Rung $rung, RungSession $last, Dose $dose, bool $rises, string $sentence, string $otherwise): self
     {
-        [$said, $isSame] = [self::lastTime($last), DoseLine::print($dose) === DoseLine::print($last->dose)];
+        [$said, $isSame] = [$last->asInput(), DoseLine::print($dose) === DoseLine::print($last->dose)];
 
         return new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", $isSame ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && ! $isSame);
     }
@@ -220,16 +210,15 @@ final readonly class NextDose
     /**
      * Another range was decided on since: the last dose that was clean over it, else the last one from the low end of its band.
      *
-     * @param list<RungSession>     $here on this rung
-     * @param array<string, string> $said
+     * @param list<RungSession> $here on this rung
      */
-    private static function overDecided(Range $decided, Rung $rung, array $here, RungSession $last, array $said): self
+    private static function overDecided(Range $decided, Rung $rung, array $here, RungSession $last): self
     {
         $clean = array_values(array_filter($here, static fn(RungSession $session): bool => $decided->is($session->dose->range) && $session->isClean()));
         $body = $last->dose->first();
         $dose = $clean === [] ? $last->dose->withRange($decided)->withBody($body instanceof Reps ? Reps::of(min($body->count, $rung->band->low ?? $body->count)) : $body) : $clean[count($clean) - 1]->dose;
 
-        return new self($dose, ($rung->range?->percent($decided) ?? 0) > ($last->dose->range === null ? 0 : $rung->range?->percent($last->dose->range) ?? 0), Reason::because(Rule::NextDose, "{$rung->name}: over {$decided->inWords()} from now on, as it was decided.", [...$said, 'next' => DoseLine::print($dose)], 'Another decision.'));
+        return new self($dose, ($rung->range?->percent($decided) ?? 0) > ($last->dose->range === null ? 0 : $rung->range?->percent($last->dose->range) ?? 0), Reason::because(Rule::NextDose, "{$rung->name}: over {$decided->inWords()} from now on, as it was decided.", [...$last->asInput(), 'next' => DoseLine::print($dose)], 'Another decision.'));
     }
 
     /** Nothing was logged on the rung yet. */
@@ -256,14 +245,18 @@ final readonly class NextDose
         return new self($this->dose->withExtra($sets, $side), $this->rises, $this->reason, $this->isLighter);
     }
 
-    /** @param array<string, string> $said */
-    private static function rise(Rung $rung, RungSession $last, ?RungSession $before, Method $method, Course $course, array $said, int $highestEffort): self
+    private static function more(?Resistance $resistance): ?self
+    {
+        return $resistance === null ? null : new self($resistance->dose, $resistance->rises, $resistance->reason);
+    }
+
+    private static function rise(Rung $rung, RungSession $last, ?RungSession $before, Method $method, Course $course, int $highestEffort): self
     {
         $mark = LeavingMark::of($rung, $method, $last->dose);
         $goesOn = $course === Course::TrainerStays || $course === Course::Top;
         $step = DoseStep::up($rung, $last->dose, $method) ?? ($goesOn && ! self::isAbove($rung, $last->dose) ? DoseStep::beyond($rung, $last->dose) : null);
         if ($step?->isWider === true && ! self::wasCleanThere($before, $last)) {
-            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose once more; clean twice running at the top of the band the range grows to {$step->dose->range?->inWords()}.", [...$said, 'leaving mark' => $mark->inWords()], 'A second clean session at this dose.'));
+            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose once more; clean twice running at the top of the band the range grows to {$step->dose->range?->inWords()}.", [...$last->asInput(), 'leaving mark' => $mark->inWords()], 'A second clean session at this dose.'));
         }
         if ($step === null) {
             $why = match (true) {
@@ -272,7 +265,7 @@ final readonly class NextDose
                 default => "it is at the leaving mark, {$mark->inWords()}, and waits there for the gate.",
             };
 
-            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again; {$why}", [...$said, 'leaving mark' => $mark->inWords()], 'A climb.'));
+            return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose again; {$why}", [...$last->asInput(), 'leaving mark' => $mark->inWords()], 'A climb.'));
         }
         $after = match ($course) {
             Course::TrainerStays => ', since the trainer stays on this rung',
@@ -283,7 +276,7 @@ final readonly class NextDose
         return new self($step->dose, true, Reason::because(
             Rule::NextDose,
             "{$rung->name}: {$step->words} after a clean ".DoseLine::print($last->dose)."{$after}.",
-            [...$said, 'next' => DoseLine::print($step->dose), 'leaving mark' => $mark->inWords()],
+            [...$last->asInput(), 'next' => DoseLine::print($step->dose), 'leaving mark' => $mark->inWords()],
             "A fault, a wrong place, pain or effort above {$highestEffort} keeps the dose.",
         ));
     }
@@ -315,87 +308,6 @@ final readonly class NextDose
             ! $last->reachedTarget() => 'since the target was not reached in every set',
             default => null,
         };
-    }
-
-    /**
-     * Two repetitions over the target in the last set, at two sessions running: 2–10 % more, from the low end of the
-     * band. Where the next weight owned is more than 10 % up, repetitions rise instead, up to four above the band; clean
-     * there twice, that weight is taken if it is at most 20 % up.
-     *
-     * @param list<int>|null        $owned
-     * @param array<string, string> $said
-     */
-    private static function load(Rung $rung, RungSession $last, ?RungSession $before, ?array $owned, array $said): ?self
-    {
-        $grams = $last->dose->loadGrams;
-        $body = $last->dose->first();
-        if ($grams === null || ! $body instanceof Reps || $before === null || $before->dose->loadGrams !== $grams) {
-            return null;
-        }
-        $most = ($rung->band->high ?? $body->count) + self::ABOVE_BAND;
-        $isFull = $body->count >= $most && $before->dose->first()->target() >= $most && $before->isClean();
-        if (! $isFull && (self::over($last) < 2 || self::over($before) < 2)) {
-            return null;
-        }
-        [$low, $high] = [intdiv($grams * 102, 100), intdiv($grams * 110, 100)];
-        $kg = DoseLine::kilograms(...);
-        $said = [...$said, 'over the target in the last set' => self::over($before).', then '.self::over($last).' repetitions', 'next load' => "{$kg($low)}–{$kg($high)} kg"];
-        $heavier = array_filter($owned ?? [], static fn(int $weight): bool => $weight > $grams);
-        $next = $owned === null ? $low : ($heavier === [] ? null : min($heavier));
-        $heavierAt = static fn(int $weight): Dose => $last->dose->withLoad($weight)->withBody(Reps::of(min($body->count, $rung->band->low ?? $body->count)));
-        if ($next !== null && $next <= $high) {
-            $next = max($next, $low);
-            $rounded = $owned === null ? intdiv($next + 499, 500) * 500 : $next;
-            $next = $rounded <= $high ? $rounded : $next;
-
-            return new self($heavierAt($next), true, Reason::because(Rule::NextLoad, "{$rung->name}: {$kg($next)} kg next, from the low end of the band; {$kg($low)} to {$kg($high)} kg would be right.", $said, 'One repetition over the target, or only one such session, keeps the load.'));
-        }
-        $why = $next === null ? 'no heavier weight is at hand' : "the next weight at hand, {$kg($next)} kg, is ".self::percentUp($grams, $next).' % up';
-        if ($body->count < $most) {
-            $count = min($most, $body->count + 2);
-
-            return new self($last->dose->withBody(Reps::of($count)), true, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg and do ".($count - $body->count === 1 ? 'one repetition' : 'two repetitions')." more, since {$why}.", $said, 'A weight in between, or a slower tempo.'));
-        }
-        if ($next !== null && 10 * $next <= 12 * $grams) {
-            return new self($heavierAt($next), true, Reason::because(Rule::NextLoad, "{$rung->name}: {$kg($next)} kg next, from the low end of the band, after {$most} repetitions were clean twice.", $said, 'A weight in between.'));
-        }
-        $slower = DoseStep::slower($rung, $last->dose);
-
-        return new self($slower->dose ?? $last->dose, $slower !== null, Reason::because(Rule::NextLoad, "{$rung->name}: keep {$kg($grams)} kg, ".($slower->words ?? 'the same dose').", since {$why}.", $said, 'A weight in between.'));
-    }
-
-    /**
-     * Two repetitions over the target in the last set, at two sessions running: the next band from the low end, and where
-     * no stronger one has a name half a step further from the anchor, which stretches the same one.
-     *
-     * @param array<string, string> $said
-     */
-    private static function pull(Rung $rung, RungSession $last, ?RungSession $before, array $said): ?self
-    {
-        $pull = $last->dose->pull;
-        $body = $last->dose->first();
-        if ($pull === null || ! $body instanceof Reps || $before === null || ! $pull->is($before->dose->pull) || self::over($last) < 2 || self::over($before) < 2) {
-            return null;
-        }
-        $next = $pull->harder();
-        $dose = $last->dose->withBody(Reps::of(min($body->count, $rung->band->low ?? $body->count)))->withPull($next ?? $pull);
-        $words = $next === null ? "the {$pull->inWords()} half a step further from its anchor" : "{$next->inWords()} next";
-
-        return new self($dose, true, Reason::because(Rule::NextLoad, "{$rung->name}: {$words}, from the low end of the band of repetitions.", [...$said, 'over the target in the last set' => self::over($before).', then '.self::over($last).' repetitions', 'next' => DoseLine::print($dose)], 'One repetition over the target, or only one such session, keeps the pull.'));
-    }
-
-    private static function percentUp(int $grams, int $next): string
-    {
-        $perMille = intdiv(2000 * ($next - $grams) + $grams, 2 * $grams);
-
-        return intdiv($perMille, 10).'.'.($perMille % 10);
-    }
-
-    private static function over(RungSession $session): int
-    {
-        $last = $session->sets[count($session->sets) - 1] ?? null;
-
-        return $last?->least() === null ? 0 : $last->least() - $session->dose->body($session->dose->sets())->target();
     }
 
     /** Repetitions above the band of the rung. */

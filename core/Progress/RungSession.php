@@ -7,6 +7,7 @@ namespace EvenRungs\Progress;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Rung;
 
 /** What happened on one rung in one logged session. */
@@ -28,6 +29,12 @@ final readonly class RungSession
         public array $optional = [],
         public ?string $insteadOf = null,
     ) {}
+
+    /** @return array<string, string> what a reason says of it */
+    public function asInput(): array
+    {
+        return ['last time' => DoseLine::print($this->dose).' on '.$this->date->inWords()];
+    }
 
     /** Highest pain told in a set; null when none was. */
     public function pain(): ?int
