@@ -115,13 +115,13 @@ final readonly class Growth
         $next = $record->doses()->next()[$written->slug] ?? null;
         $here = NextDose::onRung($written, $record->rungSessions(Side::Both));
         $last = $here[count($here) - 1] ?? null;
-        if ($next === null || $last === null || $last->sequence <= $sequence || ! ($next->isLighter || $last->wasTooMuch($record->circumstances()->highestEffort()))) {
+        if ($next === null || $last === null || $last->sequence <= $sequence) {
             return null;
         }
         $comes = DoseLine::parse($dose, $rung->sidedness, $record->method->counting());
         $isMore = $rung->slug === $written->slug ? $comes->asksForMoreThan($next->dose) || $comes->sets() > $next->dose->sets() : $rung->height->above($written->height) > 0;
 
-        return $isMore ? $next->reason->sentence : null;
+        return $isMore && ($next->isLighter || $last->wasTooMuch($record->circumstances()->highestEffort())) ? $next->reason->sentence : null;
     }
 
     /** @param list<WrittenBlock> $blocks */

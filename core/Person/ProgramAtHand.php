@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
-use EvenRungs\Balance\KindMix;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Program\Forecast;
 use EvenRungs\Program\GateForecast;
 use EvenRungs\Program\Generator;
-use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\KeptProgram;
-use EvenRungs\Program\Locks;
 use EvenRungs\Program\Program;
-use EvenRungs\Program\ProgramRequest;
-use EvenRungs\Program\ProgramSlot;
-use EvenRungs\Program\Rate;
 use EvenRungs\Program\ReplanTriggers;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
@@ -26,7 +19,6 @@ use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
-use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenBlock;
@@ -36,19 +28,13 @@ use EvenRungs\Week\Clash;
 use EvenRungs\Week\Clashes;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
-use EvenRungs\Week\Frequency;
 use EvenRungs\Week\OtherTraining;
 use EvenRungs\Week\Plan;
-use EvenRungs\Week\PlannedSlot;
-use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\SlotContent;
-use EvenRungs\Week\WeekPlacing;
 
-/** A person's program: the version that holds, what a new one begins from, and what is written of it. */
+/** A person's program: the version that holds, the weeks a new one makes, and what is written of it. */
 final class ProgramAtHand
 {
-    private const WEEKS = 6;
-
     /** Weeks behind today that a new version takes over from the one before it; older ones stay in the versions they were planned in. */
     private const WEEKS_BEHIND = 26;
 
@@ -58,6 +44,8 @@ final class ProgramAtHand
     private ?StartingPoint $start = null;
 
     private ?AsOfToday $asOfToday = null;
+
+    private ?ProgramWishes $wishes = null;
 
     /** @var array<string, true>|null Mondays of weeks in which anything was done */
     private ?array $trained = null;
@@ -166,7 +154,7 @@ final class ProgramAtHand
     /** @throws \EvenRungs\Program\InvalidProgram when it cannot begin, or what is fixed contradicts itself */
     public function make(WrittenRequest $wish): Program
     {
-        $asked = $this->asked($wish);
+        $asked = $this->wishes()->toRequest($wish);
 
         return Generator::program($this->startingPoint()->later($this->today()->daysUntil($asked->monday)), $asked);
     }
@@ -191,141 +179,6 @@ final class ProgramAtHand
 
         // What a demand gets is said by the program itself.
         return array_values(array_filter($reasons, static fn(Reason $reason): bool => $reason->rule !== Rule::WeekDemand));
-    }
-
-    private function asked(WrittenRequest $wish): ProgramRequest
-    {
-        return new ProgramRequest($wish->start, $this->today(), $wish->weeks, $wish->slots, $this->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->plan->weeksAway($wish->start), $this->behind($wish->start), KindMix::target($this->record->profile->aim), $wish->done);
-    }
-
-    public function rate(WrittenRequest $wish): Rate
-    {
-        return $wish->rateTenths === null ? $this->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS) : Rate::stated($wish->rateTenths);
-    }
-
-    /** @throws InvalidProgram when a dose cannot be read */
-    private function locks(WrittenRequest $wish): Locks
-    {
-        $rungs = $doses = $sets = [];
-        foreach ($wish->rungs as $row) {
-            $rungs[$row['week']][$row['ladder']] = $row['rung'];
-        }
-        foreach ($wish->doses as $row) {
-            try {
-                $doses[$row['week']][$row['ladder']] = DoseLine::parse($row['dose'], $this->record->library->rung($row['rung'])->sidedness, $this->record->method->counting());
-            } catch (Refusal $problem) {
-                throw InvalidProgram::because("Week {$row['week']}: “{$row['dose']}” cannot be read. {$problem->getMessage()}");
-            }
-        }
-        foreach ($wish->sets as $row) {
-            $sets[$row['slot']][$row['ladder']] = $row['sets'];
-        }
-
-        return new Locks($rungs, $doses, $sets, $wish->without);
-    }
-
-    /** What would be asked for next: the rest of the program that holds, else six weeks of the sessions laid out in the week. */
-    public function nextWish(): WrittenRequest
-    {
-        $present = $this->present();
-        $monday = $this->today()->monday();
-        if ($present === null) {
-            $slots = $this->usualSlots();
-            // It begins this week while none of its days is behind.
-            $behind = array_filter($slots, fn(ProgramSlot $slot): bool => $slot->cell->day < $this->today()->weekday()) !== [];
-
-            return new WrittenRequest($behind ? $monday->plusDays(7) : $monday, self::WEEKS, 1, null, $slots);
-        }
-        if ($this->ahead($present) === []) {
-            return $present->request()->anew($monday);
-        }
-        $wish = $present->request();
-
-        return $wish->start->isBefore($monday) ? $wish->restFrom($monday, $this->trainedBefore($monday, $wish)) : $wish;
-    }
-
-    /** A wish that begins in the program that holds asks for the rest of it: its weeks go on being counted. */
-    public function asRest(WrittenRequest $wish): WrittenRequest
-    {
-        $present = $this->present();
-        $inIt = array_filter($present?->weeks() ?? [], static fn(WrittenWeek $week): bool => ! $week->monday->isBefore($wish->start)) !== [];
-
-        return $wish->after($present === null || ! $inIt ? 0 : $present->request()->done + $this->trainedBefore($wish->start, $present->request()));
-    }
-
-    /** Weeks of a request that were trained before a Monday. */
-    private function trainedBefore(Day $monday, WrittenRequest $wish): int
-    {
-        return count(array_filter($this->weeks(), fn(WrittenWeek $week): bool => $week->monday->isBefore($monday) && ! $week->monday->isBefore($wish->start) && $this->trained($week)));
-    }
-
-    /**
-     * What a wish does not use of the week as it is: sessions that are placed and have no part in it, and days the
-     * person trains on.
-     *
-     * @return list<Reason>
-     */
-    public function unused(WrittenRequest $wish): array
-    {
-        $reasons = [];
-        $taken = array_map(static fn(ProgramSlot $slot): string => $slot->id, $wish->slots);
-        foreach ($this->plan->usual() as $slot) {
-            if (! in_array($slot->id, $taken, true)) {
-                $title = $this->sessions[$slot->session]->title ?? 'A session';
-                $reasons[] = Reason::because(Rule::ProgramUnused, "“{$title}” on {$slot->cell->inWords()} has no part in this program: in weeks that are written from it, it steps back.", ['placed' => $slot->cell->inWords()], 'A session of the program at that time; in a written week it can be brought back by hand.');
-            }
-        }
-        $days = count($this->record->profile->trainingDays);
-        $used = count(array_unique(array_map(static fn(ProgramSlot $slot): int => $slot->cell->day, $wish->slots)));
-        if ($used < $days) {
-            $reasons[] = Reason::because(Rule::ProgramUnused, "The program uses {$used} of the {$days} days this person trains on.", ['training days' => (string) $days, 'with core work' => (string) $used], 'One more session a week, where limits and method allow it.');
-        }
-
-        return $reasons;
-    }
-
-    /** @return list<ProgramSlot> sessions of every week as they are laid out; where there are none, as many as the method asks for, where they fit best */
-    private function usualSlots(): array
-    {
-        $profile = $this->record->profile;
-        $minutes = min(ProgramSlot::MOST_MINUTES, max(ProgramSlot::LEAST_MINUTES, $profile->minutes));
-        $usual = array_values(array_filter($this->plan->usual(), static fn(PlannedSlot $slot): bool => $slot->role !== SessionRole::Primer));
-        if ($usual !== []) {
-            return array_map(static fn(PlannedSlot $slot): ProgramSlot => new ProgramSlot($slot->id, $slot->cell, $slot->role, $minutes, $slot->effort), $usual);
-        }
-        $slots = [];
-        $week = new CoreWeek([], $profile->other, $profile->trainingDays, $this->record->circumstances()->limits);
-        $frequency = Frequency::of($this->record->method, $this->record->level(), $this->record->circumstances()->limits);
-        $most = min($frequency->high, count($profile->trainingDays));
-        for ($count = 1; $count <= $most; $count++) {
-            $fits = WeekPlacing::suggest($week, new SlotContent('Session', 60 * $minutes, [], []), $this->record->method);
-            if ($fits === null) {
-                break;
-            }
-            $week = $week->adding(new CoreSlot("place-{$count}", $fits->cell, $fits->placement, $fits->effort, $fits->content));
-            $slots[] = new ProgramSlot("place-{$count}", $fits->cell, $fits->placement, $minutes, $fits->effort);
-        }
-
-        return $slots;
-    }
-
-    /** The rate the log shows; null while it is too short. */
-    public function rateFromLog(): ?Rate
-    {
-        return Rate::fromLog(Tenures::of($this->record->history->placings, $this->today(), $this->record->library));
-    }
-
-    /** Ordinary weeks of the program behind a Monday since its last easier one. */
-    public function behind(Day $monday): int
-    {
-        $behind = 0;
-        foreach ($this->weeks() as $week) {
-            if ($week->monday->isBefore($monday) && $this->trained($week)) {
-                $behind = $week->kind === WeekKind::Easier ? 0 : $behind + 1;
-            }
-        }
-
-        return $behind % WeekKind::EASIER_EVERY;
     }
 
     /** Whether anything was done in a week of the program: one that was missed is not behind the person. */
@@ -395,6 +248,12 @@ final class ProgramAtHand
     public static function blocks(WrittenWeek $week, string $slot): array
     {
         return array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $week->sessions[$slot] ?? []);
+    }
+
+    /** What is asked of a program, and of the next one. */
+    public function wishes(): ProgramWishes
+    {
+        return $this->wishes ??= new ProgramWishes($this);
     }
 
     /** What its sessions are as the person stands today. */
@@ -469,33 +328,15 @@ final class ProgramAtHand
         return "w{$monday->iso()}-{$place}";
     }
 
-    /**
-     * How the weeks of the program that holds are numbered in the request for the rest of it.
-     *
-     * @return array<string, int> by Monday
-     */
-    public function numbersToCome(): array
-    {
-        $start = $this->nextWish()->start;
-        $numbers = [];
-        foreach ($this->weeks() as $week) {
-            if (! $week->monday->isBefore($start) && $week->kind !== WeekKind::Away) {
-                $numbers[$week->monday->iso()] = count($numbers) + 1;
-            }
-        }
-
-        return $numbers;
-    }
-
     /** @return array<string, list<GateForecast>> when gates are likely reached from today on, by ladder */
     public function gates(): array
     {
         $start = $this->startingPoint();
-        $wish = $this->nextWish();
+        $wish = $this->wishes()->next();
         $gates = [];
         foreach ($start->working as $ladder => $rung) {
             if (! in_array($ladder, $start->stopped, true)) {
-                $gates[$ladder] = Forecast::of($rung, $start->daysOn[$ladder] ?? 0, $start->library->ladder($ladder), $start->circumstances, $this->rate($wish), max(1, count($wish->slots)), self::WEEKS_AHEAD);
+                $gates[$ladder] = Forecast::of($rung, $start->daysOn[$ladder] ?? 0, $start->library->ladder($ladder), $start->circumstances, $this->wishes()->rate($wish), max(1, count($wish->slots)), self::WEEKS_AHEAD);
             }
         }
 

@@ -209,7 +209,7 @@ final class Life
             $hand = $this->hand($monday);
             if ($hand->present() === null || $hand->against() !== []) {
                 $this->count['planned anew'] += $hand->present() === null ? 0 : 1;
-                $wish = $hand->nextWish();
+                $wish = $hand->wishes()->next();
                 if ($wish->slots === []) {
                     return;
                 }

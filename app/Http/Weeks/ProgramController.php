@@ -36,7 +36,7 @@ final readonly class ProgramController
     public function propose(Person $person, ProposeProgramRequest $input): JsonResponse
     {
         $hand = $this->opened($person, $input->by())->program();
-        $wish = $hand->asRest($input->wish());
+        $wish = $hand->wishes()->asRest($input->wish());
 
         return new JsonResponse((new ProgramPage($hand, $person->id))->proposal($hand->make($wish), $wish));
     }
@@ -47,7 +47,7 @@ final readonly class ProgramController
         $file = $this->opened($person, $input->by());
         $hand = $file->program();
         $this->unlessChanged($person, $hand, $input->text('id'), $input->input('replaces'));
-        $wish = $hand->asRest($input->wish());
+        $wish = $hand->wishes()->asRest($input->wish());
         $made = array_map(WrittenWeek::of(...), $hand->make($wish)->weeks);
         $this->keep->keep($file, $hand, $input->text('id'), $hand->taking($made, $input->mondays()), $wish, $input->text('why') === '' ? 'Made' : $input->text('why'), $input->by());
 

@@ -65,14 +65,14 @@ final readonly class ProgramPage
     public function view(): ProgramPageView
     {
         $present = $this->hand->present();
-        $wish = $this->hand->nextWish();
+        $wish = $this->hand->wishes()->next();
 
         return new ProgramPageView(
             id: $present?->id,
-            program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->numbersToCome()),
+            program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->wishes()->numbersToCome()),
             wish: ProgramRequestView::of($wish),
             weeksBehind: $wish->done,
-            rate: ReasonView::of(($this->hand->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
+            rate: ReasonView::of(($this->hand->wishes()->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
             versions: array_map(static fn(Program $row): ProgramVersionView => new ProgramVersionView(id: $row->id, madeOn: $row->made_on, why: $row->why, weeks: $row->week_count, holds: $row->id === $present?->id, takenBack: $row->taken_back_at !== null), Program::newest($this->person)),
             against: ReasonView::all(array_values(array_filter([...$this->hand->against(), $this->hand->asOfToday()->comesOutShort()]))),
             hardFrom: CoreSlot::HARD,
@@ -103,7 +103,7 @@ final readonly class ProgramPage
             $clashes = $week->number === 1 ? $this->hand->clashes($week) : $clashes;
         }
 
-        return $this->program($this->hand->taking($weeks, null), $gates, [...$made->notes, ...$this->hand->unused($wish), ...$clashes], null, $wish, $numbers);
+        return $this->program($this->hand->taking($weeks, null), $gates, [...$made->notes, ...$this->hand->wishes()->unused($wish), ...$clashes], null, $wish, $numbers);
     }
 
     /** An earlier version, compared with the one that holds. */
