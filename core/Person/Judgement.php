@@ -130,7 +130,7 @@ final class Judgement
     /** @return list<Day> from which on something that waits does not wait any more, though nobody does anything */
     public function letsGoOn(): array
     {
-        $forSoLong = array_filter($this->pending(), fn(PendingDecision $pending): bool => $this->record->on($pending->ladder->slug) === [] || $pending->log !== $this->newestLogOn($pending->ladder->slug));
+        $forSoLong = array_filter($this->pending(), fn(PendingDecision $pending): bool => $pending->news !== null || $this->record->on($pending->ladder->slug) === [] || $pending->log !== $this->newestLogOn($pending->ladder->slug));
 
         return array_values(array_map(static fn(PendingDecision $pending): Day => $pending->log->on->plusDays(self::SEEN_WITHIN_DAYS + 1), $forSoLong));
     }

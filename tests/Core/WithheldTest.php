@@ -121,6 +121,16 @@ final class WithheldTest extends TestCase
         self::assertSame([['log 11', Decision::Stay, null]], $waits(self::log(10, self::PLANK, '2x20s', pain: 5, told: 300), $again), 'what does not stop the ladder is of the rung before');
     }
 
+    public function test_what_was_told_late_is_let_go_of_after_four_weeks_and_its_line_knows_when(): void
+    {
+        $again = new Placing('again', 'front-plank', Side::Both, self::PLANK, false, 105, Day::parse('2026-06-11'));
+        $onDay = static fn(string $today): PersonRecord => self::record([self::log(10, self::PLANK, '2x20s', pain: 6, told: 300)], placings: [$again], today: $today);
+
+        self::assertCount(1, $onDay('2026-07-08')->judgement()->pending());
+        self::assertSame(['2026-07-09'], array_map(static fn(Day $day): string => $day->iso(), $onDay('2026-06-12')->judgement()->letsGoOn()));
+        self::assertSame([], $onDay('2026-07-09')->judgement()->pending());
+    }
+
     public function test_whoever_stays_trains_it_again_with_less(): void
     {
         $record = self::record([self::log(10, self::PLANK, '2x20s', pain: 6)], [self::decided(Decision::Stay, 200)]);
