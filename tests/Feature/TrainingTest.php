@@ -151,7 +151,7 @@ final class TrainingTest extends ApiTestCase
         $late = [self::told(1, 10, ['pain' => 8]), self::told(2, 10), self::event('ended')];
         $this->tell($training = self::id(), $late, ['startedAt' => $started, 'on' => '2026-06-01']);
 
-        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending.0.proposed', 'stop-ladder')->assertJsonPath('pending.0.news', 'told only after the last decision or placing');
+        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('pending.0.proposed', 'stop-ladder')->assertJsonPath('pending.0.news', 'told only after the last decision or placing')->assertJsonPath('pending.0.besides', ['Done was “Press-out, standing”, 4.0.']);
         $this->travelTo('2026-06-02 12:01:00');
         $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $training, 'ladder' => 'press-out', 'side' => 'both', 'choice' => 'stay', 'reason' => 'A fall, not the exercise.'])->assertCreated();
         $this->travelTo('2026-06-02 12:02:00');

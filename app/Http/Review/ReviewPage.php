@@ -138,8 +138,10 @@ final readonly class ReviewPage
     {
         $taken = $pending->takenOver($this->file->record->library);
         $why = $pending->log->endedWhy;
+        $done = $pending->session->rung;
 
         return [
+            ...($done->slug === $pending->rung->slug ? [] : ["Done was “{$done->name}”, {$done->height->label()}."]),
             ...($pending->log->atHome ? ['Done at home, and told by the person.'] : []),
             ...($pending->log->before === [] ? [] : ['Pain before the first set: '.implode(', ', array_map(static fn(StartPain $start): string => $start->inWords(), $pending->log->before)).'.']),
             ...array_map(static fn(string $name, int $sets): string => ($sets === 1 ? 'One more set' : "{$sets} more sets")." in an easier version: {$name}.", array_keys($taken), $taken),
