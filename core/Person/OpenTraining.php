@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Library;
 use EvenRungs\Log\Event;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Log\Told;
@@ -73,6 +74,14 @@ final readonly class OpenTraining
     public function sentence(): string
     {
         return ($this->hurt === [] ? '' : 'Pain was told. ').$this->question();
+    }
+
+    /** With what hurt. */
+    public function detail(Library $library): string
+    {
+        $hurt = array_map(static fn(string $ladder, string $what): string => "{$what} was told of the {$library->ladder($ladder)->name}: until this is settled nothing of it is trained. ", array_keys($this->hurt), $this->hurt);
+
+        return implode('', $hurt).$this->question();
     }
 
     public function question(): string

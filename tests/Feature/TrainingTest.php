@@ -107,6 +107,16 @@ final class TrainingTest extends ApiTestCase
         self::assertSame(2, DB::table('session_logs')->count());
     }
 
+    public function test_a_training_of_last_evening_is_not_under_way_any_more(): void
+    {
+        $cues = "/api/people/{$this->person}/sessions/{$this->session}/cues";
+        $this->travelTo('2026-06-01 21:00:00');
+        $this->tell(self::id(), [self::told(1, 10)]);
+        $this->getJson($cues)->assertJsonCount(1, 'underWay');
+        $this->travelTo('2026-06-02 09:30:00');
+        $this->getJson($cues)->assertJsonPath('underWay', []);
+    }
+
     public function test_what_was_never_ended_is_asked_about_from_the_next_day_on(): void
     {
         $training = self::id();
@@ -168,6 +178,8 @@ final class TrainingTest extends ApiTestCase
         $this->travelTo('2026-06-02 09:00:00');
         $this->getJson($cues)->assertConflict()->assertJsonPath('sentence', 'Nothing of this session can be trained today. Left out: “Press-out, standing” waits for a decision. Pain 8 of 10. The training of Monday 1 June was not ended: one set logged.');
         $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'Pain was told. The training of Monday 1 June was not ended: one set logged.')->assertJsonPath('lines.0.action', 'Settle it');
+
+        $this->getJson("/api/people/{$this->person}/review")->assertJsonPath('unsettled.0.sentence', 'Pain 8 of 10 was told of the Press-out ladder: until this is settled nothing of it is trained. The training of Monday 1 June was not ended: one set logged.');
 
         $this->tell($training, [self::event('ended')])->assertJsonPath('log.sets', 1);
         $this->getJson($cues)->assertConflict();

@@ -34,6 +34,6 @@ final readonly class UnsettledView
     {
         $training = Training::query()->findOrFail($open->id);
 
-        return new self($open->id, $open->session, $open->title, $open->on->iso(), $open->sets, $open->waits, $open->sentence(), AlsoToldView::asked($training), $open->waits === OpenTraining::DIFFERING ? DifferingSetView::all($training, $library) : []);
+        return new self($open->id, $open->session, $open->title, $open->on->iso(), $open->sets, $open->waits, $open->detail($library), AlsoToldView::asked($training), $open->waits === OpenTraining::DIFFERING ? DifferingSetView::all($training, $library) : []);
     }
 }
