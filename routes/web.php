@@ -239,6 +239,7 @@ Route::prefix('api')->group(function (): void {
         });
         Route::controller(ProgramController::class)->group(function (): void {
             Route::get('/people/{person}/program', 'show')->name('program');
+            Route::get('/people/{person}/program/why/{ladder}', 'why')->name('programWhy');
             Route::post('/people/{person}/program/proposal', 'propose')->name('proposeProgram')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/program/weeks/{date}', 'write')->name('writeProgramWeek');
             Route::post('/people/{person}/program/weeks/{date}/take-out', 'takeOut')->name('takeOutProgramWeek');

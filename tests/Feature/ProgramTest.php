@@ -50,6 +50,22 @@ final class ProgramTest extends ApiTestCase
         self::assertSame($proposal->json('staves.*.cells.*.dose'), $this->program($person)->json('program.staves.*.cells.*.dose'));
     }
 
+    public function test_why_a_ladder_of_the_program_that_holds_is_what_it_is_is_asked_for_by_itself_and_says_what_was_proposed(): void
+    {
+        $person = $this->placed();
+        $proposed = array_column((array) $this->propose($person)->assertOk()->json('staves'), null, 'ladder')['front-plank'];
+        $this->take($person)->assertCreated();
+        $kept = array_column((array) $this->program($person)->json('program.staves'), null, 'ladder')['front-plank'];
+        $why = $this->getJson("/api/people/{$person}/program/why/front-plank")->assertOk();
+
+        self::assertSame([null], array_unique([...array_column($kept['cells'], 'reason'), ...array_column($kept['cells'], 'whySets'), ...array_column($kept['gates'], 'reason')], SORT_REGULAR));
+        foreach (['monday', 'reason', 'whySets'] as $what) {
+            self::assertSame(array_column($proposed['cells'], $what), array_column((array) $why->json('cells'), $what));
+        }
+        self::assertSame(array_column($kept['gates'], 'to'), array_column((array) $why->json('gates'), 'to'));
+        self::assertNotContains(null, array_column((array) $why->json('gates'), 'reason'));
+    }
+
     public function test_a_double_submit_is_the_same_version_and_two_trainers_do_not_overwrite_each_other(): void
     {
         $person = $this->placed();

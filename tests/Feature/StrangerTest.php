@@ -18,7 +18,7 @@ final class StrangerTest extends ApiTestCase
         'keepAlignment', 'takeAlignmentBack', 'board', 'hardness', 'instead', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
-        'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
+        'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'programWhy', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks', 'renewHomeLinks', 'sendHomeLink',
         'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'bringStageAgain', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
     ];

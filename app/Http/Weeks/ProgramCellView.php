@@ -20,6 +20,7 @@ final readonly class ProgramCellView
      * @param string      $change   what is different from the program that holds; empty when nothing
      * @param int|null    $setsDone sets done in a week that has begun; null before
      * @param string|null $doneOn   the rung they were done on, when it is another
+     * @param ReasonView|null $reason  of rung and dose; of the program that holds it is asked for by itself, as is that of the sets
      */
     public function __construct(
         public string $monday,

@@ -32,6 +32,12 @@ final readonly class ProgramController
         return new JsonResponse((new ProgramPage($this->opened($person, $user)->program(), $person->id))->view());
     }
 
+    #[Reads('/api/people/{person}/program/why/{ladder}', 'programWhy', StaveWhyView::class)]
+    public function why(Person $person, string $ladder, #[CurrentUser] User $user): JsonResponse
+    {
+        return new JsonResponse((new ProgramPage($this->opened($person, $user)->program(), $person->id))->why($ladder));
+    }
+
     #[Writes('/api/people/{person}/program/proposal', 'proposeProgram', ProgramView::class, ProposeProgramRequest::class)]
     public function propose(Person $person, ProposeProgramRequest $input): JsonResponse
     {

@@ -69,7 +69,7 @@ final readonly class ProgramPage
 
         return new ProgramPageView(
             id: $present?->id,
-            program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->wishes()->numbersToCome()),
+            program: $present === null ? null : $this->program($present->weeks(), $this->presentGates(), [], $present, $present->request(), $this->hand->wishes()->numbersToCome(), withWhy: false),
             wish: ProgramRequestView::of($wish),
             weeksBehind: $wish->done,
             rate: ReasonView::of(($this->hand->wishes()->rateFromLog() ?? Rate::stated(Rate::STATED_TENTHS))->reason),
@@ -77,6 +77,25 @@ final readonly class ProgramPage
             against: ReasonView::all(array_values(array_filter([...$this->hand->against(), $this->hand->asOfToday()->comesOutShort()]))),
             hardFrom: CoreSlot::HARD,
         );
+    }
+
+    /** Why a ladder of the program that holds is what it is, week by week: asked for when somebody looks at it. */
+    public function why(string $ladder): StaveWhyView
+    {
+        $cells = [];
+        foreach ($this->hand->weeks() as $week) {
+            $cell = $week->cells[$ladder] ?? null;
+            if ($cell !== null) {
+                $cells[] = new CellWhyView(monday: $week->monday->iso(), reason: self::reason($cell->reason), whySets: self::reason($cell->whySets));
+            }
+        }
+
+        return new StaveWhyView(cells: $cells, gates: $this->presentGates()[$ladder] ?? []);
+    }
+
+    private static function reason(?Reason $reason): ?ReasonView
+    {
+        return $reason === null ? null : ReasonView::of($reason);
     }
 
     /** A program that has been made and is compared with the one that holds. */
@@ -117,8 +136,9 @@ final readonly class ProgramPage
      * @param array<string, list<GateForecastView>> $gates by ladder
      * @param list<Reason>                          $notes
      * @param array<string, int>                    $numbers of the weeks in the wish that is edited, by Monday
+     * @param bool                                  $withWhy with the reasons of each cell
      */
-    private function program(array $weeks, array $gates, array $notes, ?KeptProgram $kept, WrittenRequest $wish, array $numbers): ProgramView
+    private function program(array $weeks, array $gates, array $notes, ?KeptProgram $kept, WrittenRequest $wish, array $numbers, bool $withWhy = true): ProgramView
     {
         $holds = $this->hand->present();
         $compared = $kept === $holds ? [] : $this->changes($holds, $weeks);
@@ -127,7 +147,7 @@ final readonly class ProgramPage
         // Ladders that get no set at all come last.
         usort($ladders, static fn(string $a, string $b): int => self::idle($weeks, $a) <=> self::idle($weeks, $b));
         foreach ($ladders as $ladder) {
-            $staves[] = $this->stave($ladder, $weeks, $gates[$ladder] ?? [], $compared, $kept, $numbers);
+            $staves[] = $this->stave($ladder, $weeks, $withWhy ? $gates[$ladder] ?? [] : array_map(static fn(GateForecastView $gate): GateForecastView => $gate->withoutWhy(), $gates[$ladder] ?? []), $compared, $kept, $numbers, $withWhy);
         }
 
         return new ProgramView(
@@ -169,7 +189,7 @@ final readonly class ProgramPage
      * @param array<string, WeekChange> $compared
      * @param array<string, int>        $numbers
      */
-    private function stave(string $ladder, array $weeks, array $gates, array $compared, ?KeptProgram $kept, array $numbers): StaveView
+    private function stave(string $ladder, array $weeks, array $gates, array $compared, ?KeptProgram $kept, array $numbers, bool $withWhy): StaveView
     {
         $shelf = $this->hand->record->library->ladder($ladder);
         $cells = [];
@@ -179,7 +199,7 @@ final readonly class ProgramPage
             if ($cell === null) {
                 continue;
             }
-            $cells[] = $this->cell($ladder, $week, $cell, $before !== null && $before !== $cell->rung, $compared[$week->monday->iso()] ?? null, $kept, $numbers[$week->monday->iso()] ?? 0);
+            $cells[] = $this->cell($ladder, $week, $cell, $before !== null && $before !== $cell->rung, $compared[$week->monday->iso()] ?? null, $kept, $numbers[$week->monday->iso()] ?? 0, $withWhy);
             $before = $cell->rung;
         }
         $open = array_values(array_filter($shelf->trunk($this->hand->record->method), fn(Rung $rung): bool => $this->hand->record->circumstances()->rule($rung)->openOn(Side::Both)));
@@ -195,7 +215,7 @@ final readonly class ProgramPage
         );
     }
 
-    private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?KeptProgram $kept, int $number): ProgramCellView
+    private function cell(string $ladder, WrittenWeek $week, WrittenCell $cell, bool $climbs, ?WeekChange $change, ?KeptProgram $kept, int $number, bool $withWhy): ProgramCellView
     {
         $rung = $this->rung($cell->rung);
         [$setsDone, $on] = $this->done["{$week->monday->iso()} {$ladder}"] ?? [0, []];
@@ -223,8 +243,8 @@ final readonly class ProgramPage
             change: $change->cells[$ladder] ?? '',
             setsDone: $begun ? $setsDone : null,
             doneOn: $on === [] || $on === [$cell->rung] ? null : implode(', ', array_map($this->name(...), array_diff($on, [$cell->rung]))),
-            reason: $cell->reason === null ? null : ReasonView::of($cell->reason),
-            whySets: $cell->whySets === null ? null : ReasonView::of($cell->whySets),
+            reason: $withWhy ? self::reason($cell->reason) : null,
+            whySets: $withWhy ? self::reason($cell->whySets) : null,
         );
     }
 

@@ -425,6 +425,9 @@ export interface paths {
     "/api/people/{person}/program": {
         get: operations["program"];
     };
+    "/api/people/{person}/program/why/{ladder}": {
+        get: operations["programWhy"];
+    };
     "/api/people/{person}/program/proposal": {
         post: operations["proposeProgram"];
     };
@@ -768,6 +771,12 @@ export interface components {
             part: "morning" | "midday" | "evening";
             /** @description it starts at, after midnight; null where only the part of the day is known */
             minute: number | null;
+        };
+        /** @description Why a cell of the program that holds is what it is. */
+        CellWhyView: {
+            monday: string;
+            reason: components["schemas"]["ReasonView"] | null;
+            whySets: components["schemas"]["ReasonView"] | null;
         };
         /** @description What was tested, how it compares, and where it says to start. */
         ChecksView: {
@@ -1419,7 +1428,8 @@ export interface components {
             earliest: string;
             likely: string;
             latest: string;
-            reason: components["schemas"]["ReasonView"];
+            /** @description null where it is asked for by itself */
+            reason: components["schemas"]["ReasonView"] | null;
         };
         GateView: {
             open: boolean;
@@ -2516,6 +2526,7 @@ export interface components {
             setsDone: number | null;
             /** @description the rung they were done on, when it is another */
             doneOn: string | null;
+            /** @description of rung and dose; of the program that holds it is asked for by itself, as is that of the sets */
             reason: components["schemas"]["ReasonView"] | null;
             whySets: components["schemas"]["ReasonView"] | null;
         };
@@ -3144,6 +3155,12 @@ export interface components {
             gates: components["schemas"]["GateForecastView"][];
             /** @description open to the person, lowest first */
             rungs: components["schemas"]["RungChoiceView"][];
+        };
+        /** @description Why a ladder of the program that holds is what it is. */
+        StaveWhyView: {
+            /** @description week by week */
+            cells: components["schemas"]["CellWhyView"][];
+            gates: components["schemas"]["GateForecastView"][];
         };
         /** @description A step of the ladder of work. */
         StepView: {
@@ -5262,6 +5279,18 @@ export interface operations {
             /** @description The answer. */
             200: {
                 content: { "application/json": components["schemas"]["ProgramPageView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    programWhy: {
+        parameters: {
+            path: { person: string; ladder: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["StaveWhyView"]; };
             };
             default: components["responses"]["Error"];
         };

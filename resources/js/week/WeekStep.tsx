@@ -128,14 +128,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
           person={person}
           onShape={() => setShaping(true)}
         />
-        {problem && (
-          <p role="alert" className="mb-3 border-l-4 border-rowan bg-sheet p-3 font-semibold">
-            {problem}{' '}
-            <Button look="quiet" onClick={doing.again}>
-              try again
-            </Button>
-          </p>
-        )}
+        {problem && <Problem sentence={problem} again={doing.again} />}
         <ProgramWaits view={view} person={person} />
         {note}
         <SoreNote sore={sore} person={person} />
@@ -198,6 +191,17 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
         onTheirs={() => void doing.takeTheirs()}
       />
     </>
+  );
+}
+
+function Problem({ sentence, again }: { sentence: string; again: () => void }) {
+  return (
+    <p role="alert" className="mb-3 border-l-4 border-rowan bg-sheet p-3 font-semibold">
+      {sentence}{' '}
+      <Button look="quiet" onClick={again}>
+        try again
+      </Button>
+    </p>
   );
 }
 

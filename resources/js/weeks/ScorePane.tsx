@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Schemas } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
+import { cx } from '@/ui/cx';
 import { longDay } from '@/ui/day';
 import { SelectField, TextField } from '@/ui/Field';
 import { setsInWords } from './sets';
@@ -13,21 +14,53 @@ type Stave = Schemas['StaveView'];
 type Cell = Schemas['ProgramCellView'];
 type Week = Schemas['ProgramWeekView'];
 
+const NO_REASON = { reason: null, whySets: null };
+
+/** Why a cell is what it is; of the program that holds it is asked for a ladder at a time. */
+function CellWhy({ person, stave, cell, asked }: { person: string; stave: Stave; cell: Cell; asked: boolean }) {
+  const { data } = api.useQuery(
+    'get',
+    '/api/people/{person}/program/why/{ladder}',
+    { params: { path: { person, ladder: stave.ladder } } },
+    { enabled: asked },
+  );
+  const { reason, whySets } = (asked ? data?.cells.find((one) => one.monday === cell.monday) : cell) ?? NO_REASON;
+  const gates = (asked ? data?.gates : stave.gates) ?? [];
+  const gate = gates.find((one) => one.likely >= cell.monday && one.to !== cell.rung)?.reason ?? null;
+  const whys = [
+    ['Rung and dose', reason],
+    ['Sets', whySets],
+    ['Forecast', gate],
+  ] as const;
+  return whys.map(
+    ([title, one]) =>
+      one && (
+        <Why key={title} title={title} reasons={one} className={cx('text-sm', one === gate && 'text-ink2')}>
+          {one.sentence}
+        </Why>
+      ),
+  );
+}
+
 /** The cell that is chosen: rung and dose, why, what is different; fixing it shows what follows. */
 export function CellPane({
+  person,
   stave,
   cell,
+  holds,
   wish,
   editable,
   onChange,
 }: {
+  person: string;
   stave: Stave;
   cell: Cell;
+  /** It is of the program that holds. */
+  holds: boolean;
   wish: Wish;
   editable: boolean;
   onChange: (wish: Wish) => void;
 }) {
-  const gate = stave.gates.find((one) => one.likely >= cell.monday && one.to !== cell.rung);
   const ahead = editable && cell.week > 0;
   return (
     <section className="mb-5 grid gap-3 border-b border-hairline pb-5">
@@ -48,21 +81,7 @@ export function CellPane({
         {cell.setsDone === 0 && cell.sets > 0 && <span className="block text-ink2">Nothing of it is done yet.</span>}
       </p>
       {cell.change !== '' && <p className="border-l-4 border-rowan bg-paper p-2 font-semibold">{cell.change}</p>}
-      {cell.reason && (
-        <Why title="Rung and dose" reasons={cell.reason} className="text-sm">
-          {cell.reason.sentence}
-        </Why>
-      )}
-      {cell.whySets && (
-        <Why title="Sets" reasons={cell.whySets} className="text-sm">
-          {cell.whySets.sentence}
-        </Why>
-      )}
-      {gate && (
-        <Why title="Forecast" reasons={gate.reason} className="text-sm text-ink2">
-          {gate.reason.sentence}
-        </Why>
-      )}
+      <CellWhy person={person} stave={stave} cell={cell} asked={holds} />
       {ahead && (
         <>
           <SelectField

@@ -153,7 +153,9 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
       </main>
       {program && (
         <Pane walked label="The cell and its week">
-          {cell && stave && <CellPane stave={stave} cell={cell} wish={wish} editable={editable} onChange={doing.change} />}
+          {cell && stave && (
+            <CellPane {...{ stave, cell, wish, editable }} person={person.id} holds={!draft} onChange={doing.change} />
+          )}
           {week && (
             <WeekSection
               person={person.id}
