@@ -98,6 +98,11 @@ final class Library
         return array_keys($this->shelf);
     }
 
+    public function hasLadder(string $slug): bool
+    {
+        return isset($this->shelf[$slug]);
+    }
+
     /** @return list<Ladder> */
     public function ladders(): array
     {

@@ -78,7 +78,7 @@ final class Judgement
         $session = self::judged($rung, $log->exercises($this->record->library, $side));
         $since = $decided === null && ! $isBefore ? $here->sequence : $log->sequence;
 
-        return $session === null ? null : new PendingDecision($log, $this->record->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since, $isUnseen ? $log->sequence : null), $reopened, match (true) {
+        return $session === null ? null : new PendingDecision($log, $this->record->library->ladder($rung->ladder), $rung, $side, $session, $this->propose($rung, $side, $since, $isUnseen ? $log->sequence : null), match (true) {
             $decided !== null && self::worsenedAfter($decided, $log) => 'reopened by the next morning',
             $isUnseen && $this->seen($here) > $log->sequence => 'told only after the last decision or placing',
             default => null,

@@ -79,7 +79,8 @@ final readonly class OpenTraining
     /** With what hurt. */
     public function detail(Library $library): string
     {
-        $hurt = array_map(static fn(string $ladder, string $what): string => "{$what} was told of the {$library->ladder($ladder)->name}: until this is settled nothing of it is trained. ", array_keys($this->hurt), $this->hurt);
+        $hurt = array_filter($this->hurt, $library->hasLadder(...), ARRAY_FILTER_USE_KEY);
+        $hurt = array_map(static fn(string $ladder, string $what): string => "{$what} was told of the {$library->ladder($ladder)->name}: until this is settled nothing of it is trained. ", array_keys($hurt), $hurt);
 
         return implode('', $hurt).$this->question();
     }

@@ -15,10 +15,7 @@ use EvenRungs\Progress\RungSession;
 /** A rung whose last session has not been decided on, with what the rules propose. */
 final readonly class PendingDecision
 {
-    /**
-     * @param bool        $reopened it was decided on before
-     * @param string|null $news     why it waits again, or only now
-     */
+    /** @param string|null $news why it waits again, or only now */
     public function __construct(
         public LoggedSession $log,
         public Ladder $ladder,
@@ -26,7 +23,6 @@ final readonly class PendingDecision
         public Side $side,
         public RungSession $session,
         public Proposal $proposal,
-        public bool $reopened,
         public ?string $news = null,
     ) {}
 

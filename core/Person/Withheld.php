@@ -38,7 +38,7 @@ final readonly class Withheld
         }
 
         foreach ($record->trainingsToSettle() as $open) {
-            foreach ($open->hurt as $ladder => $what) {
+            foreach (array_filter($open->hurt, $record->library->hasLadder(...), ARRAY_FILTER_USE_KEY) as $ladder => $what) {
                 $waiting[$ladder] ??= "{$what}. {$open->question()}";
                 $logs[$open->id] = true;
             }

@@ -89,7 +89,7 @@ final class WithheldTest extends TestCase
         $since = static fn(LoggedSession $first, string $today = '2026-06-12', Decided ...$decided): PersonRecord => self::record([$first, self::log(11, self::PLANK, '2x20s')], array_values($decided), today: $today);
         $hurt = self::log(10, self::PLANK, '2x20s', pain: 6);
         $pending = $since($hurt)->judgement()->pending();
-        self::assertSame([['log 10', Decision::StopLadder, false]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->proposal->choice, $one->reopened], $pending));
+        self::assertSame([['log 10', Decision::StopLadder, null]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->proposal->choice, $one->news], $pending));
         self::assertSame([self::PRESS], self::trained($since($hurt)));
         self::assertSame([self::PRESS], self::trained($since(self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 105))));
 
@@ -100,7 +100,7 @@ final class WithheldTest extends TestCase
         self::assertSame([Decision::Stay], array_map(static fn(PendingDecision $one): Decision => $one->proposal->choice, $since($hurt, '2026-07-09')->judgement()->pending()));
 
         $reopened = $since(self::log(10, self::PLANK, '2x20s', morning: new Morning(3, true), answered: 300), '2026-06-12', self::decided(Decision::Stay, 200))->judgement()->pending();
-        self::assertSame([['log 10', true]], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->reopened], $reopened));
+        self::assertSame([['log 10', 'reopened by the next morning']], array_map(static fn(PendingDecision $one): array => [$one->log->id, $one->news], $reopened));
     }
 
     public function test_what_stops_a_ladder_and_was_told_only_after_a_placing_or_a_decision_waits_first(): void
