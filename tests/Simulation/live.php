@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
 // written as they stand, each session brought up to date and done as they can, planned anew where the program asks for it.
 // Most trainers follow every proposal, some let decisions wait, some stay against a step down or a climb. Some people train
-// from a sheet at home that grows, tell how the next morning was, and correct what they told. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+// from a sheet at home that grows, on a phone that now and then tells of it days later, tell how the next morning was, and correct what they told. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
 use App\Library\TemplateFile;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\ClimbTest;
@@ -60,6 +60,7 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
+use EvenRungs\Session\Permitted;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenSession;
@@ -80,7 +81,7 @@ final class Life
     public const NEVER = ['grew after it was too much', 'over its minutes', 'above the working rung', 'met again what broke', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'told late' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -161,6 +162,12 @@ final class Life
     /** @var list<array{Stage, int}> what is still to come to it, and when it was written, in order of time */
     private array $stages = [];
 
+    /** Per cent of sessions at home that the phone tells of only days later. */
+    private int $late;
+
+    /** @var list<LoggedSession> done and not told yet */
+    private array $onThePhone = [];
+
     /** Per cent of mornings that are told of. */
     private int $mornings;
 
@@ -188,6 +195,7 @@ final class Life
         $this->untold = [0, 0, 20, 80][$chance->getInt(0, 3)];
         $this->away = $chance->getInt(0, 3) > 0 ? [] : range(2, $chance->getInt(3, 6));
         $this->alone = [0, 0, 50, 100][$chance->getInt(0, 3)];
+        $this->late = [0, 0, 30][$chance->getInt(0, 2)];
         $this->mornings = [0, 40, 100][$chance->getInt(0, 2)];
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
@@ -217,7 +225,7 @@ final class Life
                 $this->kept = new KeptProgram("k{$week}", $wish->toArray(), array_map(static fn(WrittenWeek $one): array => $one->toArray(), $weeks), [], '', $monday->iso());
                 $last = $weeks[count($weeks) - 1]->monday->iso();
                 $end ??= $last;
-                $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0 && $this->away === [], "{$end} to {$last}");
+                $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0 && $this->late === 0 && $this->away === [], "{$end} to {$last}");
             }
             if (! in_array($week, $this->away, true)) {
                 $this->live($monday);
@@ -273,9 +281,11 @@ final class Life
         foreach ($week->places as $slot => $place) {
             $written = $hand->asOfToday()->of($week, $slot)->blocks;
             $day = $monday->plusDays($place->cell->day - 1);
+            $this->tellLate($day);
             $now = $this->hand($day);
-            $session = $now->record->permitted($now->asOfToday()->since($written, new WrittenSession('', '', $written, $monday->iso(), $slot))->within(60 * $place->minutes, $now->record)->blocks)?->session;
-            $this->note('nothing to do', $session === null && $written !== [] && ! $this->isStopped($now->record), "{$monday->iso()} {$slot}");
+            $permitted = $now->record->permitted($now->asOfToday()->since($written, new WrittenSession('', '', $written, $monday->iso(), $slot))->within(60 * $place->minutes, $now->record)->blocks);
+            $session = $permitted?->session;
+            $this->note('nothing to do', $session === null && $written !== [] && ! $this->isStopped($now->record) && ! self::waits($permitted), "{$monday->iso()} {$slot}");
             if ($this->chance->getInt(1, 100) <= $this->missed) {
                 continue;
             }
@@ -331,11 +341,16 @@ final class Life
         }
         $this->grow($now->record, $day);
         $permitted = $now->record->permitted($now->asOfToday()->alone($this->sheet, new WrittenSession('sheet', '', $this->sheet))->blocks);
-        $this->note('left out until decided', array_filter($permitted->leftOut ?? [], static fn(Reason $reason): bool => $reason->rule === Rule::PainWaits) !== [], $day->iso());
+        $this->note('left out until decided', self::waits($permitted), $day->iso());
         if ($permitted?->session !== null) {
             $this->count['at home']++;
             $this->train($now, $permitted->session, $day, $kind, 0, 'home: ');
         }
+    }
+
+    private static function waits(?Permitted $permitted): bool
+    {
+        return array_filter($permitted->leftOut ?? [], static fn(Reason $reason): bool => $reason->rule === Rule::PainWaits) !== [];
     }
 
     /** What the trainer writes ahead as they hand a sheet over: a week and two weeks later an exercise is to be a step more. */
@@ -370,6 +385,24 @@ final class Life
         $this->stages = array_values(array_filter($this->stages));
     }
 
+    /** What the phone had no network for and tells of today: days later, and after whatever was decided meanwhile. */
+    private function tellLate(Day $today): void
+    {
+        $isNews = false;
+        foreach ($this->onThePhone as $at => $log) {
+            if ($log->on->daysUntil($today) >= 3) {
+                $this->count['told late']++;
+                $this->logs[] = new LoggedSession($log->id, $log->session, $log->on, $log->sequence, $log->seconds, $log->sets, [], $log->before, told: ++$this->sequence);
+                unset($this->onThePhone[$at]);
+                $isNews = true;
+            }
+        }
+        usort($this->logs, static fn(LoggedSession $a, LoggedSession $b): int => [$a->on->iso(), $a->sequence] <=> [$b->on->iso(), $b->sequence]);
+        if ($isNews) {
+            $this->decide($today);
+        }
+    }
+
     /** Height in tenths that is mastered on a ladder. */
     private function capacity(string $ladder): float
     {
@@ -398,17 +431,29 @@ final class Life
             array_push($sets, ...$this->done($item, $day));
         }
         $this->tellMorning($day);
-        $this->logs[] = $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
+        $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
+        if ($which === 'home: ' && $this->chance->getInt(1, 100) <= $this->late) {
+            $this->onThePhone[] = $log;
+
+            return;
+        }
+        $this->logs[] = $log;
+        $this->decide($day);
+    }
+
+    /** What waits, as this trainer takes it. */
+    private function decide(Day $day): void
+    {
         foreach ($this->record($day)->judgement()->pending() as $pending) {
             $proposal = $pending->proposal;
             if ($this->chance->getInt(1, 100) > $this->decides) {
                 continue;
             }
             if (in_array($proposal->choice, [Decision::StepDown, Decision::Climb], true) && $this->chance->getInt(1, 100) <= $this->stays) {
-                $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, Decision::Stay, $log->id, ++$this->sequence);
+                $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, Decision::Stay, $pending->log->id, ++$this->sequence);
                 continue;
             }
-            $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, $proposal->choice, $log->id, ++$this->sequence);
+            $this->decisions[] = new Decided($pending->rung->ladder, $pending->side, $pending->rung->slug, $proposal->choice, $pending->log->id, ++$this->sequence);
             $this->count['ladders stopped'] += in_array($proposal->choice, [Decision::StopLadder, Decision::Refer], true) ? 1 : 0;
             if (in_array($proposal->choice, [Decision::StopLadder, Decision::Refer], true)) {
                 $this->placings[] = new Placing('p'.++$this->sequence, $pending->rung->ladder, $pending->side, $pending->rung->slug, true, $this->sequence, $day);
@@ -445,7 +490,7 @@ final class Life
             $told = $sets[$at];
             $sets[$at] = new LoggedSet($told->item, $told->rung, $told->dose, $told->both, $told->left, $told->right, $told->form, $told->pain === null ? null : $this->chance->getInt(0, 7), $told->effort === null ? null : $this->chance->getInt(1, 10), $told->travellingPain, $told->felt, $told->painSide, $told->number, $told->painPlace);
         }
-        $this->logs[] = new LoggedSession($last->id, $last->session, $last->on, $last->sequence, $last->seconds, $sets, $mornings, $last->before);
+        $this->logs[] = new LoggedSession($last->id, $last->session, $last->on, $last->sequence, $last->seconds, $sets, $mornings, $last->before, told: max($last->toldAt(''), $sets === $last->sets ? 0 : ++$this->sequence));
     }
 
     /** Whether something of the last four weeks stopped a ladder, in a set or the morning after, and nothing of it was decided or placed since. */
@@ -454,8 +499,7 @@ final class Life
         $seen = max([0, ...array_map(static fn(Decided $decided): int => $decided->ladder === $ladder ? $decided->sequence : 0, $this->decisions), ...array_map(static fn(Placing $placing): int => $placing->ladder === $ladder ? $placing->sequence : 0, $this->placings)]);
         foreach ($record->history->logs() as $log) {
             $hurts = array_filter($log->exercises($record->library, Side::Both), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
-            $told = array_map(static fn(MorningAnswer $answer): int => $answer->ladder === $ladder && $answer->morning->isBad() ? $answer->sequence : 0, $log->mornings);
-            if ($hurts !== [] && $log->on->daysUntil($record->today) <= 28 && max([$log->sequence, ...$told]) > $seen) {
+            if ($hurts !== [] && $log->on->daysUntil($record->today) <= 28 && $log->toldAt($ladder) > $seen) {
                 return true;
             }
         }
