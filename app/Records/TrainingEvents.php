@@ -57,9 +57,6 @@ final readonly class TrainingEvents
         return $events;
     }
 
-    /** A training that began longer ago is not under way any more: it is one that was not ended. */
-    private const HOURS = 12;
-
     /**
      * Trainings of a session that devices tell of today and that have not ended. The day is a device's own: behind the
      * practice's zone it may still be yesterday.
@@ -68,7 +65,7 @@ final readonly class TrainingEvents
      */
     public static function underWay(TrainingSession $session, Day $today): array
     {
-        $found = Training::query()->where('person_id', $session->person_id)->where('training_session_id', $session->id)->whereIn('done_on', [$today->plusDays(-1)->iso(), $today->iso()])->where('started_at', '>=', now()->subHours(self::HOURS)->getTimestampMs())->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get();
+        $found = Training::query()->where('person_id', $session->person_id)->where('training_session_id', $session->id)->whereIn('done_on', [$today->plusDays(-1)->iso(), $today->iso()])->where('started_at', '>=', now()->subHours(OpenTraining::UNDER_WAY_HOURS)->getTimestampMs())->whereNull('same_as')->where('sets', '>', 0)->where('ended', false)->orderBy('sequence')->get();
 
         return array_values($found->all());
     }

@@ -85,7 +85,7 @@ final class Judgement
         });
     }
 
-    /** The newest log of what stops the ladder that was told since the person stands here and anything of the ladder was decided; null where there is none. */
+    /** The newest log that stops the ladder and was told after the last decision on it, and since the person stands here; null where there is none. */
     private function unseenStop(Position $here): ?LoggedSession
     {
         $ladder = $here->rung->ladder;

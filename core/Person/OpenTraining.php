@@ -20,6 +20,9 @@ final readonly class OpenTraining
 
     public const DIFFERING = 'answers';
 
+    /** One that began longer ago is not under way any more: it was not ended (our own choice). */
+    public const UNDER_WAY_HOURS = 12;
+
     /**
      * @param self::NOT_ENDED|self::TWO_DEVICES|self::DIFFERING $waits for what
      * @param array<string, string>                             $hurt  what was told of it that stops a ladder, by ladder
