@@ -42,8 +42,8 @@ final readonly class CorrectSet
         if ($training === null) {
             // A log of an earlier version was told whole, and has no events.
             SetEntry::query()->where('session_log_id', $log->id)->where('item', $entry->item)->where('set_number', $entry->set_number)
-                ->update(['done_both' => $right['both'], 'done_left' => $right['left'], 'done_right' => $right['right'], 'pain' => $right['pain'], 'effort' => $right['effort']]);
-            LoggedSessions::keepBrief($log->id, $file->clock->sequence());
+                ->update(['done_both' => $right['both'], 'done_left' => $right['left'], 'done_right' => $right['right'], 'pain' => $right['pain'], 'effort' => $right['effort'], 'told_sequence' => $told->stops() ? $entry->told_sequence : $file->clock->sequence()]);
+            LoggedSessions::keepBrief($log->id);
 
             return;
         }

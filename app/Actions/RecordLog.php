@@ -18,6 +18,7 @@ use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\UnknownRung;
 use EvenRungs\Log\EndReason;
 use EvenRungs\Log\ReportedSet;
+use EvenRungs\Person\LoggedSet;
 use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\InvalidSession;
@@ -76,13 +77,30 @@ final readonly class RecordLog
 
         return DB::transaction(static function () use ($id, $columns, $done, $written, $now): SessionLog {
             $log = SessionLog::query()->firstOrNew(['id' => $id], ['told_sequence' => $now])->fill($columns);
+            $known = $log->exists ? self::stops($id) : null;
             $log->save();
             SetEntry::query()->where('session_log_id', $id)->delete();
-            SetEntry::query()->insert(array_map(static fn(array $one): array => self::entry($log, $written[$one[0]->item]->rung ?? null, ...$one), $done));
-            LoggedSessions::keepBrief($log->id, $now);
+            SetEntry::query()->insert(array_map(static fn(array $one): array => [
+                ...self::entry($log, $written[$one[0]->item]->rung ?? null, ...$one),
+                'told_sequence' => $known === null || ! $one[0]->stops() ? null : ($known + ["{$one[0]->item} {$one[0]->set}" => $now])["{$one[0]->item} {$one[0]->set}"],
+            ], $done));
+            LoggedSessions::keepBrief($log->id);
 
             return $log;
         });
+    }
+
+    /** @return array<string, int|null> when it was told of the sets of a log that they stop a ladder, by exercise and number */
+    private static function stops(string $log): array
+    {
+        $stops = [];
+        foreach (LoggedSessions::whole([$log]) as $logged) {
+            foreach (array_filter($logged->sets, static fn(LoggedSet $set): bool => $set->stops()) as $set) {
+                $stops["{$set->item} {$set->number}"] = $set->told;
+            }
+        }
+
+        return $stops;
     }
 
     /**

@@ -137,7 +137,7 @@ final readonly class TakeEvents
                         'answered_on' => $file->record->today->iso(), 'time_zone' => $file->clock->timeZone(), 'user_id' => $by->id, 'sequence' => $file->clock->sequence(),
                     ]);
                 }
-                LoggedSessions::keepBrief($log->id, $file->clock->sequence());
+                LoggedSessions::keepBrief($log->id);
             }
         }
     }

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool                $travelling_pain
  * @property string|null         $felt where: right or a wrong place; null when nobody asked
  * @property string|null         $pain_note
+ * @property int|null            $told_sequence when it was told that it stops a ladder; with its log where null
  */
 final class SetEntry extends Model
 {

@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class LoggedSessions
 {
-    private const SET = ['session_log_id', 'item', 'rung', 'dose', 'set_number', 'done_both', 'done_left', 'done_right', 'form', 'pain', 'pain_side', 'pain_place', 'effort', 'travelling_pain', 'felt', 'instead_of'];
+    private const SET = ['session_log_id', 'item', 'rung', 'dose', 'set_number', 'done_both', 'done_left', 'done_right', 'form', 'pain', 'pain_side', 'pain_place', 'effort', 'travelling_pain', 'felt', 'instead_of', 'told_sequence'];
 
     /** @return list<LoggedSession> all that the window of the rules asks for, and perhaps a little more */
     public static function inWindow(string $person): array
@@ -53,11 +53,11 @@ final readonly class LoggedSessions
             return [];
         }
         $sets = $mornings = [];
-        /** @var object{session_log_id: string, item: string, rung: string, dose: string, set_number: int, done_both: int|null, done_left: int|null, done_right: int|null, form: string, pain: int|null, pain_side: string|null, pain_place: string|null, effort: int|null, travelling_pain: int, felt: string|null, instead_of: string|null} $row */
+        /** @var object{session_log_id: string, item: string, rung: string, dose: string, set_number: int, done_both: int|null, done_left: int|null, done_right: int|null, form: string, pain: int|null, pain_side: string|null, pain_place: string|null, effort: int|null, travelling_pain: int, felt: string|null, instead_of: string|null, told_sequence: int|null} $row */
         foreach (DB::table('set_logs')->whereIn('session_log_id', $ids)->orderBy('session_log_id')->orderBy('set_number')->orderBy('id')->get(self::SET) as $row) {
             /** @var array<string, bool> $form */
             $form = (array) json_decode($row->form, true);
-            $sets[$row->session_log_id][] = new LoggedSet($row->item, $row->rung, $row->dose, $row->done_both, $row->done_left, $row->done_right, $form, $row->pain, $row->effort, (bool) $row->travelling_pain, Felt::tryFrom($row->felt ?? ''), Side::tryFrom($row->pain_side ?? ''), $row->set_number, PainPlace::tryFrom($row->pain_place ?? ''), $row->instead_of);
+            $sets[$row->session_log_id][] = new LoggedSet($row->item, $row->rung, $row->dose, $row->done_both, $row->done_left, $row->done_right, $form, $row->pain, $row->effort, (bool) $row->travelling_pain, Felt::tryFrom($row->felt ?? ''), Side::tryFrom($row->pain_side ?? ''), $row->set_number, PainPlace::tryFrom($row->pain_place ?? ''), $row->instead_of, $row->told_sequence);
         }
         /** @var object{session_log_id: string, ladder: string, pain: int, worse: int, sequence: int} $row */
         foreach (DB::table('mornings')->whereIn('session_log_id', $ids)->orderBy('sequence')->get(['session_log_id', 'ladder', 'pain', 'worse', 'sequence']) as $row) {
@@ -93,18 +93,11 @@ final readonly class LoggedSessions
         return $done;
     }
 
-    /**
-     * Keeps a log in brief beside it: after it was written, and after the next morning was told.
-     *
-     * @param int|null $now in order of time: pain that stops something and was not known of it before was told now; null where nothing was told
-     */
-    public static function keepBrief(string $log, ?int $now = null): void
+    /** Keeps a log in brief beside it: after it was written, and after the next morning was told. */
+    public static function keepBrief(string $log): void
     {
         foreach (self::whole([$log]) as $logged) {
             $efforts = $logged->efforts();
-            if ($now !== null && $logged->stopsSomething()) {
-                DB::table('session_logs')->where('id', $log)->where('stops', false)->update(['told_sequence' => $now]);
-            }
             DB::table('session_logs')->where('id', $log)->update(['stops' => $logged->stopsSomething(), 'effort_sum' => array_sum($efforts), 'efforts_told' => count($efforts)]);
             $brief = DoneSession::of($logged);
             $person = DB::table('session_logs')->where('id', $log)->value('person_id');

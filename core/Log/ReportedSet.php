@@ -6,6 +6,7 @@ namespace EvenRungs\Log;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Progress\Felt;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
 
 /** One set as it was done; null means not asked or not told. */
@@ -35,6 +36,12 @@ final readonly class ReportedSet implements \JsonSerializable
         public ?string $dose = null,
         public ?PainPlace $painPlace = null,
     ) {}
+
+    /** Whether its pain stops the ladder. */
+    public function stops(): bool
+    {
+        return Pain::stops($this->pain ?? 0) || $this->travellingPain;
+    }
 
     /** @return array<array-key, mixed> answers by question, also where there is none */
     public function jsonSerialize(): array

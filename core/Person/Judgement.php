@@ -95,7 +95,7 @@ final class Judgement
                 continue;
             }
             $stops = array_filter($log->exercises($this->record->library, $here->side), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
-            if ($stops !== [] && $log->toldAt($ladder) > $seen) {
+            if ($stops !== [] && $log->toldAt($ladder, $here->side) > $seen) {
                 return $log;
             }
         }

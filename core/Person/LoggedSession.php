@@ -27,7 +27,7 @@ final readonly class LoggedSession
      * @param list<StartPain>     $before   pain that was there before the first set
      * @param EndReason|null      $endedWhy before its last set; null where it did not, or nobody said
      * @param bool                $atHome   alone, and told by the person
-     * @param int|null            $told     when it was told, or pain of it that stops something was, in order of time; as it was done where null
+     * @param int|null            $told     when it was told, in order of time; as it was done where null
      */
     public function __construct(
         public string $id,
@@ -40,7 +40,7 @@ final readonly class LoggedSession
         public array $before = [],
         public ?EndReason $endedWhy = null,
         public bool $atHome = false,
-        private ?int $told = null,
+        public ?int $told = null,
     ) {}
 
     /** @return list<string> slugs, each once */
@@ -72,16 +72,21 @@ final readonly class LoggedSession
     /** Whether pain of this session, or of the morning after it, may have stopped something: what was there before it is none. */
     public function stopsSomething(): bool
     {
-        return array_filter($this->sets, static fn(LoggedSet $set): bool => Pain::stops($set->pain ?? 0) || $set->travellingPain) !== []
+        return array_filter($this->sets, static fn(LoggedSet $set): bool => $set->stops()) !== []
             || array_filter($this->mornings, static fn(MorningAnswer $answer): bool => $answer->morning->isBad()) !== [];
     }
 
-    /** When the last was told of it that may stop the ladder, in order of time: a device without a network tells later than it was done. */
-    public function toldAt(string $ladder): int
+    /** When the last was told of it that may stop the ladder on a side, in order of time: a device without a network tells later than it was done, and a correction later still. */
+    public function toldAt(string $ladder, Side $side): int
     {
+        $sets = array_filter($this->sets, static fn(LoggedSet $set): bool => $set->ladder() === $ladder && $set->stops() && ($set->painSide ?? $side)->meets($side));
         $mornings = array_filter($this->mornings, static fn(MorningAnswer $answer): bool => $answer->ladder === $ladder && $answer->morning->isBad());
 
-        return max([$this->told ?? $this->sequence, ...array_map(static fn(MorningAnswer $answer): int => $answer->sequence, array_values($mornings))]);
+        return max([
+            $this->told ?? $this->sequence,
+            ...array_map(static fn(LoggedSet $set): int => $set->told ?? 0, array_values($sets)),
+            ...array_map(static fn(MorningAnswer $answer): int => $answer->sequence, array_values($mornings)),
+        ]);
     }
 
     public function load(): SessionLoad

@@ -24,6 +24,7 @@ final readonly class LoggedSet
      * @param int                 $number of the set, from 1
      * @param PainPlace|null      $painPlace where it hurt; null when not told
      * @param string|null         $insteadOf slug of the rung that was written, where another was done
+     * @param int|null            $told when it was told that it stops a ladder, in order of time; with its session where null
      */
     public function __construct(
         public string $item,
@@ -41,11 +42,18 @@ final readonly class LoggedSet
         public int $number = 1,
         public ?PainPlace $painPlace = null,
         public ?string $insteadOf = null,
+        public ?int $told = null,
     ) {}
 
     public function ladder(): string
     {
         return (string) strstr($this->rung, '/', true);
+    }
+
+    /** Whether its pain stops the ladder. */
+    public function stops(): bool
+    {
+        return Pain::stops($this->pain ?? 0) || $this->travellingPain;
     }
 
     /**

@@ -42,7 +42,7 @@ final readonly class OpenTraining
         $differing = array_map(static fn(Event $event): ?ReportedSet => $event->set, array_merge([], ...$told->differing));
         foreach ([...$told->sets, ...array_filter($differing)] as $set) {
             $ladder = strstr($set->rung ?? $written[$set->item] ?? '', '/', true);
-            if ($ladder !== false && (Pain::stops($set->pain ?? 0) || $set->travellingPain)) {
+            if ($ladder !== false && $set->stops()) {
                 $hurt[$ladder] ??= Pain::stops($set->pain ?? 0) ? "Pain {$set->pain} of 10" : 'Pain that travels';
             }
         }

@@ -121,6 +121,25 @@ final class WithheldTest extends TestCase
         self::assertSame([['log 11', Decision::Stay, null]], $waits(self::log(10, self::PLANK, '2x20s', pain: 5, told: 300), $again), 'what does not stop the ladder is of the rung before');
     }
 
+    public function test_a_correction_that_tells_of_another_ladder_or_side_is_asked_about_there_and_nowhere_else(): void
+    {
+        $stay = static fn(string $ladder, Side $side): Decided => new Decided($ladder, $side, $ladder === 'press-out' ? self::PRESS : self::PLANK, Decision::Stay, 'log 10', 200);
+        $waits = static function (LoggedSet ...$sets) use ($stay): array {
+            $log = new LoggedSession('log 10', 'session', Day::parse('2026-06-10'), 100, null, array_values($sets), []);
+            $sides = array_map(static fn(Side $side): Placing => new Placing("press {$side->value}", 'press-out', $side, self::PRESS, false, 50, Day::parse('2026-06-02')), [Side::Left, Side::Right]);
+            $decided = [$stay('front-plank', Side::Both), $stay('press-out', Side::Left), $stay('press-out', Side::Right)];
+
+            return array_map(static fn(PendingDecision $one): array => [$one->ladder->slug, $one->side], self::record([$log], $decided, $sides)->judgement()->pending());
+        };
+        $plank = static fn(int $pain, ?int $told): LoggedSet => new LoggedSet('a', self::PLANK, '1x20s', 20, null, null, [], $pain, 5, false, null, told: $told);
+        $press = static fn(int $pain, ?int $told, ?Side $side = null, int $number = 1): LoggedSet => new LoggedSet('b', self::PRESS, '2x10/side', null, 10, 10, [], $pain, 5, false, null, $side, $number, told: $told);
+
+        self::assertSame([], $waits($plank(7, null), $press(7, null)), 'both were seen and decided');
+        self::assertSame([['press-out', Side::Left], ['press-out', Side::Right]], $waits($plank(7, null), $press(7, 300)), 'nobody said which side');
+        self::assertSame([['press-out', Side::Right]], $waits($plank(7, null), $press(7, null, Side::Left), $press(7, 300, Side::Right, 2)));
+        self::assertSame([], $waits($plank(7, null), $press(5, 300)), 'what stops nothing is no reason to ask again');
+    }
+
     public function test_what_was_told_late_is_let_go_of_after_four_weeks_and_its_line_knows_when(): void
     {
         $again = new Placing('again', 'front-plank', Side::Both, self::PLANK, false, 105, Day::parse('2026-06-11'));

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
@@ -178,6 +179,39 @@ final class DecisionTest extends ApiTestCase
         $review = $this->review();
         self::assertSame('reopened by the next morning', $review->json('pending.0.news'));
         self::assertSame('stop-ladder', $review->json('pending.0.proposed'));
+    }
+
+    public function test_pain_that_a_correction_tells_of_on_a_second_ladder_is_asked_about_after_both_were_decided(): void
+    {
+        $plank = 'front-plank/forearms-knees';
+        $this->place($this->person, $plank);
+        $session = $this->writtenSession($this->person, [self::RUNG => '1x10/side', $plank => '1x20s']);
+        $pressed = self::set(self::RUNG, 1, 10, ['pain' => 7]);
+        $planked = self::set($plank, 1, 20, ['both' => 20, 'left' => null, 'right' => null]);
+        $event = static fn(array $set, string $rung, string $dose): array => ['id' => self::id(), 'kind' => 'set', 'instead' => [], 'moments' => [], 'item' => $set['item'], 'number' => 1, 'set' => [...$set, 'rung' => $rung, 'dose' => $dose]];
+        $ways = [
+            fn(string $log): TestResponse => $this->postJson("/api/people/{$this->person}/logs", ['id' => $log, 'session' => $session, 'seconds' => 300, 'sets' => [$pressed, $planked]])->assertCreated(),
+            fn(string $log): TestResponse => $this->postJson("/api/people/{$this->person}/trainings/{$log}", ['session' => $session, 'device' => self::id(), 'on' => now()->format('Y-m-d'), 'byHand' => false, 'startedAt' => 1000 * now()->getTimestamp(), 'sentAt' => 1000 * now()->getTimestamp(), 'events' => [$event($pressed, self::RUNG, '1x10/side'), $event($planked, $plank, '1x20s'), ['id' => self::id(), 'kind' => 'ended', 'instead' => [], 'moments' => []]]])->assertOk()->assertJsonPath('log.sets', 2),
+        ];
+        $correct = fn(string $log, array $set, int $pain): TestResponse => $this->postJson("/api/people/{$this->person}/logs/{$log}/corrections", ['id' => self::id(), ...array_intersect_key($set, array_flip(['item', 'set', 'both', 'left', 'right', 'effort'])), 'pain' => $pain])->assertCreated();
+
+        foreach ($ways as $weeks => $tell) {
+            $this->travelTo(Carbon::parse('2026-06-01 09:00:00')->addWeeks(5 * $weeks));
+            $tell($log = self::id());
+            $this->travel(1)->minutes();
+            $this->decide($log, 'stay', 'A fall, not the exercise.');
+            $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stay', 'reason' => ''])->assertCreated();
+            $this->travel(1)->minutes();
+
+            $correct($log, $pressed, 8);
+            $this->review()->assertJsonPath('pending', []);
+            $correct($log, $planked, 7);
+            $this->review()->assertJsonCount(1, 'pending')->assertJsonPath('pending.0.ladder', 'front-plank')->assertJsonPath('pending.0.news', 'told only after the last decision or placing');
+            $this->travel(1)->minutes();
+            $this->postJson("/api/people/{$this->person}/decisions", ['id' => self::id(), 'log' => $log, 'ladder' => 'front-plank', 'side' => 'both', 'choice' => 'stay', 'reason' => 'The same fall.'])->assertCreated();
+            $correct($log, $planked, 8);
+            $this->review()->assertJsonPath('pending', []);
+        }
     }
 
     public function test_a_stopped_ladder_leaves_the_session_and_opens_again_only_with_a_reason(): void

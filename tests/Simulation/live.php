@@ -488,9 +488,9 @@ final class Life
             $this->count['corrected']++;
             $at = $this->chance->getInt(0, count($sets) - 1);
             $told = $sets[$at];
-            $sets[$at] = new LoggedSet($told->item, $told->rung, $told->dose, $told->both, $told->left, $told->right, $told->form, $told->pain === null ? null : $this->chance->getInt(0, 7), $told->effort === null ? null : $this->chance->getInt(1, 10), $told->travellingPain, $told->felt, $told->painSide, $told->number, $told->painPlace);
+            $sets[$at] = new LoggedSet($told->item, $told->rung, $told->dose, $told->both, $told->left, $told->right, $told->form, $told->pain === null ? null : $this->chance->getInt(0, 7), $told->effort === null ? null : $this->chance->getInt(1, 10), $told->travellingPain, $told->felt, $told->painSide, $told->number, $told->painPlace, told: $told->stops() ? $told->told : ++$this->sequence);
         }
-        $this->logs[] = new LoggedSession($last->id, $last->session, $last->on, $last->sequence, $last->seconds, $sets, $mornings, $last->before, told: max($last->toldAt(''), $sets === $last->sets ? 0 : ++$this->sequence));
+        $this->logs[] = new LoggedSession($last->id, $last->session, $last->on, $last->sequence, $last->seconds, $sets, $mornings, $last->before, told: $last->told);
     }
 
     /** Whether something of the last four weeks stopped a ladder, in a set or the morning after, and nothing of it was decided or placed since. */
@@ -499,7 +499,7 @@ final class Life
         $seen = max([0, ...array_map(static fn(Decided $decided): int => $decided->ladder === $ladder ? $decided->sequence : 0, $this->decisions), ...array_map(static fn(Placing $placing): int => $placing->ladder === $ladder ? $placing->sequence : 0, $this->placings)]);
         foreach ($record->history->logs() as $log) {
             $hurts = array_filter($log->exercises($record->library, Side::Both), static fn(RungSession $one): bool => $one->rung->ladder === $ladder && $one->isStopEvent());
-            if ($hurts !== [] && $log->on->daysUntil($record->today) <= 28 && $log->toldAt($ladder) > $seen) {
+            if ($hurts !== [] && $log->on->daysUntil($record->today) <= 28 && $log->toldAt($ladder, Side::Both) > $seen) {
                 return true;
             }
         }

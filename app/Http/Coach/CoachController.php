@@ -95,7 +95,7 @@ final readonly class CoachController
             'user_id' => $input->by()->id,
             'sequence' => $clock->sequence(),
         ]);
-        LoggedSessions::keepBrief($log->id, $clock->sequence());
+        LoggedSessions::keepBrief($log->id);
 
         return new JsonResponse(new SavedView($morning->id), 201);
     }
