@@ -10,6 +10,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\Gate;
+use EvenRungs\Progress\LadderLog;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\ProgressionRule;
 use EvenRungs\Progress\Proposal;
@@ -172,7 +173,7 @@ final class Judgement
      */
     private static function judged(Rung $rung, array $exercises): ?RungSession
     {
-        return self::worst(array_filter($exercises, static fn(RungSession $one): bool => $one->rung->ladder === $rung->ladder && ProgressionRule::concerns($rung, $one)), $rung);
+        return self::worst(array_filter($exercises, static fn(RungSession $one): bool => $one->rung->ladder === $rung->ladder && LadderLog::concerns($rung, $one)), $rung);
     }
 
     /**

@@ -20,21 +20,13 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class ProgressionRule
 {
-    /** Two stop events within this many days: stop and refer. */
-    private const REFER_WITHIN_DAYS = 28;
-
-    /** Rungs of one ladder and one dose kind pool their history within this many tenths of height. */
-    private const POOL_TENTHS = 3;
-
     /** With so little effort at the mark a climb test is offered at once. */
     private const EASY_EFFORT = 4;
 
-    /** @param list<RungSession> $log everything logged for the person, by date */
     private function __construct(
         private Ladder $ladder,
         private Rung $working,
-        private int $since,
-        private array $log,
+        private LadderLog $log,
         private Circumstances $circumstances,
         private Method $method,
     ) {}
@@ -55,27 +47,21 @@ final readonly class ProgressionRule
         Day $today,
         ?int $painBaseline = null,
     ): Proposal {
-        usort($log, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
-        $judge = new self($ladder, $working, $since, $log, $circumstances, $method);
-        $gate = Gate::of($working, $judge->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort(), $judge->isCut(), $judge->cameDownFrom($today));
+        $done = new LadderLog($ladder, $working, $since, $log);
+        $judge = new self($ladder, $working, $done, $circumstances, $method);
+        $gate = Gate::of($working, $done->onRung(), $method, $today, $painBaseline, $circumstances->highestEffort(), $done->isCut(), $done->cameDownFrom($circumstances, $today));
 
         return $judge->afterPain($gate) ?? $judge->stepDown($gate) ?? $judge->climb($gate) ?? $judge->stay($gate);
     }
 
-    /** Whether a session on some rung says anything about the working one: the same or a pooled rung, one that was done in its place, or pain that acts on the ladder. */
-    public static function concerns(Rung $working, RungSession $session): bool
-    {
-        return self::pools($working, $session->rung) || self::takesOver($working, $session) || $session->isStopEvent() || Pain::acts($session->pain() ?? 0);
-    }
-
     private function afterPain(Gate $gate): ?Proposal
     {
-        $latest = $this->latestOnLadder();
+        $latest = $this->log->latest();
         if ($latest === null) {
             return null;
         }
         if ($latest->isStopEvent()) {
-            $dates = $this->recentStopDates($latest->date);
+            $dates = $this->log->stopDates($latest->date);
             $reason = $this->stopReason($latest);
             if (count($dates) >= 2) {
                 return new Proposal(Decision::Refer, null, [
@@ -107,7 +93,7 @@ final readonly class ProgressionRule
     /** Pain that acts a second time running where there is nothing lower to come down to; null otherwise. */
     private function stopAtTheLowest(RungSession $latest, int $pain, Gate $gate): ?Proposal
     {
-        $sessions = $this->onLadder();
+        $sessions = $this->log->onLadder();
         $before = $sessions[count($sessions) - 2] ?? null;
         if (! Pain::acts($before?->pain() ?? 0) || $this->circumstances->nextOpen($this->ladder, $this->working, up: false) !== null) {
             return null;
@@ -123,8 +109,8 @@ final readonly class ProgressionRule
 
     private function stepDown(Gate $gate): ?Proposal
     {
-        $sessions = $this->onRung();
-        $easier = $this->doneInstead();
+        $sessions = $this->log->onRung();
+        $easier = $this->log->doneInstead();
         if ($easier !== null && ($sessions === [] || $sessions[count($sessions) - 1]->date->isBefore($easier->date))) {
             return $this->down($gate, Reason::because(
                 Rule::StepDownEasier,
@@ -202,7 +188,7 @@ final readonly class ProgressionRule
 
     private function climb(Gate $gate): ?Proposal
     {
-        if (! $gate->isOpen() || $this->painHoldsBack()) {
+        if (! $gate->isOpen() || $this->log->painHoldsBack()) {
             return null;
         }
         $next = $this->circumstances->nextOpen($this->ladder, $this->working, up: true);
@@ -219,8 +205,8 @@ final readonly class ProgressionRule
 
     private function stay(Gate $gate): Proposal
     {
-        $pain = $this->latestOnLadder()?->pain();
-        $sessions = $this->onRung();
+        $pain = $this->log->latest()?->pain();
+        $sessions = $this->log->onRung();
         $felt = $sessions === [] ? null : FeltAnswer::to($sessions, $this->method);
         $feeling = $felt === null ? [] : [$felt->reason($this->working)];
         if ($pain === 1 || $pain === 2) {
@@ -241,7 +227,7 @@ final readonly class ProgressionRule
     /** @return list<Reason> a climb test, where the mark was reached with ease: a strong person is not led up one rung a week */
     private function offer(Gate $gate): array
     {
-        $latest = $this->latestOnLadder();
+        $latest = $this->log->latest();
         $effort = $latest?->effort();
         if ($latest === null || $effort === null || $effort > self::EASY_EFFORT || $gate->markPercent < 100 || ! $latest->isClean()) {
             return [];
@@ -253,7 +239,7 @@ final readonly class ProgressionRule
     /** A smaller range of the same rung comes before a lower rung, but not after pain, nor after a wrong place that it did not mend. */
     private function down(Gate $gate, Reason $reason): Proposal
     {
-        $sessions = $this->onRung();
+        $sessions = $this->log->onRung();
         $latest = $sessions[count($sessions) - 1] ?? null;
         $narrower = in_array($reason->rule, [Rule::PainMiddle, Rule::StepDownFelt], true) || $latest === null || $latest->rung->slug !== $this->working->slug ? null : DoseStep::narrower($this->working, $latest->dose);
         if ($narrower !== null) {
@@ -279,123 +265,5 @@ final readonly class ProgressionRule
         }
 
         return Reason::because(Rule::PainHigh, 'Pain that travels: stop this ladder.', ['date' => $session->date->iso()], 'Only the trainer reopens a stopped ladder, with a reason.');
-    }
-
-    /**
-     * Sessions that count for the working rung, by date: one for each date, the worse of two.
-     *
-     * @return list<RungSession>
-     */
-    private function onRung(): array
-    {
-        return $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since && self::pools($this->working, $session->rung));
-    }
-
-    /**
-     * What was done on the ladder, of each date the worst: other exercises or an easier version of the same day hide no pain.
-     *
-     * @param \Closure(RungSession): bool $counts
-     *
-     * @return list<RungSession> by date
-     */
-    private function byDate(\Closure $counts): array
-    {
-        $byDate = [];
-        foreach ($this->log as $session) {
-            if ($session->rung->ladder === $this->ladder->slug && $counts($session)) {
-                $other = $byDate[$session->date->iso()] ?? null;
-                $byDate[$session->date->iso()] = $other === null ? $session : self::worse($other, $session);
-            }
-        }
-
-        return array_values($byDate);
-    }
-
-    /** Whether there may be more on the ladder than the rules look at. */
-    private function isCut(): bool
-    {
-        return count(array_filter($this->log, fn(RungSession $session): bool => $session->rung->ladder === $this->ladder->slug && $session->sequence >= $this->since)) >= Gate::LOOKS_BACK;
-    }
-
-    private static function worse(RungSession $one, RungSession $other): RungSession
-    {
-        $how = static fn(RungSession $session): array => [(int) $session->isStopEvent(), $session->pain() ?? 0, count($session->setsWithFault()), (int) $session->feltWrong(), (int) ! $session->isClean()];
-
-        return $how($one) > $how($other) ? $one : $other;
-    }
-
-    /** The newest session in which an easier version took every set of the working rung; null where there is none. */
-    private function doneInstead(): ?RungSession
-    {
-        $sessions = $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since && self::takesOver($this->working, $session));
-
-        return $sessions[count($sessions) - 1] ?? null;
-    }
-
-    /** The last session of the next rung, where the person came down from it for its form or its target not long ago; null otherwise. */
-    private function cameDownFrom(Day $today): ?RungSession
-    {
-        $above = $this->byDate(fn(RungSession $session): bool => $session->sequence < $this->since && $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && $session->rung->height->above($this->working->height) > 0);
-        $next = $above === [] ? null : $this->circumstances->nextOpen($this->ladder, $this->working, up: true);
-        $there = array_values(array_filter($above, static fn(RungSession $session): bool => $session->rung->slug === $next?->slug));
-        $last = $there[count($there) - 1] ?? null;
-
-        return $last !== null && ($last->setsWithFault() !== [] || $last->missedTarget() || $last->feltWrong()) ? $last : null;
-    }
-
-    private static function takesOver(Rung $working, RungSession $session): bool
-    {
-        return $session->insteadOf === $working->slug && $session->rung->height->above($working->height) < 0;
-    }
-
-    private static function pools(Rung $working, Rung $rung): bool
-    {
-        return $rung->slug === $working->slug
-            || ($rung->doseKind === $working->doseKind && abs($rung->height->above($working->height)) <= self::POOL_TENTHS);
-    }
-
-    private function latestOnLadder(): ?RungSession
-    {
-        $sessions = $this->onLadder();
-
-        return $sessions[count($sessions) - 1] ?? null;
-    }
-
-    /** @return list<RungSession> since the placing, of each date the worst, by date */
-    private function onLadder(): array
-    {
-        return $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since);
-    }
-
-    /** Pain of 3 or more on this ladder, on any rung, not yet followed by two sessions at 0 to 2. */
-    private function painHoldsBack(): bool
-    {
-        $acts = [];
-        foreach ($this->log as $session) {
-            if ($session->rung->ladder === $this->ladder->slug) {
-                $date = $session->date->iso();
-                $acts[$date] = ($acts[$date] ?? false) || Pain::acts($session->pain() ?? Pain::ACTS_FROM);
-            }
-        }
-
-        return in_array(true, array_slice($acts, -2), true);
-    }
-
-    /**
-     * Dates on which pain stopped any ladder, up to 28 days before the given one.
-     *
-     * @return list<string>
-     */
-    private function recentStopDates(Day $latest): array
-    {
-        $dates = [];
-        foreach ($this->log as $session) {
-            $ago = $session->date->daysUntil($latest);
-            if ($session->isStopEvent() && $ago >= 0 && $ago <= self::REFER_WITHIN_DAYS) {
-                $dates[$session->date->iso()] = true;
-            }
-        }
-
-        return array_keys($dates);
     }
 }
