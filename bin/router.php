@@ -14,6 +14,9 @@ if ($file !== false && is_file($file) && str_starts_with($file, $public.'/') && 
     header('X-Content-Type-Options: nosniff');
     header(str_starts_with((string) $path, '/build/assets/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: no-cache');
     readfile($file);
+    if ($path === '/sw.js' && is_string($version = getenv('APP_VERSION')) && $version !== '') {
+        echo "\n// {$version}"; // another version is another worker
+    }
 
     return true;
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Errors;
 use App\Http\Middleware\BoundBody;
 use App\Http\Middleware\GuestToken;
+use App\Http\Middleware\SaysItsVersion;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\SignedInSession;
 use App\Http\Told;
@@ -24,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
-        $middleware->append(SecureHeaders::class);
+        $middleware->append([SecureHeaders::class, SaysItsVersion::class]);
         $middleware->web(replace: [StartSession::class => SignedInSession::class, ValidateCsrfToken::class => GuestToken::class]);
         $middleware->prepend(BoundBody::class);
         $middleware->encryptCookies(except: ['theme']);

@@ -7,7 +7,7 @@ namespace EvenRungs\Session;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Open;
 
-/** One thing the player shows and counts down. */
+/** One thing the player shows and counts down, of a set. */
 final readonly class Cue
 {
     /** An open set without a cap is counted for so long, in seconds (our own choice). */
@@ -22,8 +22,6 @@ final readonly class Cue
     public function __construct(
         public TimeKind $stretch,
         public int $seconds,
-        public string $item,
-        public int $set,
         public Side $side,
         public int $target,
         public int $repetitions,
@@ -75,8 +73,6 @@ final readonly class Cue
         return new self(
             $segment->stretch,
             $segment->seconds,
-            $item->id,
-            $segment->set,
             $segment->side,
             $segment->target,
             $inReps ? intdiv($lasts, max(1, $item->repSeconds())) : 0,

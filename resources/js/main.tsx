@@ -9,7 +9,7 @@ import { applyTheme } from './frame/theme';
 import { Nowhere } from './frame/Nowhere';
 import { letGoOnceEnded } from './offline/ended';
 import { rememberAnswers } from './offline/kept';
-import { openWithoutServer } from './offline/version';
+import { hearOfVersions, openWithoutServer } from './offline/version';
 import { Loading } from './ui/Loading';
 import { Notices } from './ui/Notices';
 
@@ -105,6 +105,7 @@ const first = area === '' ? 'bench' : area === 'people' && second ? (third ?? se
 applyTheme();
 rememberAnswers();
 letGoOnceEnded();
+hearOfVersions();
 // Before the code: it is here at once where the device keeps it, and the server is not.
 const answers = askEarly(queries, location.pathname, location.search);
 // What it could not get, the view asks for once more, and says so.

@@ -3,6 +3,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="built" content="{{ \App\Http\BuiltVersion::now() }}">
     <meta name="color-scheme" content="light dark">
     <title>Even Rungs</title>
     <meta name="theme-color" content="#1d2a2c">

@@ -198,15 +198,19 @@ abstract class BrowserTestCase extends TestCase
         self::$server = null;
     }
 
-    /** A server at the same address as before, where there was one. */
-    protected static function startServing(): void
+    /**
+     * A server at the same address as before, where there was one.
+     *
+     * @param array<string, string> $with more of its environment
+     */
+    protected static function startServing(array $with = []): void
     {
         self::$port = self::$port === 0 ? Daemon::freePort() : self::$port;
         $port = self::$port;
         self::$base = "http://127.0.0.1:{$port}";
         self::$server = Daemon::start(
             [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'memory_limit=256M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],
-            [...self::environment(), 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_URL' => self::$base],
+            [...self::environment(), 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_URL' => self::$base, ...$with],
         );
         // It answers before its database is there, and says so.
         $answers = stream_context_create(['http' => ['ignore_errors' => true]]);

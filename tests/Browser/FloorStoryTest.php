@@ -134,4 +134,22 @@ final class FloorStoryTest extends BrowserTestCase
 
         return is_string($raw) ? $raw : '';
     }
+
+    public function test_a_page_of_an_earlier_version_hears_of_the_new_one_and_a_view_that_breaks_leads_to_it(): void
+    {
+        $b = $this->signIn();
+        try {
+            self::stopServing();
+            self::startServing(['APP_VERSION' => 'the next one']);
+            $b->click('//header//a[.="people"]')->find('//button[.="new version: load it"]');
+
+            // An answer of the new version that the page of before does not understand.
+            $b->driver->executeScript('const real = window.fetch; window.fetch = (asked, ...more) => /\/api\/library$/.test(asked.url ?? asked) ? Promise.resolve(Response.json({})) : real(asked, ...more)');
+            $b->click('//header//a[.="library"]')->see('This view could not be shown')->see('this page is of the one before: load it');
+            $b->click('//button[.="Load the new version"]')->isGone('//h1[.="This view could not be shown"]')->find('//nav[@aria-label="Ladders"]');
+            $b->isGone('//button[.="new version: load it"]')->complaints();
+        } finally {
+            self::stopServing();
+        }
+    }
 }

@@ -37,6 +37,14 @@ final class SignInTest extends ApiTestCase
         $this->postJson('/api/sign-in', ['email' => 'wren@tarn-row.example', 'password' => 'a-demo-password'])->assertTooManyRequests()->assertJsonPath('code', 'too-many');
     }
 
+    public function test_a_page_knows_its_version_and_every_answer_says_that_of_the_server(): void
+    {
+        config(['built.version' => 'the one before']);
+        $this->get('/sign-in')->assertOk()->assertSee('<meta name="built" content="the one before">', false);
+        config(['built.version' => 'the next one']);
+        $this->getJson('/api/me')->assertUnauthorized()->assertHeader('Built', 'the next one');
+    }
+
     public function test_pages_and_answers_carry_the_policy_that_keeps_the_browser_to_our_own_code(): void
     {
         foreach ([$this->get('/sign-in'), $this->getJson('/api/me')] as $response) {

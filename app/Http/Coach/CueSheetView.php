@@ -24,6 +24,7 @@ final readonly class CueSheetView
      * @param list<ReasonView>          $movedOn what has moved on since it was written
      * @param MorningQuestionView|null  $morning    that was not asked for yet
      * @param list<PainPlaceView>       $painPlaces where it can hurt
+     * @param list<ChoiceView>          $feltPlaces where it can be felt, the right one first
      * @param list<ChoiceView>          $endReasons why it can end before the last set
      * @param list<AlsoToldView>        $underWay trainings of this session that devices tell of today and that have not ended
      * @param int|null                  $picks so many exercises the person picks; null for all
@@ -43,6 +44,7 @@ final readonly class CueSheetView
         public array $movedOn,
         public ?MorningQuestionView $morning,
         public array $painPlaces,
+        public array $feltPlaces,
         public array $endReasons,
         public array $underWay,
         public ?ReasonView $activationOnly,

@@ -31,7 +31,6 @@ final readonly class CueWayView
      * @param string                    $setUp     the person’s own set-up; empty for none
      * @param list<ChoiceView>          $questions form check, in the order asked
      * @param string                    $felt      where it should be felt
-     * @param list<ChoiceView>          $places    where it can be felt, the right one first
      */
     public function __construct(
         public string $id,
@@ -55,7 +54,6 @@ final readonly class CueWayView
         public string $setUp,
         public array $questions,
         public string $felt,
-        public array $places,
         public Figure $figure,
         public ?DrawnFault $fault,
         public array $loads,

@@ -969,14 +969,12 @@ export interface components {
             pain: number | null;
             effort: number | null;
         };
-        /** @description One thing the player shows and counts down. */
+        /** @description One thing the player shows and counts down, of a set. */
         Cue: {
             /** @enum {string} */
             stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
             /** @description it takes; of an open set, as is estimated */
             seconds: number;
-            item: string;
-            set: number;
             /** @enum {string} */
             side: "left" | "right" | "both";
             target: number;
@@ -1027,6 +1025,8 @@ export interface components {
             morning: components["schemas"]["MorningQuestionView"] | null;
             /** @description where it can hurt */
             painPlaces: components["schemas"]["PainPlaceView"][];
+            /** @description where it can be felt, the right one first */
+            feltPlaces: components["schemas"]["ChoiceView"][];
             /** @description why it can end before the last set */
             endReasons: components["schemas"]["ChoiceView"][];
             /** @description trainings of this session that devices tell of today and that have not ended */
@@ -1078,8 +1078,6 @@ export interface components {
             questions: components["schemas"]["ChoiceView"][];
             /** @description where it should be felt */
             felt: string;
-            /** @description where it can be felt, the right one first */
-            places: components["schemas"]["ChoiceView"][];
             figure: components["schemas"]["Figure"];
             fault: components["schemas"]["DrawnFault"] | null;
             /** @description places it asks something of, where pain may be told */

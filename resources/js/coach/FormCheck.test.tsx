@@ -20,6 +20,10 @@ function open() {
       last={{ effort: 7, felt: 'low-back' }}
       painStopsAbove={5}
       painPlaces={[{ value: 'shoulder', label: 'shoulder', sided: true }]}
+      feltPlaces={[
+        { value: 'right', label: 'where it should be' },
+        { value: 'low-back', label: 'low back' },
+      ]}
       painBefore={[{ place: 'shoulder', side: 'left', pain: 2 }]}
       onAnswer={onAnswer}
       onSave={onSave}

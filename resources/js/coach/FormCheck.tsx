@@ -18,6 +18,7 @@ export function FormCheck({
   last,
   painStopsAbove,
   painPlaces,
+  feltPlaces,
   painBefore,
   onAnswer,
   onSave,
@@ -33,6 +34,7 @@ export function FormCheck({
   last: Pick<SetLog, 'effort' | 'felt'>;
   painStopsAbove: number;
   painPlaces: Schemas['PainPlaceView'][];
+  feltPlaces: Schemas['ChoiceView'][];
   /** pain that was there before the first set */
   painBefore: Schemas['StartPain'][] | null;
   /** told of each answer, so that none is lost before the set is saved */
@@ -136,7 +138,7 @@ export function FormCheck({
       >
         {butFor(log)}
       </Button>
-      <FeltPlaces item={item} log={log} setLog={setLog} last={last.felt} />
+      <FeltPlaces item={item} places={feltPlaces} log={log} setLog={setLog} last={last.felt} />
       <FormQuestions item={item} log={log} setLog={setLog} set={set} />
       {Object.values(log.form).includes(false) && (
         <Button look="floor" onClick={() => onSave(log)}>
@@ -159,16 +161,18 @@ function butFor(log: SetLog): string {
 /** Where it was felt: one press, after any set. */
 function FeltPlaces({
   item,
+  places,
   log,
   setLog,
   last,
 }: {
   item: Schemas['CueWayView'];
+  places: Schemas['ChoiceView'][];
   log: SetLog;
   setLog: (value: SetLog) => void;
   last: SetLog['felt'];
 }) {
-  const lastPlace = item.places.find(({ value }) => value === last);
+  const lastPlace = places.find(({ value }) => value === last);
   return (
     <fieldset>
       <legend className="mb-1 font-semibold">
@@ -176,7 +180,7 @@ function FeltPlaces({
       </legend>
       <SmallBody
         label="Where it was felt"
-        places={item.places}
+        places={places}
         pressed={log.felt}
         onPress={(place) => setLog({ ...log, felt: log.felt === place ? null : (place as SetLog['felt']) })}
         beside={lastPlace && <p className="text-sm text-ink2">last {lastPlace.label}</p>}

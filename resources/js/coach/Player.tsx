@@ -210,6 +210,7 @@ function Check({
       last={lastTold(way, told)}
       painStopsAbove={sheet.painStopsAbove}
       painPlaces={sheet.painPlaces}
+      feltPlaces={sheet.feltPlaces}
       painBefore={told.before}
       start={training.answering}
       onAnswer={(answering) => void change({ answering })}

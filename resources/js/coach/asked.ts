@@ -1,10 +1,10 @@
 import type { Schemas } from '@/api/client';
 import type { SetLog, Told } from '@/offline/told';
-import { moreLeft, wayAt, type StrungCue, type Way } from './course';
+import { moreLeft, wayAt, type SetCue, type StrungCue, type Way } from './course';
 import type { useCourse } from './useCourse';
 
 /** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */
-export function dueCheck(cues: Schemas['Cue'][], at: number, { sets, skipped }: Told): { item: string; set: number } | null {
+export function dueCheck(cues: SetCue[], at: number, { sets, skipped }: Told): { item: string; set: number } | null {
   const gone = cues.slice(0, at).findLast((other) => other.endsSet);
   if (!gone || skipped.includes(`${gone.item} ${gone.set}`)) return null;
   return sets.some((set) => set.item === gone.item && set.set === gone.set) ? null : { item: gone.item, set: gone.set };

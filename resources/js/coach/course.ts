@@ -5,8 +5,10 @@ import type { Step } from '@/offline/trainings';
 type Sheet = Schemas['CueSheetView'];
 export type Way = Schemas['CueWayView'];
 
-/** A cue, with the set it belongs to or leads to, and the way that set is done. */
-export type StrungCue = Schemas['Cue'] & { step: number; way: string };
+/** A cue, with the set it belongs to or leads to. */
+export type SetCue = Schemas['Cue'] & { item: string; set: number };
+/** … and the way that set is done. */
+export type StrungCue = SetCue & { step: number; way: string };
 
 const wayOf = (sheet: Sheet, item: string, key: string): number => {
   const exact = sheet.ways.findIndex((way) => way.id === item && way.key === key);
@@ -43,14 +45,19 @@ export function strung(sheet: Sheet, steps: Step[]): StrungCue[] {
     const way = wayAt(sheet, step);
     const before = steps[at - 1];
     const own = { step: at, way: way?.key ?? '' };
-    const piece = (way?.pieces[step.set - 1] ?? way?.pieces.at(-1) ?? []).map((cue) => ({ ...cue, set: step.set, ...own }));
+    const piece = (way?.pieces[step.set - 1] ?? way?.pieces.at(-1) ?? []).map((cue) => ({
+      ...cue,
+      item: step.item,
+      set: step.set,
+      ...own,
+    }));
     return before ? [{ ...between(sheet, before, step), ...own }, ...piece] : piece;
   });
 }
 
 /** What is rested, or how long it takes to change over, between two sets. */
-function between(sheet: Sheet, from: Step, to: Step): Schemas['Cue'] {
-  const rest = (stretch: Schemas['Cue']['stretch'], seconds: number, of: Step): Schemas['Cue'] => ({
+function between(sheet: Sheet, from: Step, to: Step): SetCue {
+  const rest = (stretch: Schemas['Cue']['stretch'], seconds: number, of: Step): SetCue => ({
     stretch,
     seconds,
     item: of.item,

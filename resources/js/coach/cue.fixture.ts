@@ -1,11 +1,7 @@
-import type { Schemas } from '@/api/client';
+import type { SetCue } from './course';
 
 /** A cue of so many seconds; for tests. */
-export const cue = (
-  seconds: number,
-  stretch: Schemas['Cue']['stretch'] = 'work',
-  more: Partial<Schemas['Cue']> = {},
-): Schemas['Cue'] => ({
+export const cue = (seconds: number, stretch: SetCue['stretch'] = 'work', more: Partial<SetCue> = {}): SetCue => ({
   stretch,
   seconds,
   item: 'a',

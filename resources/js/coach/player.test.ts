@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Schemas } from '@/api/client';
+import type { SetCue } from './course';
 import { cue } from './cue.fixture';
 import { countedBy, cued, play, repetition, runFor } from './player';
 
-type Cue = Schemas['Cue'];
+type Cue = SetCue;
 
 const cues = [cue(10), cue(5, 'rest'), cue(10)];
 const player = play(cues);

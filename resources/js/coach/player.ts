@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
 import type { Counted } from '@/offline/trainings';
+import type { SetCue } from './course';
 
 type Cue = Schemas['Cue'];
 
@@ -114,7 +115,7 @@ export const runFor = (cue: Cue | undefined, leftMs: number): number | null =>
 
 /** What an open set came to when it was ended: whole repetitions of each side, else seconds. */
 export function countedBy(
-  cue: Cue,
+  cue: SetCue,
   leftMs: number,
   { unit, sides }: Pick<Schemas['CueWayView'], 'unit' | 'sides'>,
 ): Counted | null {

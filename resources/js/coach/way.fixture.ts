@@ -24,10 +24,6 @@ export const way = (more: Partial<Schemas['CueWayView']> = {}): Schemas['CueWayV
   figure: { view: [20, 10], side: 'left', frames: [[]], kit: [], shadow: [[]], force: [] },
   fault: null,
   felt: 'the front of the trunk',
-  places: [
-    { value: 'right', label: 'where it should be' },
-    { value: 'low-back', label: 'low back' },
-  ],
   questions: [
     { value: 'ribs', label: 'Ribs stay down' },
     { value: 'in-control', label: 'In control, with ease' },

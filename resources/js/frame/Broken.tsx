@@ -1,4 +1,5 @@
 import { Component, type ReactNode } from 'react';
+import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
 
 /** Catches what a view could not do, its code not arriving included, and says it in its place. */
@@ -16,19 +17,22 @@ export class Catching extends Component<{ children: ReactNode }, { error: unknow
 
 /** A view that could not be shown: what was kept, and what to do. Both ways out begin anew. */
 function Broken({ error }: { error: unknown }) {
+  const newVersion = useNewVersion();
   return (
     <main className="grid max-w-2xl content-start gap-4 p-6">
       <h1 className="text-2xl">This view could not be shown</h1>
       <p>
-        What was saved is kept, and a log in progress stays on this device. Open the view again; if it happens once more, tell
-        whoever looks after the application what stands below.
+        What was saved is kept, and a log in progress stays on this device.{' '}
+        {newVersion
+          ? 'There is a new version of Even Rungs, and this page is of the one before: load it.'
+          : 'Open the view again; if it happens once more, tell whoever looks after the application what stands below.'}
       </p>
       <p className="rounded-md border border-hairline bg-paper p-3 font-mono text-sm">
         {error instanceof Error ? error.message : 'The page could not be read.'}
       </p>
       <div className="flex gap-3">
-        <Button look="next" onClick={() => location.reload()}>
-          Open it again
+        <Button look="next" onClick={newVersion ?? (() => location.reload())}>
+          {newVersion ? 'Load the new version' : 'Open it again'}
         </Button>
         <Button onClick={() => location.assign('/')}>To the bench</Button>
       </div>

@@ -12,6 +12,7 @@ import { useReach } from '@/offline/kept';
 import { sendWaiting, useSendingByItself, useWaiting } from '@/offline/outbox';
 import { setTrainer } from '@/offline/trainings';
 import { useTraining } from '@/offline/useTraining';
+import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
 import { day, longDay } from '@/ui/day';
 import { TextField } from '@/ui/Field';
@@ -78,6 +79,7 @@ function Today({ home }: { home: View }) {
   };
   const { now } = home;
   const { shownFrom } = useReach();
+  const newVersion = useNewVersion();
   // What can be done this week lies on the device, for where there is no network.
   const sessions = [...new Set([now, ...home.week].flatMap((one) => (one ? [one.id] : [])))].join();
   useEffect(() => {
@@ -111,6 +113,14 @@ function Today({ home }: { home: View }) {
             </p>
           )}
           <News home={home} />
+          {newVersion && (
+            <p role="status" className="text-base text-ink2">
+              There is a new version of this page.{' '}
+              <Button look="quiet" onClick={newVersion}>
+                load it
+              </Button>
+            </p>
+          )}
           {now && home.morning && <Morning key={home.morning.log} home={home} session={now} question={home.morning} />}
           {now ? (
             <Now key={`${now.id} ${now.on}`} session={now} home={home} onTold={take} />

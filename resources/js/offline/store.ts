@@ -53,9 +53,10 @@ interface Shelves extends DBSchema {
 
 /**
  * How what is kept is written. What was told is read from every earlier version (1: without the order a training took);
- * answers of an earlier one are let go of, since the server has them (before 3 a cue sheet did not say what has moved on).
+ * answers of an earlier one are let go of, since the server has them (before 3 a cue sheet did not say what has moved on, before 4
+ * where something is felt was said with each exercise).
  */
-export const VERSION = 3;
+export const VERSION = 4;
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
 
