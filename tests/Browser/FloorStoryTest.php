@@ -146,6 +146,8 @@ final class FloorStoryTest extends BrowserTestCase
             // An answer of the new version that the page of before does not understand.
             $b->driver->executeScript('const real = window.fetch; window.fetch = (asked, ...more) => /\/api\/library$/.test(asked.url ?? asked) ? Promise.resolve(Response.json({})) : real(asked, ...more)');
             $b->click('//header//a[.="library"]')->see('This view could not be shown')->see('this page is of the one before: load it');
+            // Another view is not touched by it.
+            $b->click('//header//a[.="people"]')->isGone('//h1[.="This view could not be shown"]')->click('//header//a[.="library"]')->see('This view could not be shown');
             $b->click('//button[.="Load the new version"]')->isGone('//h1[.="This view could not be shown"]')->find('//nav[@aria-label="Ladders"]');
             $b->isGone('//button[.="new version: load it"]')->complaints();
         } finally {

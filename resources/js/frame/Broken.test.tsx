@@ -47,6 +47,22 @@ describe('a view that cannot be shown', () => {
     document.head.innerHTML = '';
   });
 
+  it('breaks at its own address only', () => {
+    vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    const Odd = () => {
+      throw new Error('no list');
+    };
+    const { rerender } = render(
+      <Catching at="/library">
+        <Odd />
+      </Catching>,
+    );
+    expect(screen.getByRole('heading', { name: 'This view could not be shown' })).toBeTruthy();
+    rerender(<Catching at="/people">people</Catching>);
+
+    expect(screen.getByText('people')).toBeTruthy();
+  });
+
   it('shows the view where nothing is wrong', () => {
     render(<Catching>bench</Catching>);
 

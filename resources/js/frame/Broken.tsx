@@ -2,9 +2,13 @@ import { Component, type ReactNode } from 'react';
 import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
 
-/** Catches what a view could not do, its code not arriving included, and says it in its place. */
-export class Catching extends Component<{ children: ReactNode }, { error: unknown }> {
+/** Catches what a view could not do, its code not arriving included, and says it in its place; another address is tried anew. */
+export class Catching extends Component<{ at?: string; children: ReactNode }, { error: unknown }> {
   override state: { error: unknown } = { error: null };
+
+  override componentDidUpdate(before: { at?: string }): void {
+    if (before.at !== this.props.at && this.state.error !== null) this.setState({ error: null });
+  }
 
   static getDerivedStateFromError(error: unknown): { error: unknown } {
     return { error: error ?? new Error('The page could not be read.') };
@@ -18,6 +22,7 @@ export class Catching extends Component<{ children: ReactNode }, { error: unknow
 /** A view that could not be shown: what was kept, and what to do. Both ways out begin anew. */
 function Broken({ error }: { error: unknown }) {
   const newVersion = useNewVersion();
+  const isAtHome = location.pathname === '/home';
   return (
     <main className="grid max-w-2xl content-start gap-4 p-6">
       <h1 className="text-2xl">This view could not be shown</h1>
@@ -27,14 +32,20 @@ function Broken({ error }: { error: unknown }) {
           ? 'There is a new version of Even Rungs, and this page is of the one before: load it.'
           : 'Open the view again; if it happens once more, tell whoever looks after the application what stands below.'}
       </p>
-      <p className="rounded-md border border-hairline bg-paper p-3 font-mono text-sm">
-        {error instanceof Error ? error.message : 'The page could not be read.'}
-      </p>
+      {!newVersion && (
+        <p className="rounded-md border border-hairline bg-paper p-3 font-mono text-sm">
+          {error instanceof Error ? error.message : 'The page could not be read.'}
+        </p>
+      )}
       <div className="flex gap-3">
         <Button look="next" onClick={newVersion ?? (() => location.reload())}>
           {newVersion ? 'Load the new version' : 'Open it again'}
         </Button>
-        <Button onClick={() => location.assign('/')}>To the bench</Button>
+        {isAtHome ? (
+          <Button onClick={() => location.assign('/home')}>To your page</Button>
+        ) : (
+          <Button onClick={() => location.assign('/')}>To the bench</Button>
+        )}
       </div>
     </main>
   );

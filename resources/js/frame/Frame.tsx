@@ -12,6 +12,7 @@ import { Key } from '@/ui/Key';
 import { later } from '@/ui/later';
 import { Loading } from '@/ui/Loading';
 import { takeOffer } from '@/ui/notice';
+import { Catching } from './Broken';
 import { useShortcuts } from './keys';
 import { LadderOfWork } from './LadderOfWork';
 import { ReasonProvider } from './reason';
@@ -124,13 +125,17 @@ export function Frame() {
                   <Key>?</Key> keys here
                 </button>
               </div>
-              <Outlet context={person.data} />
+              <Catching at={location.pathname}>
+                <Outlet context={person.data} />
+              </Catching>
             </div>
           ) : (
             <Loading what="Opening the person" error={person.error} again={() => void person.refetch()} />
           )
         ) : (
-          <Outlet />
+          <Catching at={location.pathname}>
+            <Outlet />
+          </Catching>
         )}
       </div>
       <Suspense>
