@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
 /** A creation is once, and the same: what a device sends again after a lost answer doubles nothing and swallows nothing. */
@@ -43,6 +44,18 @@ final class TakenOnceTest extends ApiTestCase
             self::assertEquals($kept, DB::table($table)->where('id', $sent['id'])->first(), $address);
         }
         self::assertSame(1, DB::table('set_logs')->count());
+
+        // A year and more later nothing is remembered but what was created: it is not created again, and not lost.
+        $kept = static fn(): array => array_map(static fn(string $table): int => DB::table($table)->count(), array_column($creations, 1));
+        [$before, $known] = [$kept(), DB::table('takings')->count()];
+        DB::table('takings')->where('taken_at', '<', now()->addSecond())->limit($known - 1)->update(['taken_at' => now()->subDays(401)]);
+        self::assertSame(0, Artisan::call('takings:let-go'));
+        self::assertSame(1, DB::table('takings')->count());
+        DB::table('takings')->delete();
+        foreach ($creations as [$address, , $sent]) {
+            self::assertLessThan(500, $this->postJson("/api/people/{$person}/{$address}", $sent)->getStatusCode(), $address);
+        }
+        self::assertSame($before, $kept());
     }
 
     public function test_somebody_is_added_once_and_a_stranger_learns_nothing_of_numbers_that_are_taken(): void
