@@ -96,6 +96,22 @@ final class MessagesTest extends HomeTestCase
         $this->getJson('/api/bench')->assertJsonPath('lines.0.step', 'coach');
     }
 
+    public function test_what_the_queue_gives_up_is_told_on_the_bench_and_kept_nowhere_with_who_was_written_to(): void
+    {
+        Notification::swap(new ChannelManager($this->app));
+        Mail::swap(new MailManager(app()));
+        config(['queue.default' => 'database', 'mail.default' => 'smtp', 'mail.mailers.smtp.host' => '127.0.0.1', 'mail.mailers.smtp.port' => 1]);
+        $this->contact();
+        $this->postJson("/api/people/{$this->person}/home-links/message")->assertCreated();
+        for ($try = 1; $try <= 5; $try++) {
+            self::assertSame(1, DB::table('jobs')->count(), "before try {$try}");
+            Artisan::call('queue:work', ['--once' => true, '--quiet' => true]);
+            $this->travel(20)->minutes();
+        }
+        self::assertSame([0, 0], [DB::table('jobs')->count(), count(resolve('queue.failer')->all())]);
+        $this->getJson('/api/bench')->assertJsonPath('lines.0.sentence', 'A message did not reach them.');
+    }
+
     public function test_messages_go_at_decent_hours_of_the_practice(): void
     {
         Queue::fake();
