@@ -167,7 +167,7 @@ final readonly class UpToDate
         [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, $isEasier);
         if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
-            return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item) : null;
+            return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item, $record) : null;
         }
         $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
         if ($coming === null) {
@@ -178,7 +178,7 @@ final readonly class UpToDate
             return null;
         }
 
-        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $rung === $written ? $coming->reason : self::movedTo($rung, $written, $item->dose, $now)];
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $rung === $written ? $coming->reason : self::movedTo($rung, $written, $item->dose, $now, $record)];
     }
 
     /**
@@ -220,7 +220,7 @@ final readonly class UpToDate
         }
         $now = $record->doses()->carriedOver(new Item($item->id, $written, $dose), $rung);
 
-        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), self::movedTo($rung, $written, $item->dose, $now)];
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), self::movedTo($rung, $written, $item->dose, $now, $record)];
     }
 
     /**
@@ -248,21 +248,23 @@ final readonly class UpToDate
      *
      * @return array{WrittenItem, Reason}|null
      */
-    private static function sameSeconds(Dose $dose, Rung $rung, Rung $written, WrittenItem $item): ?array
+    private static function sameSeconds(Dose $dose, Rung $rung, Rung $written, WrittenItem $item, PersonRecord $record): ?array
     {
         if ($dose->first() instanceof Open && $rung->sidedness !== $written->sidedness) {
             return null;
         }
         $now = ($dose->first() instanceof Timed ? $dose->onlyOn(Side::Both) : $dose)->withRange(null);
 
-        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), self::movedTo($rung, $written, $item->dose, $now)];
+        return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), self::movedTo($rung, $written, $item->dose, $now, $record)];
     }
 
-    private static function movedTo(Rung $rung, Rung $written, string $line, Dose $now): Reason
+    private static function movedTo(Rung $rung, Rung $written, string $line, Dose $now, PersonRecord $record): Reason
     {
+        $working = $record->workingRung($rung->ladder);
+
         return Reason::because(
             Rule::UpToDate,
-            "“{$rung->name}” in place of “{$written->name}”: the working rung by now.",
+            "“{$rung->name}” in place of “{$written->name}”: ".($working === null || $working->slug === $rung->slug ? 'the working rung by now.' : "it stands in for the working rung, “{$working->name}”, which is ruled out."),
             ['written' => "{$written->name}, {$line}", 'now' => "{$rung->name}, ".DoseLine::print($now)],
             'Placing the person on the rung that was written.',
         );
@@ -298,19 +300,20 @@ final readonly class UpToDate
         return ($coming->rises && ! $isEasier) || $coming->isLighter || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
     }
 
-    /** The working rung where what was written is above it, was left upward since, or was mastered in its stead; else what was written. */
+    /** The working rung, or what stands in where that is ruled out, where what was written is above it; the working rung where it was left upward since, or mastered in its stead; else what was written. */
     private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
         // Where the sides stand apart, one of them may work on its own rung.
         $standsThere = $dose->only !== null && array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug && $here->side->meets($dose->only)) !== [];
-        if ($working === null || $standsThere || ! $record->circumstances()->rule($working)->openOn(Side::Both)) {
+        if ($working === null || $standsThere) {
             return $written;
         }
+        $isRuledOut = ! $record->circumstances()->rule($working)->openOn(Side::Both);
         if ($written->height->above($working->height) > 0) {
-            return $working;
+            return ($isRuledOut ? $record->circumstances()->nextOpen($record->library->ladder($working->ladder), $working, up: false, on: Side::Both) : $working) ?? $written;
         }
-        if ($isEasier) {
+        if ($isEasier || $isRuledOut) {
             return $written;
         }
         if (self::wasLeft($written, $record) || in_array($written->slug, $record->mastered(), true)) {
@@ -327,13 +330,17 @@ final readonly class UpToDate
         return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
     }
 
-    /** Whether the person stood as high before, and works lower now. */
+    /** Whether the person stood as high before, or trained it before they were placed where they stand, and works lower now. */
     private static function cameDown(Rung $rung, PersonRecord $record): bool
     {
         $working = $record->workingRung($rung->ladder);
         $stoodSoHigh = static fn(Placing $placing): bool => $placing->ladder === $rung->ladder && $record->library->has($placing->rung) && $record->library->rung($placing->rung)->height->above($rung->height) >= 0;
 
-        return $working !== null && $rung->height->above($working->height) > 0 && array_filter($record->history->placings, $stoodSoHigh) !== [];
+        $placed = max([0, ...array_map(static fn(Position $here): int => $here->sequence, $record->on($rung->ladder))]);
+        $wasTrained = static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && $session->sequence < $placed;
+
+        return $working !== null && $rung->height->above($working->height) > 0
+            && (array_filter($record->history->placings, $stoodSoHigh) !== [] || array_filter($record->rungSessions(Side::Both), $wasTrained) !== []);
     }
 
     /** Whether the person stood on it and has gone on. */

@@ -20,17 +20,18 @@ final class Forecast
      * @param int $daysHere   already spent on the rung
      * @param int $sessions   a week that hold the ladder
      * @param int $weeksBefore weeks of the program already behind when it begins
+     * @param Rung|null $upTo where the rung stands in for a higher one: that is climbed to at most
      *
      * @return list<GateForecast> in order, as far as the weeks reach
      */
-    public static function of(Rung $rung, int $daysHere, Ladder $ladder, Circumstances $circumstances, Rate $rate, int $sessions, int $weeks, int $weeksBefore = 0): array
+    public static function of(Rung $rung, int $daysHere, Ladder $ladder, Circumstances $circumstances, Rate $rate, int $sessions, int $weeks, int $weeksBefore = 0, ?Rung $upTo = null): array
     {
         $forecasts = [];
         [$early, $likely, $late] = [0.0, 0.0, 0.0];
         $behind = $daysHere / 7;
         // However quick somebody is, the method asks for its days and its clean sessions first.
         $least = max($circumstances->method->daysOnRungToClimb() / 7, $circumstances->method->cleanSessionsToClimb() / max(1, $sessions));
-        while (($next = $circumstances->nextOpen($ladder, $rung, true, Side::Both)) !== null) {
+        while (($next = $circumstances->nextOpen($ladder, $rung, true, Side::Both)) !== null && ($upTo === null || $next->height->above($upTo->height) <= 0)) {
             $whole = max($least, max(1, $next->height->above($rung->height)) / $rate->tenthsAWeek);
             $left = max($least / 2, $whole - $behind);
             $early += max(min($left, $least - min($behind, $least)), $left / self::SPREAD);

@@ -43,7 +43,7 @@ final class LadderPath
     /** Weeks without a set of it so far. */
     private int $idle = 0;
 
-    private function __construct(private readonly StartingPoint $standing, private readonly ProgramRequest $wish, private readonly Ladder $ladder, private Rung $rung, private string $why)
+    private function __construct(private readonly StartingPoint $standing, private readonly ProgramRequest $wish, private readonly Ladder $ladder, private Rung $rung, private string $why, private readonly ?Rung $standsInFor = null)
     {
         $this->ahead = $this->forecast($rung, $standing->daysOn[$rung->ladder] ?? 0, 0);
         $this->doses = $this->dosesFrom($rung, $standing->doses[$rung->slug] ?? null);
@@ -53,6 +53,12 @@ final class LadderPath
     public static function of(StartingPoint $standing, ProgramRequest $wish, Rung $rung, ?string $why = null): self
     {
         return new self($standing, $wish, $standing->library->ladder($rung->ladder), $rung, $why ?? 'The working rung.');
+    }
+
+    /** Where the working rung is ruled out: above it nobody climbs without having stood on it. */
+    public static function inPlaceOf(Rung $working, StartingPoint $standing, ProgramRequest $wish, Rung $rung): self
+    {
+        return new self($standing, $wish, $standing->library->ladder($rung->ladder), $rung, 'Stands in for the working rung, which is ruled out.', $working);
     }
 
     public function rung(): Rung
@@ -130,7 +136,7 @@ final class LadderPath
     /** @return list<GateForecast> from a week of those trained on */
     private function forecast(Rung $rung, int $days, int $weeksBefore): array
     {
-        return Forecast::of($rung, $days, $this->ladder, $this->standing->circumstances, $this->wish->rate, count($this->wish->slots), $this->wish->weeks - $weeksBefore, $weeksBefore);
+        return Forecast::of($rung, $days, $this->ladder, $this->standing->circumstances, $this->wish->rate, count($this->wish->slots), $this->wish->weeks - $weeksBefore, $weeksBefore, $this->standsInFor);
     }
 
     /** @return non-empty-list<Dose> from the first to the top of what the rung asks for, within what the limits allow */

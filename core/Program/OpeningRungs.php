@@ -62,7 +62,7 @@ final readonly class OpeningRungs
             if ($begin !== $rung) {
                 $notes[] = Reason::because(Rule::ProgramRung, "“{$begin->name}” stands in for the working rung. {$ruled}", ['working rung' => $rung->name], 'A limit lifted, or the kit at hand.');
             }
-            $paths[$ladder] = LadderPath::of($standing, $wish, $begin, $begin === $rung ? null : 'Stands in for the working rung, which is ruled out.');
+            $paths[$ladder] = $begin === $rung ? LadderPath::of($standing, $wish, $begin) : LadderPath::inPlaceOf($rung, $standing, $wish, $begin);
         }
         foreach (Demand::withShare() as $demand) {
             $needed = $wish->targets->part($demand) > 0 || in_array($demand, Demand::everyWeek(), true);

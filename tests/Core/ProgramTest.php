@@ -487,6 +487,15 @@ final class ProgramTest extends TestCase
         self::assertGreaterThanOrEqual(intdiv(9 * $weeks, 10), $led);
     }
 
+    public function testWhatStandsInForARuledOutWorkingRungClimbsNoHigherThanThat(): void
+    {
+        $program = self::program(weeks: 12, working: ['front-plank/forearms-low-step', 'press-out/standing'], kit: [Kit::Mat]);
+        $planks = array_map(static fn(ProgramWeek $week): string => $week->cells['front-plank']->rung->slug ?? '', $program->weeks);
+
+        self::assertSame(['front-plank/forearms-knees'], array_values(array_unique(array_filter($planks))));
+        self::assertStringContainsString('“Front plank, forearms, knees down” stands in for the working rung.', self::sentences($program->notes));
+    }
+
     public function testWithoutAnyHeldWorkTheMinutesAreFilledAllTheSame(): void
     {
         $offers = array_map(static fn(string $slug): Candidate => Candidate::of($rung = ShippedLibrary::rung($slug), $rung->defaultDose(Method::default())), ['dead-bug/opposite-short', 'all-fours/opposite-short', 'press-out/standing']);

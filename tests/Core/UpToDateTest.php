@@ -49,6 +49,16 @@ final class UpToDateTest extends TestCase
         self::assertSame(Rule::UpToDate, $now->changes['front-plank']->rule);
     }
 
+    public function test_where_the_working_rung_is_ruled_out_what_is_above_it_gives_way_to_what_stands_in(): void
+    {
+        // The low step is not there any more; the plank on the toes stands above it and needs nothing.
+        $now = self::now(['front-plank/forearms-toes 4x10s'], stands: ['front-plank/forearms-low-step'], kit: [Kit::Mat]);
+
+        self::assertSame('front-plank/forearms-knees', $now->blocks[0]->items[0]->rung);
+        self::assertSame('“Front plank, forearms, knees down” in place of “Front plank, forearms and toes”: it stands in for the working rung, “Front plank, forearms on a low step”, which is ruled out.', $now->changes['front-plank']->sentence);
+        self::assertSame([], self::now(['front-plank/forearms-knees 4x20s'], stands: ['front-plank/forearms-low-step'], kit: [Kit::Mat])->changes);
+    }
+
     public function test_so_does_one_that_was_left_upward_since(): void
     {
         self::assertSame(['side-bridge/hip-dips 3x3/side'], self::lines(self::now(['side-bridge/top-foot-front 3x20s/side'], stands: ['side-bridge/top-foot-front', 'side-bridge/hip-dips'])));

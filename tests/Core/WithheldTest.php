@@ -212,6 +212,8 @@ final class WithheldTest extends TestCase
         self::assertSame(self::PLANK, UpToDate::alone(self::blocks(), $down, ['front-plank'])->blocks[0]->items[0]->rung, 'what is fixed stays');
 
         $above = 'front-plank/tight-plank';
+        $lower = self::record([self::log(10, $above, '1x10s')], placings: [new Placing('d', 'front-plank', Side::Both, self::KNEES, false, 105, Day::parse('2026-06-11'))]);
+        self::assertSame(self::KNEES, UpToDate::alone([WrittenBlock::straight(new WrittenItem('a', $above, '1x10s'))], $lower)->blocks[0]->items[0]->rung, 'trained before, and placed lower since');
         self::assertSame(['1x10s'], self::alone(self::record([]), [new WrittenItem('a', $above, '1x10s')]));
     }
 

@@ -27,6 +27,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Person\Decided;
+use EvenRungs\Person\EasierNow;
 use EvenRungs\Person\Growth;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
@@ -78,10 +79,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['grew after it was too much', 'over its minutes', 'above the working rung', 'met again what broke', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['grew after it was too much', 'over its minutes', 'above the working rung', 'met again what broke', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'trained what is closed', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'told late' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'told late' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'trained what is closed' => 0, 'turns' => 0, 'easier versions' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -171,6 +172,12 @@ final class Life
     /** Per cent of mornings that are told of. */
     private int $mornings;
 
+    /** Per cent of sets out of reach at which an easier version takes over. */
+    private int $swaps;
+
+    /** The week from which on something of their life is another one; null for most. */
+    private ?int $turns;
+
     /** @var array<string, int> steps down from a rung, by rung and side */
     private array $stepsDown = [];
 
@@ -197,6 +204,8 @@ final class Life
         $this->alone = [0, 0, 50, 100][$chance->getInt(0, 3)];
         $this->late = [0, 0, 30][$chance->getInt(0, 2)];
         $this->mornings = [0, 40, 100][$chance->getInt(0, 2)];
+        $this->swaps = [0, 0, 50, 100][$chance->getInt(0, 3)];
+        $this->turns = $chance->getInt(0, 2) > 0 ? null : $chance->getInt(1, 6);
         $this->method = Method::default();
         foreach ($chance->getInt(0, 1) === 0 ? [] : Question::cases() as $question) {
             $answers = $question->answers();
@@ -214,6 +223,9 @@ final class Life
         $end = null;
         for ($week = 0; $week < $this->weeks; $week++) {
             $monday = $today->plusDays(7 * $week);
+            if ($week === $this->turns) {
+                $this->turn($monday);
+            }
             $hand = $this->hand($monday);
             if ($hand->present() === null || $hand->against() !== []) {
                 $this->count['planned anew'] += $hand->present() === null ? 0 : 1;
@@ -231,6 +243,19 @@ final class Life
                 $this->live($monday);
             }
         }
+    }
+
+    /** A limit that was not there, less kit, fewer minutes or other days. */
+    private function turn(Day $today): void
+    {
+        $this->count['turns']++;
+        $old = $this->profile;
+        $states = State::cases();
+        $days = [$this->chance->getInt(1, 3), $this->chance->getInt(4, 7)];
+        match ($what = $this->chance->getInt(0, 3)) {
+            0 => $this->limits[] = new NotedLimit($states[$this->chance->getInt(0, count($states) - 1)], [Side::Both, Side::Left][$this->chance->getInt(0, 1)], $today, false),
+            default => $this->profile = new Profile($old->aim, null, $old->birthYear, null, $what === 3 ? $days : $old->trainingDays, $what === 2 ? max(4, intdiv($old->minutes, 2)) : $old->minutes, $what === 1 ? [Kit::Mat] : $old->kit, null, []),
+        };
     }
 
     /** Whatever a session or a week can start from, as this person stands. */
@@ -424,11 +449,13 @@ final class Life
             $this->note('trained what hurt before it was decided', $hand->record->isStopped($item->rung->ladder) || $this->hurt($hand->record, $item->rung->ladder), "{$which}{$day->iso()}: {$item->rung->slug}");
             $working = $hand->record->workingRung($item->rung->ladder);
             $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
+            $ruling = $hand->record->circumstances()->rule($item->rung);
+            $this->note('trained what is closed', ! $ruling->openSomewhere() || ($item->dose->perSide && $item->dose->only === null && $ruling->onlySide() !== null), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             $broke = $this->broke($hand->record, $item);
             $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");
             $this->note('too soon again', $broke === null && $this->isTooSoon($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             $this->note('back as if never away', $this->isBackAsBefore($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
-            array_push($sets, ...$this->done($item, $day));
+            array_push($sets, ...$this->done($hand->record, $item, $day));
         }
         $this->tellMorning($day);
         $log = new LoggedSession('log-'.++$this->sequence, 'session', $day, $this->sequence, $session->timeline()->totals()->total(), $sets, [], $this->before === null ? [] : [$this->before]);
@@ -564,7 +591,7 @@ final class Life
     }
 
     /** @return list<LoggedSet> what this person makes of an exercise on a day */
-    private function done(Item $item, Day $day): array
+    private function done(PersonRecord $record, Item $item, Day $day): array
     {
         [$rung, $dose] = [$item->rung, $item->dose];
         $can = $this->can($rung) * (0.92 + $this->chance->getInt(0, 16) / 100);
@@ -591,6 +618,14 @@ final class Life
             $done = $dose->perSide && $dose->only !== Side::Right ? $weaker : $reps;
             $sets[] = new LoggedSet($item->id, $rung->slug, DoseLine::print($dose), $both, $left, $right, $isTold ? [...$ticks, FormQuestion::InControl->value => $done >= $body->target()] : [], $isTold ? $pain : null, $isTold ? $effort : null, false, $isTold ? Felt::Right : null, $isTold && $isOld ? $this->before->side : null, $set, $isTold && $isOld ? $this->before->place : null);
             $this->count['short of the target'] += $done < $body->target() ? 1 : 0;
+            $easier = $reps < $body->target() && $this->chance->getInt(1, 100) <= $this->swaps ? EasierNow::of($record, $item)[0] ?? null : null;
+            if ($easier !== null) {
+                // Of the set that was begun nothing is told.
+                $this->count['easier versions']++;
+                array_pop($sets);
+
+                return [...$sets, ...$this->rest($easier->item, $rung->slug, range($set, $dose->sets()), $isTold, $ticks)];
+            }
         }
         $key = "{$rung->slug} {$dose->first()->target()}";
         // Who lets decisions wait or stays, or is told nothing, leaves it so.
@@ -602,6 +637,25 @@ final class Life
         $this->note('easy for ever', $running === 6 && ! $isTop && $this->alone === 0, "{$day->iso()}: {$rung->slug} ".DoseLine::print($dose)." the sixth time at effort {$hardest}");
 
         return $sets;
+    }
+
+    /**
+     * The rest of the sets in an easier version, which is in reach.
+     *
+     * @param list<int>           $numbers
+     * @param array<string, true> $ticks
+     *
+     * @return list<LoggedSet>
+     */
+    private function rest(Item $easier, string $instead, array $numbers, bool $isTold, array $ticks): array
+    {
+        return array_map(static function (int $number) use ($easier, $instead, $isTold, $ticks): LoggedSet {
+            $dose = $easier->dose;
+            $done = $dose->body(min($number, $dose->allSets()))->target();
+            [$both, $left, $right] = $dose->perSide ? [null, $dose->only === Side::Right ? null : $done, $dose->only === Side::Left ? null : $done] : [$done, null, null];
+
+            return new LoggedSet($easier->id, $easier->rung->slug, DoseLine::print($dose), $both, $left, $right, $isTold ? $ticks : [], $isTold ? 0 : null, $isTold ? 6 : null, false, $isTold ? Felt::Right : null, null, $number, null, $easier->rung->slug === $instead ? null : $instead);
+        }, $numbers);
     }
 
     private function isStopped(PersonRecord $record): bool
