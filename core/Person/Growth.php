@@ -115,7 +115,7 @@ final readonly class Growth
         $next = $record->doses()->next()[$written->slug] ?? null;
         $here = NextDose::onRung($written, $record->rungSessions(Side::Both));
         $last = $here[count($here) - 1] ?? null;
-        if ($next === null || $last === null || $last->sequence <= $sequence) {
+        if ($next === null || $last === null || max($last->sequence, $last->told ?? 0) <= $sequence) {
             return null;
         }
         $comes = DoseLine::parse($dose, $rung->sidedness, $record->method->counting());

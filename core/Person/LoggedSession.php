@@ -143,6 +143,7 @@ final readonly class LoggedSession
             $morning,
             array_values(array_map($seenFrom, array_filter($own, $isOptional))),
             $sets[0]->insteadOf === null || ! $library->has($sets[0]->insteadOf) ? null : $library->rung($sets[0]->insteadOf)->slug,
+            $this->told,
         );
     }
 }

@@ -13,6 +13,7 @@ use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Program\Phase;
 use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\RungSession;
@@ -182,14 +183,15 @@ final readonly class UpToDate
     }
 
     /**
-     * In as many rounds with what the next dose has less of, in a set or of load; null where it is no less than written, or what was written was never done.
+     * In as many rounds with what the next dose has less of, in a set or of load; null where it is no less than written, or
+     * what was written was never done and nothing up to it was too much.
      *
      * @return array{WrittenItem, Reason}|null
      */
     private static function lighter(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
     {
         $coming = $record->doses()->next()[$rung->slug] ?? null;
-        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
+        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
             return null;
         }
         $body = $coming->dose->first();
@@ -328,6 +330,13 @@ final readonly class UpToDate
     private static function wasDone(Dose $written, Rung $rung, PersonRecord $record): bool
     {
         return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
+    }
+
+    /** Whether as much, or less, was too much lately: what the trainer wrote ahead of it is a way off. */
+    private static function wasTooMuch(Dose $written, Rung $rung, PersonRecord $record): bool
+    {
+        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->date->daysUntil($record->today) <= Gate::REMEMBERS_DAYS
+            && $session->dose->unit() === $written->unit() && ! $session->dose->asksForMoreThan($written) && $session->wasTooMuch($record->circumstances()->highestEffort())) !== [];
     }
 
     /** Whether the person stood as high before, or trained it before they were placed where they stand, and works lower now. */

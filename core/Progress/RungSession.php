@@ -18,6 +18,7 @@ final readonly class RungSession
      * @param int          $sequence   order in time of the logging, on the same scale as placings
      * @param list<SetLog> $optional   sets on top, done because the last was clean: of them only pain counts
      * @param string|null  $insteadOf  slug of the rung it took over from; null where it was written so
+     * @param int|null     $told       when it was told, in order of time; as it was logged where null
      */
     public function __construct(
         public Day $date,
@@ -28,6 +29,7 @@ final readonly class RungSession
         public ?Morning $morning = null,
         public array $optional = [],
         public ?string $insteadOf = null,
+        public ?int $told = null,
     ) {}
 
     /** @return array<string, string> what a reason says of it */

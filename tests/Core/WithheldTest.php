@@ -201,7 +201,8 @@ final class WithheldTest extends TestCase
         self::assertSame(['2x20s', '2x8/side'], self::alone($once), 'one clean session of less is not yet a reason to try it again');
         $circuit = new WrittenBlock(true, [new WrittenItem('a', self::PLANK, '3x20s'), new WrittenItem('b', self::PRESS, '3x10/side')], [15, 15], 30);
         self::assertSame('3x8/side', UpToDate::of([$circuit], $once)->blocks[0]->items[1]->dose, 'nor in a circuit that is repeated');
-        self::assertSame(['3x12/side'], self::alone($once, [new WrittenItem('a', self::PRESS, '3x12/side')]), 'what the trainer wrote ahead of it stands');
+        self::assertSame(['3x8/side'], self::alone($once, [new WrittenItem('a', self::PRESS, '3x12/side')]), 'nor is more than that');
+        self::assertSame(['3x12/side'], self::alone(self::record([self::log(8, self::PRESS, '2x8/side')]), [new WrittenItem('a', self::PRESS, '3x12/side')]), 'what the trainer wrote ahead of what was clean stands');
     }
 
     public function test_alone_nobody_is_asked_for_the_rung_they_came_down_from_but_for_one_that_was_written_above_on_purpose(): void
@@ -237,6 +238,7 @@ final class WithheldTest extends TestCase
         self::assertNull($held($hard, $stage('2x15s')), 'less may come');
         self::assertNull($held($hard, $stage('2x20s', self::KNEES)));
         self::assertNull($held($hard, $stage('2x30s'), 600), 'the trainer knew of it');
+        self::assertNotNull($held(self::log(10, self::PLANK, '2x20s', told: 700, effort: 9), $stage('2x30s'), 600), 'it was done before, and told since');
         self::assertStringEndsWith('since the target was not reached in every set.', (string) $held(self::log(10, self::PLANK, '2x20s', done: 14), $stage('2x30s')));
         self::assertNull($held(self::log(10, self::PLANK, '2x20s'), $stage('2x30s')));
         self::assertNull($held(self::log(10, self::PLANK, '2x20s', effort: null), $stage('2x30s')), 'what nobody told of is not too much');
