@@ -5,7 +5,8 @@ declare(strict_types=1);
 // Made-up people with a known true capacity live through a program: tested, placed by the proposals, planned, each week
 // written as they stand, each session brought up to date and done as they can, planned anew where the program asks for it.
 // Most trainers follow every proposal, some let decisions wait, some stay against a step down or a climb. Some people train
-// from a sheet at home that grows, on a phone that now and then tells of it days later, tell how the next morning was, and correct what they told. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
+// from a sheet at home that grows, on a phone that now and then tells of it days later, tell how the next morning was, and correct what they told. Some go on with an easier
+// version where a set is out of reach, and of some the life turns in the middle: a limit, less kit, fewer minutes or other days. Counts what nobody would sign, with an example of each, and all of one kind where it is named; what must not happen at all ends it with 1.
 use App\Library\TemplateFile;
 use EvenRungs\Assessment\Climbed;
 use EvenRungs\Assessment\ClimbTest;
