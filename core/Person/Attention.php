@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace EvenRungs\Person;
 
 use EvenRungs\Assessment\Retest;
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
+use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Home\NoteKind;
 use EvenRungs\Screening\Clearance;
@@ -15,7 +17,7 @@ use EvenRungs\Screening\Rescreen;
 final readonly class Attention
 {
     /** Counts up where lines are said or ordered otherwise, so that those that are kept are made anew. */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /**
      * @param int                                         $urgency  lower is sooner
@@ -98,9 +100,12 @@ final readonly class Attention
     private static function ready(PersonRecord $record): array
     {
         $evenness = $record->evenness();
+        $isOpen = static fn(Position $here): bool => $here->side === Side::Both ? $record->circumstances()->rule($here->rung)->openSomewhere() : $record->circumstances()->rule($here->rung)->openOn($here->side);
+        $ruledOut = array_filter($record->positions(), static fn(Position $here): bool => ! $here->stopped && ! $isOpen($here));
         $open = array_filter(Demand::everyWeek(), static fn(Demand $demand): bool => ! isset($evenness->heights[$demand->value]));
         [$urgency, $note] = match (true) {
             $record->morningToAsk() !== null => [6, ' The next morning is asked first.'],
+            $ruledOut !== [] => [6, ' Ruled out by now: '.implode(', ', array_unique(array_map(static fn(Position $here): string => "“{$here->rung->name}”", $ruledOut))).'.'],
             $open !== [] => [7, ' Open demand: '.implode(', ', array_map(static fn(Demand $demand): string => $demand->shortName(), $open)).'.'],
             $evenness->isUneven() => [7, " Uneven: {$evenness->weakest?->shortName()} sets the pace."],
             default => [7, ''],

@@ -82,6 +82,11 @@ final class AttentionTest extends TestCase
         self::assertSame('One decision waits.', Attention::said(Step::Review, 'One decision waits.', 'Lock-house floor'));
     }
 
+    public function test_a_working_rung_that_is_ruled_out_by_now_is_said(): void
+    {
+        self::assertSame(' Ruled out by now: “Front plank, forearms on a low step”.', Attention::of(self::record(Day::parse(self::FIRST), stands: 'front-plank/forearms-low-step'), true)->sentence);
+    }
+
     public function test_a_training_that_ended_since_it_hurt_is_pain_that_was_told_also_without_a_number_and_so_is_much_before_the_first_set(): void
     {
         $line = static fn(bool $hurt, ?EndReason $why, int $before = 0): string => Attention::of(self::record(Day::parse(self::FIRST), log: true, hurt: $hurt, why: $why, before: $before), true)->sentence;
@@ -93,7 +98,7 @@ final class AttentionTest extends TestCase
         self::assertSame('One decision waits.', $line(false, EndReason::Tired, 5));
     }
 
-    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null, int $before = 0): PersonRecord
+    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null, int $before = 0, string $stands = 'front-plank/forearms-knees'): PersonRecord
     {
         $first = Day::parse(self::FIRST);
         $set = static fn(string $rung, string $dose, int $pain): LoggedSet => new LoggedSet($rung, $rung, $dose, 20, null, null, [], $pain, 5, false, null);
@@ -110,7 +115,7 @@ final class AttentionTest extends TestCase
             $today,
             new Profile(Aim::Even, null, null, null, [1, 3], 25, [], null, []),
             new Safety([], $sign ? [new Sign(Urgency::BeforeTraining, 5)] : [], $sign ? [new Clearance($first->plusDays(10), $first->plusDays(19), 6)] : [], $asked ? $first : null, []),
-            History::of([new Placing('placed', 'front-plank', Side::Both, 'front-plank/forearms-knees', false, 0, $first)], [], $logs, [Hold::of(HoldKind::FrontPlankKnees, Side::Both, 40, HoldEnd::FormLost, $first, 1)], [], $first),
+            History::of([new Placing('placed', 'front-plank', Side::Both, $stands, false, 0, $first)], [], $logs, [Hold::of(HoldKind::FrontPlankKnees, Side::Both, 40, HoldEnd::FormLost, $first, 1)], [], $first),
         );
     }
 }

@@ -59,13 +59,13 @@ export function BoardTable({
                           >
                             {side(stand)}
                             {stand.rung.shortName}
-                            {stand.stopped && ' (stopped)'}
+                            {stand.stopped ? ' (stopped)' : stand.rung && isClosed(stand.rung) && ' (ruled out)'}
                           </button>
                         ) : (
                           <span key={stand.side}>
                             {side(stand)}
                             {stand.rung?.name}
-                            {stand.stopped && ', stopped'}{' '}
+                            {stand.stopped ? ', stopped' : stand.rung && isClosed(stand.rung) && ', ruled out'}{' '}
                           </span>
                         ),
                       )}

@@ -14,7 +14,7 @@ export const RAIL_MARGIN = 14;
 /** What a rail says of itself in one line. */
 function railSummary(ladder: BoardLadder): string {
   const working = workingRung(ladder);
-  return `${ladder.name}, ${working ? `stands on ${working.shortName}, ${working.heightText}` : 'no working rung'}`;
+  return `${ladder.name}, ${working ? `stands on ${working.shortName}, ${working.heightText}${isClosed(working) ? ', ruled out' : ''}` : 'no working rung'}`;
 }
 
 /** What can be done on a rail; stable, so that a key moves one rail and leaves the others as they are drawn. */
@@ -253,6 +253,7 @@ function Marker({
   const half = stand.side !== 'both';
   const x = stand.side === 'right' ? RUNG / 2 + 0.5 : -4;
   const width = half ? RUNG / 2 + 3.5 : RUNG + 8;
+  const isOutlined = stand.stopped || isClosed(rung);
   const release = (event: PointerEvent<SVGGElement>) => {
     if (from.current === null) return;
     const moved = Math.abs(event.clientY - from.current) > 4;
@@ -295,17 +296,17 @@ function Marker({
           width={width}
           height="12"
           rx="3"
-          className={stand.stopped ? 'fill-ground stroke-ink' : stand.gate.open ? 'fill-fern' : 'fill-ink'}
+          className={isOutlined ? 'fill-ground stroke-ink' : stand.gate.open ? 'fill-fern' : 'fill-ink'}
           strokeWidth="2"
         />
-        {(half || stand.stopped) && (
+        {(half || isOutlined) && (
           <text
             x={x + width / 2}
             y={y + 4}
             textAnchor="middle"
-            className={cx('font-mono text-[11px] font-bold', stand.stopped ? 'fill-ink' : 'fill-ground')}
+            className={cx('font-mono text-[11px] font-bold', isOutlined ? 'fill-ink' : 'fill-ground')}
           >
-            {stand.stopped ? '■' : stand.side === 'left' ? 'L' : 'R'}
+            {stand.stopped ? '■' : half ? (stand.side === 'left' ? 'L' : 'R') : '◇'}
           </text>
         )}
       </g>
