@@ -18,6 +18,8 @@ use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\DoseStep;
 use EvenRungs\Progress\FirstDose;
+use EvenRungs\Progress\Gate;
+use EvenRungs\Progress\LadderLog;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Primer;
@@ -51,14 +53,33 @@ final class Doses
         foreach ($this->record->workingRungs() as $rung) {
             $next[$rung->slug] ??= NextDose::first($this->first($rung));
         }
+        foreach ($next as $slug => $dose) {
+            $next[$slug] = $this->unlessTakenOver($this->record->library->rung($slug), $dose);
+        }
 
         return $next;
+    }
+
+    /** Less, where an easier version took its place from the first set on since the rung itself was done. */
+    private function unlessTakenOver(Rung $rung, NextDose $next): NextDose
+    {
+        $own = NextDose::onRung($rung, $this->record->rungSessions(Side::Both));
+        $last = $own[count($own) - 1] ?? null;
+        $took = [];
+        foreach ($this->record->rungSessions(Side::Both) as $session) {
+            if (LadderLog::takesOver($rung, $session) && $session->date->daysUntil($this->record->today) <= Gate::REMEMBERS_DAYS && ($last === null || $last->date->isBefore($session->date))) {
+                $took[$session->date->iso()] = $session;
+            }
+        }
+        ksort($took);
+
+        return $took === [] ? $next : $next->takenOver($rung, array_values($took), $this->record->method, $this->record->profile->weights);
     }
 
     /** The next dose of a rung, or its first one. */
     public function on(Rung $rung): NextDose
     {
-        return $this->next[$rung->slug] ?? $this->after($rung) ?? NextDose::first($this->first($rung));
+        return $this->next[$rung->slug] ?? $this->unlessTakenOver($rung, $this->after($rung) ?? NextDose::first($this->first($rung)));
     }
 
     /** @return array<string, Pull> of a band as it was last done, by rung */

@@ -144,7 +144,8 @@ final readonly class LadderLog
         return $how($one) > $how($other) ? $one : $other;
     }
 
-    private static function takesOver(Rung $working, RungSession $session): bool
+    /** Whether an easier version was done in place of a rung. */
+    public static function takesOver(Rung $working, RungSession $session): bool
     {
         return $session->insteadOf === $working->slug && $session->rung->height->above($working->height) < 0;
     }

@@ -177,10 +177,12 @@ final readonly class NextDose
         if ($last->sequence < $since) {
             $clean = self::lastClean($here);
             $dose = $clean->dose ?? FirstDose::half($rung, $method)->dose;
-            // Less was done since, and not clean: that is no reason to ask for more.
+            // Less was done since, and not clean: that is no reason to ask for more, nor for as much where it hurt.
             $isMore = $dose->asksForMoreThan($last->dose);
-            $dose = $isMore ? $last->dose : $dose;
+            $hurts = ! $last->dose->asksForMoreThan($dose) && Pain::acts($last->pain() ?? 0);
+            $dose = $hurts ? DoseStep::lighter($rung, $last->dose, $method, $owned)->dose : ($isMore ? $last->dose : $dose);
             $with = match (true) {
+                $hurts => "a step lighter than the last time, since it hurt ({$last->pain()} of 10)",
                 $isMore => 'with the dose of the last time',
                 $clean === null => 'at half its leaving mark',
                 default => 'with the last dose that was clean here',
@@ -225,6 +227,30 @@ final readonly class NextDose
     public static function first(FirstDose $first): self
     {
         return new self($first->dose, false, $first->reason);
+    }
+
+    /**
+     * A step less for each time that an easier version took its place from the first set on.
+     *
+     * @param non-empty-list<RungSession> $took in place of it, by date
+     * @param list<int>|null              $owned
+     */
+    public function takenOver(Rung $rung, array $took, Method $method, ?array $owned): self
+    {
+        [$dose, $words] = [$this->dose, ''];
+        for ($time = 1; $time <= count($took); $time++) {
+            $step = DoseStep::lighter($rung, $dose, $method, $owned);
+            [$dose, $words] = [$step->dose, $time === 1 ? $step->words : "{$time} steps less"];
+        }
+        $latest = $took[count($took) - 1];
+        $isLess = DoseLine::print($dose) !== DoseLine::print($this->dose);
+
+        return new self($dose, false, Reason::because(
+            Rule::NextDose,
+            "{$rung->name}: ".($isLess ? $words : 'no less is left')."; “{$latest->rung->name}” took its place from the first set on, on {$latest->date->inWords()}.",
+            ['else' => DoseLine::print($this->dose), 'next' => DoseLine::print($dose)],
+            'A set of the rung itself, or stepping down.',
+        ), $isLess);
     }
 
     /** Both sides take it, since this one allows no more. */

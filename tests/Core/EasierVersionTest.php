@@ -93,6 +93,16 @@ final class EasierVersionTest extends TestCase
         self::assertSame([], self::record(logs: [$written])->judgement()->pending(), 'a lower rung that was written says nothing of the working one');
     }
 
+    public function test_while_that_waits_the_rung_itself_comes_with_less_and_after_a_set_of_it_as_ever(): void
+    {
+        $log = static fn(int $day, LoggedSet ...$sets): LoggedSession => new LoggedSession("log {$day}", 'session', Day::parse("2026-06-0{$day}"), $day, null, array_values($sets), []);
+        $next = static fn(LoggedSession ...$logs): string => \EvenRungs\Dose\DoseLine::print(self::record(logs: array_values($logs))->doses()->next()[self::PLANK]->dose);
+        $knees = static fn(int $day): LoggedSession => $log($day, self::set(1, self::KNEES, '1x20s', 20, instead: self::PLANK));
+
+        self::assertSame(['3x(2x10s/5)', '3x10s', '3x5s'], [$next(), $next($knees(1)), $next($knees(1), $knees(2))]);
+        self::assertSame('1x20s', $next($knees(1), $log(2, self::set(1, self::PLANK, '1x20s', 20))));
+    }
+
     public function test_a_set_of_the_rung_itself_comes_before_what_took_over(): void
     {
         $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s', 20), self::set(2, self::KNEES, '2x20s', 20, instead: self::PLANK)], []);

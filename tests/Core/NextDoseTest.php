@@ -316,6 +316,29 @@ final class NextDoseTest extends TestCase
         self::assertSame('Press-out, standing: back on this rung, with the dose of the last time.', $next(...$log('2x4/side'))->reason->sentence);
     }
 
+    public function test_back_on_a_rung_as_much_as_hurt_there_last_does_not_come_again(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $session = fn(string $line, int $at, int $pain): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $at, pain: $pain);
+        $next = static fn(RungSession ...$log): NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'), since: 5) ?? throw new \LogicException;
+
+        self::assertSame('2x6/side', DoseLine::print($next($session('2x8/side', 1, 0), $session('2x8/side', 2, 3))->dose));
+        self::assertSame('Press-out, standing: back on this rung, a step lighter than the last time, since it hurt (3 of 10).', $next($session('2x8/side', 2, 3))->reason->sentence);
+        self::assertSame('2x8/side', DoseLine::print($next($session('2x8/side', 1, 0), $session('2x10/side', 2, 3))->dose), 'what was clean is less already');
+        self::assertSame('2x8/side', DoseLine::print($next($session('2x8/side', 1, 0), $session('2x8/side', 2, 2))->dose));
+    }
+
+    public function test_an_easier_version_from_the_first_set_on_leads_to_less_of_the_rung_itself(): void
+    {
+        $rung = ShippedLibrary::rung('press-out/standing');
+        $took = fn(int $at): RungSession => $this->session('press-out/seated', DoseLine::parse('2x10/side', $rung->sidedness), $at, insteadOf: $rung->slug);
+        $next = static fn(RungSession $first, RungSession ...$took): NextDose => NextDose::first(FirstDose::half($rung, Method::default()))->takenOver($rung, [$first, ...array_values($took)], Method::default(), null);
+
+        self::assertSame(['2x8/side', true], [DoseLine::print($next($took(1))->dose), $next($took(1))->isLighter]);
+        self::assertSame('2x6/side', DoseLine::print($next($took(1), $took(2))->dose));
+        self::assertSame('Press-out, standing: 2 steps less; “Press-out, seated” took its place from the first set on, on Tuesday 2 June.', $next($took(1), $took(2))->reason->sentence);
+    }
+
     public function test_17_two_over_the_target_at_two_sessions_running_asks_for_2_to_10_per_cent_more(): void
     {
         // Two-for-two rule: NSCA, Essentials of Strength Training and Conditioning; step: ACSM 2009. Values from memory.
@@ -384,7 +407,7 @@ final class NextDoseTest extends TestCase
         return NextDose::after($rung, array_reverse($log), Method::default(), Day::parse('2026-06-05'), $course, $owned, $highest, 0) ?? throw new \LogicException;
     }
 
-    private function session(string $slug, Dose $dose, int $time, bool $fault = false, int $pain = 0, int $effort = 6, ?int $done = null, Felt $felt = Felt::Right): RungSession
+    private function session(string $slug, Dose $dose, int $time, bool $fault = false, int $pain = 0, int $effort = 6, ?int $done = null, Felt $felt = Felt::Right, ?string $insteadOf = null): RungSession
     {
         $form = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $sets = [];
@@ -393,6 +416,6 @@ final class NextDoseTest extends TestCase
             $sets[] = new SetLog($dose->perSide ? [$target, $target] : [$target], $fault ? [...$form, FormQuestion::Ribs->value => false] : $form, $pain, $effort, felt: $felt);
         }
 
-        return new RungSession(Day::parse("2026-06-0{$time}"), ShippedLibrary::rung($slug), $dose, $sets, $time);
+        return new RungSession(Day::parse("2026-06-0{$time}"), ShippedLibrary::rung($slug), $dose, $sets, $time, insteadOf: $insteadOf);
     }
 }

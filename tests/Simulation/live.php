@@ -18,6 +18,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\Position;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
@@ -175,6 +176,9 @@ final class Life
 
     /** Per cent of sets out of reach at which an easier version takes over. */
     private int $swaps;
+
+    /** @var array<string, int> what was asked for in a set where an easier version took the first already, by rung; until it was done, or less was asked for */
+    private array $swapped = [];
 
     /** The week from which on something of their life is another one; null for most. */
     private ?int $turns;
@@ -405,7 +409,8 @@ final class Life
             $now = array_column(array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet)), null, 'id')[$stage->item] ?? null;
             $last = array_values(array_filter($now === null ? [] : $record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $now->rung && $one->sequence > $written));
             $last = $last[count($last) - 1] ?? null;
-            $this->note('grew after it was too much', $grown->held === null && $last !== null && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
+            $more = DoseLine::parse((string) $stage->dose, ($last ?? null)?->rung->sidedness ?? Sidedness::Both);
+            $this->note('grew after it was too much', $grown->held === null && $last !== null && $more->asksForMoreThan($last->dose) && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
             [$this->sheet, $this->stages[$at]] = [$grown->blocks, null];
         }
         $this->stages = array_values(array_filter($this->stages));
@@ -452,6 +457,8 @@ final class Life
             $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
             $ruling = $hand->record->circumstances()->rule($item->rung);
             $this->note('trained what is closed', ! $ruling->openSomewhere() || ($item->dose->perSide && $item->dose->only === null && $ruling->onlySide() !== null), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
+            $this->note('asked again what an easier version took', ! $item->dose->first() instanceof Timed && ($this->swapped[$item->rung->slug] ?? PHP_INT_MAX) <= $item->dose->first()->target(), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
+            unset($this->swapped[$item->rung->slug]);
             $broke = $this->broke($hand->record, $item);
             $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");
             $this->note('too soon again', $broke === null && $this->isTooSoon($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
@@ -624,6 +631,9 @@ final class Life
                 // Of the set that was begun nothing is told.
                 $this->count['easier versions']++;
                 array_pop($sets);
+                if ($set === 1 && $easier->item->rung->slug !== $rung->slug && DoseStep::down($rung, $dose, $this->method)->dose->first()->target() < $body->target()) {
+                    $this->swapped[$rung->slug] = $body->target();
+                }
 
                 return [...$sets, ...$this->rest($easier->item, $rung->slug, range($set, $dose->sets()), $isTold, $ticks)];
             }
