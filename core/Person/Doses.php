@@ -21,6 +21,7 @@ use EvenRungs\Progress\FirstDose;
 use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\LadderLog;
 use EvenRungs\Progress\NextDose;
+use EvenRungs\Progress\RungSession;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Primer;
 
@@ -29,6 +30,9 @@ final class Doses
 {
     /** @var array<string, NextDose>|null */
     private ?array $next = null;
+
+    /** @var array<string, list<RungSession>>|null */
+    private ?array $instead = null;
 
     public function __construct(private readonly PersonRecord $record) {}
 
@@ -63,17 +67,33 @@ final class Doses
     /** Less, where an easier version took its place from the first set on since the rung itself was done. */
     private function unlessTakenOver(Rung $rung, NextDose $next): NextDose
     {
-        $own = NextDose::onRung($rung, $this->record->rungSessions(Side::Both));
-        $last = $own[count($own) - 1] ?? null;
         $took = [];
-        foreach ($this->record->rungSessions(Side::Both) as $session) {
-            if (LadderLog::takesOver($rung, $session) && $session->date->daysUntil($this->record->today) <= Gate::REMEMBERS_DAYS && ($last === null || $last->date->isBefore($session->date))) {
+        foreach ($this->instead()[$rung->slug] ?? [] as $session) {
+            if (LadderLog::takesOver($rung, $session) && $session->date->daysUntil($this->record->today) <= Gate::REMEMBERS_DAYS) {
                 $took[$session->date->iso()] = $session;
             }
         }
+        $own = $took === [] ? [] : NextDose::onRung($rung, $this->record->rungSessions(Side::Both));
+        $last = $own[count($own) - 1] ?? null;
+        $took = array_filter($took, static fn(RungSession $session): bool => $last === null || $last->date->isBefore($session->date));
         ksort($took);
 
         return $took === [] ? $next : $next->takenOver($rung, array_values($took), $this->record->method, $this->record->profile->weights);
+    }
+
+    /** @return array<string, list<RungSession>> what was done in place of a rung, by that */
+    private function instead(): array
+    {
+        if ($this->instead === null) {
+            $this->instead = [];
+            foreach ($this->record->rungSessions(Side::Both) as $session) {
+                if ($session->insteadOf !== null) {
+                    $this->instead[$session->insteadOf][] = $session;
+                }
+            }
+        }
+
+        return $this->instead;
     }
 
     /** The next dose of a rung, or its first one. */
