@@ -34,11 +34,17 @@ final readonly class PersonLines
 
     public function __construct(private OpenPerson $open, private PracticeLibrary $ladders) {}
 
-    public function keep(Person $person, User $by): void
+    /** @param bool $anew also the words by which somebody is found, where they are the same */
+    public function keep(Person $person, User $by, bool $anew = false): void
     {
         $row = Person::query()->findOrFail($person->id);
         $columns = $this->columns($row, $by);
+        $isFound = ! $anew && PersonLine::query()->whereKey($person->id)->value('words') === $columns['words'];
         PersonLine::query()->upsert([$columns], ['person_id'], array_keys($columns));
+        if (! $isFound) {
+            DB::table('person_words')->where('person_id', $person->id)->delete();
+            DB::table('person_words')->insert(array_map(static fn(string $word): array => ['practice_id' => $person->practice_id, 'word' => $word, 'person_id' => $person->id], Words::found($columns['words'])));
+        }
     }
 
     /**
@@ -119,7 +125,9 @@ final readonly class PersonLines
         // The same words are encrypted otherwise each time.
         $is = static fn(array $row): array => array_map(strval(...), array_diff_key([...$row, 'said' => null], ['number' => true]));
 
-        return $kept === null || $kept->said !== PersonLine::decrypted($columns['said']) || $is(array_intersect_key($kept->getAttributes(), $columns)) !== $is($columns);
+        $words = DB::table('person_words')->where('person_id', $id)->orderBy('word')->pluck('word')->all();
+
+        return $kept === null || $words !== Words::found($columns['words']) || $kept->said !== PersonLine::decrypted($columns['said']) || $is(array_intersect_key($kept->getAttributes(), $columns)) !== $is($columns);
     }
 
     /** @return array{person_id: string, practice_id: string, archived: int, archived_on: string|null, name: string, about: string, aim: string, words: string, urgency: int, stop: int, decide: int, due: int, uneven: int, spread: int|null, weakest: string|null, last_done: string|null, next_on: string|null, said: string, until: string, records: int, stamp: string} */

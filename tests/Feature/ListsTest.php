@@ -86,6 +86,10 @@ final class ListsTest extends ApiTestCase
 
         self::assertSame(0, Artisan::call('records:rebuild'));
         self::assertSame(0, Artisan::call('records:check'));
+        DB::table('person_words')->limit(1)->delete();
+        self::assertSame(1, Artisan::call('records:check'), 'whoever looks for that word finds nobody');
+        self::assertSame(0, Artisan::call('records:rebuild'));
+        self::assertSame(0, Artisan::call('records:check'));
         DB::table('person_lines')->delete();
         DB::table('practices')->update(['lines_fresh' => '']);
         $this->assertKept();

@@ -109,6 +109,21 @@ final class MigrationTest extends ApiTestCase
         self::assertEquals([$whole => null, $late => DB::table('trainings')->value('sequence')], DB::table('session_logs')->pluck('told_sequence', 'id')->all());
     }
 
+    public function test_people_of_before_are_found_by_the_words_of_their_lines(): void
+    {
+        $person = $this->person(['about' => 'Canal-lock keeper, Überlingen']);
+        $words = fn(): array => DB::table('person_words')->where('person_id', $person)->orderBy('word')->pluck('word')->all();
+        $kept = $words();
+        DB::table('person_words')->delete();
+        $migration = require database_path('migrations/2026_01_01_004700_find_people_by_the_beginnings_of_words.php');
+        self::assertTrue(is_object($migration) && method_exists($migration, 'fill'));
+        $migration->fill();
+
+        self::assertContains('uberlingen', $kept);
+        self::assertSame($kept, $words());
+        $this->getJson('/api/people?q=LOCK%20%C3%9Cber')->assertJsonPath('people.0.id', $person);
+    }
+
     public function test_a_practice_with_a_version_of_the_ladder_of_its_own_keeps_its_rungs(): void
     {
         $person = $this->person(['places' => [['name' => 'here', 'kit' => ['mat', 'wheel'], 'weights' => '']]]);

@@ -43,7 +43,7 @@ final class RebuildRecords extends Command
                         foreach (SessionLog::query()->where('person_id', $person->id)->pluck('id') as $log) {
                             LoggedSessions::keepBrief($log);
                         }
-                        $lines->keep($person, $by);
+                        $lines->keep($person, $by, anew: true);
                     });
                     $people++;
                 }

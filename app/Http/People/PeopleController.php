@@ -8,12 +8,14 @@ use App\Api\Reads;
 use App\Http\Shared\PageRequest;
 use App\Models\PersonLine;
 use App\Records\PersonLines;
+use App\Records\Words;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Person\Step;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 
 /** Everyone of the practice. */
 final readonly class PeopleController
@@ -30,7 +32,7 @@ final readonly class PeopleController
         $rows = PersonLine::query()->where('archived', $show === 'put-away')
             ->when(in_array($show, ['stop', 'decide', 'due', 'uneven'], true), static fn(Builder $query) => $query->where($show, true));
         foreach ($input->words() as $word) {
-            $rows->where('words', 'like', "% {$word}%");
+            $rows->whereIn('person_id', DB::table('person_words')->select('person_id')->where('practice_id', $input->by()->practice_id)->where('word', 'like', mb_substr($word, 0, Words::LONGEST).'%'));
         }
         $page = $rows->orderBy('name')->orderBy('person_id')->cursorPaginate(PageRequest::LINES, ['*'], 'after', $input->page());
 
