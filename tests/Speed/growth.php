@@ -28,9 +28,9 @@ $session = static fn(Device $device, string $person): string => json_decode($dev
 $monday = date('Y-m-d', strtotime('monday this week'));
 $draft = ['minutes' => null, 'blocks' => [['kind' => 'straight', 'part' => 'main', 'items' => [['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '3x20s']], 'gapSeconds' => [], 'roundRestSeconds' => 0]]];
 
-// Of everybody, and of one person; {s} is a session of theirs.
+// Of everybody, and of one person; {s} is a session of theirs. Looked for is somebody who is one of both practices.
 $asked = [
-    'bench' => ['GET', '/api/bench', null], 'people' => ['GET', '/api/people', null], 'people, searched' => ['GET', '/api/people?q=quern', null],
+    'bench' => ['GET', '/api/bench', null], 'people' => ['GET', '/api/people', null], 'people, searched' => ['GET', '/api/people?q=typical%20pel', null],
     'person' => ['GET', '/api/people/{p}', null], 'checks' => ['GET', '/api/people/{p}/checks', null], 'board' => ['GET', '/api/people/{p}/board', null],
     'path' => ['GET', '/api/people/{p}/path', null], 'sessions' => ['GET', '/api/people/{p}/sessions', null], 'templates' => ['GET', '/api/people/{p}/sessions/templates', null],
     'next doses' => ['GET', '/api/people/{p}/sessions/next-doses', null], 'session' => ['GET', '/api/people/{p}/sessions/{s}', null],
