@@ -2,15 +2,21 @@ import { Component, type ReactNode } from 'react';
 import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
 
-/** Catches what a view could not do, its code not arriving included, and says it in its place; another address is tried anew. */
-export class Catching extends Component<{ at?: string; children: ReactNode }, { error: unknown }> {
-  override state: { error: unknown } = { error: null };
+interface Caught {
+  /** the address of what is shown; always the same where not given */
+  at?: string;
+  children: ReactNode;
+}
 
-  override componentDidUpdate(before: { at?: string }): void {
-    if (before.at !== this.props.at && this.state.error !== null) this.setState({ error: null });
+/** Catches what a view could not do, its code not arriving included, and says it in its place; another address is tried anew. */
+export class Catching extends Component<Caught, { error: unknown; at: string | undefined }> {
+  override state: { error: unknown; at: string | undefined } = { error: null, at: this.props.at };
+
+  static getDerivedStateFromProps({ at }: Caught, state: { at: string | undefined }) {
+    return at === state.at ? null : { error: null, at };
   }
 
-  static getDerivedStateFromError(error: unknown): { error: unknown } {
+  static getDerivedStateFromError(error: unknown) {
     return { error: error ?? new Error('The page could not be read.') };
   }
 
