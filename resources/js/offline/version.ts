@@ -24,6 +24,8 @@ export async function openWithoutServer(): Promise<void> {
     });
   });
   await known.register();
+  // What was heard before there was a worker to ask.
+  if (heard !== own) void look();
 }
 
 /** Hears from the answers that the server is of another version than this page, which may stay open for weeks. */
