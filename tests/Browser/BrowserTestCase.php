@@ -57,7 +57,7 @@ abstract class BrowserTestCase extends TestCase
         if ($this->status()->isFailure() || $this->status()->isError()) {
             $this->browser->picture(dirname(__DIR__, 2)."/storage/logs/failed-{$this->name()}.png");
         }
-        $this->browser->quit();
+        Chromium::quitAll();
         parent::tearDown();
     }
 
@@ -221,6 +221,7 @@ abstract class BrowserTestCase extends TestCase
     private static function demo(): void
     {
         if (self::$demo !== null) {
+            self::nothingIsAnswered();
             self::$demo->putBack();
 
             return;
@@ -230,6 +231,17 @@ abstract class BrowserTestCase extends TestCase
         self::artisan('migrate:fresh', '--force', '--quiet');
         self::artisan('demo:load');
         self::$demo = Snapshot::of($server, self::environment()['DB_DATABASE']);
+    }
+
+    /** What the story before still sent is answered although its browser is gone, and would write among the rows of the next. */
+    private static function nothingIsAnswered(): void
+    {
+        $here = sprintf('/^ *\d+: [0-9A-F]{8}:%04X \S+ (01|08) /m', self::$port); // established, or left by the other side
+        for ($end = microtime(true) + 30; preg_match($here, (string) file_get_contents('/proc/net/tcp')) === 1; usleep(20_000)) {
+            if (microtime(true) > $end) {
+                throw new \RuntimeException('The server still answers what the story before asked.');
+            }
+        }
     }
 
     /** A simulated cuff where the page looks for one, until the story ends. */

@@ -5,6 +5,7 @@ import { isClosed, joined, replayed, type BoardDemand, type BoardRung } from '@/
 import { useShortcuts } from '@/frame/keys';
 import { useLibrary } from '@/frame/useLibrary';
 import { usePerson } from '@/frame/usePerson';
+import { useAtRest } from '@/frame/useSettled';
 import { cx } from '@/ui/cx';
 import { Loading } from '@/ui/Loading';
 import { BoardHead, DemandTabs } from './BoardHead';
@@ -20,6 +21,8 @@ import { usePlacing, type Side } from './usePlacing';
 import { useReplay } from './useReplay';
 
 const NARROW = 640;
+/** Keys that follow each other as quickly as this are a walk to somewhere else. */
+const HELD_MS = 150;
 const NOT_YET: BoardDemand[] = [];
 
 /** The board: one rail for each ladder, rungs at their height, and where the person stands. */
@@ -40,8 +43,11 @@ export function Board() {
   const ladders = useMemo(() => demands.flatMap((demand) => demand.ladders.map((ladder) => ({ demand, ladder }))), [demands]);
   const at = useBoardFocus(demands, ladders);
   const { active, activeSlug, rung, focusOf, go, fold } = at;
-  // A key moves the focus at once; what is told of the rung follows as soon as nothing else has to be drawn.
-  const told = useDeferredValue(useMemo(() => (rung && active ? { rung, active } : null), [rung, active]));
+  // A key moves the focus at once; what is told of the rung follows.
+  const told = useAtRest(
+    useMemo(() => (rung && active ? { rung, active } : null), [rung, active]),
+    HELD_MS,
+  );
   const placing = usePlacing(person.id, ladders, go);
   const navigate = useNavigate();
   const toMethod = () => void navigate(`/method?level=person&person=${person.id}`);

@@ -45,7 +45,7 @@ export const Rail = memo(function Rail({
 } & RailHands) {
   const [over, setOver] = useState<string | null>(null);
   const drawing = useRef<SVGGElement>(null);
-  // What was open once keeps its names, out of sight: a walk to and fro makes no rail anew.
+  // What was open once keeps its names, out of sight and laid out: a walk to and fro makes no rail anew.
   const [wasOpened, setWasOpened] = useState(opened);
   if (opened && !wasOpened) setWasOpened(true);
   const height = length + 2 * RAIL_MARGIN;
@@ -61,7 +61,10 @@ export const Rail = memo(function Rail({
   return (
     <div
       {...(opened && { role: 'listbox', 'aria-label': ladder.name, 'aria-orientation': 'vertical' as const })}
-      className={cx('relative shrink-0', opened ? 'rounded-md border border-ink bg-paper/70' : 'rounded-sm hover:bg-paper/60')}
+      className={cx(
+        'relative shrink-0',
+        opened ? 'rounded-md bg-paper/70 ring-1 ring-ink ring-inset' : 'rounded-sm hover:bg-paper/60',
+      )}
       style={{ width: opened ? WIDTH.opened : WIDTH.rail, height }}
     >
       {!opened && (
@@ -74,12 +77,13 @@ export const Rail = memo(function Rail({
         />
       )}
       <svg
-        width="100%"
+        width={RUNG}
         height={height}
-        className={cx('absolute overflow-visible', opened ? '-inset-px' : 'pointer-events-none inset-0')}
+        className={cx('absolute top-0 overflow-visible', !opened && 'pointer-events-none')}
+        style={{ left: opened ? 20 : (WIDTH.rail - RUNG) / 2 }}
         aria-hidden="true"
       >
-        <g transform={`translate(${opened ? 20 : (WIDTH.rail - RUNG) / 2} ${RAIL_MARGIN})`}>
+        <g transform={`translate(0 ${RAIL_MARGIN})`}>
           <g ref={drawing}>
             <Drawing ladder={ladder} length={length} />
           </g>
@@ -103,16 +107,8 @@ export const Rail = memo(function Rail({
         </g>
       </svg>
       {wasOpened && (
-        <div hidden={!opened}>
-          <Labels
-            ladder={ladder}
-            length={length}
-            opened={opened}
-            focus={opened ? focus : ''}
-            over={over}
-            onFocus={onFocus}
-            label={label}
-          />
+        <div className={cx('pointer-events-none absolute inset-px', !opened && '[content-visibility:hidden]')}>
+          <Labels ladder={ladder} length={length} focus={focus} over={over} onFocus={onFocus} label={label} />
         </div>
       )}
     </div>
@@ -136,18 +132,14 @@ function Leads({ ladder, length, lit }: { ladder: BoardLadder; length: number; l
 }
 
 /** The names of the rungs, which the keyboard walks. */
-function Labels({
+const Labels = memo(function Labels({
   ladder,
   length,
-  opened,
   focus,
   over,
   onFocus,
   label,
-}: { ladder: BoardLadder; length: number; opened: boolean; focus: string; over: string | null } & Pick<
-  RailHands,
-  'onFocus' | 'label'
->) {
+}: { ladder: BoardLadder; length: number; focus: string; over: string | null } & Pick<RailHands, 'onFocus' | 'label'>) {
   const apart = labelsApart(ladder.rungs.length, length);
   const places = labelPlaces(ladder.rungs, length, apart);
   return ladder.rungs.map((rung, index) => {
@@ -155,7 +147,7 @@ function Labels({
     return (
       <div
         key={rung.slug}
-        ref={(element) => label(rung.slug, opened ? element : null)}
+        ref={(element) => label(rung.slug, element)}
         role="option"
         aria-selected={Boolean(stand)}
         aria-label={`${rung.shortName}: ${rung.name}, height ${rung.heightText}${stand ? `, stands here${stand.side === 'both' ? '' : `, ${stand.side}`}` : ''}${isClosed(rung) ? `, ${rung.putAway ? 'put away by the method' : 'ruled out'}` : ''}`}
@@ -164,7 +156,7 @@ function Labels({
         onClick={(event) => event.currentTarget.focus()}
         onKeyDown={() => undefined}
         className={cx(
-          'absolute right-0.5 flex cursor-pointer items-center truncate rounded-sm px-1 text-sm leading-none',
+          'pointer-events-auto absolute right-0.5 flex cursor-pointer items-center truncate rounded-sm px-1 text-sm leading-none',
           isClosed(rung) ? 'text-ink3 line-through decoration-rung-edge' : stand ? 'font-bold' : 'text-ink2 hover:text-ink',
           rung.slug === focus && 'bg-paper text-ink',
           rung.slug === over && 'bg-rung text-ink',
@@ -175,7 +167,7 @@ function Labels({
       </div>
     );
   });
-}
+});
 
 /** Rungs as rounded bars, all in one path: a board has some 250, and as shapes of their own they are slow to style and lay out. */
 const bars = (rungs: BoardRung[], length: number): string =>

@@ -32,11 +32,12 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
       if (!ladder) return;
       setRail(ladder);
       setChosen((before) => (before[ladder] === slug ? before : { ...before, [ladder]: slug }));
-      const element = elements.current.get(slug);
+      // The names of a rail that is not open yet take no focus.
+      const element = ladder === activeSlug ? elements.current.get(slug) : undefined;
       if (element) element.focus();
       else focusNext.current = slug;
     },
-    [ladders],
+    [ladders, activeSlug],
   );
   /** Opens a rail and brings the keyboard to where it enters it. */
   const open = useCallback((ladder: string) => {

@@ -48,6 +48,9 @@ final class Chromium
     /** @var array<string, string> profile of a browser in which the app was opened once, by its address */
     private static array $opened = [];
 
+    /** @var array<string, self> what runs now, by profile */
+    private static array $running = [];
+
     /** @var list<string> read from the console and not asked for yet */
     private array $complaints = [];
 
@@ -73,6 +76,7 @@ final class Chromium
         // Served by the worker, so that its code is kept as it is run.
         $first->driver->navigate()->refresh();
         $first->see('Sign in')->driver->quit();
+        unset(self::$running[$first->profile]); // its profile stays
         register_shutdown_function(static fn(): bool => (new Filesystem)->deleteDirectory($first->profile));
 
         return $first->profile;
@@ -101,7 +105,7 @@ final class Chromium
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $browser = new self(RemoteWebDriver::create(self::$driverUrl, $capabilities, 20_000, 60_000), $base, $profile);
+        self::$running[$profile] = $browser = new self(RemoteWebDriver::create(self::$driverUrl, $capabilities, 20_000, 60_000), $base, $profile);
         $browser->size($width, $height)->slowed((int) getenv('BROWSER_SLOWED'));
 
         return $browser;
@@ -429,10 +433,19 @@ final class Chromium
 
     public function quit(): void
     {
+        unset(self::$running[$this->profile]);
         try {
             $this->driver->quit();
         } finally {
             (new Filesystem)->deleteDirectory($this->profile);
+        }
+    }
+
+    /** Also those a story opened beside its own and did not come to the end with. */
+    public static function quitAll(): void
+    {
+        foreach (self::$running as $browser) {
+            $browser->quit();
         }
     }
 }
