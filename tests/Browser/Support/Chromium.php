@@ -420,6 +420,20 @@ final class Chromium
         $this->driver->takeScreenshot($file);
     }
 
+    /** A picture of the page once nothing on it changes any more; of one that goes on changing, as a clock does, after some seconds. */
+    public function stillPicture(string $file): void
+    {
+        $before = '';
+        for ($look = 0; $look < 8; $look++) {
+            usleep(500_000);
+            $now = $this->driver->takeScreenshot($file);
+            if ($now === $before) {
+                return;
+            }
+            $before = $now;
+        }
+    }
+
     /** Killed in the middle of things, and opened again with what it had kept: cookies are written now and then, and count as lost. */
     public function killed(): self
     {
