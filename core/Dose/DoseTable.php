@@ -40,12 +40,21 @@ final class DoseTable
         while ($column > 0 && $cells[$column] === null) {
             $column--;
         }
-        $dose = DoseLine::parse((string) $cells[$column], Sidedness::Both)->eachSide($sidedness->countsEachSide());
+        $dose = self::read((string) $cells[$column])->eachSide($sidedness->countsEachSide());
         if ($band === null || $dose->unit() !== Unit::Reps) {
             return $dose;
         }
 
         return Dose::of($dose->sets(), Reps::of($band->low), $dose->perSide, $dose->tempo);
+    }
+
+    /** A program asks for the same few lines thousands of times. */
+    private static function read(string $line): Dose
+    {
+        /** @var array<string, Dose> $known */
+        static $known = [];
+
+        return $known[$line] ??= DoseLine::parse($line, Sidedness::Both);
     }
 
     private static function row(DoseKind $kind, Method $method): string

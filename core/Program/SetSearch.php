@@ -84,6 +84,9 @@ final class SetSearch
     /** @var list<int> seconds of the first sets, the change-over included */
     private readonly array $enter;
 
+    /** @var list<int> seconds that an exercise takes beside those of its sets: the change-over, without the rest that no set follows */
+    private readonly array $begins;
+
     private function __construct(private readonly SetProblem $problem)
     {
         $demands = Demand::withShare();
@@ -97,7 +100,7 @@ final class SetSearch
         }
         $this->floors = $floors;
         $this->minimum = array_map(static fn(Demand $demand): int => $problem->minimum[$demand->value] ?? 0, $demands);
-        $gives = $meets = $least = $most = $more = $enter = [];
+        $gives = $meets = $least = $most = $more = $enter = $begins = [];
         foreach ($problem->offers as $index => $offer) {
             $gives[] = array_filter([...array_map($offer->gives(...), $demands), ...array_map(static fn(array $wish): int => $wish[0][$index], $problem->wishes)]);
             $at = array_search($offer->demand(), $demands, true);
@@ -106,8 +109,9 @@ final class SetSearch
             $most[] = $offer->mostSets;
             $more[] = $offer->setSeconds + $offer->restSeconds;
             $enter[] = $problem->time($index, $offer->leastSets);
+            $begins[] = $problem->time($index, 1) - $more[$index];
         }
-        [$this->gives, $this->meets, $this->least, $this->most, $this->more, $this->enter] = [$gives, $meets, $least, $most, $more, $enter];
+        [$this->gives, $this->meets, $this->least, $this->most, $this->more, $this->enter, $this->begins] = [$gives, $meets, $least, $most, $more, $enter, $begins];
     }
 
     /** @param SetPlan|null $near the week before: then the search begins from it, and once anew */
@@ -238,8 +242,12 @@ final class SetSearch
         return $sets === 0 || isset($this->closed[$place]) ? 0 : ($sets > $this->least[$place % $this->offers] ? 1 : $sets);
     }
 
-    /** Sets of one exercise in one session become so many. */
-    private function put(int $place, int $sets): void
+    /**
+     * Sets of one exercise in one session become so many.
+     *
+     * @param int|null $change of the cost, where it is known
+     */
+    private function put(int $place, int $sets, ?int $change = null): void
     {
         $before = $this->sets[$place];
         if ($before === $sets) {
@@ -247,9 +255,9 @@ final class SetSearch
         }
         $offer = $place % $this->offers;
         $session = intdiv($place, $this->offers);
-        $this->cost += $this->change($place, $sets - $before);
+        $this->cost += $change ?? $this->change($place, $sets - $before);
         $this->sets[$place] = $sets;
-        $this->left[$session] -= $this->problem->time($offer, $sets) - $this->problem->time($offer, $before);
+        $this->left[$session] -= ($sets - $before) * $this->more[$offer] + (($sets > 0 ? 1 : 0) - ($before > 0 ? 1 : 0)) * $this->begins[$offer];
         foreach ($this->gives[$offer] as $demand => $gives) {
             $this->missing[$demand] -= ($sets - $before) * $gives;
         }
@@ -308,21 +316,22 @@ final class SetSearch
     {
         $least = 0;
         $best = null;
-        $open = $few = $seen = [];
+        $open = $few = $like = $seen = $gains = [];
+        $isMet = $this->cost < SetProblem::SHORT;
         foreach ($this->sets as $place => $sets) {
             $up = $this->up($place);
             if ($up === 0) {
                 continue;
             }
             $open[$place] = $up;
-            // As long as every demand is met often enough, so many sets of an exercise do the same in any session:
-            // two sessions to look at are enough, in case the first is the one a set is taken from.
-            $same = $up * $this->offers + $place % $this->offers;
+            // As long as every demand is met often enough, so many sets of an exercise do the same in any session: it is
+            // reckoned once, and two sessions to look at are enough, in case the first is the one a set is taken from.
+            $same = $like[$place] = $up * $this->offers + $place % $this->offers;
             $seen[$same] = ($seen[$same] ?? 0) + 1;
             if ($seen[$same] <= 2) {
                 $few[$place] = $up;
             }
-            $change = $this->change($place, $up);
+            $change = $gains[$isMet ? $same : $place] ??= $this->change($place, $up);
             if ($change < $least) {
                 [$least, $best] = [$change, [$place => $up]];
             }
@@ -341,22 +350,24 @@ final class SetSearch
                 [$least, $best] = [$change, [$out => -$down]];
             }
             $session = intdiv($out, $this->offers);
-            $before = $this->cost;
-            $this->put($out, $sets - $down);
-            $saved = $this->cost - $before;
+            $saved = $change;
+            $this->put($out, $sets - $down, $saved);
             // Into the same session, where there is room now; or into another, where there was before.
-            foreach (range($session * $this->offers, ($session + 1) * $this->offers - 1) as $place) {
+            $isMet = $this->cost < SetProblem::SHORT;
+            $gains = [];
+            for ($offer = 0; $offer < $this->offers; $offer++) {
+                $place = $session * $this->offers + $offer;
                 $up = $place === $out ? 0 : $this->up($place);
-                if ($up > 0 && ($change = $saved + $this->change($place, $up)) < $least) {
+                if ($up > 0 && ($change = $saved + ($gains[$isMet ? $up * $this->offers + $offer : $place] = $this->change($place, $up))) < $least) {
                     [$least, $best] = [$change, [$out => -$down, $place => $up]];
                 }
             }
-            foreach ($this->cost < SetProblem::SHORT ? $few : $open as $place => $up) {
-                if (intdiv($place, $this->offers) !== $session && ($change = $saved + $this->change($place, $up)) < $least) {
+            foreach ($isMet ? $few : $open as $place => $up) {
+                if (($change = $saved + ($gains[$isMet ? $like[$place] : $place] ??= $this->change($place, $up))) < $least && intdiv($place, $this->offers) !== $session) {
                     [$least, $best] = [$change, [$out => -$down, $place => $up]];
                 }
             }
-            $this->put($out, $sets);
+            $this->put($out, $sets, -$saved);
         }
 
         return $best;
