@@ -64,14 +64,15 @@ try {
     $times = $driver->executeScript('window.counting_ = false; return window.frames_');
     printf("board walked by keys, at four times slowed           %.0f frames a second\n", 1000 * (count($times) - 1) / (end($times) - $times[0]));
 
-    // From a key to what it changes, by the browser's own account (event timing), in the composer and on the board.
+    // From a key until what it changes is drawn, in the composer, on the board and in the score. The browser's own account
+    // (event timing) now and then waits for a later frame, where the one at hand changes little.
     $measure = static function (callable $press, int $rounds) use ($driver, $at): array {
-        $driver->executeScript('window.events_ = []; window.seer_?.disconnect(); window.seer_ = new PerformanceObserver((list) => window.events_.push(...list.getEntries().map((entry) => entry.duration))); window.seer_.observe({ type: "event", durationThreshold: 16 });');
+        $driver->executeScript('window.drawn_ = []; window.heard_ ??= addEventListener("keydown", ({ timeStamp }) => requestAnimationFrame(() => { const { port1, port2 } = new MessageChannel(); port1.onmessage = () => window.drawn_.push(performance.now() - timeStamp); port2.postMessage(0); }), true) ?? true');
         for ($n = 0; $n < $rounds; $n++) {
             $press($n);
             usleep(120_000);
         }
-        $found = $driver->executeScript('return window.events_');
+        $found = $driver->executeScript('return window.drawn_');
 
         return $found === [] ? [0.0, 0.0] : [$at($found, 0.5), $at($found, 0.95)];
     };

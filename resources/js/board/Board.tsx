@@ -21,8 +21,6 @@ import { usePlacing, type Side } from './usePlacing';
 import { useReplay } from './useReplay';
 
 const NARROW = 640;
-/** Keys that follow each other as quickly as this are a walk to somewhere else. */
-const HELD_MS = 150;
 const NOT_YET: BoardDemand[] = [];
 
 /** The board: one rail for each ladder, rungs at their height, and where the person stands. */
@@ -44,10 +42,7 @@ export function Board() {
   const at = useBoardFocus(demands, ladders);
   const { active, activeSlug, rung, focusOf, go, fold } = at;
   // A key moves the focus at once; what is told of the rung follows.
-  const told = useAtRest(
-    useMemo(() => (rung && active ? { rung, active } : null), [rung, active]),
-    HELD_MS,
-  );
+  const told = useAtRest(useMemo(() => (rung && active ? { rung, active } : null), [rung, active]));
   const placing = usePlacing(person.id, ladders, go);
   const navigate = useNavigate();
   const toMethod = () => void navigate(`/method?level=person&person=${person.id}`);

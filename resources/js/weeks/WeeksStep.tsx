@@ -7,6 +7,7 @@ import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
 import { usePerson } from '@/frame/usePerson';
+import { useAtRest } from '@/frame/useSettled';
 import { UndoRedo } from '@/editor/UndoRedo';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -28,17 +29,35 @@ export function WeeksStep() {
   return <Weeks key={person.id} person={person} />;
 }
 
+/** The cell that is chosen, and its week; where none is, the week at hand. */
+function found(program: Schemas['ProgramView'] | null, chosen: Chosen | null) {
+  const now = program?.weeks.find((week) => week.when === 'now') ?? program?.weeks.find((week) => week.when === 'ahead');
+  const here = chosen && program?.weeks.some((week) => week.monday === chosen.monday) ? chosen : null;
+  const week = program?.weeks.find((one) => one.monday === (here ?? now)?.monday) ?? now;
+  const stave = program?.staves.find((one) => one.ladder === here?.ladder);
+  const cell = stave?.cells.find((one) => one.monday === here?.monday);
+  return { here, week, stave, cell };
+}
+
+/** Escape leads from a draft back to the program that holds. */
+function useLeaving(draft: unknown, leave: () => void) {
+  useEffect(() => {
+    if (!draft) return;
+    const back = (event: KeyboardEvent) => event.key === 'Escape' && !document.querySelector('[role=dialog]') && leave();
+    window.addEventListener('keydown', back);
+    return () => window.removeEventListener('keydown', back);
+  }, [draft, leave]);
+}
+
 function Weeks({ person }: { person: Schemas['PersonView'] }) {
   const { page, wish, draft, waits, problem, ...doing } = useProgram(person.id);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const view = page.data;
   const program = draft?.program ?? view?.program ?? null;
   const proposal = draft?.kind === 'proposal' ? draft : null;
-  const now = program?.weeks.find((week) => week.when === 'now') ?? program?.weeks.find((week) => week.when === 'ahead');
-  const here = chosen && program?.weeks.some((week) => week.monday === chosen.monday) ? chosen : null;
-  const week = program?.weeks.find((one) => one.monday === (here ?? now)?.monday) ?? now;
-  const stave = program?.staves.find((one) => one.ladder === here?.ladder);
-  const cell = stave?.cells.find((one) => one.monday === here?.monday);
+  const { here, week, stave, cell } = found(program, chosen);
+  // A key moves at once over the score; what is told of the cell follows.
+  const told = found(program, useAtRest(chosen));
   const editable = draft?.kind !== 'version';
 
   const take = async (mondays: string[] | null) => {
@@ -55,7 +74,7 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
     );
   };
   const { takeBack, takeOut } = takingBack(doing);
-  const write = async () => {
+  const write = async (week: Schemas['ProgramWeekView'] | undefined) => {
     if (!week || !(await doing.write(week.monday))) return;
     toast(`The sessions of the week from ${longDay(week.monday)} are written and placed.`, {
       id: 'weeks',
@@ -77,18 +96,12 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
           { key: 'a', label: 'take it over', run: () => void take(null) },
           { key: 'o', label: 'another way', run: () => other() },
         ]
-      : [{ key: 'w', label: 'write the week', run: () => void write() }]),
+      : [{ key: 'w', label: 'write the week', run: () => void write(week) }]),
     { key: 'k', label: 'keep the cell as it is', run: lock },
     { key: 'u', label: 'undo', run: doing.undo },
     { key: 'r', label: 'redo', run: doing.redo },
   ]);
-  const { leave } = doing;
-  useEffect(() => {
-    if (!draft) return;
-    const back = (event: KeyboardEvent) => event.key === 'Escape' && !document.querySelector('[role=dialog]') && leave();
-    window.addEventListener('keydown', back);
-    return () => window.removeEventListener('keydown', back);
-  }, [draft, leave]);
+  useLeaving(draft, doing.leave);
 
   if (!view || !wish) return <Loading what="Opening the weeks" error={page.error} again={() => void page.refetch()} />;
   const names = new Map([...(view.program?.staves ?? []), ...(program?.staves ?? [])].map((one) => [one.ladder, one.name]));
@@ -153,17 +166,24 @@ function Weeks({ person }: { person: Schemas['PersonView'] }) {
       </main>
       {program && (
         <Pane walked label="The cell and its week">
-          {cell && stave && (
-            <CellPane {...{ stave, cell, wish, editable }} person={person.id} holds={!draft} onChange={doing.change} />
+          {told.cell && told.stave && (
+            <CellPane
+              {...{ wish, editable }}
+              stave={told.stave}
+              cell={told.cell}
+              person={person.id}
+              holds={!draft}
+              onChange={doing.change}
+            />
           )}
-          {week && (
+          {told.week && (
             <WeekSection
               person={person.id}
-              week={week}
+              week={told.week}
               holds={!draft}
               busy={waits}
-              onWrite={() => void write()}
-              onTakeOut={() => void takeOut(week.monday)}
+              onWrite={() => void write(told.week)}
+              onTakeOut={() => told.week && void takeOut(told.week.monday)}
             />
           )}
           <ProgramNotes program={program} wish={wish} names={names} onChange={doing.change} />
