@@ -10,6 +10,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\StandIns;
 use EvenRungs\Ladder\Substitution;
 
 /** What other limits, kit or method do to the whole board of a person, before anything is saved. */
@@ -47,7 +48,7 @@ final readonly class BoardChange
             if ($ruling->openOn($stand->side) || ! $before->rule($stand->rung)->openOn($stand->side)) {
                 continue;
             }
-            $displaced[] = new Displaced($stand, Substitution::for($stand->rung, $library, $after, self::heightIn($stand->rung->demand, $stands)), $ruling->reasons[0]);
+            $displaced[] = new Displaced($stand, Substitution::for($stand->rung, $library, $after, self::standIns($stand->rung->demand, $stands)), $ruling->reasons[0]);
         }
 
         return new self(
@@ -77,6 +78,19 @@ final readonly class BoardChange
         $open = $this->leftOpen === [] ? '' : ' Nothing is left for '.implode(' and ', array_map(static fn(Demand $demand): string => $demand->shortName(), $this->leftOpen)).'.';
 
         return 'This '.implode(' and ', $parts).". {$working}{$open}";
+    }
+
+    /** @param list<Position> $stands */
+    private static function standIns(Demand $demand, array $stands): StandIns
+    {
+        $working = $stopped = [];
+        foreach ($stands as $stand) {
+            $before = $working[$stand->rung->ladder] ?? $stand->rung;
+            $working[$stand->rung->ladder] = $stand->rung->height->above($before->height) < 0 ? $stand->rung : $before;
+            $stopped[$stand->rung->ladder] = ($stopped[$stand->rung->ladder] ?? false) || $stand->stopped;
+        }
+
+        return new StandIns(self::heightIn($demand, $stands), static fn(string $ladder): ?Rung => $working[$ladder] ?? null, static fn(string $ladder): bool => $stopped[$ladder] ?? false);
     }
 
     /**

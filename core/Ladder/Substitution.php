@@ -11,7 +11,7 @@ use EvenRungs\Reason\Rule;
 
 /**
  * The nearest fitting rung for one that is ruled out: same demand, smallest height difference and not
- * above the person's height, same kind (static or dynamic), least kit, same ladder first.
+ * above the person, same kind (static or dynamic), least kit, same ladder first.
  */
 final readonly class Substitution
 {
@@ -19,27 +19,24 @@ final readonly class Substitution
     private function __construct(public Rung $instead, public Rung $replaces, public string $lost, public Reason $reason) {}
 
     /** The best substitute, or null when nothing fits and the demand stays open. */
-    public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, ?Height $personHeight = null): ?self
+    public static function for(Rung $ruledOut, Library $library, Circumstances $circumstances, StandIns $standIns = new StandIns): ?self
     {
-        return self::nearest($ruledOut, $library, $circumstances, $personHeight, 1)[0] ?? null;
+        return self::nearest($ruledOut, $library, $circumstances, $standIns, 1)[0] ?? null;
     }
 
     /**
      * The nearest fitting rungs, best first.
      *
-     * @param Height|null $personHeight where the person stands in this demand; the ruled-out rung's own height when null
-     *
      * @return list<self> none when nothing fits and the demand stays open
      */
-    public static function nearest(Rung $ruledOut, Library $library, Circumstances $circumstances, ?Height $personHeight, int $most): array
+    public static function nearest(Rung $ruledOut, Library $library, Circumstances $circumstances, StandIns $standIns, int $most): array
     {
-        $ceiling = $personHeight ?? $ruledOut->height;
         $found = [];
         // Ranked as they lie on the shelf, and read one by one until enough are open: most are never read.
-        foreach (self::ranked($ruledOut, $library->sketches($ruledOut->demand), $ceiling) as $sketch) {
+        foreach (self::ranked($ruledOut, $library->sketches($ruledOut->demand), $standIns) as $sketch) {
             $rung = $library->rung($sketch->slug);
             if ($circumstances->rule($rung)->openOn(Side::Both)) {
-                $found[] = self::of($ruledOut, $rung, $ceiling);
+                $found[] = self::of($ruledOut, $rung, $standIns->ceiling($ruledOut));
             }
             if (count($found) === $most) {
                 break;
@@ -54,11 +51,11 @@ final readonly class Substitution
      *
      * @return list<Sketch> those that may stand in its place, best first
      */
-    private static function ranked(Rung $ruledOut, array $sketches, Height $ceiling): array
+    private static function ranked(Rung $ruledOut, array $sketches, StandIns $standIns): array
     {
         $ranks = $fitting = [];
         foreach ($sketches as $one) {
-            if ($one->slug !== $ruledOut->slug && $one->height->above($ceiling) <= 0) {
+            if ($one->slug !== $ruledOut->slug && $standIns->has($one, $ruledOut)) {
                 $ranks[] = self::rank($ruledOut, $one);
                 $fitting[] = $one;
             }

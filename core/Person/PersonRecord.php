@@ -11,6 +11,7 @@ use EvenRungs\Assessment\Retest;
 use EvenRungs\Balance\Evenness;
 use EvenRungs\Balance\Position;
 use EvenRungs\Balance\TargetShares;
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
@@ -20,6 +21,7 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Reach;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\StandIns;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Decision;
@@ -372,7 +374,17 @@ final class PersonRecord
 
     public function warnings(): Warnings
     {
-        return new Warnings($this->circumstances(), $this->placedLadders(), $this->workingRung(...), $this->isStopped(...), $this->library);
+        return new Warnings($this->circumstances(), $this->placedLadders(), $this->workingRung(...), $this->isStopped(...), $this->library, $this->standIns());
+    }
+
+    /** What may stand in for a rung of theirs: no higher than where they stand in a demand, if one is given. */
+    public function standIns(?Demand $demand = null): StandIns
+    {
+        return new StandIns(
+            $demand === null ? null : $this->evenness()->heights[$demand->value] ?? null,
+            $this->workingRung(...),
+            fn(string $ladder): bool => $this->isStopped($ladder) || $this->withheld()->waitsOn($ladder) !== null,
+        );
     }
 
     /**

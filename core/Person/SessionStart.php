@@ -100,7 +100,8 @@ final readonly class SessionStart
             }
             $met[] = $ladder->demand;
             $proposed = $next[$rung->slug] ?? null;
-            $said[$rung->slug] = $proposed?->rises || $proposed?->isLighter ? [...$why, $proposed->reason] : $why;
+            // It may stand in for a rung of another ladder, too.
+            $said[$rung->slug] = [...$said[$rung->slug] ?? [], ...$why, ...$proposed?->rises || $proposed?->isLighter ? [$proposed->reason] : []];
             $only = $record->circumstances()->rule($rung)->onlySide();
             $dose = $proposed->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
             $blocks[$rung->slug] = self::straight($rung, $only === null || ! $dose->perSide ? $dose : $dose->onlyOn($only));
@@ -223,7 +224,7 @@ final readonly class SessionStart
         if ($only !== null) {
             return [$rung, [Reason::because(Rule::LeftOut, ucfirst($only->value)." side only: {$ruling->reasons[0]->sentence}", ['exercise' => $rung->name], 'The limit lifted.')]];
         }
-        $substitution = Substitution::for($rung, $record->library, $record->circumstances());
+        $substitution = Substitution::for($rung, $record->library, $record->circumstances(), $record->standIns());
 
         return $substitution === null
             ? [null, [$ruling->reasons[0], Reason::because(Rule::Substitution, "Nothing open fits in its place: {$otherwise}.")]]

@@ -9,6 +9,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Open;
+use EvenRungs\Dose\SetBody;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Program\Phase;
@@ -191,8 +192,14 @@ final readonly class UpToDate
     private static function lighter(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
     {
         $coming = $record->doses()->next()[$rung->slug] ?? null;
-        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->isFalling() || $coming->dose->isFalling() || $written->first()::class !== $coming->dose->first()::class) {
+        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
             return null;
+        }
+        if ($written->isFalling() || $coming->dose->isFalling()) {
+            // Of falling sets the number is part of the dose.
+            $now = $coming->dose->withRest($written->restSeconds);
+
+            return self::isLessInEachSet($now, $written) ? [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason] : null;
         }
         $body = $coming->dose->first();
         $now = $body->target() < $written->first()->target() ? $written->withBody($body) : $written;
@@ -324,6 +331,18 @@ final readonly class UpToDate
 
         // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
         return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
+    }
+
+    private static function isLessInEachSet(Dose $one, Dose $other): bool
+    {
+        $targets = static fn(Dose $dose): array => array_map(static fn(SetBody $body): int => $body->target(), $dose->bodies);
+        foreach ($targets($one) as $set => $target) {
+            if ($target > ($targets($other)[$set] ?? 0)) {
+                return false;
+            }
+        }
+
+        return array_sum($targets($one)) < array_sum($targets($other));
     }
 
     /** Whether as much was done before: less comes next for a reason then, and not because the trainer wrote ahead of it. */

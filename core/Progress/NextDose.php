@@ -230,19 +230,24 @@ final readonly class NextDose
     }
 
     /**
-     * A step less for each time that an easier version took its place from the first set on.
+     * A step less for each time that an easier version took its place from the first set on, and less than was asked then:
+     * what they come back to, by a step down and a climb, may begin above it.
      *
      * @param non-empty-list<RungSession> $took in place of it, by date
      * @param list<int>|null              $owned
      */
     public function takenOver(Rung $rung, array $took, Method $method, ?array $owned): self
     {
+        $latest = $took[count($took) - 1];
+        $isMuch = static fn(Dose $dose): bool => $dose->unit() === $latest->dose->unit() && ! $latest->dose->asksForMoreThan($dose);
         [$dose, $words] = [$this->dose, ''];
-        for ($time = 1; $time <= count($took); $time++) {
+        for ($time = 1; $time <= count($took) || $isMuch($dose); $time++) {
             $step = DoseStep::lighter($rung, $dose, $method, $owned);
+            if (DoseLine::print($step->dose) === DoseLine::print($dose)) {
+                break;
+            }
             [$dose, $words] = [$step->dose, $time === 1 ? $step->words : "{$time} steps less"];
         }
-        $latest = $took[count($took) - 1];
         $isLess = DoseLine::print($dose) !== DoseLine::print($this->dose);
 
         return new self($dose, false, Reason::because(

@@ -8,6 +8,7 @@ use EvenRungs\Body\Height;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
+use EvenRungs\Ladder\StandIns;
 use EvenRungs\Ladder\Substitution;
 
 /** A session under another method, beside the same session under the present one. */
@@ -24,13 +25,13 @@ final readonly class MethodTrial
      *
      * @param array<string, Height> $heights by demand, where the person stands
      */
-    public static function of(Session $session, Circumstances $now, Circumstances $then, Library $library, array $heights): self
+    public static function of(Session $session, Circumstances $now, Circumstances $then, Library $library, array $heights, StandIns $standIns = new StandIns): self
     {
         $changes = $blocks = [];
         foreach ($session->blocks as $block) {
             $items = [];
             foreach ($block->items() as $item) {
-                $under = self::item($item, $now, $then, $library);
+                $under = self::item($item, $now, $then, $library, $standIns);
                 $changes = [...$changes, ...self::difference($item, $under, $now, $then)];
                 if ($under !== null) {
                     $items[] = $under;
@@ -50,11 +51,11 @@ final readonly class MethodTrial
         return new self($after, $changes);
     }
 
-    private static function item(Item $item, Circumstances $now, Circumstances $then, Library $library): ?Item
+    private static function item(Item $item, Circumstances $now, Circumstances $then, Library $library, StandIns $standIns): ?Item
     {
         $rung = $item->rung;
         if ($now->rule($rung)->openSomewhere() && ! $then->rule($rung)->openSomewhere()) {
-            $rung = Substitution::for($rung, $library, $then)->instead ?? null;
+            $rung = Substitution::for($rung, $library, $then, $standIns)->instead ?? null;
         }
         if ($rung === null) {
             return null;

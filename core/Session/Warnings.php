@@ -18,6 +18,7 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Objection;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Ladder\StandIns;
 use EvenRungs\Ladder\Substitution;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
@@ -37,7 +38,7 @@ final readonly class Warnings
      * @param \Closure(string): ?Rung  $working working rung by ladder, asked for where it is needed
      * @param \Closure(string): bool   $stopped whether a ladder was stopped after pain
      */
-    public function __construct(private Circumstances $circumstances, private array $placed, private \Closure $working, private \Closure $stopped, private Library $library) {}
+    public function __construct(private Circumstances $circumstances, private array $placed, private \Closure $working, private \Closure $stopped, private Library $library, private StandIns $standIns = new StandIns) {}
 
     /**
      * @param array<string, Rung> $working working rung by ladder, where the person is placed
@@ -45,7 +46,10 @@ final readonly class Warnings
      */
     public static function knowing(Circumstances $circumstances, array $working, array $stopped, Library $library): self
     {
-        return new self($circumstances, array_keys($working), static fn(string $ladder): ?Rung => $working[$ladder] ?? null, static fn(string $ladder): bool => in_array($ladder, $stopped, true), $library);
+        $here = static fn(string $ladder): ?Rung => $working[$ladder] ?? null;
+        $isStopped = static fn(string $ladder): bool => in_array($ladder, $stopped, true);
+
+        return new self($circumstances, array_keys($working), $here, $isStopped, $library, new StandIns(null, $here, $isStopped));
     }
 
     /**
@@ -148,7 +152,7 @@ final readonly class Warnings
         if ($working !== null && $working->slug !== $item->rung->slug && $working->height->above($item->rung->height) <= 0 && $this->circumstances->rule($working)->openOn(Side::Both)) {
             return $this->swapTo($item, $working, "Swap to {$working->name}", $inCircuit);
         }
-        $instead = Substitution::for($item->rung, $this->library, $this->circumstances)?->instead;
+        $instead = Substitution::for($item->rung, $this->library, $this->circumstances, $this->standIns)?->instead;
 
         return $instead === null ? null : $this->swapTo($item, $instead, "Swap to {$instead->name}", $inCircuit);
     }

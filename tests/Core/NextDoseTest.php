@@ -331,11 +331,13 @@ final class NextDoseTest extends TestCase
     public function test_an_easier_version_from_the_first_set_on_leads_to_less_of_the_rung_itself(): void
     {
         $rung = ShippedLibrary::rung('press-out/standing');
-        $took = fn(int $at): RungSession => $this->session('press-out/seated', DoseLine::parse('2x10/side', $rung->sidedness), $at, insteadOf: $rung->slug);
+        $took = fn(int $at, string $asked = '2x10/side'): RungSession => $this->session('press-out/seated', DoseLine::parse($asked, $rung->sidedness), $at, insteadOf: $rung->slug);
         $next = static fn(RungSession $first, RungSession ...$took): NextDose => NextDose::first(FirstDose::half($rung, Method::default()))->takenOver($rung, [$first, ...array_values($took)], Method::default(), null);
 
         self::assertSame(['2x8/side', true], [DoseLine::print($next($took(1))->dose), $next($took(1))->isLighter]);
         self::assertSame('2x6/side', DoseLine::print($next($took(1), $took(2))->dose));
+        // Stepped down and climbed since, they would begin with more than what was out of reach.
+        self::assertSame('2x4/side', DoseLine::print($next($took(1, '2x6/side'))->dose));
         self::assertSame('Press-out, standing: 2 steps less; “Press-out, seated” took its place from the first set on, on Tuesday 2 June.', $next($took(1), $took(2))->reason->sentence);
     }
 

@@ -9,6 +9,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Sketch;
+use EvenRungs\Ladder\StandIns;
 use EvenRungs\Ladder\Substitution;
 use EvenRungs\Method\Method;
 use EvenRungs\Screening\State;
@@ -36,11 +37,24 @@ final class SubstitutionTest extends TestCase
                 $how = static fn(Rung $one): array => [$rung->height->tenths - $one->height->tenths, $one->dynamic !== $rung->dynamic, count($one->kit), $one->ladder !== $rung->ladder, $one->slug];
                 usort($fitting, static fn(Rung $a, Rung $b): int => $how($a) <=> $how($b));
                 $best = array_map(static fn(Rung $one): string => $one->slug, array_slice($fitting, 0, 3));
-                self::assertSame($best, array_map(static fn(Substitution $one): string => $one->instead->slug, Substitution::nearest($rung, $library, $circumstances, null, 3)), "{$state->value}: {$rung->slug}");
+                self::assertSame($best, array_map(static fn(Substitution $one): string => $one->instead->slug, Substitution::nearest($rung, $library, $circumstances, new StandIns, 3)), "{$state->value}: {$rung->slug}");
                 $closed += $best === [] ? 1 : 0;
             }
         }
         self::assertGreaterThan(0, $closed, 'where nothing is open, both find nothing');
+    }
+
+    public function test_nothing_above_where_they_stand_on_its_own_ladder_stands_in(): void
+    {
+        $chop = ShippedLibrary::rung('standing-turn/half-kneeling-chop');
+        $withoutBands = new Circumstances([], [Kit::Mat], Method::default());
+        $instead = static fn(StandIns $standIns): ?string => Substitution::for($chop, ShippedLibrary::get(), $withoutBands, $standIns)?->instead->slug;
+        self::assertSame('floor-anti-rotation/hover-taps', $instead(new StandIns), 'the nearest of all');
+
+        // Found on the hover hold of that ladder, they are not led a whole height above it, whatever they stood on elsewhere.
+        $onTheHover = static fn(string $ladder): ?Rung => $ladder === 'floor-anti-rotation' ? ShippedLibrary::rung('floor-anti-rotation/hover-hold') : null;
+        self::assertSame('floor-anti-rotation/hover-hold', $instead(new StandIns(null, $onTheHover)));
+        self::assertNotSame('floor-anti-rotation', explode('/', (string) $instead(new StandIns(null, $onTheHover, static fn(string $ladder): bool => $ladder === 'floor-anti-rotation')))[0], 'nor to a ladder that was stopped after pain');
     }
 
     public function test_a_sketch_says_what_the_rung_says(): void

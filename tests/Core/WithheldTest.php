@@ -205,6 +205,17 @@ final class WithheldTest extends TestCase
         self::assertSame(['3x12/side'], self::alone(self::record([self::log(8, self::PRESS, '2x8/side')]), [new WrittenItem('a', self::PRESS, '3x12/side')]), 'what the trainer wrote ahead of what was clean stands');
     }
 
+    public function test_alone_falling_sets_come_down_too(): void
+    {
+        $sheet = [new WrittenItem('a', 'head-lift/long-holds', '(4-3-2x8s/5)')];
+        $after = static fn(int $day, int $pain = 0): PersonRecord => self::record([self::log($day, 'head-lift/long-holds', '(4-3-2x8s/5)', pain: $pain)], today: '2026-06-29');
+
+        self::assertSame(['(2-1x8s/5)'], self::alone($after(8), $sheet), 'three weeks away');
+        self::assertSame(['(4-3-2x8s/5)'], self::alone($after(26), $sheet));
+        self::assertSame(['(3-2-1x8s/5)'], self::alone($after(26, pain: 3), $sheet));
+        self::assertSame(['(2-1x8s/5)'], self::alone($after(26, pain: 3), [new WrittenItem('a', 'head-lift/long-holds', '(2-1x8s/5)')]), 'less on purpose stays');
+    }
+
     public function test_alone_nobody_is_asked_for_the_rung_they_came_down_from_but_for_one_that_was_written_above_on_purpose(): void
     {
         $down = self::record([], placings: [new Placing('d', 'front-plank', Side::Both, self::KNEES, false, 500, Day::parse('2026-06-11'), decided: true)]);

@@ -18,7 +18,6 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\Position;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
-use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
@@ -423,8 +422,7 @@ final class Life
             $now = array_column(array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet)), null, 'id')[$stage->item] ?? null;
             $last = array_values(array_filter($now === null ? [] : $record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $now->rung && $one->sequence > $written));
             $last = $last[count($last) - 1] ?? null;
-            $more = DoseLine::parse((string) $stage->dose, ($last ?? null)?->rung->sidedness ?? Sidedness::Both);
-            $this->note('grew after it was too much', $grown->held === null && $last !== null && $more->asksForMoreThan($last->dose) && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
+            $this->note('grew after it was too much', $grown->held === null && $last !== null && DoseLine::parse((string) $stage->dose, $last->rung->sidedness)->asksForMoreThan($last->dose) && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
             [$this->sheet, $this->stages[$at]] = [$grown->blocks, null];
         }
         $this->stages = array_values(array_filter($this->stages));
@@ -460,6 +458,14 @@ final class Life
         return 2 ** (($this->capacity($rung->ladder) - $rung->height->tenths) / 10);
     }
 
+    /** A school can lead from one rung to another that is no higher. */
+    private function comesBefore(Rung $rung, Rung $working, PersonRecord $record): bool
+    {
+        $order = array_flip(array_map(static fn(Rung $one): string => $one->slug, $record->library->ladder($working->ladder)->trunk($this->method)));
+
+        return ($order[$rung->slug] ?? PHP_INT_MAX) < ($order[$working->slug] ?? -1);
+    }
+
     /** @param int $above tenths above the working rung that are no mistake: a variation each day goes up to 3 */
     private function train(ProgramAtHand $hand, Session $session, Day $day, WeekKind $kind, int $above = 0, string $which = ''): void
     {
@@ -468,10 +474,12 @@ final class Life
         foreach ($session->items() as $item) {
             $this->note('trained what hurt before it was decided', $hand->record->isStopped($item->rung->ladder) || $this->hurt($hand->record, $item->rung->ladder), "{$which}{$day->iso()}: {$item->rung->slug}");
             $working = $hand->record->workingRung($item->rung->ladder);
-            $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
+            $this->note('above the working rung', $working !== null && $item->rung->height->above($working->height) > $above && ! $this->comesBefore($item->rung, $working, $hand->record), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." over {$working?->slug}");
             $ruling = $hand->record->circumstances()->rule($item->rung);
             $this->note('trained what is closed', ! $ruling->openSomewhere() || ($item->dose->perSide && $item->dose->only === null && $ruling->onlySide() !== null), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
-            $this->note('asked again what an easier version took', ! $item->dose->first() instanceof Timed && ($this->swapped[$item->rung->slug] ?? PHP_INT_MAX) <= $item->dose->first()->target(), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
+            // What the phone has not told of yet is known to nobody who could ask for less.
+            $isUntold = array_filter($this->onThePhone, static fn(LoggedSession $log): bool => array_filter($log->sets, static fn(LoggedSet $set): bool => $set->insteadOf === $item->rung->slug) !== []) !== [];
+            $this->note('asked again what an easier version took', ! $isUntold && ! $item->dose->first() instanceof Timed && ($this->swapped[$item->rung->slug] ?? PHP_INT_MAX) <= $item->dose->first()->target(), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             unset($this->swapped[$item->rung->slug]);
             $broke = $this->broke($hand->record, $item);
             $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");

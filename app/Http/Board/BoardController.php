@@ -78,9 +78,8 @@ final readonly class BoardController
     {
         $record = $this->open->of($person, $user)->record;
         $ruledOut = $record->library->rung("{$ladder}/{$rung}");
-        $height = $record->evenness()->heights[$ruledOut->demand->value] ?? null;
 
-        return new JsonResponse(new InsteadView(array_map(SubstituteView::of(...), Substitution::nearest($ruledOut, $record->library, $record->circumstances(), $height, self::SUBSTITUTES))));
+        return new JsonResponse(new InsteadView(array_map(SubstituteView::of(...), Substitution::nearest($ruledOut, $record->library, $record->circumstances(), $record->standIns($ruledOut->demand), self::SUBSTITUTES))));
     }
 
     /** The whole board under other limits or kit; nothing is saved. */

@@ -43,7 +43,7 @@ final readonly class MethodTrialPage
 
         return new QuestionTrialView(question: $question->value, choices: array_map(function (Answer $answer) use ($session, $now, $heights): ChoiceTrialView {
             $method = $now->method->with($answer);
-            $trial = MethodTrial::of($session, $now, $now->under($method), $this->file->record->library, $heights);
+            $trial = MethodTrial::of($session, $now, $now->under($method), $this->file->record->library, $heights, $this->file->record->standIns());
 
             return new ChoiceTrialView(
                 choice: $answer,
