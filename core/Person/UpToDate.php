@@ -9,12 +9,10 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Open;
-use EvenRungs\Dose\SetBody;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Program\Phase;
 use EvenRungs\Progress\DoseStep;
-use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\RungSession;
@@ -78,7 +76,7 @@ final readonly class UpToDate
                 default => self::change($item, $record, $next, true, [], false),
             };
 
-            return $down !== null && $down[0]->rung !== $rung->slug ? $down : self::lighter($item, $rung, $dose, $record);
+            return $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record);
         });
     }
 
@@ -184,32 +182,6 @@ final readonly class UpToDate
     }
 
     /**
-     * In as many rounds with what the next dose has less of, in a set or of load; null where it is no less than written, or
-     * what was written was never done and nothing up to it was too much.
-     *
-     * @return array{WrittenItem, Reason}|null
-     */
-    private static function lighter(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
-    {
-        $coming = $record->doses()->next()[$rung->slug] ?? null;
-        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
-            return null;
-        }
-        if ($written->isFalling() || $coming->dose->isFalling()) {
-            // Of falling sets the number is part of the dose.
-            $now = $coming->dose->withRest($written->restSeconds);
-
-            return self::isLessInEachSet($now, $written) ? [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason] : null;
-        }
-        $body = $coming->dose->first();
-        $now = $body->target() < $written->first()->target() ? $written->withBody($body) : $written;
-        $now = $written->loadGrams !== null && ($coming->dose->loadGrams ?? PHP_INT_MAX) < $written->loadGrams ? $now->withLoad($coming->dose->loadGrams) : $now;
-        $now = $written->pull !== null && ($coming->dose->pull->newtons ?? PHP_INT_MAX) < $written->pull->newtons ? $now->withPull($coming->dose->pull) : $now;
-
-        return $now === $written ? null : [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason];
-    }
-
-    /**
      * Of a circuit and of a primer only what is above the working rung gives way to it, and a dose to a lighter one: what rises there is for the trainer to write.
      *
      * @param list<string> $fixed
@@ -225,7 +197,7 @@ final readonly class UpToDate
         [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, true);
         if ($rung === $written) {
-            return self::lighter($item, $rung, $dose, $record);
+            return LighterDose::of($item, $rung, $dose, $record);
         }
         $now = $record->doses()->carriedOver(new Item($item->id, $written, $dose), $rung);
 
@@ -331,31 +303,6 @@ final readonly class UpToDate
 
         // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
         return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
-    }
-
-    private static function isLessInEachSet(Dose $one, Dose $other): bool
-    {
-        $targets = static fn(Dose $dose): array => array_map(static fn(SetBody $body): int => $body->target(), $dose->bodies);
-        foreach ($targets($one) as $set => $target) {
-            if ($target > ($targets($other)[$set] ?? 0)) {
-                return false;
-            }
-        }
-
-        return array_sum($targets($one)) < array_sum($targets($other));
-    }
-
-    /** Whether as much was done before: less comes next for a reason then, and not because the trainer wrote ahead of it. */
-    private static function wasDone(Dose $written, Rung $rung, PersonRecord $record): bool
-    {
-        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
-    }
-
-    /** Whether as much, or less, was too much lately: what the trainer wrote ahead of it is a way off. */
-    private static function wasTooMuch(Dose $written, Rung $rung, PersonRecord $record): bool
-    {
-        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->date->daysUntil($record->today) <= Gate::REMEMBERS_DAYS
-            && $session->dose->unit() === $written->unit() && ! $session->dose->asksForMoreThan($written) && $session->wasTooMuch($record->circumstances()->highestEffort())) !== [];
     }
 
     /** Whether the person stood as high before, or trained it before they were placed where they stand, and works lower now. */

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Person;
+
+use EvenRungs\Body\Side;
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\SetBody;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Progress\Gate;
+use EvenRungs\Progress\NextDose;
+use EvenRungs\Progress\RungSession;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Session\WrittenItem;
+
+/** What comes down of a dose that was written, where nobody is there to write another: in a circuit, in a primer, and at home. */
+final readonly class LighterDose
+{
+    /**
+     * In as many rounds with what the next dose has less of, in a set or of load; null where it is no less than written, or
+     * what was written was never done and nothing up to it was too much.
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    public static function of(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
+    {
+        $coming = $record->doses()->next()[$rung->slug] ?? null;
+        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
+            return null;
+        }
+        if ($written->isFalling() || $coming->dose->isFalling()) {
+            // Of falling sets the number is part of the dose.
+            $now = $coming->dose->withRest($written->restSeconds);
+
+            return self::isLessInEachSet($now, $written) ? [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason] : null;
+        }
+        $body = $coming->dose->first();
+        $now = $body->target() < $written->first()->target() ? $written->withBody($body) : $written;
+        $now = $written->loadGrams !== null && ($coming->dose->loadGrams ?? PHP_INT_MAX) < $written->loadGrams ? $now->withLoad($coming->dose->loadGrams) : $now;
+        $now = $written->pull !== null && ($coming->dose->pull->newtons ?? PHP_INT_MAX) < $written->pull->newtons ? $now->withPull($coming->dose->pull) : $now;
+
+        return $now === $written ? null : [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason];
+    }
+
+    /** Whether as much was done before: less comes next for a reason then, and not because the trainer wrote ahead of it. */
+    private static function wasDone(Dose $written, Rung $rung, PersonRecord $record): bool
+    {
+        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
+    }
+
+    /** Whether as much, or less, was too much lately: what the trainer wrote ahead of it is a way off. */
+    private static function wasTooMuch(Dose $written, Rung $rung, PersonRecord $record): bool
+    {
+        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->date->daysUntil($record->today) <= Gate::REMEMBERS_DAYS
+            && $session->dose->unit() === $written->unit() && ! $session->dose->asksForMoreThan($written) && $session->wasTooMuch($record->circumstances()->highestEffort())) !== [];
+    }
+
+    private static function isLessInEachSet(Dose $one, Dose $other): bool
+    {
+        $targets = static fn(Dose $dose): array => array_map(static fn(SetBody $body): int => $body->target(), $dose->bodies);
+        foreach ($targets($one) as $set => $target) {
+            if ($target > ($targets($other)[$set] ?? 0)) {
+                return false;
+            }
+        }
+
+        return array_sum($targets($one)) < array_sum($targets($other));
+    }
+}
