@@ -37,5 +37,12 @@ final class Invite implements ShouldBeEncrypted, ShouldQueue
             "{$this->by} asks you to join {$user->practice->name} on Even Rungs.",
             'With this link you choose your name and your password. It holds for a week, and once.',
         ], $link));
+        $user->update(['unreached_at' => null]);
+    }
+
+    /** Given up, it is told to the owner where the trainers are. */
+    public function failed(): void
+    {
+        User::query()->whereKey($this->user)->whereNotNull('invited_at')->update(['unreached_at' => now()]);
     }
 }

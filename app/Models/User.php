@@ -16,6 +16,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string   $password
  * @property string   $role
  * @property \Illuminate\Support\Carbon|null $invited_at until they have joined
+ * @property \Illuminate\Support\Carbon|null $unreached_at since when the letter of the invitation is given up
  * @property \Illuminate\Support\Carbon|null $ended_at   since when they have no access
  * @property Practice $practice
  */
@@ -25,7 +26,7 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $attributes = ['invited_at' => null, 'ended_at' => null];
+    protected $attributes = ['invited_at' => null, 'unreached_at' => null, 'ended_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -38,6 +39,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'invited_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['password' => 'hashed', 'invited_at' => 'datetime', 'unreached_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 }

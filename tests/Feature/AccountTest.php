@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Messages\Letter;
 use App\Models\User;
+use Illuminate\Mail\MailManager;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -52,6 +54,24 @@ final class AccountTest extends ApiTestCase
         $this->postJson('/api/join', [...$first['join'], 'name' => 'Odo Pell', 'password' => 'a long way up'])->assertConflict();
         $this->travel(8)->days();
         $this->postJson('/api/join', [...$second['join'], 'name' => 'Odo Pell', 'password' => 'a long way up'])->assertConflict()->assertJsonPath('sentence', 'This link does not hold any more. Ask for a new one.');
+    }
+
+    public function test_a_letter_of_an_invitation_that_is_given_up_is_told_until_another_is_sent(): void
+    {
+        Mail::swap(new MailManager(app()));
+        config(['queue.default' => 'database', 'mail.default' => 'smtp', 'mail.mailers.smtp.host' => '127.0.0.1', 'mail.mailers.smtp.port' => 1]);
+        $id = $this->invite()->json('trainers.1.id');
+        for ($try = 1; $try <= 5; $try++) {
+            $this->getJson('/api/practice/trainers')->assertJsonPath('trainers.1.state', 'invited');
+            Artisan::call('queue:work', ['--once' => true, '--quiet' => true]);
+            $this->travel(20)->minutes();
+        }
+        $this->getJson('/api/practice/trainers')->assertJsonPath('trainers.1.state', 'unreached')->assertJsonPath('trainers.1.since', '2026-06-01');
+
+        Mail::fake();
+        $this->postJson("/api/practice/trainers/{$id}/invitation")->assertJsonPath('trainers.1.state', 'invited');
+        Artisan::call('queue:work', ['--once' => true, '--quiet' => true]);
+        $this->linkIn(self::ODO);
     }
 
     public function test_an_address_that_is_known_is_not_invited(): void

@@ -11,8 +11,8 @@ final readonly class TrainerView
 {
     /**
      * @param string      $name  empty until they have joined
-     * @param string      $state joined, invited or ended
-     * @param string|null $since since when invited or ended, a date
+     * @param string      $state joined, invited, unreached where the letter of the invitation could not be sent, or ended
+     * @param string|null $since since when invited, unreached or ended, a date
      */
     public function __construct(
         public string $id,
@@ -28,6 +28,7 @@ final readonly class TrainerView
     {
         [$state, $since] = match (true) {
             $user->ended_at !== null => ['ended', $user->ended_at],
+            $user->invited_at !== null && $user->unreached_at !== null => ['unreached', $user->unreached_at],
             $user->invited_at !== null => ['invited', $user->invited_at],
             default => ['joined', null],
         };

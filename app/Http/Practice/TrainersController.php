@@ -51,7 +51,7 @@ final class TrainersController
         if ($user->invited_at === null) {
             throw Problem::conflict('joined', "{$user->name} has joined already.");
         }
-        $user->update(['invited_at' => now(), 'ended_at' => null]);
+        $user->update(['invited_at' => now(), 'unreached_at' => null, 'ended_at' => null]);
         Invite::dispatch($user->id, $owner->name);
 
         return $this->answer($owner);

@@ -3297,9 +3297,9 @@ export interface components {
             name: string;
             email: string;
             role: string;
-            /** @description joined, invited or ended */
+            /** @description joined, invited, unreached where the letter of the invitation could not be sent, or ended */
             state: string;
-            /** @description since when invited or ended, a date */
+            /** @description since when invited, unreached or ended, a date */
             since: string | null;
             isYou: boolean;
         };

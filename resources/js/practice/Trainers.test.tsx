@@ -41,3 +41,21 @@ it('keeps an invitation that was not answered, and sends it as the same one', as
   expect(asked[1]).toEqual(asked[0]);
   await waitFor(async () => expect((await field()).value).toBe(''));
 });
+
+it('says where the letter of an invitation was not sent, and offers to send it again', async () => {
+  const trainer = { id: 'a', name: '', email: 'lark@tarn-row.example', role: 'trainer', since: '2026-06-01', isYou: false };
+  const posted: string[] = [];
+  vi.stubGlobal('fetch', (request: Request) => {
+    if (request.method === 'POST') posted.push(new URL(request.url).pathname);
+    return Response.json({ trainers: [{ ...trainer, state: posted.length === 0 ? 'unreached' : 'invited' }] });
+  });
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <Trainers />
+    </QueryClientProvider>,
+  );
+  expect(await screen.findByText('letter not sent')).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: 'invite again' }));
+  expect(await screen.findByText('invited')).toBeTruthy();
+  expect(posted).toEqual(['/api/practice/trainers/a/invitation']);
+});

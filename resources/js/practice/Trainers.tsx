@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
+import { useState, type ComponentProps, type FormEvent } from 'react';
 import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { useRefresh } from '@/frame/usePerson';
@@ -16,6 +16,13 @@ type Trainer = Schemas['TrainerView'];
 type Answer = Promise<{ data?: Schemas['TrainersView']; error?: Refusal }>;
 
 const LIST = '/api/practice/trainers';
+
+const ENDED = { kind: 'stop', word: 'ended' } as const;
+const STATES: Record<string, ComponentProps<typeof Status>> = {
+  invited: { kind: 'information', word: 'invited' },
+  unreached: { kind: 'watch', word: 'letter not sent' },
+  ended: ENDED,
+};
 
 /** Who works here: invited by mail, and let go. For the owner. */
 export function Trainers() {
@@ -58,16 +65,13 @@ export function Trainers() {
             <span className="text-sm">
               {trainer.state !== 'joined' && (
                 <span className="flex items-center gap-2">
-                  <Status
-                    kind={trainer.state === 'invited' ? 'information' : 'stop'}
-                    word={trainer.state === 'invited' ? 'invited' : 'ended'}
-                  />
+                  <Status {...(STATES[trainer.state] ?? ENDED)} />
                   {trainer.since && day(trainer.since)}
                 </span>
               )}
             </span>
             <span className="flex flex-wrap gap-x-4 md:justify-end">
-              {trainer.state === 'invited' && (
+              {(trainer.state === 'invited' || trainer.state === 'unreached') && (
                 <Button
                   look="quiet"
                   onClick={() =>
