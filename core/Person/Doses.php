@@ -127,7 +127,7 @@ final class Doses
             if ($side !== Side::Both && $ruling->onlySide() === $side->other()) {
                 continue;
             }
-            [, $here, $course] = array_values(array_filter($courses, static fn(array $one): bool => $one[0]->meets($side)))[0] ?? [$side, null, Course::Open];
+            [, $here, $course] = array_values(array_filter($courses, static fn(array $one): bool => $one[0]->meets($side)))[0] ?? [$side, null, $this->standsIn($rung) ? Course::Top : Course::Open];
             // Extra sets of one side are the trainer's: they come on top of whatever both do.
             $bySide[] = [$side, NextDose::after($rung, $this->record->rungSessions($side), $this->record->method, $this->record->today, $course, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $here->sequence ?? 0, $here?->range, $here->placedAt ?? 0)?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
         }
@@ -240,6 +240,16 @@ final class Doses
         }
 
         return $left;
+    }
+
+    /** Whether it is done while the working rung above it is ruled out: there is nothing to climb to from it. */
+    private function standsIn(Rung $rung): bool
+    {
+        $working = $this->record->workingRung($rung->ladder);
+        $circumstances = $this->record->circumstances();
+
+        return $working !== null && ! $circumstances->rule($working)->openOn(Side::Both)
+            && $circumstances->nextOpen($this->record->library->ladder($rung->ladder), $working, up: false)?->slug === $rung->slug;
     }
 
     private function course(Position $here): Course

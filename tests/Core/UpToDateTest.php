@@ -23,6 +23,7 @@ use EvenRungs\Person\Safety;
 use EvenRungs\Person\UpToDate;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
@@ -57,6 +58,17 @@ final class UpToDateTest extends TestCase
         self::assertSame('front-plank/forearms-knees', $now->blocks[0]->items[0]->rung);
         self::assertSame('“Front plank, forearms, knees down” in place of “Front plank, forearms and toes”: it stands in for the working rung, “Front plank, forearms on a low step”, which is ruled out.', $now->changes['front-plank']->sentence);
         self::assertSame([], self::now(['front-plank/forearms-knees 4x20s'], stands: ['front-plank/forearms-low-step'], kit: [Kit::Mat])->changes);
+    }
+
+    public function test_what_stands_in_goes_on_beyond_its_mark_since_no_gate_leads_away_from_it(): void
+    {
+        $line = 'front-plank/forearms-knees 3x(6x10s/5)';
+        $next = static fn(array $stands, array $kit): NextDose => self::record($stands, [$line], 4, $kit)->doses()->next()['front-plank/forearms-knees'];
+
+        $standsIn = $next(['front-plank/forearms-low-step'], [Kit::Mat]);
+        self::assertSame(['4x(5x10s/5)', true], [DoseLine::print($standsIn->dose), $standsIn->rises]);
+        self::assertStringContainsString('since no higher rung is open', $standsIn->reason->sentence);
+        self::assertSame('3x(6x10s/5)', DoseLine::print($next(['front-plank/forearms-low-step'], Kit::cases())->dose), 'below an open working rung it waits');
     }
 
     public function test_so_does_one_that_was_left_upward_since(): void

@@ -65,6 +65,7 @@ use EvenRungs\Session\Item;
 use EvenRungs\Session\Permitted;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
 use EvenRungs\Week\Shape;
@@ -396,17 +397,34 @@ final class Life
         return array_filter($permitted->leftOut ?? [], static fn(Reason $reason): bool => $reason->rule === Rule::PainWaits) !== [];
     }
 
-    /** What the trainer writes ahead as they hand a sheet over: a week and two weeks later an exercise is to be a step more. */
+    /**
+     * What the trainer writes ahead as they hand a sheet over: a week and two weeks later an exercise is to be a step more, the
+     * version below it, or one more of the board.
+     */
     private function growing(PersonRecord $record, Day $day): void
     {
         $this->stages = [];
         $items = array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet));
+        $more = array_values(array_filter(
+            array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, SessionStart::wholeBoard($record))),
+            static fn(WrittenItem $one): bool => ! in_array(explode('/', $one->rung)[0], array_map(static fn(WrittenItem $item): string => explode('/', $item->rung)[0], $items), true),
+        ));
         foreach ($items === [] ? [] : [1, 2] as $weeks) {
             $item = $items[$this->chance->getInt(0, count($items) - 1)];
             $rung = $record->library->rung($item->rung);
-            $more = DoseStep::up($rung, DoseLine::parse($item->dose, $rung->sidedness), $this->method);
-            if ($more !== null) {
-                $this->stages[] = [new Stage("s{$weeks}", StageKind::Dose, StageAfter::Days, Stage::weeksLater($weeks), $day, $day->plusDays(7 * $weeks), $item->id, null, DoseLine::print($more->dose), '', null, null), ++$this->sequence];
+            $kind = match ($this->chance->getInt(0, 4)) {
+                0 => StageKind::Variation,
+                1 => $more === [] ? StageKind::Dose : StageKind::Addition,
+                default => StageKind::Dose,
+            };
+            $other = $kind === StageKind::Variation ? $record->library->ladder($rung->ladder)->below($rung, $this->method) : null;
+            $dose = match ($kind) {
+                StageKind::Addition => $more[0]->dose,
+                StageKind::Variation => $other === null ? null : DoseLine::print($record->doses()->on($other)->dose),
+                default => ($step = DoseStep::up($rung, DoseLine::parse($item->dose, $rung->sidedness), $this->method)) === null ? null : DoseLine::print($step->dose),
+            };
+            if ($dose !== null) {
+                $this->stages[] = [new Stage("s{$weeks}", $kind, StageAfter::Days, Stage::weeksLater($weeks), $day, $day->plusDays(7 * $weeks), $kind === StageKind::Addition ? null : $item->id, $kind === StageKind::Addition ? array_shift($more)?->rung : $other?->slug, $dose, '', null, null), ++$this->sequence];
             }
         }
     }
@@ -422,7 +440,7 @@ final class Life
             $now = array_column(array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet)), null, 'id')[$stage->item] ?? null;
             $last = array_values(array_filter($now === null ? [] : $record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $now->rung && $one->sequence > $written));
             $last = $last[count($last) - 1] ?? null;
-            $this->note('grew after it was too much', $grown->held === null && $last !== null && DoseLine::parse((string) $stage->dose, $last->rung->sidedness)->asksForMoreThan($last->dose) && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
+            $this->note('grew after it was too much', $grown->held === null && $last !== null && $stage->rung === null && DoseLine::parse((string) $stage->dose, $last->rung->sidedness)->asksForMoreThan($last->dose) && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
             [$this->sheet, $this->stages[$at]] = [$grown->blocks, null];
         }
         $this->stages = array_values(array_filter($this->stages));
