@@ -37,7 +37,8 @@ final class Doses
     public function __construct(private readonly PersonRecord $record) {}
 
     /**
-     * The next dose of every rung that was logged, and the first one of every rung the person stands on, by rung.
+     * The next dose of every rung that was logged, and the first one of every rung the person stands on or did an easier
+     * version of, by rung.
      *
      * @return array<string, NextDose>
      */
@@ -56,6 +57,12 @@ final class Doses
         $next = array_filter($next);
         foreach ($this->record->workingRungs() as $rung) {
             $next[$rung->slug] ??= NextDose::first($this->first($rung));
+        }
+        // Of a rung they do not stand on, as where a program begins low, nothing is known but that it was out of reach.
+        foreach (array_keys($this->instead()) as $slug) {
+            if ($this->record->library->has($slug)) {
+                $next[$slug] ??= NextDose::first($this->first($this->record->library->rung($slug)));
+            }
         }
         foreach ($next as $slug => $dose) {
             $next[$slug] = $this->unlessTakenOver($this->record->library->rung($slug), $dose);

@@ -103,6 +103,18 @@ final class EasierVersionTest extends TestCase
         self::assertSame('1x20s', $next($knees(1), $log(2, self::set(1, self::PLANK, '1x20s', 20))));
     }
 
+    public function test_so_does_a_rung_of_a_ladder_on_which_nobody_has_placed_them(): void
+    {
+        // A program begins low there.
+        $held = 'press-out/standing-held';
+        $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, 'press-out/standing-short', '2x10/side', 10, instead: $held)], []);
+        $record = self::record(logs: [$log]);
+        $next = $record->doses()->next()[$held];
+
+        self::assertTrue($record->doses()->first(ShippedLibrary::rung($held))->dose->asksForMoreThan($next->dose));
+        self::assertStringContainsString('took its place from the first set on', $next->reason->sentence);
+    }
+
     public function test_a_set_of_the_rung_itself_comes_before_what_took_over(): void
     {
         $log = new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s', 20), self::set(2, self::KNEES, '2x20s', 20, instead: self::PLANK)], []);

@@ -63,12 +63,12 @@ final class UpToDateTest extends TestCase
     public function test_what_stands_in_goes_on_beyond_its_mark_since_no_gate_leads_away_from_it(): void
     {
         $line = 'front-plank/forearms-knees 3x(6x10s/5)';
-        $next = static fn(array $stands, array $kit): NextDose => self::record($stands, [$line], 4, $kit)->doses()->next()['front-plank/forearms-knees'];
+        $next = static fn(Kit ...$kit): NextDose => self::record(['front-plank/forearms-low-step'], [$line], 4, array_values($kit))->doses()->next()['front-plank/forearms-knees'];
 
-        $standsIn = $next(['front-plank/forearms-low-step'], [Kit::Mat]);
+        $standsIn = $next(Kit::Mat);
         self::assertSame(['4x(5x10s/5)', true], [DoseLine::print($standsIn->dose), $standsIn->rises]);
         self::assertStringContainsString('since no higher rung is open', $standsIn->reason->sentence);
-        self::assertSame('3x(6x10s/5)', DoseLine::print($next(['front-plank/forearms-low-step'], Kit::cases())->dose), 'below an open working rung it waits');
+        self::assertSame('3x(6x10s/5)', DoseLine::print($next(...Kit::cases())->dose), 'below an open working rung it waits');
     }
 
     public function test_so_does_one_that_was_left_upward_since(): void
