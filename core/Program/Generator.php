@@ -451,6 +451,15 @@ final class Generator
         if ($kind === WeekKind::Easier) {
             $notes[] = Reason::because(Rule::ProgramEasier, 'An easier week: about '.(100 - WeekKind::EASIER_PER_CENT).' % less work, no new rung and no higher dose.', ['every' => WeekKind::EASIER_EVERY.' weeks'], 'A week away just before or after.');
         }
+        $filled = $problem->filledPerCent($plan);
+        if ($kind === WeekKind::Build && $problem->offers !== [] && $filled < self::FILLED_PER_CENT) {
+            $notes[] = Reason::because(
+                Rule::ProgramSets,
+                "The sessions fill {$filled} % of their minutes: the doses are small, and more sets are more than an exercise takes or lead away from the aim.",
+                ['minutes' => implode(', ', array_map(Totals::clock(...), $problem->seconds))],
+                'Another ladder placed on the board, sets fixed by hand, or shorter sessions.',
+            );
+        }
         foreach ($plan->short as $name => $missing) {
             $demand = Demand::from($name);
             $minimum = $problem->minimum[$name];

@@ -226,6 +226,14 @@ final class ProgramTest extends TestCase
         self::assertMatchesRegularExpression('/About \d+ minutes more in each session/', implode(' ', array_map(static fn(Reason $note): string => (string) $note->wouldChange, $week->notes)));
     }
 
+    public function testMinutesThatSmallDosesLeaveEmptyAreTold(): void
+    {
+        $notes = static fn(int ...$minutes): string => self::sentences(self::program(minutes: array_values($minutes))->weeks[0]->notes);
+
+        self::assertStringContainsString('of their minutes: the doses are small', $notes(60, 60));
+        self::assertStringNotContainsString('of their minutes', $notes(15, 15));
+    }
+
     public function testTheMinutesItNamesAreEnough(): void
     {
         $notes = array_map(static fn(Reason $note): string => (string) $note->wouldChange, self::program(minutes: [3])->weeks[0]->notes);
