@@ -438,7 +438,7 @@ final class Life
             $grown = Growth::of($record, $this->sheet, $stage, $written);
             $this->count[$grown->held === null ? 'grew' : 'held back']++;
             $now = array_column(array_merge([], ...array_map(static fn(WrittenBlock $block): array => $block->items, $this->sheet)), null, 'id')[$stage->item] ?? null;
-            $last = array_values(array_filter($now === null ? [] : $record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $now->rung && $one->sequence > $written));
+            $last = array_values(array_filter($now === null ? [] : $record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $now->rung && $one->sequence > $written && ! $one->dose->first() instanceof Timed));
             $last = $last[count($last) - 1] ?? null;
             $this->note('grew after it was too much', $grown->held === null && $last !== null && $stage->rung === null && DoseLine::parse((string) $stage->dose, $last->rung->sidedness)->asksForMoreThan($last->dose) && (($last->effort() ?? 0) > $record->circumstances()->highestEffort() || $last->missedTarget() || ($last->pain() ?? 0) > 2), "{$day->iso()}: {$now?->rung} {$stage->dose}");
             [$this->sheet, $this->stages[$at]] = [$grown->blocks, null];
