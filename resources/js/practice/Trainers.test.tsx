@@ -54,7 +54,7 @@ it('says where the letter of an invitation was not sent, and offers to send it a
       <Trainers />
     </QueryClientProvider>,
   );
-  expect(await screen.findByText('letter not sent')).toBeTruthy();
+  expect(await screen.findByText('not sent')).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'invite again' }));
   expect(await screen.findByText('invited')).toBeTruthy();
   expect(posted).toEqual(['/api/practice/trainers/a/invitation']);

@@ -20,7 +20,7 @@ const LIST = '/api/practice/trainers';
 const ENDED = { kind: 'stop', word: 'ended' } as const;
 const STATES: Record<string, ComponentProps<typeof Status>> = {
   invited: { kind: 'information', word: 'invited' },
-  unreached: { kind: 'watch', word: 'letter not sent' },
+  unreached: { kind: 'watch', word: 'not sent' },
   ended: ENDED,
 };
 
