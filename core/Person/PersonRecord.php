@@ -374,7 +374,10 @@ final class PersonRecord
 
     public function warnings(): Warnings
     {
-        return new Warnings($this->circumstances(), $this->placedLadders(), $this->workingRung(...), $this->isStopped(...), $this->library, $this->standIns());
+        // Asked at every key, without the log: what waits for a decision is marked, and left out when it is trained.
+        $standIns = new StandIns(null, $this->workingRung(...), $this->isStopped(...));
+
+        return new Warnings($this->circumstances(), $this->placedLadders(), $this->workingRung(...), $this->isStopped(...), $this->library, $standIns);
     }
 
     /** What may stand in for a rung of theirs: no higher than where they stand in a demand, if one is given. */
