@@ -220,9 +220,10 @@ abstract class BrowserTestCase extends TestCase
     /** The demo as it was loaded: made once, then put back row by row. */
     private static function demo(): void
     {
-        if (self::$demo !== null) {
+        $demo = self::$demo;
+        if ($demo !== null) {
             self::nothingIsAnswered();
-            self::$demo->putBack();
+            $demo->putBack();
 
             return;
         }
