@@ -244,7 +244,9 @@ final class Life
                 $weeks = $hand->taking(array_map(WrittenWeek::of(...), $hand->make($wish)->weeks), null);
                 $this->kept = new KeptProgram("k{$week}", $wish->toArray(), array_map(static fn(WrittenWeek $one): array => $one->toArray(), $weeks), [], '', $monday->iso());
                 $last = $weeks[count($weeks) - 1]->monday->iso();
-                $end ??= $last;
+                // A week in which nothing was done, as where everything waited for a decision, comes again.
+                $wasIdle = array_filter($this->logs, static fn(LoggedSession $log): bool => $log->on->daysUntil($monday) <= 7) === [];
+                $end = $week === 0 || $wasIdle ? $last : $end ?? $last;
                 $this->note('end moved', $end !== $last && $week < 6 && $this->missed === 0 && $this->late === 0 && $this->away === [], "{$end} to {$last}");
             }
             if (! in_array($week, $this->away, true)) {
