@@ -48,7 +48,7 @@ final readonly class BoardChange
             if ($ruling->openOn($stand->side) || ! $before->rule($stand->rung)->openOn($stand->side)) {
                 continue;
             }
-            $displaced[] = new Displaced($stand, Substitution::for($stand->rung, $library, $after, self::standIns($stand->rung->demand, $stands)), $ruling->reasons[0]);
+            $displaced[] = new Displaced($stand, Substitution::for($stand->rung, $library, $after, self::standIns($stand, $stands)), $ruling->reasons[0]);
         }
 
         return new self(
@@ -80,8 +80,12 @@ final readonly class BoardChange
         return 'This '.implode(' and ', $parts).". {$working}{$open}";
     }
 
-    /** @param list<Position> $stands */
-    private static function standIns(Demand $demand, array $stands): StandIns
+    /**
+     * On its own ladder each side goes by where it stands itself; on the others both go by the weaker one.
+     *
+     * @param list<Position> $stands
+     */
+    private static function standIns(Position $displaced, array $stands): StandIns
     {
         $working = $stopped = [];
         foreach ($stands as $stand) {
@@ -89,8 +93,9 @@ final readonly class BoardChange
             $working[$stand->rung->ladder] = $stand->rung->height->above($before->height) < 0 ? $stand->rung : $before;
             $stopped[$stand->rung->ladder] = ($stopped[$stand->rung->ladder] ?? false) || $stand->stopped;
         }
+        $working[$displaced->rung->ladder] = $displaced->rung;
 
-        return new StandIns(self::heightIn($demand, $stands), static fn(string $ladder): ?Rung => $working[$ladder] ?? null, static fn(string $ladder): bool => $stopped[$ladder] ?? false);
+        return new StandIns(self::heightIn($displaced->rung->demand, $stands), static fn(string $ladder): ?Rung => $working[$ladder] ?? null, static fn(string $ladder): bool => $stopped[$ladder] ?? false);
     }
 
     /**

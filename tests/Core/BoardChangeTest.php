@@ -28,6 +28,14 @@ final class BoardChangeTest extends TestCase
         self::assertStringEndsWith('rungs. One working rung changes. Nothing is left for shoulder girdle.', $change->inWords());
     }
 
+    public function test_what_fits_instead_is_none_above_where_they_stand_on_its_ladder(): void
+    {
+        $instead = fn(string ...$stands): ?string => $this->change(['front-plank/forearms-toes', ...array_values($stands)], [State::ShoulderPain->limit(Side::Both)], Kit::cases())->displaced[0]->instead?->instead->slug;
+
+        self::assertSame('dead-bug/ninety-heel-digs', $instead());
+        self::assertSame('dead-bug/ninety-both-arms', $instead('dead-bug/ninety-both-arms'));
+    }
+
     public function test_a_limit_on_one_side_displaces_only_the_stand_of_that_side(): void
     {
         $rung = ShippedLibrary::rung('side-bridge/knees-bent');
