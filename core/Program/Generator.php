@@ -157,11 +157,13 @@ final class Generator
         $stays = array_map(fn(array $week): ?SetPlan => $this->kept[$week[0]] ?? null, array_values($block));
         $plans = array_map(static fn(array $week, ?SetPlan $stays): SetPlan => $stays ?? $week[3], array_values($block), $stays);
         $plans = Refined::plans($problems, $plans, $this->settled, $this->wish->seed, array_keys(array_filter($stays)));
+        $again = Recurring::plans($problems, $plans, $this->settled, array_keys(array_filter($stays)));
         foreach (array_keys($block) as $at => $place) {
             [$number, $monday, $problem] = $block[$place];
-            $this->settled = $this->settled->after($problem, $plans[$at]);
-            $this->plans[$number] = $plans[$at];
-            $weeks[$place] = $this->week($number, $monday, WeekKind::Build, $problem, $plans[$at], $this->sessions($problem, $plans[$at]));
+            $this->notTrained($number, $again[$at], $block[$place][3]);
+            $this->settled = $this->settled->after($problem, $again[$at]);
+            $this->plans[$number] = $again[$at];
+            $weeks[$place] = $this->week($number, $monday, WeekKind::Build, $problem, $again[$at], $this->sessions($problem, $again[$at]));
         }
         $this->carried = $this->settled;
 
@@ -182,14 +184,18 @@ final class Generator
         return $this->beginnings->paths($this->wish->phase($this->level, $number));
     }
 
-    /** A week without a set of a ladder does not bring it forward. */
-    private function notTrained(int $number, SetPlan $plan): void
+    /**
+     * A week without a set of a ladder does not bring it forward.
+     *
+     * @param SetPlan|null $before the week as it was when this was told of it
+     */
+    private function notTrained(int $number, SetPlan $plan, ?SetPlan $before = null): void
     {
         $paths = $this->paths($number);
         $at = array_flip(array_keys($paths));
         foreach ($this->beginnings->all() as $path) {
             $here = array_search($path, $paths, true);
-            if ($here === false || array_filter($plan->sets, static fn(array $row): bool => ($row[$at[$here]] ?? 0) > 0) === []) {
+            if ($here === false ? $before === null : ! $plan->has($at[$here]) && ($before?->has($at[$here]) ?? true)) {
                 $path->notTrained();
             }
         }

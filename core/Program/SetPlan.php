@@ -19,4 +19,10 @@ final readonly class SetPlan
     {
         return array_filter($this->sets[$session], static fn(int $sets): bool => $sets > 0);
     }
+
+    /** Whether any session has sets of an offer. */
+    public function has(int $offer): bool
+    {
+        return array_filter($this->sets, static fn(array $row): bool => ($row[$offer] ?? 0) > 0) !== [];
+    }
 }

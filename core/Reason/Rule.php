@@ -152,7 +152,7 @@ enum Rule: string
             self::WeekDemand => 'Front, posterior, lateral and rotation are each met twice a week where there are three sessions or more, else, and in an easier week of a program, once; a demand is met by a set at planned dose whose main demand it is.',
             self::Frequency => 'How many days a week core work is done on follows the method and the level of the person, and no limit is passed over.',
             self::Soreness => 'A trunk that is sore 4 of 10 or more on the day gets activation only.',
-            self::ProgramSets => 'The sets of a week go to the demands so that their shares of the work come as near to the targets as the minutes allow.',
+            self::ProgramSets => 'The sets of a week go to the demands so that their shares of the work come as near to the targets as the minutes allow. What would come fewer times than there are building weeks up to the next easier one gives its minutes to the others, where that costs at most a hundredth.',
             self::ProgramDose => 'In a program the dose rises step by step to the top of its band before the rung changes.',
             self::ProgramRung => 'In a program a rung changes when its gate is likely to be reached, and never to one that is ruled out. What stands in for a ruled-out working rung climbs to that at most.',
             self::ProgramEasier => 'Every fourth week of a program is easier: about two fifths less work.',

@@ -114,7 +114,8 @@ final class ProgramTest extends TestCase
 
     public function testAnEasierWeekThatIsTheFirstOneHasThreeFifthsOfAnOrdinaryOne(): void
     {
-        $ordinary = self::program(weeks: 4)->weeks[0];
+        // The week before an easier one, by itself: beside others it would take its exercises from them.
+        $ordinary = self::program(weeks: 4, behind: 2)->weeks[0];
         $easier = self::program(weeks: 4, behind: 3)->weeks[0];
 
         self::assertSame(WeekKind::Easier, $easier->kind);
@@ -381,6 +382,24 @@ final class ProgramTest extends TestCase
         }
     }
 
+    public function testWhatIsTrainedComesAgain(): void
+    {
+        $ladders = $seldom = 0;
+        foreach ([[15, 15], [20, 20, 20]] as $minutes) {
+            foreach ([self::WORKING, ...array_column(iterator_to_array(self::phases()), 0)] as $working) {
+                $weeks = self::program(weeks: 8, minutes: $minutes, working: $working)->weeks;
+                foreach ([array_slice($weeks, 0, 3), array_slice($weeks, 4, 3)] as $building) {
+                    $sessions = self::sessions($building);
+                    $ladders += count($sessions);
+                    $seldom += count(array_filter($sessions, static fn(int $times): bool => $times < 3));
+                }
+            }
+        }
+
+        self::assertGreaterThan(80, $ladders);
+        self::assertLessThan(0.15, $seldom / $ladders, 'exercises of three building weeks that come fewer than three times');
+    }
+
     public function testAWeekIsNamedByTheWorkThatLeadsInIt(): void
     {
         $still = new Session([new StraightSets(ShippedLibrary::item('front-plank/forearms-toes', '1x60s')), new StraightSets(ShippedLibrary::item('press-out/standing', '1x5/side 1-1-1-1'))]);
@@ -395,6 +414,23 @@ final class ProgramTest extends TestCase
     private static function sentences(array $reasons): string
     {
         return implode(' ', array_map(static fn(Reason $reason): string => $reason->sentence, $reasons));
+    }
+
+    /**
+     * @param list<ProgramWeek> $weeks
+     *
+     * @return array<string, int> sessions, by ladder
+     */
+    private static function sessions(array $weeks): array
+    {
+        $ladders = [];
+        foreach ($weeks as $week) {
+            foreach ($week->sessions as $session) {
+                array_push($ladders, ...array_map(static fn(Item $item): string => $item->rung->ladder, $session->items()));
+            }
+        }
+
+        return array_count_values($ladders);
     }
 
     private static function timesMet(ProgramWeek $week, Demand $demand): int

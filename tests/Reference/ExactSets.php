@@ -9,6 +9,7 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Method\Method;
 use EvenRungs\Program\Candidate;
 use EvenRungs\Program\Carried;
+use EvenRungs\Program\Recurring;
 use EvenRungs\Program\Refined;
 use EvenRungs\Program\SetPlan;
 use EvenRungs\Program\SetProblem;
@@ -103,7 +104,7 @@ final class ExactSets
             $carried = $carried->after($problem, $near);
         }
 
-        return [$problems, Refined::plans($problems, $plans, Carried::nothing(), 1)];
+        return [$problems, Recurring::plans($problems, Refined::plans($problems, $plans, Carried::nothing(), 1), Carried::nothing())];
     }
 
     /**
