@@ -74,7 +74,7 @@ final readonly class LadderLog
         return $sessions[count($sessions) - 1] ?? null;
     }
 
-    /** The last session of the next rung, where the person came down from it for its form or its target not long ago; null otherwise. */
+    /** The last session of the next rung, where the person came down from it for its form, its target or its effort not long ago; null otherwise. */
     public function cameDownFrom(Circumstances $circumstances, Day $today): ?RungSession
     {
         $above = $this->byDate(fn(RungSession $session): bool => $session->sequence < $this->since && $session->date->daysUntil($today) <= Gate::REMEMBERS_DAYS && $session->rung->height->above($this->working->height) > 0);
@@ -82,7 +82,7 @@ final readonly class LadderLog
         $there = array_values(array_filter($above, static fn(RungSession $session): bool => $session->rung->slug === $next?->slug));
         $last = $there[count($there) - 1] ?? null;
 
-        return $last !== null && ($last->setsWithFault() !== [] || $last->missedTarget() || $last->feltWrong()) ? $last : null;
+        return $last !== null && ($last->setsWithFault() !== [] || $last->missedTarget() || $last->feltWrong() || ($last->effort() ?? 0) > $circumstances->highestEffort()) ? $last : null;
     }
 
     /** Pain of 3 or more on this ladder, on any rung, not yet followed by two sessions at 0 to 2. */

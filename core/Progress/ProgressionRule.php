@@ -6,6 +6,7 @@ namespace EvenRungs\Progress;
 
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
@@ -144,6 +145,15 @@ final readonly class ProgressionRule
         if ($before !== null && $this->isShortAtLeast($latest) && $this->isShortAtLeast($before)) {
             return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The target was missed at two sessions running, and no lighter dose is left on this rung.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'The target in every set.'));
         }
+        $first = $this->tooMuchAtTheLowEndBefore($sessions);
+        if ($first !== null) {
+            return $this->down($gate, Reason::because(
+                Rule::StepDownLowEnd,
+                'The low end was too much again, as on '.$first->date->inWords().': less than that is a lower rung.',
+                ['sessions' => $first->date->iso().' and '.$latest->date->iso(), ...($latest->effort() === null ? [] : ['effort' => "{$latest->effort()} of 10"])],
+                'The low end or more, within the effort and in form.',
+            ));
+        }
         $answer = FeltAnswer::to($sessions, $this->method);
 
         return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working)) : null;
@@ -167,6 +177,41 @@ final readonly class ProgressionRule
     private function missedLowEnd(RungSession $session): bool
     {
         return $session->isBelow(fn(int $target): int => $this->lowEnd($session, $target));
+    }
+
+    /**
+     * The session before in which the low end was too much, where it was in the last one too and was never mastered in
+     * between: what lies below is done well, and leads back to where it broke.
+     *
+     * @param non-empty-list<RungSession> $sessions
+     */
+    private function tooMuchAtTheLowEndBefore(array $sessions): ?RungSession
+    {
+        $here = array_values(array_filter($sessions, fn(RungSession $session): bool => $session->rung->slug === $this->working->slug && $this->asksForTheLowEnd($session)));
+        $latest = $here[count($here) - 1] ?? null;
+        $before = $here[count($here) - 2] ?? null;
+        if ($latest === null || $before === null || $latest !== $sessions[count($sessions) - 1] || $before->date->daysUntil($latest->date) > Gate::REMEMBERS_DAYS) {
+            return null;
+        }
+        $broke = fn(RungSession $session): bool => $this->isLeast($session) && $session->wasTooMuch($this->circumstances->highestEffort());
+
+        return $broke($latest) && $broke($before) ? $before : null;
+    }
+
+    /** By the clock in a circuit there is no low end. */
+    private function asksForTheLowEnd(RungSession $session): bool
+    {
+        return ! $session->dose->first() instanceof Timed && $session->dose->first()->target() >= $this->lowEnd($session, PHP_INT_MAX);
+    }
+
+    /** Whether a step less would be below the low end, and no more was done than was asked; where the load can come down it would not. */
+    private function isLeast(RungSession $session): bool
+    {
+        $target = $session->dose->first()->target();
+        $lighter = DoseStep::lighter($session->rung, $session->dose, $this->method, null)->dose;
+
+        return $lighter->first()->target() < $this->lowEnd($session, PHP_INT_MAX)
+            && array_filter($session->sets, static fn(SetLog $set): bool => ($set->least() ?? 0) > $target) === [];
     }
 
     /** Short of the target where less would be none. */

@@ -98,6 +98,7 @@ final class ProgressionRuleTest extends TestCase
         self::assertSame([Decision::Stay, [Rule::GateReserve], 99], [$waiting->choice, array_map(static fn($reason): Rule => $reason->rule, $waiting->reasons), $waiting->gate->progressPercent()]);
         self::assertSame('“Press-out, split stance” was too much on Monday 1 June: this time with effort at most 5 at the mark; it was 6.', $waiting->reasons[0]->sentence);
         self::assertSame(Decision::Climb, $propose(9, $broke, ...$mark(5))->choice);
+        self::assertSame([Rule::GateReserve], array_map(static fn($reason): Rule => $reason->rule, $propose(9, $next(self::set(10, effort: 9), self::set(10, effort: 9)), ...$mark(6))->reasons), 'effort above one’s own limit was too much, too');
         self::assertSame(Decision::Climb, $propose(57, $broke, ...$mark(6, later: 48))->choice, 'more than eight weeks ago');
         self::assertSame(Decision::Climb, $propose(9, $next(self::set(10, pain: 4), self::set(10)), ...$mark(6))->choice, 'it was pain that led down, and that has its own rule');
         self::assertSame(Decision::Climb, $propose(9, $this->session(0, $broke->sets, sequence: 1, rung: 'press-out/feet-together'), ...$mark(6))->choice, 'a rung further up says nothing of the next');
@@ -239,6 +240,38 @@ final class ProgressionRuleTest extends TestCase
         self::assertSame(Decision::Stay, $propose(3, '3x3s')->choice);
         $lighter = ProgressionRule::propose(ShippedLibrary::get()->ladder('front-plank'), ShippedLibrary::rung('front-plank/forearms-knees'), 0, array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), ShippedLibrary::rung('front-plank/forearms-knees'), DoseLine::parse('2x40s', ShippedLibrary::rung('front-plank/forearms-knees')->sidedness), [self::set(40), self::set(35)], $day + 1), [0, 3]), Method::default(), new Circumstances([], Kit::cases(), Method::default()), Day::parse('2026-06-04'));
         self::assertSame(Decision::Stay, $lighter->choice, 'a lighter dose comes first');
+    }
+
+    public function test_a_low_end_that_is_too_much_again_is_a_lower_rung_though_less_of_it_goes_well(): void
+    {
+        $did = fn(int $day, int $reps, int $effort, ?int $done = null): RungSession => $this->session($day, [self::set($done ?? $reps, effort: $effort), self::set($done ?? $reps, effort: $effort)], sequence: $day + 1, dose: "2x{$reps}/side");
+        $less = [$did(2, 8, 6), $did(5, 8, 5)];
+        $choice = fn(RungSession ...$log): Decision => $this->propose(array_values($log), 60)->choice;
+        $down = $this->propose([$did(0, 10, 9), ...$less, $did(9, 10, 8)], 9);
+
+        self::assertSame([Decision::StepDown, 'press-out/standing-short'], [$down->choice, $down->to?->slug]);
+        self::assertSame('The low end was too much again, as on Monday 1 June: less than that is a lower rung.', $down->reasons[0]->sentence);
+        self::assertSame(Decision::Stay, $choice($did(0, 10, 9), ...$less), 'less of it first');
+        self::assertSame(Decision::Stay, $choice($did(0, 10, 9), ...[...$less, $did(9, 10, 6), $did(12, 10, 8)]), 'mastered in between');
+        self::assertSame(Decision::Stay, $choice($did(0, 10, 9), ...[...$less, $did(58, 10, 8)]), 'more than eight weeks ago');
+        self::assertSame(Decision::Stay, $choice($did(0, 12, 9), ...[...$less, $did(9, 12, 8)]), 'from the top of the band it comes down to the low end');
+        self::assertSame(Decision::Stay, $choice($did(0, 10, 9), ...[...$less, $did(9, 10, 8, done: 12)]), 'more was done than was asked');
+    }
+
+    public function test_a_load_comes_down_before_the_rung_does(): void
+    {
+        $carry = ShippedLibrary::rung('carry/one-side-light');
+        $choice = fn(string $dose): Decision => ProgressionRule::propose(
+            ShippedLibrary::get()->ladder('carry'),
+            $carry,
+            0,
+            array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), $carry, DoseLine::parse($dose, $carry->sidedness), [self::set(10, effort: 9), self::set(10, effort: 9)], $day + 1), [0, 3]),
+            Method::default(),
+            $this->everything(),
+            Day::parse('2026-06-04'),
+        )->choice;
+
+        self::assertSame([Decision::Stay, Decision::StepDown], [$choice('2x10m/side @12kg'), $choice('2x10m/side')]);
     }
 
     /** @param list<RungSession> $log */
