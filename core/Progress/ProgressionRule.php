@@ -204,13 +204,13 @@ final readonly class ProgressionRule
         return ! $session->dose->first() instanceof Timed && $session->dose->first()->target() >= $this->lowEnd($session, PHP_INT_MAX);
     }
 
-    /** Whether a step less would be below the low end, and no more was done than was asked; where the load can come down it would not. */
+    /** Whether a step less would be none, or below the low end, and no more was done than was asked; where the load can come down it is not. */
     private function isLeast(RungSession $session): bool
     {
         $target = $session->dose->first()->target();
         $lighter = DoseStep::lighter($session->rung, $session->dose, $this->method, null)->dose;
 
-        return $lighter->first()->target() < $this->lowEnd($session, PHP_INT_MAX)
+        return (DoseLine::print($lighter) === DoseLine::print($session->dose) || $lighter->first()->target() < $this->lowEnd($session, PHP_INT_MAX))
             && array_filter($session->sets, static fn(SetLog $set): bool => ($set->least() ?? 0) > $target) === [];
     }
 

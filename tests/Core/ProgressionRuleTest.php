@@ -232,12 +232,13 @@ final class ProgressionRuleTest extends TestCase
     public function test_the_target_missed_twice_steps_down_where_no_lighter_dose_is_left(): void
     {
         $rung = ShippedLibrary::rung('head-lift/elbows-up');
-        $propose = static fn(int $done, string $line): Proposal => ProgressionRule::propose(ShippedLibrary::get()->ladder('head-lift'), $rung, 0, array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), $rung, DoseLine::parse($line, $rung->sidedness), [self::set(3), self::set(3), self::set($done)], $day + 1), [0, 3]), Method::default(), new Circumstances([], Kit::cases(), Method::default()), Day::parse('2026-06-04'));
+        $propose = static fn(int $done, string $line, int $effort = 7): Proposal => ProgressionRule::propose(ShippedLibrary::get()->ladder('head-lift'), $rung, 0, array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), $rung, DoseLine::parse($line, $rung->sidedness), [self::set(3), self::set(3), self::set($done, effort: $effort)], $day + 1), [0, 3]), Method::default(), new Circumstances([], Kit::cases(), Method::default()), Day::parse('2026-06-04'));
 
         $down = $propose(2, '3x3s');
         self::assertSame([Decision::StepDown, 'head-lift/both-hands'], [$down->choice, $down->to?->slug]);
         self::assertSame('The target was missed at two sessions running, and no lighter dose is left on this rung.', $down->reasons[0]->sentence);
         self::assertSame(Decision::Stay, $propose(3, '3x3s')->choice);
+        self::assertSame('The low end was too much again, as on Monday 1 June: less than that is a lower rung.', $propose(3, '3x3s', effort: 9)->reasons[0]->sentence, 'reached, but at an effort above one’s own limit');
         $lighter = ProgressionRule::propose(ShippedLibrary::get()->ladder('front-plank'), ShippedLibrary::rung('front-plank/forearms-knees'), 0, array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), ShippedLibrary::rung('front-plank/forearms-knees'), DoseLine::parse('2x40s', ShippedLibrary::rung('front-plank/forearms-knees')->sidedness), [self::set(40), self::set(35)], $day + 1), [0, 3]), Method::default(), new Circumstances([], Kit::cases(), Method::default()), Day::parse('2026-06-04'));
         self::assertSame(Decision::Stay, $lighter->choice, 'a lighter dose comes first');
     }
