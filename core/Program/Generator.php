@@ -216,6 +216,7 @@ final class Generator
             }
         }
         $shares = WorkShares::ofWork($work);
+        $phase = $this->wish->phase($this->level, $number);
 
         return new ProgramWeek(
             $number,
@@ -228,8 +229,9 @@ final class Generator
             $this->whySets($problem, $sessions, $totals, $shares),
             $this->notes($problem, $plan, $kind),
             $this->wish->slots,
-            $this->phaseOf($this->wish->phase($this->level, $number), $sessions),
+            $phase->leading($sessions, $this->level->value),
             $this->wish->done + $number,
+            $phase,
         );
     }
 
@@ -252,40 +254,6 @@ final class Generator
         $paths = array_filter($this->paths($number), fn(string $ladder): bool => ! $this->beginnings->isBeside($ladder) || isset($told[$ladder]), ARRAY_FILTER_USE_KEY);
 
         return array_map(static fn(LadderPath $path): ProgramCell => $path->cell($number), $paths);
-    }
-
-    /**
-     * What should lead in a week, and that it does not where the rungs and the aim do not give it.
-     *
-     * @param array<string, Session> $sessions
-     */
-    private function phaseOf(Phase $phase, array $sessions): ?Reason
-    {
-        $there = $all = 0;
-        foreach ($sessions as $session) {
-            $totals = $session->timeline()->totalsByItem();
-            foreach ($session->items() as $item) {
-                $all += $totals[$item->id]->work;
-                $there += $phase->has($item->rung, $item->dose) ? $totals[$item->id]->work : 0;
-            }
-        }
-        if ($all === 0) {
-            return null;
-        }
-        $perMille = intdiv(2000 * $there + $all, 2 * $all);
-        $isReached = $perMille >= $phase->leastPerMille();
-        $why = match (true) {
-            $isReached => '',
-            $there === 0 => ' No rung here is.',
-            default => ' More of it would be farther from the aim.',
-        };
-
-        return Reason::because(
-            Rule::ProgramPhase,
-            ucfirst($phase->inWords()).' work should lead: at least '.($phase === Phase::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.$why,
-            ['level of the person' => $this->level->value, 'phases' => 'still, then moving, then standing'],
-            $isReached ? 'A later week, or climbs before it.' : 'Rungs placed or fixed that are '.$phase->inWords().'.',
-        );
     }
 
     /**

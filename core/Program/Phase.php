@@ -13,6 +13,8 @@ use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Segment;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\TimeKind;
@@ -23,6 +25,9 @@ enum Phase: string
     case Still = 'still';
     case Moving = 'moving';
     case Standing = 'standing';
+
+    /** What its reason calls the level it goes by. */
+    public const LEVEL = 'level of the person';
 
     private const PASSES_FROM_WEEKS = 8;
 
@@ -97,6 +102,51 @@ enum Phase: string
         };
     }
 
+    /**
+     * @param array<Session> $sessions
+     *
+     * @return int|null tenths of a per cent of the work that counts for it; null where there is no work
+     */
+    public function perMilleOf(array $sessions): ?int
+    {
+        $there = $all = 0;
+        foreach ($sessions as $session) {
+            $totals = $session->timeline()->totalsByItem();
+            foreach ($session->items() as $item) {
+                $all += $totals[$item->id]->work;
+                $there += $this->has($item->rung, $item->dose) ? $totals[$item->id]->work : 0;
+            }
+        }
+
+        return $all === 0 ? null : intdiv(2000 * $there + $all, 2 * $all);
+    }
+
+    /**
+     * That it should lead in a week, and that it does not where the rungs and the aim do not give it; null where there is no work.
+     *
+     * @param array<Session> $sessions
+     */
+    public function leading(array $sessions, string $level): ?Reason
+    {
+        $perMille = $this->perMilleOf($sessions);
+        if ($perMille === null) {
+            return null;
+        }
+        $isReached = $perMille >= $this->leastPerMille();
+        $why = match (true) {
+            $isReached => '',
+            $perMille === 0 => ' No rung here is.',
+            default => ' More of it would be farther from the aim.',
+        };
+
+        return Reason::because(
+            Rule::ProgramPhase,
+            ucfirst($this->inWords()).' work should lead: at least '.($this === self::Standing ? 'a third' : 'half').' of it, '.intdiv($perMille + 5, 10).' % here.'.$why,
+            [self::LEVEL => $level, 'phases' => 'still, then moving, then standing'],
+            $isReached ? 'A later week, or climbs before it.' : 'Rungs placed or fixed that are '.$this->inWords().'.',
+        );
+    }
+
     /** At least so much of the work, in tenths of a per cent. */
     public function leastPerMille(): int
     {
@@ -115,6 +165,12 @@ enum Phase: string
             self::Moving => 'moving',
             self::Standing => 'standing, loaded or quick',
         };
+    }
+
+    /** The same in one word. */
+    public function word(): string
+    {
+        return $this === self::Still ? 'held' : $this->value;
     }
 
     private static function isHeld(Rung $rung, Dose $dose): bool

@@ -20,6 +20,7 @@ final readonly class ProgramWeek
      * @param list<Reason>               $notes    what could not be done, and what would make it possible
      * @param Reason|null                $phase    what should lead in it, and whether it does
      * @param int                        $ofProgram its number in the whole program, of which the rest may have been asked for
+     * @param Phase|null                 $leads    what should lead in it; null in a week away
      */
     public function __construct(
         public int $number,
@@ -34,6 +35,7 @@ final readonly class ProgramWeek
         public array $slots = [],
         public ?Reason $phase = null,
         public int $ofProgram = 0,
+        public ?Phase $leads = null,
     ) {}
 
     /** Seconds of all its sessions. */

@@ -21,6 +21,7 @@ final readonly class WrittenWeek
      * @param array<string, ProgramSlot>       $places   when the sessions are, by slot
      * @param Reason|null                      $phase    what should lead in it; null in programs of earlier versions
      * @param int                              $ofProgram its number in the whole program; in earlier versions as in what was asked for
+     * @param Phase|null                       $leads    the same as a phase; null in programs of earlier versions
      */
     public function __construct(
         public int $number,
@@ -34,6 +35,7 @@ final readonly class WrittenWeek
         public array $places = [],
         public ?Reason $phase = null,
         public int $ofProgram = 0,
+        public ?Phase $leads = null,
     ) {}
 
     public static function of(ProgramWeek $week): self
@@ -50,6 +52,7 @@ final readonly class WrittenWeek
             array_combine(array_map(static fn(ProgramSlot $slot): string => $slot->id, $week->slots), $week->slots),
             $week->phase,
             $week->ofProgram,
+            $week->leads,
         );
     }
 
@@ -83,7 +86,7 @@ final readonly class WrittenWeek
 
         $number = is_int($data['number'] ?? null) ? $data['number'] : 0;
 
-        return new self($number, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places, Reason::read($data['phase'] ?? null), is_int($data['ofProgram'] ?? null) ? $data['ofProgram'] : $number);
+        return new self($number, Day::parse(self::text($data['monday'] ?? null)), WeekKind::from(self::text($data['kind'] ?? null)), ($data['retests'] ?? false) === true, $cells, $sessions, is_int($data['agreement'] ?? null) ? $data['agreement'] : 0, $notes, $places, Reason::read($data['phase'] ?? null), is_int($data['ofProgram'] ?? null) ? $data['ofProgram'] : $number, Phase::tryFrom(is_string($data['leads'] ?? null) ? $data['leads'] : ''));
     }
 
     /** @return array<string, mixed> */
@@ -101,6 +104,7 @@ final readonly class WrittenWeek
             'places' => array_map(static fn(ProgramSlot $slot): array => $slot->toArray(), array_values($this->places)),
             'phase' => $this->phase?->toArray(),
             'ofProgram' => $this->ofProgram,
+            'leads' => $this->leads?->value,
         ];
     }
 

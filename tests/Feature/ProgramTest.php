@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Program;
 use App\Models\TrainingSession;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -360,6 +361,28 @@ final class ProgramTest extends ApiTestCase
         $told = static fn(TestResponse $answer, string $at): array => [$answer->json("{$at}weeks.*.clock"), $answer->json("{$at}weeks.*.phase"), $answer->json("{$at}weeks.*.sessions.*.lines")];
 
         self::assertSame($told($this->propose($person), ''), $told($this->take($person), 'program.'));
+    }
+
+    public function test_what_leads_in_a_week_is_one_figure_also_where_exercises_have_moved_on(): void
+    {
+        $person = $this->placed();
+        $this->take($person, $id = self::id())->assertCreated();
+        $this->place($person, 'front-plank/forearms-bench');
+        $weeks = $this->program($person)->json('program.weeks');
+        self::assertIsArray($weeks);
+        self::assertNotSame([], array_filter($weeks, static fn(array $week): bool => $week['sessions'][0]['moved'] !== []));
+        foreach ($weeks as $week) {
+            self::assertMatchesRegularExpression('/^(held|moving|standing) \d+ %$/', $week['phase']);
+            [$word, $percent] = explode(' ', $week['phase'], 2);
+            self::assertStringStartsWith(ucfirst($word).' work should lead', $week['phaseReason']['sentence']);
+            self::assertStringContainsString(", {$percent} here.", $week['phaseReason']['sentence']);
+        }
+
+        // A program of an earlier version has no word for it by itself: it says what leads, and what was kept with it.
+        $row = Program::query()->findOrFail($id);
+        $row->update(['weeks' => array_map(static fn(array $week): array => array_diff_key($week, ['leads' => true]), $row->weeks)]);
+        self::assertMatchesRegularExpression('/^(held|moving|standing) \d+ %$/', $this->program($person)->json('program.weeks.0.phase'));
+        self::assertSame($row->weeks[0]['phase']['sentence'], $this->program($person)->json('program.weeks.0.phaseReason.sentence'));
     }
 
     public function test_planned_anew_again_and_again_a_program_keeps_its_end_its_easier_week_and_its_numbers(): void

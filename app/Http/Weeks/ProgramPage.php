@@ -24,9 +24,11 @@ use EvenRungs\Program\WeekNumbers;
 use EvenRungs\Program\WrittenCell;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Session\Item;
+use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\CoreSlot;
@@ -285,8 +287,8 @@ final readonly class ProgramPage
             number: $number,
             kind: $week->kind,
             retests: $week->retests,
-            phase: self::phase(Phase::of($made)),
-            phaseReason: $week->phase === null ? null : ReasonView::of($week->phase),
+            phase: self::phase($week->leads, $made),
+            phaseReason: self::reason(self::leading($week, $made)),
             when: $week->monday->isBefore($thisMonday) ? 'past' : ($week->monday->equals($thisMonday) ? 'now' : 'ahead'),
             agreement: $week->agreementPerMille === 0 ? '' : intdiv($week->agreementPerMille + 5, 10).' %',
             clock: Totals::clock($seconds),
@@ -306,10 +308,28 @@ final readonly class ProgramPage
         return $written === null ? $this->hand->asOfToday()->of($week, $slot) : $this->hand->asOfToday()->since($written->blocks, $written);
     }
 
-    /** @param array{Phase, int}|null $leads */
-    private static function phase(?array $leads): string
+    /**
+     * @param list<Session> $sessions as they are by now
+     */
+    private static function phase(?Phase $leads, array $sessions): string
     {
-        return $leads === null ? '' : "{$leads[0]->value} {$leads[1]} %";
+        $perMille = $leads?->perMilleOf($sessions);
+        // Programs of earlier versions say what leads, and not what should.
+        [$leads, $percent] = $leads === null ? Phase::of($sessions) ?? [null, 0] : [$leads, $perMille === null ? 0 : intdiv($perMille + 5, 10)];
+
+        return $leads === null || $sessions === [] ? '' : "{$leads->word()} {$percent} %";
+    }
+
+    /**
+     * Of the sessions as they are by now, like the figure above them.
+     *
+     * @param list<Session> $sessions
+     */
+    private static function leading(WrittenWeek $week, array $sessions): ?Reason
+    {
+        $level = array_values(array_filter($week->phase->inputs ?? [], static fn(Input $input): bool => $input->name === Phase::LEVEL))[0]->value ?? '';
+
+        return $week->leads?->leading($sessions, $level) ?? $week->phase;
     }
 
     /** @return array<string, list<GateForecastView>> by ladder, from today on */

@@ -12,7 +12,7 @@ final readonly class ProgramWeekView
 {
     /**
      * @param int                      $number    number in its program; 0 for a week away and for what an earlier program left
-     * @param string                   $phase     what leads in it, such as “still 54 %”; empty where there is no work
+     * @param string                   $phase     what should lead in it and how much of the work it is, such as “held 54 %”; empty where there is no work
      * @param ReasonView|null          $phaseReason what should lead in it, and why; null where nobody said
      * @param 'past'|'now'|'ahead'     $when
      * @param string                   $agreement agreement of the work with the target shares, in per cent; empty where it is not known

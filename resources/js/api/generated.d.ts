@@ -2604,7 +2604,7 @@ export interface components {
             /** @enum {string} */
             kind: "build" | "easier" | "away";
             retests: boolean;
-            /** @description what leads in it, such as “still 54 %”; empty where there is no work */
+            /** @description what should lead in it and how much of the work it is, such as “held 54 %”; empty where there is no work */
             phase: string;
             /** @description what should lead in it, and why; null where nobody said */
             phaseReason: components["schemas"]["ReasonView"] | null;

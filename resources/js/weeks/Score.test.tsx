@@ -8,7 +8,7 @@ const week = (monday: string, number: number, change: Partial<Schemas['ProgramWe
   number,
   kind: 'build',
   retests: false,
-  phase: 'still 54 %',
+  phase: 'held 54 %',
   phaseReason: null,
   when: 'ahead',
   agreement: '96 %',
