@@ -9,6 +9,10 @@ import { showWhole } from '@/ui/whole';
 import { Guessed } from './Guessed';
 import { titleOf } from './Rails';
 
+/** Nobody has placed the person on any ladder: the checks say where each begins. */
+const isEmpty = (board: Schemas['BoardView']): boolean =>
+  board.demands.every((demand) => demand.ladders.every((ladder) => ladder.stands.length === 0));
+
 /** The spread, today or after an earlier move, and how many rungs are closed by what. */
 export function BoardHead({
   person,
@@ -54,6 +58,11 @@ export function BoardHead({
             'no spread yet'
           )}
         </Why>
+      )}
+      {!move && isEmpty(board) && (
+        <Link to={`/people/${person.id}/checks`} className="font-semibold text-rowan underline underline-offset-4">
+          where to start
+        </Link>
       )}
       <span className="ml-auto flex flex-wrap items-baseline gap-x-3 text-ink2 max-sm:hidden">
         {board.ruledOut > 0 && (
