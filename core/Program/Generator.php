@@ -63,6 +63,9 @@ final class Generator
     /** @var array<string, int> seconds of each session in the week before, by slot */
     private array $taken = [];
 
+    /** @var array<string, true> ladders that the week before has sets of */
+    private array $trained = [];
+
     /** @var array<string, list<string>> ladders in the order of the method, by the rungs of a session */
     private array $orders = [];
 
@@ -295,6 +298,11 @@ final class Generator
     {
         $this->work = self::workOf($timelines);
         $this->taken = array_map(static fn(Timeline $timeline): int => $timeline->totals()->total(), $timelines);
+        $this->trained = [];
+        foreach ($timelines as $timeline) {
+            // An exercise of a program is named by its ladder.
+            $this->trained += array_fill_keys(array_keys($timeline->totalsByItem()), true);
+        }
     }
 
     /** @param array<string, Timeline> $timelines */
@@ -314,6 +322,8 @@ final class Generator
         foreach ($this->wish->slots as $index => $slot) {
             // An easier week is held to what the week before took, not to the minutes there would be.
             $seconds[] = $kind === WeekKind::Easier ? intdiv(($this->taken[$slot->id] ?? 60 * $slot->minutes) * self::EASIER_ROOM_PER_CENT, 100) : 60 * $slot->minutes;
+            // It only takes away: what the week before had not got has no place in it.
+            $fixed[$index] = $kind === WeekKind::Easier ? array_fill_keys(array_values(array_diff_key($at, $this->trained)), 0) : [];
             foreach ($this->wish->locks->sets[$slot->id] ?? [] as $ladder => $sets) {
                 if (isset($at[$ladder])) {
                     $fixed[$index][$at[$ladder]] = $kind === WeekKind::Easier ? intdiv($sets * WeekKind::EASIER_PER_CENT + 99, 100) : $sets;

@@ -112,6 +112,16 @@ final class ProgramTest extends TestCase
         }
     }
 
+    public function testAnEasierWeekBringsNothingThatTheWeekBeforeHadNot(): void
+    {
+        foreach (array_column(iterator_to_array(self::phases()), 0) as $working) {
+            $weeks = self::program(weeks: 8, minutes: [20, 20], working: $working)->weeks;
+            foreach ([3, 7] as $easier) {
+                self::assertSame([], array_diff_key(self::sessions([$weeks[$easier]]), self::sessions([$weeks[$easier - 1]])));
+            }
+        }
+    }
+
     public function testAnEasierWeekThatIsTheFirstOneHasThreeFifthsOfAnOrdinaryOne(): void
     {
         // The week before an easier one, by itself: beside others it would take its exercises from them.
