@@ -29,11 +29,21 @@ export function SessionsToPlace({
     return (
       <div className="mb-4 grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-5">
         <p>A week is laid out from written sessions: each is placed on a part of a day, among the other training.</p>
-        <p>A shape writes them from the board and lays out the whole week.</p>
+        <p>
+          {view.programWaits
+            ? 'The program has sessions of its own for this week.'
+            : 'A shape writes them from the board and lays out the whole week.'}
+        </p>
         <p className="flex flex-wrap gap-3">
-          <Link to={`/people/${person}/session`} className="look look-next">
-            Write the first session
-          </Link>
+          {view.programWaits ? (
+            <Link to={`/people/${person}/weeks`} className="look look-next">
+              Write them into the week
+            </Link>
+          ) : (
+            <Link to={`/people/${person}/session`} className="look look-next">
+              Write the first session
+            </Link>
+          )}
           <Button hotkey="S" onClick={onShape}>
             Start from a shape
           </Button>

@@ -4,11 +4,11 @@ import { Why } from '@/frame/reason';
 
 type View = Schemas['WeekView'];
 
-/** The program’s own sessions of this week, where they are not written yet. */
+/** The program’s own sessions of this week, where they are not written yet; where nothing is, the empty week says so itself. */
 export function ProgramWaits({ view, person }: { view: View; person: Schemas['PersonView'] }) {
   return (
     <>
-      {view.programWaits && (
+      {view.programWaits && view.sessions.length > 0 && (
         <p className="mb-3 border-l-4 border-slate bg-sheet p-3">
           The program has sessions of its own for this week.{' '}
           <Link to={`/people/${person.id}/weeks`} className="font-semibold underline underline-offset-4">
