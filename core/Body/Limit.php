@@ -56,16 +56,27 @@ final readonly class Limit
         if (in_array($position, $this->excluded, true)) {
             return "is done {$position->inWords()}";
         }
-        foreach ($this->highest as $tag => $highest) {
-            $load = Load::from($tag);
-            if ($loads->value($load) > $highest) {
-                return "loads {$load->inWords()}";
-            }
+        $load = $this->overloadedBy($loads);
+        if ($load !== null) {
+            return "loads {$load->inWords()}";
         }
         $weights = array_filter($kit, static fn(Need $need): bool => $need->isWeight());
         $isLifted = in_array($position, [Position::Standing, Position::Walking, Position::Kneeling, Position::HalfKneeling], true) || $loads->value(Load::Compression) > 0;
         if ($this->noWeights && $weights !== [] && $isLifted) {
             return "is done with a weight {$position->inWords()}";
+        }
+
+        return null;
+    }
+
+    /** The first load that is more than the limit allows; null where none is. */
+    public function overloadedBy(Loads $loads): ?Load
+    {
+        foreach ($this->highest as $tag => $highest) {
+            $load = Load::from($tag);
+            if ($loads->value($load) > $highest) {
+                return $load;
+            }
         }
 
         return null;

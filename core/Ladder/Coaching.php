@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace EvenRungs\Ladder;
 
+use EvenRungs\Body\Limit;
+
 /** What a trainer says and looks for on a rung. */
 final readonly class Coaching
 {
+    /** Where a limit speaks against the way out, or the relief, of the rung: on the side nothing is bent, knelt on or upside down. */
+    private const WAY_OUT_ON_THE_SIDE = 'Let go, lower to the floor and roll to the easier side.';
+
+    private const RELIEF_ON_THE_SIDE = 'Lie on the easier side and breathe.';
+
     /**
      * @param list<Said>   $cues         what to do, in order, one on each topic; `{brace}` stands for the method's trunk technique
      * @param string       $check        how to check by touch, prop or photo
@@ -27,8 +34,8 @@ final readonly class Coaching
         public string $notFelt,
         public string $fallback,
         public ?string $fallbackRung,
-        public string $wayOut,
-        public string $relief,
+        public Ending $wayOut,
+        public Ending $relief,
         private array $wrongPlaces = [],
     ) {}
 
@@ -42,6 +49,16 @@ final readonly class Coaching
     public function cueFor(string $place): ?string
     {
         return $this->wrongPlaces[$place]['cue'] ?? null;
+    }
+
+    /**
+     * How to leave the exercise, and what eases the body after it, within what a person's limits allow.
+     *
+     * @param list<Limit> $limits
+     */
+    public function toEnd(array $limits): string
+    {
+        return "{$this->wayOut->within($limits, self::WAY_OUT_ON_THE_SIDE)} {$this->relief->within($limits, self::RELIEF_ON_THE_SIDE)}";
     }
 
     /** What is said of a topic; null where nothing is. */

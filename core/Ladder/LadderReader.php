@@ -246,10 +246,18 @@ final readonly class LadderReader
             $this->text('not_felt'),
             $this->text('fallback'),
             $fallback === null || str_contains($fallback, '/') ? $fallback : $ladder.'/'.$fallback,
-            $this->text('way_out'),
-            $this->text('relief'),
+            $this->ending('way_out'),
+            $this->ending('relief'),
             $this->wrongPlaces(),
         );
+    }
+
+    /** Words alone, or what to do with the loads it has. */
+    private function ending(string $key): Ending
+    {
+        $read = $this->map($key);
+
+        return $read === null ? new Ending($this->text($key), Loads::of([])) : new Ending($read->text('do'), Loads::of($read->loads()));
     }
 
     /** @return list<Said> a cue may name the topic it is about; what stands for the trunk technique is about the brace */

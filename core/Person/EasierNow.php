@@ -47,6 +47,21 @@ final readonly class EasierNow
         return $versions;
     }
 
+    /**
+     * What is said of the easier version, within what is open to the person: where the rung’s own is not, the next one down.
+     */
+    public static function inWords(PersonRecord $record, Rung $rung): string
+    {
+        $says = $rung->coaching();
+        $own = $says->fallbackRung !== null && $record->library->has($says->fallbackRung) ? $record->library->rung($says->fallbackRung) : null;
+        if ($own === null || $record->circumstances()->rule($own)->openSomewhere()) {
+            return $says->fallback;
+        }
+        $lower = $record->circumstances()->nextOpen($record->library->ladder($rung->ladder), $rung, up: false);
+
+        return $lower === null ? 'End the set earlier, or leave one out.' : "“{$lower->name}”.";
+    }
+
     /** @return list<EasierVersion> the smaller dose that was clean last, in the sets that are written */
     private static function asItWasClean(PersonRecord $record, Item $item): array
     {

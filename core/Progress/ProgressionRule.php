@@ -293,7 +293,10 @@ final readonly class ProgressionRule
         $lower = $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
         $reasons = [$reason];
         if ($lower === null) {
-            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->working->coaching()->fallback}");
+            // What the rung falls back to is on this ladder as a rule, and then it is not open either.
+            $says = $this->working->coaching();
+            $own = str_starts_with($says->fallbackRung ?? '', "{$this->ladder->slug}/") ? '' : " {$says->fallback}";
+            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance.{$own}");
         }
 
         return new Proposal(Decision::StepDown, $lower, $reasons, $gate);

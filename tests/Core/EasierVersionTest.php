@@ -123,6 +123,15 @@ final class EasierVersionTest extends TestCase
         self::assertSame([self::PLANK, Decision::Stay], [$pending->session->rung->slug, $pending->proposal->choice]);
     }
 
+    public function test_nobody_is_told_an_easier_version_that_their_limits_rule_out(): void
+    {
+        $says = static fn(State ...$states): string => EasierNow::inWords(self::record(limits: array_map(static fn(State $state): NotedLimit => new NotedLimit($state, Side::Both, Day::parse('2026-06-01'), false), array_values($states))), ShippedLibrary::rung(self::PLANK));
+
+        self::assertSame('Put the knees down and go on.', $says());
+        self::assertSame('“Front plank, forearms on a low step”.', $says(State::KneelingPain));
+        self::assertSame('End the set earlier, or leave one out.', $says(State::KneelingPain, State::ShoulderPain));
+    }
+
     public function test_of_a_set_on_top_only_pain_counts(): void
     {
         $exercise = static fn(int $done, int $pain) => (new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, [self::set(1, self::PLANK, '2x20s +1', 20), self::set(2, self::PLANK, '2x20s +1', 20), self::set(3, self::PLANK, '2x20s +1', $done, $pain)], []))->exercises(ShippedLibrary::get(), Side::Both)[0];

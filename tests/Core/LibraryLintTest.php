@@ -7,6 +7,8 @@ namespace Tests\Core;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
+use EvenRungs\Body\Limit;
+use EvenRungs\Body\Load;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseKind;
@@ -92,10 +94,39 @@ final class LibraryLintTest extends TestCase
             self::assertLessThanOrEqual(5, count($says->cues), $rung->slug);
             self::assertGreaterThanOrEqual(2, count($says->faults), $rung->slug);
             self::assertLessThanOrEqual(4, count($says->faults), $rung->slug);
-            foreach ([...$rung->cues(new Circumstances([], [], Method::default())), $says->purpose, $says->check, $says->breathing, $says->felt, $says->notFelt, $says->fallback, $says->wayOut, $says->relief] as $sentence) {
+            foreach ([...$rung->cues(new Circumstances([], [], Method::default())), $says->purpose, $says->check, $says->breathing, $says->felt, $says->notFelt, $says->fallback, $says->wayOut->words, $says->relief->words] as $sentence) {
                 self::assertMatchesRegularExpression('/^[\p{Lu}0-9].*[.!?]$/u', $sentence, $rung->slug);
             }
         }
+    }
+
+    /** Who is told to kneel, to fold or to lower the head is told so by data, too: a limit is held against it. */
+    public function test_a_way_out_or_a_relief_that_loads_something_says_what(): void
+    {
+        $loads = ['/heels|kneel|knees down|then the knees|all fours/i' => Load::Kneeling, '/heels|hug/i' => Load::HipFlexor, '/forehead|hug|knees drawn up/i' => Load::TrunkFlexion, '/forehead|head low/i' => Load::HeadDown, '/push up/i' => Load::Wrist];
+        $told = 0;
+        foreach (self::rungs() as $rung) {
+            foreach ([$rung->coaching()->wayOut, $rung->coaching()->relief] as $ending) {
+                foreach ($loads as $words => $load) {
+                    if (preg_match($words, $ending->words) === 1 && ! str_contains($ending->words, 'roll to')) {
+                        $told++;
+                        self::assertGreaterThan(0, $ending->loads->value($load), "{$rung->slug}: “{$ending->words}” loads {$load->inWords()}");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(100, $told);
+    }
+
+    public function test_nobody_is_told_to_end_in_a_way_that_their_limits_rule_out(): void
+    {
+        $plank = ShippedLibrary::rung('front-plank/forearms-toes')->coaching();
+        $ends = static fn(State ...$states): string => $plank->toEnd(array_map(static fn(State $state): Limit => $state->limit(Side::Both), array_values($states)));
+
+        self::assertSame('Put the knees down, sit back on the heels. Seat to the heels, forehead on the hands.', $ends());
+        self::assertSame('Put the knees down, sit back on the heels. Lie on the easier side and breathe.', $ends(State::Osteoporosis));
+        self::assertSame('Put the knees down, sit back on the heels. Lie on the easier side and breathe.', $ends(State::RaisedPressure), 'no head below the heart');
+        self::assertSame('Let go, lower to the floor and roll to the easier side. Lie on the easier side and breathe.', $ends(State::KneelingPain));
     }
 
     /** Seconds, tempo and falling sets that stand in what a rung says of itself are those of its default dose. */

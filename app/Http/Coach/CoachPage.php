@@ -152,7 +152,7 @@ final readonly class CoachPage
             cues: $item->rung->cues($record->circumstances()),
             check: $item->rung->coaching()->check,
             faults: $item->rung->coaching()->faults,
-            fallback: $item->rung->coaching()->fallback,
+            fallback: EasierNow::inWords($this->file->record, $item->rung),
             setUp: $this->file->setUp($item->rung->slug),
             questions: array_map(static fn(FormQuestion $question): ChoiceView => new ChoiceView(value: $question->value, label: $question->question()), $questions),
             felt: $item->rung->coaching()->felt,

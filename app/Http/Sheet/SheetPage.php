@@ -11,6 +11,7 @@ use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Body\Need;
 use EvenRungs\Dose\DoseWords;
+use EvenRungs\Person\EasierNow;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Permitted;
 use EvenRungs\Session\SessionLength;
@@ -50,14 +51,14 @@ final readonly class SheetPage
                     cues: $item->rung->cues($this->file->record->circumstances()),
                     check: $item->rung->coaching()->check,
                     faults: $item->rung->coaching()->faults,
-                    fallback: $item->rung->coaching()->fallback,
+                    fallback: EasierNow::inWords($this->file->record, $item->rung),
                     setUp: $this->file->setUp($item->rung->slug),
                     kit: implode(', ', array_map(static fn(Need $need): string => $need->label(), $item->rung->kit)),
                     circuit: $circuit,
                     figure: $item->rung->figure(),
                     fault: $item->rung->drawnFault(),
                     felt: $item->rung->coaching()->felt,
-                    wayOut: "{$item->rung->coaching()->wayOut} {$item->rung->coaching()->relief}",
+                    wayOut: $item->rung->coaching()->toEnd($this->file->record->circumstances()->limits),
                 );
             }
         }

@@ -10,7 +10,7 @@ import { FigureEditor } from './FigureEditor';
 import { Group } from './Group';
 import { MethodFields } from './MethodFields';
 import { NameFields } from './NameFields';
-import { fieldOf, textOf, withField, type Fields, type Source } from './source';
+import { fieldOf, textOf, withField, withWords, wordsOf, type Fields, type Source } from './source';
 
 /** All fields of one rung, with its figure as it is drawn from them. */
 export function RungEditor({
@@ -42,8 +42,8 @@ export function RungEditor({
   const value = (field: string) => fieldOf(source, slug, field);
   const set = (field: string, next: unknown) => onChange(withField(source, slug, field, next));
   const text = (field: string) => ({
-    value: textOf(value(field)),
-    onChange: (event: { target: { value: string } }) => set(field, event.target.value),
+    value: wordsOf(value(field)),
+    onChange: (event: { target: { value: string } }) => set(field, withWords(value(field), event.target.value)),
   });
   const part = (field: string, name: string) => {
     const whole = (value(field) ?? {}) as Fields;

@@ -14,6 +14,8 @@ import {
   without,
   withoutSignpost,
   withSignpost,
+  withWords,
+  wordsOf,
   type Source,
 } from './source';
 
@@ -27,6 +29,13 @@ const source: Source = {
 };
 
 describe('a ladder as it is edited', () => {
+  it('keeps the loads of a relief when its words change', () => {
+    const relief = { do: 'Seat to the heels.', loads: { kneeling: 1 } };
+    expect([wordsOf(relief), wordsOf('Stand and breathe.'), wordsOf(undefined)]).toEqual(['Seat to the heels.', 'Stand and breathe.', '']);
+    expect(withWords(relief, 'Sit on a cushion.')).toEqual({ do: 'Sit on a cushion.', loads: { kneeling: 1 } });
+    expect(withWords('Stand and breathe.', 'Walk a little.')).toBe('Walk a little.');
+  });
+
   it('takes from the ladder what a rung does not say itself', () => {
     expect(fieldOf(source, 'box', 'kit')).toEqual(['bench']);
     expect(fieldOf(source, 'bodyweight', 'position')).toBe('standing');

@@ -14,6 +14,14 @@ export const fieldOf = (source: Source, slug: string, field: string): unknown =>
 
 export const textOf = (value: unknown): string => (typeof value === 'string' || typeof value === 'number' ? String(value) : '');
 
+/** The words of a field that has words alone, or what to do with the loads it has. */
+export const wordsOf = (value: unknown): string => textOf(isFields(value) ? value.do : value);
+
+/** The same field in other words: its loads stay. */
+export const withWords = (value: unknown, words: string): unknown => (isFields(value) ? { ...value, do: words } : words);
+
+const isFields = (value: unknown): value is Fields => typeof value === 'object' && value !== null;
+
 /** The same ladder with one field of one rung changed; undefined takes the field out. Rungs stay in order of height. */
 export function withField(source: Source, slug: string, field: string, value: unknown): Source {
   const rungs = source.rungs.map((rung) => {
