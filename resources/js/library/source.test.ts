@@ -31,7 +31,11 @@ const source: Source = {
 describe('a ladder as it is edited', () => {
   it('keeps the loads of a relief when its words change', () => {
     const relief = { do: 'Seat to the heels.', loads: { kneeling: 1 } };
-    expect([wordsOf(relief), wordsOf('Stand and breathe.'), wordsOf(undefined)]).toEqual(['Seat to the heels.', 'Stand and breathe.', '']);
+    expect([wordsOf(relief), wordsOf('Stand and breathe.'), wordsOf(undefined)]).toEqual([
+      'Seat to the heels.',
+      'Stand and breathe.',
+      '',
+    ]);
     expect(withWords(relief, 'Sit on a cushion.')).toEqual({ do: 'Sit on a cushion.', loads: { kneeling: 1 } });
     expect(withWords('Stand and breathe.', 'Walk a little.')).toBe('Walk a little.');
   });

@@ -13,6 +13,7 @@ export function SessionsToPlace({
   person,
   view,
   empty,
+  placed,
   onOlder,
   onShape,
   onPlace,
@@ -20,13 +21,15 @@ export function SessionsToPlace({
   person: string;
   view: View;
   empty: boolean;
+  /** Sessions that this week has, also those its program wrote for it. */
+  placed: number;
   onOlder: () => void;
   onShape: () => void;
   onPlace: (session: string) => void;
 }) {
   const [all, setAll] = useState(false);
   if (view.sessions.length === 0) {
-    return (
+    return placed > 0 ? null : (
       <div className="mb-4 grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-5">
         <p>A week is laid out from written sessions: each is placed on a part of a day, among the other training.</p>
         <p>

@@ -154,6 +154,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
             person={person.id}
             view={view}
             empty={plan.slots.length === 0}
+            placed={placed.length}
             onOlder={showOlder}
             onShape={() => setShaping(true)}
             onPlace={(session) => place(session, null)}
