@@ -132,7 +132,9 @@ const WeekHeads = memo(function WeekHeads({ weeks, ...row }: { weeks: Week[] } &
             <span>{week.clock}</span>
             <span>{week.agreement}</span>
           </span>
-          <span className="whitespace-nowrap text-ink2">{week.when === 'past' ? `${week.done} of ${week.sessions.length} done` : week.phase}</span>
+          <span className="whitespace-nowrap text-ink2">
+            {week.when === 'past' ? `${week.done} of ${week.sessions.length} done` : week.phase}
+          </span>
           {(week.kind === 'easier' || week.retests) && (
             <span className="font-semibold">
               {[week.kind === 'easier' ? 'easier' : '', week.retests ? 're-test' : ''].filter(Boolean).join(', ')}
