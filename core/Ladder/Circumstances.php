@@ -98,4 +98,19 @@ final readonly class Circumstances
 
         return $rung;
     }
+
+    /**
+     * What is said of the easier version of a rung, within what is open to the person: where its own is not, the next one down.
+     *
+     * @param Rung|null $own the rung its words mean; null where they mean none
+     */
+    public function easierInWords(Ladder $ladder, Rung $rung, ?Rung $own): string
+    {
+        if ($own === null || $this->rule($own)->openSomewhere()) {
+            return $rung->coaching()->fallback;
+        }
+        $lower = $this->nextOpen($ladder, $rung, up: false);
+
+        return $lower === null ? 'End the set earlier, or leave one out.' : "“{$lower->name}”.";
+    }
 }

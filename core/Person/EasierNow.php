@@ -32,9 +32,8 @@ final readonly class EasierNow
         if ($range !== null) {
             $versions[] = new EasierVersion(new Item($item->id, $item->rung, $range->dose, $item->firstSide), ucfirst($range->words));
         }
-        $fallback = $item->rung->coaching()->fallbackRung;
         $rungs = array_filter([
-            $fallback !== null && $record->library->has($fallback) ? $record->library->rung($fallback) : null,
+            self::own($record, $item->rung),
             $circumstances->nextOpen($ladder, $item->rung, up: false),
         ]);
         foreach (array_column($rungs, null, 'slug') as $rung) {
@@ -47,19 +46,18 @@ final readonly class EasierNow
         return $versions;
     }
 
-    /**
-     * What is said of the easier version, within what is open to the person: where the rung’s own is not, the next one down.
-     */
+    /** What is said of the easier version, within what is open to the person. */
     public static function inWords(PersonRecord $record, Rung $rung): string
     {
-        $says = $rung->coaching();
-        $own = $says->fallbackRung !== null && $record->library->has($says->fallbackRung) ? $record->library->rung($says->fallbackRung) : null;
-        if ($own === null || $record->circumstances()->rule($own)->openSomewhere()) {
-            return $says->fallback;
-        }
-        $lower = $record->circumstances()->nextOpen($record->library->ladder($rung->ladder), $rung, up: false);
+        return $record->circumstances()->easierInWords($record->library->ladder($rung->ladder), $rung, self::own($record, $rung));
+    }
 
-        return $lower === null ? 'End the set earlier, or leave one out.' : "“{$lower->name}”.";
+    /** The rung that a rung falls back to; null where that is none. */
+    private static function own(PersonRecord $record, Rung $rung): ?Rung
+    {
+        $own = $rung->coaching()->fallbackRung;
+
+        return $own !== null && $record->library->has($own) ? $record->library->rung($own) : null;
     }
 
     /** @return list<EasierVersion> the smaller dose that was clean last, in the sets that are written */

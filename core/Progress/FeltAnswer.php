@@ -51,13 +51,16 @@ final readonly class FeltAnswer
         return new self($felt, $running, ! $rests && $step >= self::STEPS, ! $rests && $step === 2, $rests, ! $rests && $step === 3);
     }
 
-    /** @param Range|null $smaller the range that is taken where the answer is one */
-    public function reason(Rung $rung, ?Range $smaller = null): Reason
+    /**
+     * @param Range|null  $smaller the range that is taken where the answer is one
+     * @param string|null $easier  what is said of the easier version of the rung, where that goes by the person's limits
+     */
+    public function reason(Rung $rung, ?Range $smaller = null, ?string $easier = null): Reason
     {
         $where = "Felt {$this->felt->inWords()}";
         $cue = rtrim($rung->coaching()->cueFor($this->felt->value) ?? $this->felt->cue(), '.');
         $means = $rung->coaching()->meaningOf($this->felt->value);
-        $support = lcfirst(rtrim($rung->coaching()->fallback, '.'));
+        $support = lcfirst(rtrim($easier ?? $rung->coaching()->fallback, '.'));
 
         return Reason::because(
             $this->stepsDown ? Rule::StepDownFelt : Rule::Felt,

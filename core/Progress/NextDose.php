@@ -37,8 +37,9 @@ final readonly class NextDose
      * @param Range|null        $decided the range the person was placed at last, where the rung has some
      * @param int               $decidedAt order in time of that
      * @param int               $highestEffort of 10 that still lets the dose rise
+     * @param (\Closure(): string)|null $easier what is said of the easier version, asked for where that is the answer
      */
-    public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0, ?Range $decided = null, int $decidedAt = 0): ?self
+    public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0, ?Range $decided = null, int $decidedAt = 0, ?\Closure $easier = null): ?self
     {
         $here = self::onRung($rung, $log);
         $newest = $here[count($here) - 1] ?? null;
@@ -60,7 +61,7 @@ final readonly class NextDose
         $lighter = DoseStep::lighter($rung, $last->dose, $method, $owned);
         if ($felt !== null && ! $felt->stepsDown) {
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
-            $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range)->sentence, '.'));
+            $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));
 
             return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
         }

@@ -156,7 +156,7 @@ final readonly class ProgressionRule
         }
         $answer = FeltAnswer::to($sessions, $this->method);
 
-        return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working)) : null;
+        return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working, easier: $this->easierInWords())) : null;
     }
 
     /**
@@ -253,7 +253,7 @@ final readonly class ProgressionRule
         $pain = $this->log->latest()?->pain();
         $sessions = $this->log->onRung();
         $felt = $sessions === [] ? null : FeltAnswer::to($sessions, $this->method);
-        $feeling = $felt === null ? [] : [$felt->reason($this->working)];
+        $feeling = $felt === null ? [] : [$felt->reason($this->working, easier: $this->easierInWords())];
         if ($pain === 1 || $pain === 2) {
             return new Proposal(Decision::Stay, null, [...$feeling, Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.')], $gate);
         }
@@ -293,13 +293,15 @@ final readonly class ProgressionRule
         $lower = $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
         $reasons = [$reason];
         if ($lower === null) {
-            // What the rung falls back to is on this ladder as a rule, and then it is not open either.
-            $says = $this->working->coaching();
-            $own = str_starts_with($says->fallbackRung ?? '', "{$this->ladder->slug}/") ? '' : " {$says->fallback}";
-            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance.{$own}");
+            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->easierInWords()}");
         }
 
         return new Proposal(Decision::StepDown, $lower, $reasons, $gate);
+    }
+
+    private function easierInWords(): string
+    {
+        return $this->circumstances->easierInWords($this->ladder, $this->working, $this->ladder->find($this->working->coaching()->fallbackRung ?? ''));
     }
 
     private function stopReason(RungSession $session): Reason

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
@@ -12,6 +13,7 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Decision;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Progress\ProgressionRule;
@@ -210,6 +212,17 @@ final class ProgressionRuleTest extends TestCase
 
         self::assertNull($proposal->to);
         self::assertStringContainsString('reduce the range', $proposal->reasons[1]->sentence);
+    }
+
+    public function test_more_support_is_never_what_a_limit_rules_out(): void
+    {
+        $plank = ShippedLibrary::rung('front-plank/forearms-toes');
+        $set = new SetLog([30], self::ticks(), 0, 6, felt: Felt::LowBack);
+        $log = array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), $plank, DoseLine::parse('2x30s', $plank->sidedness), [$set, $set], $day + 1), [0, 3, 7]);
+        $says = static fn(Limit ...$limits): string => ProgressionRule::propose(ShippedLibrary::get()->ladder('front-plank'), $plank, 0, $log, Method::default(), new Circumstances(array_values($limits), Kit::cases(), Method::default()), Day::parse('2026-06-08'))->reasons[0]->sentence;
+
+        self::assertStringEndsWith('more support, put the knees down and go on.', $says());
+        self::assertStringEndsWith('more support, “Front plank, forearms on a low step”.', $says(State::KneelingPain->limit(Side::Both)));
     }
 
     public function test_a_climb_skips_rungs_that_are_ruled_out(): void
