@@ -23,11 +23,14 @@ final class Technique
     {
         $method = $circumstances->method;
         $pressure = self::limitOn($circumstances, static fn(Limit $limit): bool => isset($limit->highest[Load::LongStrain->value]) || $limit->highestEffort !== null);
+        // A back that must not bend is not pressed or tucked out of its arch, and one that must not be turned under load stays still.
+        $bending = self::limitOn($circumstances, static fn(Limit $limit): bool => ($limit->highest[Load::TrunkFlexion->value] ?? 1) === 0);
+        $turning = self::limitOn($circumstances, static fn(Limit $limit): bool => isset($limit->highest[Load::Twisting->value]));
         $said = [
             [Answer::NavelIn, Topic::Brace, 'Draw the navel gently in and keep it there.'],
             [Answer::NavelInThenBrace, Topic::Brace, $rung->doseKind === DoseKind::ActivationHold ? 'Draw the navel gently in and keep it there.' : null],
-            [Answer::PressedFlat, Topic::LowBack, 'Press the low back flat into the floor and keep it there.'],
-            [Answer::Tucked, Topic::Pelvis, 'Tuck the pelvis: tail towards the heels.'],
+            [Answer::PressedFlat, Topic::LowBack, $bending === null ? 'Press the low back flat into the floor and keep it there.' : "Keep the natural arch: {$bending} comes before the method."],
+            [Answer::Tucked, Topic::Pelvis, $bending === null ? 'Tuck the pelvis: tail towards the heels.' : "Keep the pelvis in line: {$bending} comes before the method."],
             [Answer::HipsSlightlyHigh, Topic::Pelvis, 'Carry the hips a little above the line.'],
             [Answer::BladesDownAndBack, Topic::Blades, 'Draw the shoulder blades down and back.'],
             [Answer::BladesPushedAway, Topic::Blades, 'Push away from the support until the blades spread.'],
@@ -36,7 +39,7 @@ final class Technique
             [Answer::SmallSips, Topic::Breath, $rung->doseKind->isHold() ? 'Sip small breaths all through the hold.' : null],
             [Answer::ForearmsJoined, Topic::Forearms, 'Elbows under the shoulders, hands joined, forearms in a V.'],
             [Answer::ArmsHelp, Topic::Pull, 'Let the arms help on the way back: pull the hands towards the hips.'],
-            [Answer::TrunkTurns, Topic::Turn, 'Turn hips and ribs together, under control.'],
+            [Answer::TrunkTurns, Topic::Turn, $turning === null ? 'Turn hips and ribs together, under control.' : "Turn the hips, the trunk stays still: {$turning} comes before the method."],
             [Answer::NearTheLimit, Topic::Effort, $pressure === null ? 'Short and near the limit; stop the moment the line goes.' : "Leave a reserve: {$pressure} comes before the method."],
         ];
 

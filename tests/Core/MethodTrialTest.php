@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
@@ -79,6 +80,18 @@ final class MethodTrialTest extends TestCase
         self::assertStringContainsString('comes before the method', $cues);
         self::assertStringNotContainsString('as tight as you can', $cues);
         self::assertStringNotContainsString('near the limit', $cues);
+    }
+
+    public function test_a_back_that_must_not_bend_or_turn_under_load_is_not_told_to_by_the_method(): void
+    {
+        $method = Method::default()->with(Answer::TrunkTurns)->with(Answer::PressedFlat)->with(Answer::Tucked);
+        $says = static fn(string $slug, State ...$states): string => implode(' ', ShippedLibrary::rung($slug)->cues(new Circumstances(array_map(static fn(State $state): Limit => $state->limit(Side::Both), array_values($states)), Kit::cases(), $method)));
+
+        self::assertStringContainsString('Turn hips and ribs together', $says('standing-turn/half-kneeling-chop'));
+        self::assertStringContainsString('Turn the hips, the trunk stays still: osteoporosis comes before the method.', $says('standing-turn/half-kneeling-chop', State::Osteoporosis));
+        self::assertStringContainsString('Press the low back flat', $says('dead-bug/ninety-hold'));
+        self::assertStringContainsString('Keep the natural arch: back pain worse bending comes before the method.', $says('dead-bug/ninety-hold', State::BackWorseBending));
+        self::assertStringContainsString('Keep the pelvis in line: osteoporosis comes before the method.', $says('front-plank/forearms-toes', State::Osteoporosis));
     }
 
     private function trial(Answer $answer): MethodTrial
