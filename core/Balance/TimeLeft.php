@@ -55,6 +55,73 @@ final readonly class TimeLeft
         return $offer ?? ($left->isWellUnder() ? new Warning($left->because($weakest === null ? 'More sets, or another exercise, would have room.' : ucfirst($weakest->shortName()).' is the weakest, and nothing more of it fits as it is written.', [])) : null);
     }
 
+    /**
+     * What the minutes left over could give in one step: a set more of each exercise whose demand is below its share, what is
+     * furthest below first, as long as it fits. Repetitions and seconds stay what is due. Null where there is not much time left,
+     * or where no more than one exercise would get a set: the offer says that.
+     *
+     * @param int      $target seconds there are
+     * @param int|null $picks  so many of its exercises the person picks; null for all
+     */
+    public static function fill(Session $session, int $target, TargetShares $targets, Counting $counting, ?int $picks = null): ?Warning
+    {
+        $left = new self($session, $target, $targets, $counting, $picks);
+        $edits = [];
+        $then = $session;
+        while ($left->isWellUnder() && ($edit = (new self($then, $target, $targets, $counting, $picks))->oneSetMore($edits)) !== null) {
+            $edits[$edit->items[0]] = $edit;
+            $then = $edit->appliedTo($then) ?? $then;
+        }
+
+        return count($edits) < 2 ? null : $left->filling($then, array_values($edits));
+    }
+
+    /** @param array<string, Edit> $done of exercises that have got theirs, by exercise */
+    private function oneSetMore(array $done): ?Edit
+    {
+        foreach ($this->below() as $demand => $lacks) {
+            foreach ($this->session->items() as $item) {
+                if ($item->rung->demand->value !== $demand || isset($done[$item->id]) || $item->dose->isFalling() || $item->dose->sets() >= self::MOST_SETS) {
+                    continue;
+                }
+                $edit = Edit::dose($item->id, $item->dose->withSets($item->dose->sets() + 1));
+                if ($this->fits($edit)) {
+                    return $edit;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, int> what is trained and below its share, the furthest first, in thousandths of the work */
+    private function below(): array
+    {
+        $below = [];
+        foreach ($this->session->items() as $item) {
+            $demand = $item->rung->demand;
+            $lacks = $demand->hasShare() ? $this->targets->perMille($demand) - self::share($this->session, $demand) : 0;
+            if ($lacks > 0) {
+                $below[$demand->value] = $lacks;
+            }
+        }
+        arsort($below);
+
+        return $below;
+    }
+
+    /** @param non-empty-list<Edit> $edits */
+    private function filling(Session $then, array $edits): Warning
+    {
+        $agreement = fn(Session $session): string => intdiv(WorkShares::of($session, $session->timeline())->agreementPerMille($this->targets) + 5, 10).' %';
+        $total = Totals::clock(SessionLength::of($then, $this->picks)->longest);
+
+        return new Warning(
+            $this->because('A set more for '.count($edits)." exercises whose demand is below its share: {$total} then, {$agreement($then)} in line with the aim instead of {$agreement($this->session)}.", ['then' => $total]),
+            Repair::by('A set more for '.count($edits), ...$edits),
+        );
+    }
+
     /** Whether a demand has less of the work than its share, or none is asked for it. */
     private function isBelow(Demand $demand, Session $session): bool
     {
@@ -68,16 +135,7 @@ final readonly class TimeLeft
 
     private function toFurthestBelow(): ?Warning
     {
-        $below = [];
-        foreach ($this->session->items() as $item) {
-            $demand = $item->rung->demand;
-            $lacks = $demand->hasShare() ? $this->targets->perMille($demand) - self::share($this->session, $demand) : 0;
-            if ($lacks > 0) {
-                $below[$demand->value] = $lacks;
-            }
-        }
-        arsort($below);
-        foreach (array_keys($below) as $demand) {
+        foreach (array_keys($this->below()) as $demand) {
             $offer = $this->to(Demand::from($demand), 'is furthest below its share', true, null);
             if ($offer !== null) {
                 return $offer;

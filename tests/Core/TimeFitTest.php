@@ -239,6 +239,27 @@ final class TimeFitTest extends TestCase
         self::assertSame(3, self::named($then, Demand::ShoulderGirdle)->dose->sets());
     }
 
+    public function test_much_time_left_gives_a_set_more_to_each_exercise_whose_demand_is_below_its_share(): void
+    {
+        $fill = static fn(Session $session, int $target): ?Warning => TimeLeft::fill($session, $target, Aim::Even->targets(), Counting::EachSide);
+        $session = $this->oneOfEach('3x12');
+        $filled = $fill($session, 1500);
+        $then = $filled?->repair?->appliedTo($session);
+        self::assertNotNull($then);
+        $agreement = static fn(Session $of): int => WorkShares::of($of, $of->timeline())->agreementPerMille(Aim::Even->targets());
+
+        self::assertStringContainsString(' of 25:00 left. A set more for ', $filled->reason->sentence ?? '');
+        self::assertGreaterThan($agreement($session), $agreement($then));
+        self::assertLessThanOrEqual(1500, $then->timeline()->totals()->total());
+        self::assertSame('3x12', DoseLine::print(self::named($then, Demand::ShoulderGirdle)->dose), 'what has its share gets none');
+        foreach ($then->items() as $at => $item) {
+            self::assertLessThanOrEqual($session->items()[$at]->dose->sets() + 1, $item->dose->sets(), 'one set more, whatever time is left');
+            self::assertSame($session->items()[$at]->dose->first()->target(), $item->dose->first()->target(), 'in each set what is due');
+        }
+        self::assertNull($fill($session, $session->timeline()->totals()->total() + 60), 'a minute is little');
+        self::assertNull($fill($this->session(['press-out/standing', '2x10/side 2-0-2-0']), 1800), 'of one exercise the offer says it');
+    }
+
     private function oneOfEach(string $shoulder): Session
     {
         return $this->session(['shoulder-girdle/push-away-knees', $shoulder], ['front-plank/forearms-toes', '3x20s'], ['side-bridge/knees-bent', '2x10s/side'], ['all-fours/opposite-short', '2x5/side'], ['press-out/standing', '2x8/side'], ['bridge/short-top', '2x10']);

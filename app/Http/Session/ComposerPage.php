@@ -26,6 +26,7 @@ use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\SessionText;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\Totals;
+use EvenRungs\Session\Warning;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenSession;
 
@@ -127,7 +128,10 @@ final readonly class ComposerPage
         if ($over <= 0) {
             $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest), $this->picks);
 
-            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $offer === null ? null : WarningView::of($offer, $this->file->record->method->counting()), movedOn: $movedOn, waits: $waits);
+            $fill = TimeLeft::fill($session, $target, $this->file->record->targets(), $this->file->record->method->counting(), $this->picks);
+            $view = fn(?Warning $warning): ?WarningView => $warning === null ? null : WarningView::of($warning, $this->file->record->method->counting());
+
+            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $view($offer), movedOn: $movedOn, waits: $waits, fill: $view($fill));
         }
         $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks, $this->file->record->doses()->inFewer(...));
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;

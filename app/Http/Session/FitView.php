@@ -12,6 +12,7 @@ final readonly class FitView
      * @param bool              $fits  all steps together bring it inside the minutes
      * @param list<FitStepView> $steps
      * @param list<WaitingItemView> $waits exercises that are left out until something is decided
+     * @param WarningView|null  $fill  a set more for whatever is below its share, in one step
      * @param WarningView|null  $movedOn what has moved on since it was written, in one step
      */
     public function __construct(
@@ -22,5 +23,6 @@ final readonly class FitView
         public ?WarningView $offer,
         public ?WarningView $movedOn = null,
         public array $waits = [],
+        public ?WarningView $fill = null,
     ) {}
 }

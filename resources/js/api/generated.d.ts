@@ -1400,6 +1400,8 @@ export interface components {
             movedOn: components["schemas"]["WarningView"] | null;
             /** @description exercises that are left out until something is decided */
             waits: components["schemas"]["WaitingItemView"][];
+            /** @description a set more for whatever is below its share, in one step */
+            fill: components["schemas"]["WarningView"] | null;
         };
         FloorPersonView: {
             id: string;

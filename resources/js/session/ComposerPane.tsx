@@ -20,7 +20,7 @@ const lengthOf = ({ length, isToPick }: Schemas['SessionLineView']): string | nu
 /** Where the work falls, what speaks against it, and where it goes from here. */
 export function ComposerPane() {
   const { id, person, draft, preview, fit, waits, notes, setOpen, repairs } = useComposing();
-  const { rows, whole, offer, moved, repair } = repairs;
+  const { rows, whole, offers, moved, repair } = repairs;
   const navigate = useNavigate();
   return (
     <Pane label="Where the work falls">
@@ -44,9 +44,15 @@ export function ComposerPane() {
           .map(({ warning, key: number }, index) => (
             <RepairCard key={index} warning={warning} hotkey={number} tone="watch" onRepair={() => repair(warning)} />
           ))}
-        {offer && (
-          <RepairCard warning={offer.warning} hotkey={offer.key} tone="information" onRepair={() => repair(offer.warning)} />
-        )}
+        {offers.map(({ warning, key }) => (
+          <RepairCard
+            key={warning.reason.sentence}
+            warning={warning}
+            hotkey={key}
+            tone="information"
+            onRepair={() => repair(warning)}
+          />
+        ))}
         {notes.length > 0 && (
           <section className="grid gap-2 border-l-4 border-slate bg-paper p-3">
             <h3>How it started</h3>

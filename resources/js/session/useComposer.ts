@@ -118,14 +118,14 @@ function useRepairs({ draft, preview, fit, change }: ReturnType<typeof useWritin
   const views = new Map(preview.blocks.flatMap((block) => block.items.map((item) => [item.id, item])));
   const rows = new Map(itemsOf(draft.blocks).map((item) => [item.id, (views.get(item.id)?.warnings ?? []).map(numbered)]));
   const whole = preview.warnings.map(numbered);
-  const offer = fit?.offer ? numbered(fit.offer) : null;
+  const offers = [fit?.offer, fit?.fill].flatMap((one) => (one ? [numbered(one)] : []));
   const all = [...[...rows.values()].flat(), ...whole];
   const repair = (warning: Warning) => {
     if (!warning.repair) return;
     change({ do: 'edits', edits: inDueDoses(warning.repair.edits, due) });
     toast(warning.repair.label, { action: { label: 'Take back', onClick: () => change({ do: 'undo' }) } });
   };
-  return { views, rows, whole, offer, moved: fit?.movedOn ?? null, all, repair };
+  return { views, rows, whole, offers, moved: fit?.movedOn ?? null, all, repair };
 }
 
 /** Which exercises are picked; the order is that of the session. */
@@ -219,7 +219,7 @@ export function useComposer(props: ComposerProps) {
     ...(repairs.moved
       ? [{ key: 'b', label: 'bring up to date', run: () => repairs.moved && repairs.repair(repairs.moved) }]
       : []),
-    ...[...repairs.all, ...(repairs.offer ? [repairs.offer] : [])].flatMap(({ warning, key }) =>
+    ...[...repairs.all, ...repairs.offers].flatMap(({ warning, key }) =>
       key === null
         ? []
         : [{ key: String(key), label: warning.repair?.label ?? '', run: () => repairs.repair(warning), hidden: true }],
