@@ -17,6 +17,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Course;
 use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\DoseTerms;
 use EvenRungs\Progress\FirstDose;
 use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\LadderLog;
@@ -136,7 +137,9 @@ final class Doses
             }
             [, $here, $course] = array_values(array_filter($courses, static fn(array $one): bool => $one[0]->meets($side)))[0] ?? [$side, null, $this->standsIn($rung) ? Course::Top : Course::Open];
             // Extra sets of one side are the trainer's: they come on top of whatever both do.
-            $bySide[] = [$side, NextDose::after($rung, $this->record->rungSessions($side), $this->record->method, $this->record->today, $course, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $here->sequence ?? 0, $here?->range, $here->placedAt ?? 0, fn(): string => EasierNow::inWords($this->record, $rung))?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
+            $terms = new DoseTerms($this->record->method, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $here->sequence ?? 0, $here?->range, $here->placedAt ?? 0);
+            $next = NextDose::after($rung, $this->record->rungSessions($side), $terms, $this->record->today, $course, fn(): string => EasierNow::inWords($this->record, $rung));
+            $bySide[] = [$side, $next?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
         }
         $bySide = array_values(array_filter($bySide, static fn(array $one): bool => $one[1] !== null));
         /** @var list<array{Side, NextDose}> $bySide */

@@ -31,34 +31,29 @@ final readonly class NextDose
     /**
      * Null when the rung has not been logged yet.
      *
-     * @param list<RungSession> $log     in any order, of any rung
-     * @param int               $since   order in time of the placing: what was done on the rung before it begins anew
-     * @param list<int>|null    $owned   grams of the weights there are; null when nobody has said
-     * @param Range|null        $decided the range the person was placed at last, where the rung has some
-     * @param int               $decidedAt order in time of that
-     * @param int               $highestEffort of 10 that still lets the dose rise
+     * @param list<RungSession>         $log    in any order, of any rung
      * @param (\Closure(): string)|null $easier what is said of the easier version, asked for where that is the answer
      */
-    public static function after(Rung $rung, array $log, Method $method, Day $today, Course $course = Course::Open, ?array $owned = null, int $highestEffort = 7, int $since = 0, ?Range $decided = null, int $decidedAt = 0, ?\Closure $easier = null): ?self
+    public static function after(Rung $rung, array $log, DoseTerms $terms, Day $today, Course $course = Course::Open, ?\Closure $easier = null): ?self
     {
         $here = self::onRung($rung, $log);
         $newest = $here[count($here) - 1] ?? null;
-        $here = Neutral::leftOut($here, $method, $highestEffort);
+        $here = Neutral::leftOut($here, $terms->method, $terms->highestEffort);
         $last = $here[count($here) - 1] ?? null;
         if ($newest === null || $last === null) {
             return null;
         }
         $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => self::saying($rung, $last, $dose, $rises, $sentence, $otherwise);
 
-        if ($decided !== null && $last->sequence <= $decidedAt && ! $decided->is($last->dose->range)) {
-            return self::overDecided($decided, $rung, $here, $last);
+        if ($terms->range !== null && $last->sequence <= $terms->rangeAt && ! $terms->range->is($last->dose->range)) {
+            return self::overDecided($terms->range, $rung, $here, $last);
         }
-        $back = self::comingBack($rung, $here, $last, $newest, self::away($rung, $log, $today), $since, $method, $owned);
+        $back = self::comingBack($rung, $here, $last, $newest, self::away($rung, $log, $today), $terms);
         if ($back !== null) {
             return $back;
         }
-        $felt = FeltAnswer::to($here, $method);
-        $lighter = DoseStep::lighter($rung, $last->dose, $method, $owned);
+        $felt = FeltAnswer::to($here, $terms->method);
+        $lighter = DoseStep::lighter($rung, $last->dose, $terms->method, $terms->weights);
         if ($felt !== null && ! $felt->stepsDown) {
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
             $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));
@@ -72,20 +67,20 @@ final readonly class NextDose
 
             return $say($clean->dose ?? $lighter->dose, false, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$tooMuch}.", 'Stepping down, or a clean session.');
         }
-        if (($last->effort() ?? 0) > $highestEffort) {
-            return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$highestEffort}.");
+        if (($last->effort() ?? 0) > $terms->highestEffort) {
+            return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$terms->highestEffort}.");
         }
         if ($last->isShort() && isset($here[count($here) - 2]) && $here[count($here) - 2]->isShort()) {
             return $say($lighter->dose, false, "{$lighter->words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
         }
         $stays = self::whyStay($last, $course);
         if ($stays !== null) {
-            return $say($last->dose, false, "the same dose again, {$stays}.", "A clean session at the target, pain 0, effort at most {$highestEffort}.");
+            return $say($last->dose, false, "the same dose again, {$stays}.", "A clean session at the target, pain 0, effort at most {$terms->highestEffort}.");
         }
 
         $before = $here[count($here) - 2] ?? null;
-        $next = self::more(Resistance::due($rung, $last, $before, $owned)) ?? self::rise($rung, $last, $before, $method, $course, $highestEffort);
-        $waits = $next->rises ? self::whyWait($here, $last, $next->dose, self::since($rung, $log, $today), $today, $highestEffort) : null;
+        $next = self::more(Resistance::due($rung, $last, $before, $terms->weights)) ?? self::rise($rung, $last, $before, $course, $terms);
+        $waits = $next->rises ? self::whyWait($here, $last, $next->dose, self::since($rung, $log, $today), $today, $terms->highestEffort) : null;
 
         return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
     }
@@ -171,31 +166,30 @@ final readonly class NextDose
      *
      * @param list<RungSession> $here   that count on this rung, by date
      * @param RungSession       $newest on this rung, whether it counts or not
-     * @param list<int>|null    $owned
      */
-    private static function comingBack(Rung $rung, array $here, RungSession $last, RungSession $newest, int $days, int $since, Method $method, ?array $owned): ?self
+    private static function comingBack(Rung $rung, array $here, RungSession $last, RungSession $newest, int $days, DoseTerms $terms): ?self
     {
-        if ($last->sequence < $since) {
+        if ($last->sequence < $terms->since) {
             $clean = self::lastClean($here);
-            $dose = $clean->dose ?? FirstDose::half($rung, $method)->dose;
+            $dose = $clean->dose ?? FirstDose::half($rung, $terms->method)->dose;
             // Less was done since, and not clean: that is no reason to ask for more, nor for as much where it hurt.
             $isMore = $dose->asksForMoreThan($last->dose);
             $hurts = ! $last->dose->asksForMoreThan($dose) && Pain::acts($last->pain() ?? 0);
-            $dose = $hurts ? DoseStep::lighter($rung, $last->dose, $method, $owned)->dose : ($isMore ? $last->dose : $dose);
+            $dose = $hurts ? DoseStep::lighter($rung, $last->dose, $terms->method, $terms->weights)->dose : ($isMore ? $last->dose : $dose);
             $with = match (true) {
                 $hurts => "a step lighter than the last time, since it hurt ({$last->pain()} of 10)",
                 $isMore => 'with the dose of the last time',
                 $clean === null => 'at half its leaving mark',
                 default => 'with the last dose that was clean here',
             };
-            $away = TimeAway::of($days, $rung, $dose, $method, $owned);
+            $away = TimeAway::of($days, $rung, $dose, $terms->method, $terms->weights);
 
             // What was done since and does not count was less on purpose.
-            $back = $newest->sequence < $since ? 'back on this rung' : 'after easier days back on this rung';
+            $back = $newest->sequence < $terms->since ? 'back on this rung' : 'after easier days back on this rung';
 
             return self::saying($rung, $last, $away->dose ?? $dose, false, "{$back}, {$with}".($away === null ? '.' : "; {$away->words}."), 'A clean session.');
         }
-        $away = TimeAway::of($days, $rung, $last->dose, $method, $owned);
+        $away = TimeAway::of($days, $rung, $last->dose, $terms->method, $terms->weights);
 
         return $away === null ? null : self::saying($rung, $last, $away->dose, false, "{$away->words}.", $away->isTested ? 'A climb test of this ladder.' : 'A clean session.');
     }
@@ -282,11 +276,11 @@ final readonly class NextDose
         return $resistance === null ? null : new self($resistance->dose, $resistance->rises, $resistance->reason);
     }
 
-    private static function rise(Rung $rung, RungSession $last, ?RungSession $before, Method $method, Course $course, int $highestEffort): self
+    private static function rise(Rung $rung, RungSession $last, ?RungSession $before, Course $course, DoseTerms $terms): self
     {
-        $mark = LeavingMark::of($rung, $method, $last->dose);
+        $mark = LeavingMark::of($rung, $terms->method, $last->dose);
         $goesOn = $course === Course::TrainerStays || $course === Course::Top;
-        $step = DoseStep::up($rung, $last->dose, $method) ?? ($goesOn && ! self::isAbove($rung, $last->dose) ? DoseStep::beyond($rung, $last->dose) : null);
+        $step = DoseStep::up($rung, $last->dose, $terms->method) ?? ($goesOn && ! self::isAbove($rung, $last->dose) ? DoseStep::beyond($rung, $last->dose) : null);
         if ($step?->isWider === true && ! self::wasCleanThere($before, $last)) {
             return new self($last->dose, false, Reason::because(Rule::NextDose, "{$rung->name}: the same dose once more; clean twice running at the top of the band the range grows to {$step->dose->range?->inWords()}.", [...$last->asInput(), 'leaving mark' => $mark->inWords()], 'A second clean session at this dose.'));
         }
@@ -309,7 +303,7 @@ final readonly class NextDose
             Rule::NextDose,
             "{$rung->name}: {$step->words} after a clean ".DoseLine::print($last->dose)."{$after}.",
             [...$last->asInput(), 'next' => DoseLine::print($step->dose), 'leaving mark' => $mark->inWords()],
-            "A fault, a wrong place, pain or effort above {$highestEffort} keeps the dose.",
+            "A fault, a wrong place, pain or effort above {$terms->highestEffort} keeps the dose.",
         ));
     }
 

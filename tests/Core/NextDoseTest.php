@@ -11,6 +11,7 @@ use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Course;
 use EvenRungs\Progress\DoseStep;
+use EvenRungs\Progress\DoseTerms;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FirstDose;
 use EvenRungs\Progress\FormQuestion;
@@ -148,7 +149,7 @@ final class NextDoseTest extends TestCase
         $rung = ShippedLibrary::rung('press-out/standing');
         $session = fn(int $time, string $line, int $pain = 0): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $time, pain: $pain);
         $log = [$session(1, '2x8/side', 3), $session(2, '2x6/side'), $session(3, '2x6/side')];
-        $next = static fn(int $sessions): NextDose => NextDose::after($rung, array_slice($log, 0, $sessions), Method::default(), Day::parse('2026-06-05')) ?? throw new \LogicException;
+        $next = static fn(int $sessions): NextDose => NextDose::after($rung, array_slice($log, 0, $sessions), new DoseTerms(Method::default()), Day::parse('2026-06-05')) ?? throw new \LogicException;
 
         self::assertSame('2x6/side', DoseLine::print($next(2)->dose));
         self::assertStringContainsString('2x8/side was too much on Monday 1 June, and is tried again after 2 clean sessions here, 1 so far', $next(2)->reason->sentence);
@@ -159,7 +160,7 @@ final class NextDoseTest extends TestCase
     {
         $rung = ShippedLibrary::rung('press-out/standing');
         $untold = new RungSession(Day::parse('2026-06-01'), $rung, DoseLine::parse('2x8/side', $rung->sidedness), [new SetLog([8, 8], [], null, null), new SetLog([8, 8], [], null, null)]);
-        $next = NextDose::after($rung, [$untold], Method::default(), Day::parse('2026-06-05')) ?? throw new \LogicException;
+        $next = NextDose::after($rung, [$untold], new DoseTerms(Method::default()), Day::parse('2026-06-05')) ?? throw new \LogicException;
 
         self::assertSame(['2x8/side', 'Press-out, standing: the same dose again, since not every question about the form was answered.'], [DoseLine::print($next->dose), $next->reason->sentence]);
     }
@@ -168,7 +169,7 @@ final class NextDoseTest extends TestCase
     {
         $rung = ShippedLibrary::rung('press-out/standing');
         $session = fn(int $time, string $line, bool $fault = false, int $pain = 0): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $time, $fault, $pain);
-        $next = static fn(RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'), Course::StepDownProposed);
+        $next = static fn(RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse('2026-06-05'), Course::StepDownProposed);
         $said = static fn(?NextDose $next): array => [$next === null ? '' : DoseLine::print($next->dose), $next?->rises, $next?->isLighter];
 
         $broke = $next($session(1, '2x6/side'), $session(2, '3x8/side'), $session(3, '2x10/side', fault: true));
@@ -184,7 +185,7 @@ final class NextDoseTest extends TestCase
         $dose = static fn(string $line): Dose => DoseLine::parse($line, $rung->sidedness);
         $hard = $this->session($rung->slug, $dose('3x(3x10s/5)'), 1, effort: 9);
         $less = array_map(fn(int $time): RungSession => $this->session($rung->slug, $dose('3x(2x10s/5)'), $time), [2, 3]);
-        $next = static fn(RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'));
+        $next = static fn(RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse('2026-06-05'));
 
         $once = $next($hard, $less[0]);
         self::assertSame([false, '3x(2x10s/5)'], [$once?->rises, $once === null ? '' : DoseLine::print($once->dose)]);
@@ -199,7 +200,7 @@ final class NextDoseTest extends TestCase
         $less = fn(int $time): RungSession => $this->session($rung->slug, $dose('2x8/side'), $time);
         $broke = fn(int $time): RungSession => $this->session($rung->slug, $dose('2x10/side'), $time, fault: true);
         $log = [$broke(1), $less(2), $less(3), $broke(4), $less(5), $less(6), $less(7)];
-        $next = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse($today));
+        $next = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse($today));
 
         self::assertTrue($next('2026-06-04', ...array_slice($log, 0, 3))?->rises, 'broken once');
         self::assertSame('Press-out, standing: the same dose once more: 2x10/side was too much 2 times, last on Thursday 4 June, and is tried again after 4 clean sessions here, 3 so far.', $next('2026-06-08', ...$log)?->reason->sentence);
@@ -230,7 +231,7 @@ final class NextDoseTest extends TestCase
         $other = static fn(RungSession $session): RungSession => new RungSession(Day::parse('2026-06-20'), $session->rung, $session->dose, $session->sets, 9);
         $hip = $other($this->session('hip-side/clam', DoseLine::parse('2x15/side', ShippedLibrary::rung('hip-side/clam')->sidedness), 2));
         $front = $other($this->session('front-plank/forearms-knees', DoseLine::parse('2x20s', ShippedLibrary::rung('front-plank/forearms-knees')->sidedness), 2));
-        $after = static fn(RungSession ...$log): ?NextDose => NextDose::after($bridge, array_values($log), Method::default(), Day::parse('2026-06-22'));
+        $after = static fn(RungSession ...$log): ?NextDose => NextDose::after($bridge, array_values($log), new DoseTerms(Method::default()), Day::parse('2026-06-22'));
 
         self::assertSame(['2x2', true], [DoseLine::print($after($before)->dose ?? $before->dose), $after($before)?->isLighter], 'three weeks away');
         self::assertSame('2x2', DoseLine::print($after($before, $front)->dose ?? $before->dose), 'another demand says nothing of this one');
@@ -245,7 +246,7 @@ final class NextDoseTest extends TestCase
             [$slug, $dose] = explode(' ', $line, 2);
             $rung = ShippedLibrary::rung($slug);
             $log = [$this->session($slug, DoseLine::parse($dose, $rung->sidedness), 1)];
-            $next = static fn(int $days): NextDose => NextDose::after($rung, $log, Method::default(), $day->plusDays($days), owned: [8_000, 10_000, 12_000]) ?? throw new \LogicException;
+            $next = static fn(int $days): NextDose => NextDose::after($rung, $log, new DoseTerms(Method::default(), weights: [8_000, 10_000, 12_000]), $day->plusDays($days)) ?? throw new \LogicException;
             $before = $next(14)->dose;
             foreach ([15, 21, 28, 29, 60, 400] as $days) {
                 $after = $next($days);
@@ -259,7 +260,7 @@ final class NextDoseTest extends TestCase
     public function test_after_four_weeks_a_climb_test_comes_first_and_no_more_steps_are_taken(): void
     {
         $rung = ShippedLibrary::rung('press-out/standing');
-        $next = fn(int $days): NextDose => NextDose::after($rung, [$this->session($rung->slug, DoseLine::parse('2x12/side', $rung->sidedness), 1)], Method::default(), Day::parse('2026-06-01')->plusDays($days)) ?? throw new \LogicException;
+        $next = fn(int $days): NextDose => NextDose::after($rung, [$this->session($rung->slug, DoseLine::parse('2x12/side', $rung->sidedness), 1)], new DoseTerms(Method::default()), Day::parse('2026-06-01')->plusDays($days)) ?? throw new \LogicException;
 
         self::assertSame(['2x4/side', 'Press-out, standing: 28 days away: 4 steps lighter, one for each week missed.'], [DoseLine::print($next(28)->dose), $next(28)->reason->sentence]);
         self::assertSame(['2x4/side', 'Press-out, standing: 60 days away: a climb test comes first; until then 4 steps lighter, one for each week missed, four at most.'], [DoseLine::print($next(60)->dose), $next(60)->reason->sentence]);
@@ -269,7 +270,7 @@ final class NextDoseTest extends TestCase
     {
         $rung = ShippedLibrary::rung('press-out/standing');
         $log = [$this->session($rung->slug, DoseLine::parse('2x8/side', $rung->sidedness), 1)];
-        $next = static fn(string $today): ?NextDose => NextDose::after($rung, $log, Method::default(), Day::parse($today), since: 5);
+        $next = static fn(string $today): ?NextDose => NextDose::after($rung, $log, new DoseTerms(Method::default(), since: 5), Day::parse($today));
 
         self::assertSame('2x8/side', DoseLine::print($next('2026-06-10')->dose ?? throw new \LogicException));
         self::assertSame('2x4/side', DoseLine::print($next('2026-06-16')->dose ?? throw new \LogicException));
@@ -281,7 +282,7 @@ final class NextDoseTest extends TestCase
         $rung = ShippedLibrary::rung('front-plank/forearms-toes');
         $sets = $this->session($rung->slug, DoseLine::parse('3x(3x10s/5)', $rung->sidedness), 1);
         $station = $this->session($rung->slug, DoseLine::parse('2x45s on', $rung->sidedness), 3, effort: 9);
-        $after = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse($today));
+        $after = static fn(string $today, RungSession ...$log): ?NextDose => NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse($today));
 
         self::assertSame('3x(4x10s/5)', DoseLine::print($after('2026-06-04', $sets, $station)->dose ?? $sets->dose));
         self::assertNull($after('2026-06-04', $station), 'a circuit alone leaves the first dose in sets open');
@@ -290,18 +291,18 @@ final class NextDoseTest extends TestCase
 
     public function test_a_rung_that_was_never_logged_has_no_next_dose(): void
     {
-        self::assertNull(NextDose::after(ShippedLibrary::rung('press-out/standing'), [], Method::default(), Day::parse('2026-06-01')));
+        self::assertNull(NextDose::after(ShippedLibrary::rung('press-out/standing'), [], new DoseTerms(Method::default()), Day::parse('2026-06-01')));
     }
 
     public function test_back_on_a_rung_the_last_clean_dose_there_comes_again(): void
     {
         $rung = ShippedLibrary::rung('press-out/standing');
-        $next = NextDose::after($rung, [$this->session('press-out/standing', DoseLine::parse('2x10/side', $rung->sidedness), 1), $this->session('press-out/standing', DoseLine::parse('2x12/side', $rung->sidedness), 2, fault: true)], Method::default(), Day::parse('2026-06-03'), since: 5);
+        $next = NextDose::after($rung, [$this->session('press-out/standing', DoseLine::parse('2x10/side', $rung->sidedness), 1), $this->session('press-out/standing', DoseLine::parse('2x12/side', $rung->sidedness), 2, fault: true)], new DoseTerms(Method::default(), since: 5), Day::parse('2026-06-03'));
 
         self::assertSame('2x10/side', DoseLine::print($next->dose ?? throw new \LogicException));
 
         // What was less on purpose since does not count, and is not passed over in silence.
-        $easier = NextDose::after($rung, array_map(fn(string $line, int $time): RungSession => $this->session('press-out/standing', DoseLine::parse($line, $rung->sidedness), $time), ['2x10/side', '2x8/side'], [1, 3]), Method::default(), Day::parse('2026-06-04'), since: 2);
+        $easier = NextDose::after($rung, array_map(fn(string $line, int $time): RungSession => $this->session('press-out/standing', DoseLine::parse($line, $rung->sidedness), $time), ['2x10/side', '2x8/side'], [1, 3]), new DoseTerms(Method::default(), since: 2), Day::parse('2026-06-04'));
         self::assertSame('Press-out, standing: after easier days back on this rung, with the last dose that was clean here.', $easier?->reason->sentence);
     }
 
@@ -309,7 +310,7 @@ final class NextDoseTest extends TestCase
     {
         $rung = ShippedLibrary::rung('press-out/standing');
         $log = fn(string ...$lines): array => array_map(fn(string $line, int $at): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $at + 1, fault: $at === array_key_last($lines)), array_values($lines), array_keys(array_values($lines)));
-        $next = static fn(RungSession ...$log): NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'), since: 5) ?? throw new \LogicException;
+        $next = static fn(RungSession ...$log): NextDose => NextDose::after($rung, array_values($log), new DoseTerms(Method::default(), since: 5), Day::parse('2026-06-05')) ?? throw new \LogicException;
 
         self::assertSame('2x4/side', DoseLine::print($next(...$log('2x4/side'))->dose), 'half the leaving mark is more');
         self::assertSame('2x6/side', DoseLine::print($next(...$log('2x10/side', '2x6/side'))->dose), '2 × 10 was clean before');
@@ -320,7 +321,7 @@ final class NextDoseTest extends TestCase
     {
         $rung = ShippedLibrary::rung('press-out/standing');
         $session = fn(string $line, int $at, int $pain): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $at, pain: $pain);
-        $next = static fn(RungSession ...$log): NextDose => NextDose::after($rung, array_values($log), Method::default(), Day::parse('2026-06-05'), since: 5) ?? throw new \LogicException;
+        $next = static fn(RungSession ...$log): NextDose => NextDose::after($rung, array_values($log), new DoseTerms(Method::default(), since: 5), Day::parse('2026-06-05')) ?? throw new \LogicException;
 
         self::assertSame('2x6/side', DoseLine::print($next($session('2x8/side', 1, 0), $session('2x8/side', 2, 3))->dose));
         self::assertSame('Press-out, standing: back on this rung, a step lighter than the last time, since it hurt (3 of 10).', $next($session('2x8/side', 2, 3))->reason->sentence);
@@ -393,7 +394,7 @@ final class NextDoseTest extends TestCase
 
     private function nextOf(string $slug, Dose $dose, Method $method, Course $course = Course::Open, ?Dose $before = null): NextDose
     {
-        return NextDose::after(ShippedLibrary::rung($slug), [...($before === null ? [] : [$this->session($slug, $before, 1)]), $this->session($slug, $dose, 2)], $method, Day::parse('2026-06-03'), $course) ?? throw new \LogicException;
+        return NextDose::after(ShippedLibrary::rung($slug), [...($before === null ? [] : [$this->session($slug, $before, 1)]), $this->session($slug, $dose, 2)], new DoseTerms($method), Day::parse('2026-06-03'), $course) ?? throw new \LogicException;
     }
 
     /** @param list<int>|null $owned */
@@ -406,7 +407,7 @@ final class NextDoseTest extends TestCase
             $log[] = $this->session($slug, $dose, $time, $fault, $pain, $effort, $done, $felt);
         }
 
-        return NextDose::after($rung, array_reverse($log), Method::default(), Day::parse('2026-06-05'), $course, $owned, $highest, 0) ?? throw new \LogicException;
+        return NextDose::after($rung, array_reverse($log), new DoseTerms(Method::default(), $owned, $highest), Day::parse('2026-06-05'), $course) ?? throw new \LogicException;
     }
 
     private function session(string $slug, Dose $dose, int $time, bool $fault = false, int $pain = 0, int $effort = 6, ?int $done = null, Felt $felt = Felt::Right, ?string $insteadOf = null): RungSession
