@@ -115,10 +115,11 @@ final readonly class TimeLeft
     {
         $agreement = fn(Session $session): string => intdiv(WorkShares::of($session, $session->timeline())->agreementPerMille($this->targets) + 5, 10).' %';
         $total = Totals::clock(SessionLength::of($then, $this->picks)->longest);
+        $does = 'A set more for '.count($edits).' exercises';
 
         return new Warning(
-            $this->because('A set more for '.count($edits)." exercises whose demand is below its share: {$total} then, {$agreement($then)} in line with the aim instead of {$agreement($this->session)}.", ['then' => $total]),
-            Repair::by('A set more for '.count($edits), ...$edits),
+            $this->because("{$does} whose demand is below its share: {$total} then, {$agreement($then)} in line with the aim instead of {$agreement($this->session)}.", ['then' => $total]),
+            Repair::by($does, ...$edits),
         );
     }
 

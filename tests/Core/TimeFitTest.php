@@ -248,7 +248,8 @@ final class TimeFitTest extends TestCase
         self::assertNotNull($then);
         $agreement = static fn(Session $of): int => WorkShares::of($of, $of->timeline())->agreementPerMille(Aim::Even->targets());
 
-        self::assertStringContainsString(' of 25:00 left. A set more for ', $filled->reason->sentence ?? '');
+        self::assertStringContainsString(" of 25:00 left. {$filled->repair->label} whose demand is below its share: ", $filled->reason->sentence);
+        self::assertStringEndsWith(' exercises', $filled->repair->label);
         self::assertGreaterThan($agreement($session), $agreement($then));
         self::assertLessThanOrEqual(1500, $then->timeline()->totals()->total());
         self::assertSame('3x12', DoseLine::print(self::named($then, Demand::ShoulderGirdle)->dose), 'what has its share gets none');
