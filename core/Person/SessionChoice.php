@@ -120,6 +120,6 @@ final readonly class SessionChoice
     {
         $session = new Session(array_map(static fn(Item $item): StraightSets => new StraightSets($item), $items));
 
-        return OrderSchool::of($record->method)->arrange($session, $record->evenness()->heights)->timeline()->totals()->total();
+        return OrderSchool::for($record->circumstances())->write($session, $record->evenness()->heights)->timeline()->totals()->total();
     }
 }

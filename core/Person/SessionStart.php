@@ -49,7 +49,7 @@ final readonly class SessionStart
             unset($blocks[$item->rung->slug], $said[$item->rung->slug]);
         }
 
-        return new self('Core session', self::ordered(array_values($blocks), $record), array_values(array_filter([$choice->reason(), ...array_merge(...array_values($said)), ...$notes])));
+        return new self('Core session', self::ordered(array_values($blocks), $record), array_values(array_filter([$choice->reason(), count($blocks) < 2 ? null : OrderSchool::instead($record->circumstances()), ...array_merge(...array_values($said)), ...$notes])));
     }
 
     /**
@@ -245,6 +245,6 @@ final readonly class SessionStart
     {
         $session = $record->read($blocks)->session;
 
-        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::of($record->method)->arrange($session, $record->evenness()->heights));
+        return $session === null ? $blocks : WrittenBlock::all(OrderSchool::for($record->circumstances())->write($session, $record->evenness()->heights));
     }
 }

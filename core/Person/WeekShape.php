@@ -124,7 +124,8 @@ final class WeekShape
         }
         $choice = SessionChoice::of($this->items, $this->hand->record->profile->minutes, $this->hand->record);
         $this->notes = [...$this->notes, ...array_filter([$choice->reason()])];
-        $own = OrderSchool::CarryFirst->arrange(self::straight($choice->taken), []);
+        $school = $this->hand->record->circumstances()->changesPositionSeldom() ? OrderSchool::FewestMoves : OrderSchool::CarryFirst;
+        $own = $school->write(self::straight($choice->taken), []);
         $content = $this->write('own', 'Own day', $this->fitted($own, $this->secondsThere()));
         // A day with a finisher is none of their own: one of them is better than two that are not.
         $free = count(array_diff($this->week->days, $this->week->coreDays()));
@@ -247,7 +248,7 @@ final class WeekShape
 
             return;
         }
-        $arranged = OrderSchool::of($this->hand->record->method)->arrange(self::straight($six), $this->hand->record->evenness()->heights)->items();
+        $arranged = OrderSchool::for($this->hand->record->circumstances())->write(self::straight($six), $this->hand->record->evenness()->heights)->items();
         $circuit = new Session([Circuit::evenly(self::byTheClock($arranged, 2, 60), 30, 30)]);
         $content = $this->write('circuit', 'Circuit of '.self::number(count($six)), $circuit, intdiv($circuit->timeline()->totals()->total() + 59, 60));
         if (count($six) < 6) {

@@ -125,7 +125,7 @@ final class Generator
         }
         $weeks = $generator->settled($weeks, $block);
 
-        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), $beginnings->notes), $generator];
+        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), array_values(array_filter([...$beginnings->notes, OrderSchool::instead($standing->circumstances)]))), $generator];
     }
 
     /** @return array{int, Day, SetProblem, SetPlan} a building week by itself */
@@ -376,7 +376,7 @@ final class Generator
         $key = implode(' ', array_map(static fn(StraightSets $block): string => $block->item->rung->slug, $blocks));
         $order = $this->orders[$key] ??= array_map(
             static fn(Item $item): string => $item->id,
-            OrderSchool::of($this->standing->circumstances->method)->arrange(new Session(array_values($blocks)), $this->heights())->items(),
+            OrderSchool::for($this->standing->circumstances)->write(new Session(array_values($blocks)), $this->heights())->items(),
         );
 
         return new Session(array_map(static fn(string $ladder): StraightSets => $blocks[$ladder], $order));

@@ -162,7 +162,7 @@ enum State: string
             ),
             self::Pregnancy => new Caution(
                 'pregnancy from 20 weeks',
-                'At most two minutes at a time on the back, none if dizzy; doming of the belly ends the set.',
+                'At most two minutes at a time on the back, rests on the side, none if dizzy; doming of the belly ends the set.',
                 highest: [Load::LongStrain->value => 0],
                 excluded: [Position::Prone, Position::Hanging],
                 caps: [DoseCap::inPosition(120, Position::Supine)],

@@ -6,12 +6,17 @@ namespace EvenRungs\Session;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
+use EvenRungs\Body\Limit;
 use EvenRungs\Body\Position;
+use EvenRungs\Dose\DoseKind;
+use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\WorksFrom;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 
 /** Schools of ordering a session (common practice): the answers to Question::Order. */
 enum OrderSchool: string
@@ -25,6 +30,26 @@ enum OrderSchool: string
     public static function of(Method $method): self
     {
         return self::from(substr((string) strrchr($method->answer(Question::Order)->value, '/'), 1));
+    }
+
+    /** The school by which a person's sessions are written: where a limit asks for few changes of position, by those. */
+    public static function for(Circumstances $circumstances): self
+    {
+        return $circumstances->changesPositionSeldom() ? self::FewestMoves : self::of($circumstances->method);
+    }
+
+    /** Why it is another than the method's; null where it is that. */
+    public static function instead(Circumstances $circumstances): ?Reason
+    {
+        $method = self::of($circumstances->method);
+        $asking = array_filter($circumstances->limits, static fn(Limit $limit): bool => $limit->fewPositions);
+
+        return $asking === [] || $method === self::FewestMoves ? null : Reason::because(
+            Rule::Order,
+            ucfirst(implode(', ', array_map(static fn(Limit $limit): string => $limit->name, $asking))).": grouped by position, in place of “{$method->label()}”.",
+            [],
+            'The limit lifted.',
+        );
     }
 
     public function label(): string
@@ -45,41 +70,66 @@ enum OrderSchool: string
 
     /**
      * The main part put into this order, inside its circuits as between its blocks; primer and finisher stay, and a circuit
-     * stays together, by its first station. The rests of a circuit stay where they are.
+     * stays together, by its first station. The rests of a circuit stay where they are. What this order does not tell apart
+     * stays as the trainer wrote it.
      *
      * @param array<string, Height> $heights by demand, where the person stands
      */
     public function arrange(Session $session, array $heights): Session
     {
-        $main = array_map(fn(Block $block): Block => $block instanceof Circuit ? $block->withItems($this->stations($block->stations, $heights)) : $block, $session->of(Part::Main));
-        if ($this === self::FewestMoves) {
-            $before = $session->of(Part::Primer);
-            $main = self::fewestMoves($main, $before === [] ? null : $before[count($before) - 1]);
-        } else {
-            // Stable: what this order does not tell apart stays as the trainer wrote it.
-            usort($main, fn(Block $a, Block $b): int => $this->place($a->items()[0]->rung, $heights) <=> $this->place($b->items()[0]->rung, $heights));
-        }
-
-        return new Session([...$session->of(Part::Primer), ...$main, ...$session->of(Part::Finisher)]);
+        return $this->arranged($session, $heights, $this === self::FewestMoves);
     }
 
     /**
-     * @param non-empty-list<Item>  $stations
+     * The same where nobody wrote it yet: what this order does not tell apart has the least change-over.
+     *
+     * @param array<string, Height> $heights by demand, where the person stands
+     */
+    public function write(Session $session, array $heights): Session
+    {
+        return $this->arranged($session, $heights, true);
+    }
+
+    /** @param array<string, Height> $heights */
+    private function arranged(Session $session, array $heights, bool $least): Session
+    {
+        $before = $session->of(Part::Primer);
+        $stations = static fn(Item $item): Item => $item;
+        $main = $this->ordered(
+            array_map(fn(Block $block): Block => $block instanceof Circuit ? $block->withItems($this->ordered($block->stations, null, $stations, $stations, $heights, $least)) : $block, $session->of(Part::Main)),
+            $before === [] ? null : $before[count($before) - 1],
+            static fn(Block $block): Item => $block->items()[0],
+            static fn(Block $block): Item => $block->lastDone(),
+            $heights,
+            $least,
+        );
+
+        return new Session([...$before, ...$main, ...$session->of(Part::Finisher)]);
+    }
+
+    /**
+     * @template T of object
+     * @template L of list<T>
+     *
+     * @param L                     $all
+     * @param T|null                $before
+     * @param \Closure(T): Item     $first  what it begins with
+     * @param \Closure(T): Item     $last   what it ends with
      * @param array<string, Height> $heights
      *
-     * @return non-empty-list<Item>
+     * @return (L is non-empty-list<T> ? non-empty-list<T> : list<T>)
      */
-    private function stations(array $stations, array $heights): array
+    private function ordered(array $all, ?object $before, \Closure $first, \Closure $last, array $heights, bool $least): array
     {
-        if ($this === self::FewestMoves) {
-            /** @var non-empty-list<Item> $way */
-            $way = self::leastWay($stations, null, static fn(?Item $from, Item $to): int => $from === null ? 0 : ChangeOver::between($from, $to)->seconds);
-
-            return $way;
+        $groups = [];
+        foreach ($all as $one) {
+            $groups[$this->place($first($one)->rung, $heights)][] = $one;
         }
-        usort($stations, fn(Item $a, Item $b): int => $this->place($a->rung, $heights) <=> $this->place($b->rung, $heights));
+        ksort($groups);
 
-        return $stations;
+        return $least
+            ? LeastWay::through(array_values($groups), $before, static fn(object $from, object $to): int => ChangeOver::between($last($from), $first($to))->seconds)
+            : array_merge(...array_values($groups));
     }
 
     /** @param array<string, Height> $heights */
@@ -90,7 +140,7 @@ enum OrderSchool: string
 
         return match ($this) {
             self::BaseFirst => match (true) {
-                $rung->demand === Demand::Activation => 0,
+                $rung->demand === Demand::Activation, $rung->doseKind === DoseKind::ActivationHold => 0,
                 $standing => 3,
                 $rung->dynamic => 2,
                 default => 1,
@@ -105,111 +155,5 @@ enum OrderSchool: string
             self::WeakestFirst => isset($heights[$rung->demand->value]) ? $heights[$rung->demand->value]->tenths : 1000,
             self::FewestMoves => 0,
         };
-    }
-
-    /**
-     * The order with the least change-over time, found exactly for up to nine blocks and by the nearest next one above.
-     *
-     * @param list<Block> $blocks
-     *
-     * @return list<Block>
-     */
-    private static function fewestMoves(array $blocks, ?Block $before): array
-    {
-        if (count($blocks) < 3) {
-            return $blocks;
-        }
-
-        return self::leastWay($blocks, $before, static fn(?Block $from, Block $to): int => $from === null ? 0 : ChangeOver::between($from->lastDone(), $to->items()[0])->seconds);
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param list<T>                $all
-     * @param T|null                 $before
-     * @param \Closure(T|null, T): int $cost
-     *
-     * @return list<T>
-     */
-    private static function leastWay(array $all, ?object $before, \Closure $cost): array
-    {
-        return count($all) <= 9 ? self::exactly($all, $before, $cost) : self::nearestNext($all, $before, $cost);
-    }
-
-    /**
-     * The cheapest way through all, by the set of those already done and the last of them.
-     *
-     * @template T of object
-     *
-     * @param list<T>                $blocks
-     * @param T|null                 $before
-     * @param \Closure(T|null, T): int $cost
-     *
-     * @return list<T>
-     */
-    private static function exactly(array $blocks, ?object $before, \Closure $cost): array
-    {
-        $count = count($blocks);
-        $between = [];
-        foreach ($blocks as $from => $a) {
-            foreach ($blocks as $to => $b) {
-                $between[$from][$to] = $from === $to ? 0 : $cost($a, $b);
-            }
-        }
-        $best = [];
-        foreach ($blocks as $at => $block) {
-            $best[1 << $at][$at] = [$cost($before, $block), [$at]];
-        }
-        for ($done = 1; $done < (1 << $count); $done++) {
-            foreach ($best[$done] ?? [] as $last => [$seconds, $way]) {
-                for ($next = 0; $next < $count; $next++) {
-                    if (($done & (1 << $next)) !== 0) {
-                        continue;
-                    }
-                    $longer = $seconds + $between[$last][$next];
-                    $known = $best[$done | (1 << $next)][$next] ?? null;
-                    if ($known === null || $longer < $known[0] || ($longer === $known[0] && [...$way, $next] < $known[1])) {
-                        $best[$done | (1 << $next)][$next] = [$longer, [...$way, $next]];
-                    }
-                }
-            }
-            unset($best[$done - 1]);
-        }
-        $ways = $best[(1 << $count) - 1];
-        usort($ways, static fn(array $a, array $b): int => $a <=> $b);
-
-        return array_map(static fn(int $at): object => $blocks[$at], $ways[0][1]);
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param list<T>                $blocks
-     * @param T|null                 $before
-     * @param \Closure(T|null, T): int $cost
-     *
-     * @return list<T>
-     */
-    private static function nearestNext(array $blocks, ?object $before, \Closure $cost): array
-    {
-        $way = [];
-        $last = $before ?? array_shift($blocks);
-        if ($before === null && $last !== null) {
-            $way[] = $last;
-        }
-        while ($blocks !== []) {
-            $nearest = array_keys($blocks)[0];
-            foreach ($blocks as $at => $block) {
-                if ($cost($last, $block) < $cost($last, $blocks[$nearest])) {
-                    $nearest = $at;
-                }
-            }
-            $last = $blocks[$nearest];
-            $way[] = $last;
-            unset($blocks[$nearest]);
-        }
-
-        return $way;
     }
 }

@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Body\Height;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Limit;
+use EvenRungs\Body\Side;
+use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
+use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Ordering;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Schools of ordering, and what each does to the clock. */
@@ -28,6 +34,11 @@ final class OrderTest extends TestCase
     public function test_base_first_goes_from_bracing_to_still_to_moving_to_standing(): void
     {
         self::assertSame(['activation/brace-all-round', 'front-plank/forearms-toes', 'dead-bug/opposite-short', 'press-out/standing'], $this->order(OrderSchool::BaseFirst, 'press-out/standing', 'dead-bug/opposite-short', 'front-plank/forearms-toes', 'activation/brace-all-round'));
+    }
+
+    public function test_an_activation_hold_is_bracing_on_whatever_ladder_it_stands(): void
+    {
+        self::assertSame(['bridge/heel-dig', 'all-fours/brace-breathe', 'front-plank/forearms-toes'], $this->order(OrderSchool::BaseFirst, 'front-plank/forearms-toes', 'bridge/heel-dig', 'all-fours/brace-breathe'));
     }
 
     public function test_carry_first_goes_from_the_carry_through_rotation_to_the_floor(): void
@@ -64,6 +75,50 @@ final class OrderTest extends TestCase
         }
     }
 
+    public function test_what_a_school_leaves_open_stays_as_the_trainer_wrote_it_and_has_the_least_change_over_where_nobody_did(): void
+    {
+        $rungs = ['front-plank/forearms-toes', 'dead-bug/ninety-hold', 'all-fours/leg-held', 'head-lift/both-hands', 'dead-bug/opposite-short', 'all-fours/leg-lift'];
+        $names = static fn(Session $session): array => array_map(static fn(Item $item): string => $item->rung->slug, $session->items());
+        $session = $this->session($rungs);
+
+        self::assertSame($rungs, $names(OrderSchool::BaseFirst->arrange($session, [])));
+        self::assertSame(['front-plank/forearms-toes', 'dead-bug/ninety-hold', 'head-lift/both-hands', 'all-fours/leg-held', 'all-fours/leg-lift', 'dead-bug/opposite-short'], $names(OrderSchool::BaseFirst->write($session, [])));
+    }
+
+    #[DataProvider('schools')]
+    public function test_what_is_written_keeps_the_order_of_its_school_and_no_other_way_that_does_has_less_change_over(OrderSchool $school): void
+    {
+        mt_srand(7);
+        for ($round = 0; $round < 15; $round++) {
+            $session = $this->session(array_values(array_unique(array_map(static fn(): string => RandomSession::rung()->slug, array_fill(0, 5, null)))));
+            $written = $school->write($session, []);
+            $isKept = static fn(Session $other): bool => array_map(self::id(...), $school->arrange($other, [])->items()) === array_map(self::id(...), $other->items());
+            $changeOvers = array_map(static fn(Session $other): int => $other->timeline()->totals()->changeOver, $school === OrderSchool::FewestMoves ? self::ways($session) : array_filter(self::ways($session), $isKept));
+
+            sort($changeOvers);
+            self::assertSame($changeOvers[0] ?? null, $written->timeline()->totals()->changeOver);
+            self::assertTrue($isKept($written));
+        }
+    }
+
+    /** @return iterable<string, array{OrderSchool}> */
+    public static function schools(): iterable
+    {
+        foreach (OrderSchool::cases() as $school) {
+            yield $school->value => [$school];
+        }
+    }
+
+    public function test_where_a_limit_asks_for_few_changes_of_position_it_is_written_by_those_and_says_so(): void
+    {
+        $under = static fn(State ...$states): Circumstances => new Circumstances(array_map(static fn(State $state): Limit => $state->limit(Side::Both), array_values($states)), Kit::cases(), Method::default());
+
+        self::assertSame(OrderSchool::BaseFirst, OrderSchool::for($under(State::NeckPain)));
+        self::assertNull(OrderSchool::instead($under(State::NeckPain)));
+        self::assertSame(OrderSchool::FewestMoves, OrderSchool::for($under(State::NeckPain, State::Dizziness)));
+        self::assertSame('Dizziness changing position: grouped by position, in place of “base first”.', OrderSchool::instead($under(State::NeckPain, State::Dizziness))?->sentence);
+    }
+
     public function test_more_than_nine_blocks_are_grouped_and_none_is_lost(): void
     {
         $rungs = array_map(static fn($rung): string => $rung->slug, array_slice(ShippedLibrary::get()->ladder('dead-bug')->rungs, 0, 6));
@@ -95,6 +150,17 @@ final class OrderTest extends TestCase
         self::assertGreaterThan(0, $ordering->savedSeconds);
         self::assertStringContainsString("Saves {$ordering->savedSeconds} s of change-over.", $ordering->reason->sentence);
         self::assertSame('That is the order it has.', substr(Ordering::of($ordering->session, OrderSchool::FewestMoves, [])->reason->sentence, -25));
+    }
+
+    private static function id(Item $item): string
+    {
+        return $item->id;
+    }
+
+    /** @return list<Session> every order of its blocks */
+    private static function ways(Session $session): array
+    {
+        return array_map(static fn(array $blocks): Session => new Session($blocks), self::permutations($session->blocks));
     }
 
     /**

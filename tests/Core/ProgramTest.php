@@ -36,6 +36,7 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
+use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\WorkingSets;
@@ -216,6 +217,18 @@ final class ProgramTest extends TestCase
                 }
             }
         }
+    }
+
+    public function testSessionsChangePositionNoMoreThanTheirSchoolAsksForAndWithDizzinessAsLittleAsThereCanBe(): void
+    {
+        $program = self::program(weeks: 4, minutes: [30, 30], limits: [State::Dizziness->limit(Side::Both)]);
+        foreach ([[OrderSchool::BaseFirst, self::program(weeks: 4, minutes: [30, 30])], [OrderSchool::FewestMoves, $program]] as [$school, $made]) {
+            foreach (array_merge(...array_map(static fn(ProgramWeek $week): array => array_values($week->sessions), $made->weeks)) as $session) {
+                self::assertEquals($session, $school->write($session, []));
+            }
+        }
+
+        self::assertStringContainsString('Dizziness changing position: grouped by position', self::sentences($program->notes));
     }
 
     public function testAnEffortOfAgreementIsMadeInEveryOrdinaryWeek(): void

@@ -244,7 +244,8 @@ final class TimeFitTest extends TestCase
         $fill = static fn(Session $session, int $target): ?Warning => TimeLeft::fill($session, $target, Aim::Even->targets(), Counting::EachSide);
         $session = $this->oneOfEach('3x12');
         $filled = $fill($session, 1500);
-        $then = $filled?->repair?->appliedTo($session);
+        self::assertNotNull($filled?->repair);
+        $then = $filled->repair->appliedTo($session);
         self::assertNotNull($then);
         $agreement = static fn(Session $of): int => WorkShares::of($of, $of->timeline())->agreementPerMille(Aim::Even->targets());
 
