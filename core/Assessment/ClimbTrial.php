@@ -6,6 +6,7 @@ namespace EvenRungs\Assessment;
 
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Reason\Words;
 
 /** One small trial of a rung: the questions of the form check answered with no, and pain of 10. */
 final readonly class ClimbTrial
@@ -26,6 +27,6 @@ final readonly class ClimbTrial
     {
         return $this->pain > 0
             ? "pain {$this->pain} of 10"
-            : 'lost: '.implode('; ', array_map(static fn(FormQuestion $question): string => lcfirst($question->question()), $this->faults));
+            : 'no tick at '.Words::all(array_map(static fn(FormQuestion $question): string => '“'.lcfirst($question->question()).'”', $this->faults));
     }
 }

@@ -12,6 +12,7 @@ use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\StandIns;
 use EvenRungs\Ladder\Substitution;
+use EvenRungs\Reason\Words;
 
 /** What other limits, kit or method do to the whole board of a person, before anything is saved. */
 final readonly class BoardChange
@@ -75,9 +76,9 @@ final readonly class BoardChange
             1 => 'One working rung changes.',
             default => count($this->displaced).' working rungs change.',
         };
-        $open = $this->leftOpen === [] ? '' : ' Nothing is left for '.implode(' and ', array_map(static fn(Demand $demand): string => $demand->shortName(), $this->leftOpen)).'.';
+        $open = $this->leftOpen === [] ? '' : ' Nothing is left for '.Words::all(array_map(static fn(Demand $demand): string => $demand->shortName(), $this->leftOpen)).'.';
 
-        return 'This '.implode(' and ', $parts).". {$working}{$open}";
+        return 'This '.Words::all($parts).". {$working}{$open}";
     }
 
     /**

@@ -227,7 +227,7 @@ final class TimeFit
         [$first, $second] = $best[1]->stations;
         $this->take(
             $best[0],
-            "{$first->rung->name} and {$second->rung->name} in turn, as a superset.",
+            "“{$first->rung->name}” and “{$second->rung->name}” in turn, as a superset.",
             ['gap' => "{$best[1]->gapSeconds[0]} s, the change-over", 'between rounds' => "{$best[1]->roundRestSeconds} s", 'why they go together' => "{$first->rung->demand->shortName()} and {$second->rung->demand->shortName()}: each rests while the other works"],
             'Two exercises of one demand, or loading one joint, are not paired.',
         );
@@ -284,7 +284,7 @@ final class TimeFit
         }
         [$item, [$above], $dose, $session] = $chosen;
         $share = static fn(int $perMille): string => intdiv(abs($perMille), 10).'.'.(abs($perMille) % 10).' %';
-        $this->take($session, "One set less of {$item->rung->name}.", [
+        $this->take($session, "One set less of “{$item->rung->name}”.", [
             'why this one' => $above > 0 ? "{$item->rung->demand->shortName()} is furthest above its share, by {$share($above)}" : "{$item->rung->demand->shortName()} is nearest to its share",
             'dose' => DoseLine::print($item->dose).' → '.DoseLine::print($dose),
         ], 'The weakest demand loses no set while it has no more than its share.');
@@ -309,7 +309,7 @@ final class TimeFit
         }
         [$shorter, $alone, $block] = $best;
         $name = $block->items()[0]->rung->name;
-        $this->take($shorter, $block instanceof Circuit ? "One round less of the circuit that begins with {$name}." : "One set less of {$name}.", [
+        $this->take($shorter, $block instanceof Circuit ? "One round less of the circuit that begins with “{$name}”." : "One set less of “{$name}”.", [
             'why this one' => 'it takes longest, '.Totals::clock($alone).', and all else has given what it can',
         ], 'More minutes.');
 

@@ -12,6 +12,7 @@ use EvenRungs\Method\Answer;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 
 /** Whether a rung is open to a person, on which sides, and if not, why. */
 final readonly class Ruling
@@ -144,14 +145,14 @@ final readonly class Ruling
         if ($missing === []) {
             return [];
         }
-        $names = implode(' and ', array_map(static fn(Need $need): string => $need->label(), $missing));
+        $names = Words::all(array_map(static fn(Need $need): string => $need->label(), $missing));
         $key = implode('+', array_map(static fn(Need $need): string => implode('|', array_map(static fn(Kit $kit): string => $kit->value, $need->anyOf)), $missing));
 
         return [new Objection(Reason::because(
             Rule::KitMissing,
-            "“{$rung->name}” needs {$names}, which is not at hand.",
+            "“{$rung->name}” needs {$names}: none at hand.",
             ['kit needed' => $names],
-            "The rung opens when {$names} is added to the kit.",
+            "The rung opens with {$names} in the kit.",
         ), Side::Both, "kit:{$key}")];
     }
 }

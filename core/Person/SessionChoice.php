@@ -70,13 +70,13 @@ final readonly class SessionChoice
         if ($this->left === []) {
             return null;
         }
-        $names = implode(', ', array_map(fn(Item $item): string => lcfirst((string) preg_replace('/ ladder$/', '', $this->record->library->ladder($item->rung->ladder)->name)), $this->left));
+        $names = implode(', ', array_unique(array_map(fn(Item $item): string => lcfirst((string) preg_replace('/ ladder$/', '', $this->record->library->ladder($item->rung->ladder)->name)), $this->left)));
 
         $all = count($this->taken) + count($this->left);
         $takes = self::seconds($this->taken, $this->record);
         $part = count($this->taken)." of the {$all} ladders of the board";
         $sentence = match (true) {
-            $takes > 60 * $this->minutes => 'The demands of every week alone take '.Totals::clock($takes)." of {$this->minutes} minutes: {$part}.",
+            $takes > 60 * $this->minutes => 'The demands of every week alone take '.Totals::clock($takes)." of {$this->minutes}:00: {$part}.",
             count($this->taken) === self::MOST => "One session takes {$part}: more would be little of each.",
             default => "{$this->minutes} minutes hold {$part} with all their sets.",
         };

@@ -403,6 +403,7 @@ final class Generator
     private function whySets(SetProblem $problem, array $sessions, array $totals, WorkShares $shares): array
     {
         $reasons = [];
+        $trained = array_map(static fn(Item $item): Demand => $item->rung->demand, array_merge(...array_map(static fn(Session $session): array => $session->items(), array_values($sessions))));
         foreach ($problem->offers as $offer) {
             $inputs = [];
             $sets = 0;
@@ -418,8 +419,12 @@ final class Generator
             $have = self::percent($shares->perMille($demand));
             $reasons[$offer->ladder()] = Reason::because(
                 Rule::ProgramSets,
-                ($sets === 0 ? "“{$offer->rung->name}”: no sets this week, its demand is covered by other work." : "“{$offer->rung->name}”: {$sets} ".($sets === 1 ? 'set' : 'sets').'.')
-                    .' '.ucfirst($demand->shortName())." gets {$have} of the work; the aim asks for ".self::percent($this->wish->targets->perMille($demand)).'.',
+                "“{$offer->rung->name}”: ".match (true) {
+                    $sets > 0 => $sets === 1 ? '1 set.' : "{$sets} sets.",
+                    in_array($demand, $trained, true) => 'no sets this week, other work of its demand has them.',
+                    default => 'no sets this week, and no other work of its demand.',
+                }
+                .' '.ucfirst($demand->shortName())." gets {$have} of the work; the aim asks for ".self::percent($this->wish->targets->perMille($demand)).'.',
                 $inputs,
                 'More minutes, other target shares, or sets fixed by hand.',
             );

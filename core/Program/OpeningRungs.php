@@ -10,6 +10,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\FirstDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 
 /** The rungs a program begins with: those the person stands on, what stands in where one is ruled out, and a low start where nobody has placed them. */
 final readonly class OpeningRungs
@@ -105,7 +106,7 @@ final readonly class OpeningRungs
                 $rung = $there === [] || array_filter($there, static fn(Rung $rung): bool => self::leads($phase, $standing, $rung)) !== [] ? null
                     : self::leading($phase, $standing, $demand, max(array_map(static fn(Rung $rung): int => $rung->height->tenths, $there)), [...$standing->stopped, ...$wish->locks->without]);
                 if ($rung !== null) {
-                    $beside[$phase->value][$rung->ladder] = LadderPath::of($standing, $wish, $rung, ucfirst($phase->inWords()).' work should lead in these weeks, so it stands '.(isset($paths[$rung->ladder]) ? "in for “{$paths[$rung->ladder]->rung()->name}”." : 'beside '.implode(' and ', array_map(static fn(Rung $rung): string => "“{$rung->name}”", $there)).'.'));
+                    $beside[$phase->value][$rung->ladder] = LadderPath::of($standing, $wish, $rung, ucfirst($phase->inWords()).' work should lead in these weeks, so it stands '.(isset($paths[$rung->ladder]) ? "in for “{$paths[$rung->ladder]->rung()->name}”." : 'beside '.Words::all(array_map(static fn(Rung $rung): string => "“{$rung->name}”", $there)).'.'));
                 }
             }
         }

@@ -135,7 +135,7 @@ enum Phase: string
         $isReached = $perMille >= $this->leastPerMille();
         $why = match (true) {
             $isReached => '',
-            $perMille === 0 => ' No rung here is.',
+            $perMille === 0 => " Nothing here is {$this->inWords()}.",
             default => ' More of it would be farther from the aim.',
         };
 

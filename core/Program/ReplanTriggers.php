@@ -10,6 +10,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\FirstDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 use EvenRungs\Week\Weekday;
 
 /** What has changed in a person's life since a program was made, and which of its weeks that touches. */
@@ -98,9 +99,9 @@ final readonly class ReplanTriggers
             return [];
         }
         $said = ['training days' => self::names($this->days)];
-        $reasons = [self::because('The program has sessions on '.self::names($gone).', which is not a training day any more.', $said, 'Another day for these sessions, and a new plan from today.')];
+        $reasons = [self::because('The program has sessions on '.self::names($gone).', which '.(count($gone) === 1 ? 'is no training day any more.' : 'are no training days any more.'), $said, 'Another day for these sessions, and a new plan from today.')];
 
-        return $new === [] ? $reasons : [...$reasons, self::because(ucfirst(self::names($new)).' is a training day without a session of the program.', $said, 'A session there, and a new plan from today.')];
+        return $new === [] ? $reasons : [...$reasons, self::because(self::names($new).(count($new) === 1 ? ' is a training day' : ' are training days').' without a session of the program.', $said, 'A session there, and a new plan from today.')];
     }
 
     /**
@@ -162,7 +163,9 @@ final readonly class ReplanTriggers
     /** @param array<int, int> $days */
     private static function names(array $days): string
     {
-        return implode(', ', array_map(Weekday::name(...), $days));
+        sort($days);
+
+        return Words::all(array_map(Weekday::name(...), $days));
     }
 
     /** @param array<string, string|int> $inputs */

@@ -148,7 +148,7 @@ final readonly class DoseStep
             $body instanceof Carry && $body->metres > self::METRES => [Carry::of($body->metres - self::METRES), self::METRES.' m less'],
             $body instanceof Timed && $body->seconds >= 2 * self::TIMED_SECONDS => [Timed::of($body->seconds - self::TIMED_SECONDS), self::TIMED_SECONDS.' s shorter'],
             $body instanceof Reps && $body->count > self::REPS => [Reps::of($body->count - self::REPS), 'two repetitions less'],
-            default => [null, 'the same dose, since less would be none'],
+            default => [null, 'the smallest dose there is once more'],
         };
 
         return new self($less === null ? $dose : $dose->withBody($less), $words);
@@ -195,7 +195,7 @@ final readonly class DoseStep
             default => $body,
         };
 
-        return new self($dose->withBody($next)->withSets($sets + 1), 'one more set'.($next == $body ? '' : ', from a smaller one'));
+        return new self($dose->withBody($next)->withSets($sets + 1), 'one more set'.($next == $body ? '' : ' with less in each'));
     }
 
     /** @return array{SetBody, string}|null */

@@ -67,11 +67,11 @@ final readonly class FirstDose
             $mark->bout < $mark->target => self::shortHolds($best, min($hold, $mark->bout, self::SHORT_SECONDS), $cell instanceof Holds ? $cell->count : 1),
             default => Holds::of(1, min($hold, $mark->target), 0),
         };
-        $share = $isNear ? 'not above it, near the limit' : 'four fifths of it';
+        $share = $isNear ? 'no higher, near the limit' : 'at four fifths of it';
 
         return new self($table->withBody($body), Reason::because(
             Rule::FirstDose,
-            "{$rung->name}: the best clean hold was {$best} s, and training begins at {$share}, in steps of five seconds.",
+            "{$rung->name}: the best clean hold was {$best} s, and training begins {$share}, in steps of five seconds.",
             ['best clean hold' => "{$best} s", 'leaving mark' => $mark->inWords()],
             'Another timed hold of this version.',
         ));

@@ -11,6 +11,7 @@ use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 
 /** The conditions for leaving a rung upward, and how far they are met. */
 final readonly class Gate
@@ -159,7 +160,7 @@ final readonly class Gate
         return match ($atMark) {
             null => 'Not every planned set was logged.',
             true => 'At the leaving mark, '.$mark->inWords().': '.self::done($session).'.',
-            false => ucfirst($mark->distance($session)).'; to leave the rung: '.$mark->inWords().'.'.self::onlySets($sessions, $method),
+            false => ucfirst(implode('; ', array_filter([$mark->distance($session), "to leave the rung: {$mark->inWords()}"]))).'.'.self::onlySets($sessions, $method),
         };
     }
 
@@ -189,7 +190,7 @@ final readonly class Gate
         $faults = $session->setsWithFault();
 
         return match (true) {
-            $faults !== [] => 'A fault in set '.implode(' and ', $faults).'.',
+            $faults !== [] => 'A fault in '.Words::sets($faults).'.',
             $session->everyTick() => 'Every tick yes in every set.',
             default => 'The form check was not answered in full.',
         };

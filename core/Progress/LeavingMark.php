@@ -56,6 +56,7 @@ final readonly class LeavingMark
      * @param int|null $bouts  most bouts a gathered hold may take
      * @param RungRange|null $range of the rung: the mark is at its widest
      * @param int      $pause  least seconds of the pause in each repetition
+     * @param bool     $falls  the table's sets fall; as many in each set are the same mark
      */
     private function __construct(
         public Unit $unit,
@@ -66,6 +67,7 @@ final readonly class LeavingMark
         public ?int $bouts = null,
         public int $pause = 0,
         public ?RungRange $range = null,
+        public bool $falls = false,
     ) {}
 
     /** @param Dose|null $dose as it is done: work by the clock has a mark of its own */
@@ -89,7 +91,7 @@ final readonly class LeavingMark
         $first = $table->first();
 
         return match (true) {
-            $table->isFalling() && $first instanceof Holds => self::bouts($first->count, $first->seconds, $sets),
+            $table->isFalling() && $first instanceof Holds => new self(Unit::Seconds, $first->count * $first->seconds, $first->seconds, $sets, falls: true),
             $rung->slug === self::KNEES_PLANK && $method->says(Answer::KneesAboutAMinute) => $method->holdStrategy() === HoldStrategy::ShortRepeated ? self::bouts(6, 10, $sets) : self::hold(60, $sets),
             in_array($rung->slug, self::BRACE, true) => self::hold(60, 1),
             $rung->isHeldLikeASide() => self::hold(self::named($rung, self::SIDE_SECONDS[$level]), $sets),
@@ -106,7 +108,7 @@ final readonly class LeavingMark
     /** The trainer's own target for a set, the rest as in the table. */
     private function writtenAs(int $target): self
     {
-        return new self($this->unit, $target, $this->bout === 0 ? 0 : ($this->bout === $this->target ? $target : min($this->bout, $target)), $this->sets, $this->once, $this->bouts, $this->pause);
+        return new self($this->unit, $target, $this->bout === 0 ? 0 : ($this->bout === $this->target ? $target : min($this->bout, $target)), $this->sets, $this->once, $this->bouts, $this->pause, falls: $this->falls);
     }
 
     /**
@@ -191,25 +193,34 @@ final readonly class LeavingMark
         return min(intdiv($there + ($steps - 1) * $this->range->percent($session->dose->range), $steps), $this->range->widest()->is($session->dose->range) ? 100 : 99);
     }
 
-    /** How far it is, such as “30 of 60 s in a set”. */
+    /** How far it is, such as “30 of 60 s in the weakest set”; nothing where the mark itself says it all. */
     public function distance(RungSession $session): string
     {
         $least = array_map(static fn(SetLog $set): int => $set->least() ?? 0, $session->sets);
-        $done = $least === [] ? 0 : ($this->once ? max($least) : min($least));
+        $done = match (true) {
+            $least === [] => 0,
+            $session->dose->isFalling() => $least[0],
+            $this->once => max($least),
+            default => min($least),
+        };
         $body = $session->dose->first();
         $pause = $session->rung->tempoOf($session->dose)->pauseHigh->seconds;
 
         return match (true) {
-            $session->dose->unit() !== $this->unit => "the mark is {$this->inWords()}",
+            $session->dose->unit() !== $this->unit => '',
             $this->range !== null && $session->dose->range !== null && ! $this->range->widest()->is($session->dose->range) => $session->dose->range->centimetres === null
                 ? "{$session->dose->range->inWords()}; the mark is {$this->range->widest()->inWords()}"
                 : "{$session->dose->range->centimetres} of {$this->range->widest()->inWords()}",
-            $done < $this->target && ! $session->dose->isFalling() => "{$done} of {$this->target}".$this->unit->suffix().($this->once ? ' in the longest set' : ' in the weakest set'),
+            $done < $this->target => "{$done} of {$this->target}".$this->unit->suffix().' in the '.match (true) {
+                $session->dose->isFalling() => 'first set',
+                $this->once => 'longest set',
+                default => 'weakest set',
+            },
             $body instanceof Holds && $body->seconds < $this->bout && ($body->count > 1 || ! $this->once) => "holds of {$body->seconds} of {$this->bout} s",
-            $body instanceof AccumulatedHold => "bouts of {$body->boutSeconds} s; the mark is {$this->inWords()}",
+            $body instanceof AccumulatedHold => "bouts of {$body->boutSeconds} s",
             $pause < $this->pause => "{$pause} of {$this->pause} s at the top of each repetition",
             $session->dose->sets() < $this->sets => "{$session->dose->sets()} of {$this->sets} sets",
-            default => "the mark is {$this->inWords()}",
+            default => '',
         };
     }
 
@@ -227,6 +238,7 @@ final readonly class LeavingMark
         $body .= $this->range === null ? '' : " over {$this->range->widest()->inWords()}";
 
         return match (true) {
+            $this->falls => "{$this->sets} sets falling from {$body}",
             $this->once => $this->sets === 1 ? "{$body} in one set" : "{$body} in one of {$this->sets} sets, the others clean",
             $this->sets === 1 => $body,
             default => "{$this->sets} sets of {$body}",

@@ -14,6 +14,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 
 /**
  * Proposes climb, stay, step down, stop this ladder, or stop and refer, from what was logged.
@@ -134,7 +135,7 @@ final readonly class ProgressionRule
         } elseif (count($faults) >= 2 || in_array(1, $faults, true)) {
             return $this->down($gate, Reason::because(
                 Rule::StepDownForm,
-                count($faults) >= 2 ? 'A fault in set '.implode(' and ', $faults).'.' : 'A fault in the first set already.',
+                count($faults) >= 2 ? 'A fault in '.Words::sets($faults).'.' : 'A fault in the first set already.',
                 ['sets with a fault' => implode(', ', $faults)],
                 'At most a fault in the last set.',
             ));

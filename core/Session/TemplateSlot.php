@@ -78,7 +78,7 @@ final readonly class TemplateSlot
     /** "a standing exercise", "a still exercise on the floor" */
     public function inWords(): string
     {
-        return 'a'.match ($this->dynamic) {
+        return ($this->dynamic === null ? 'an' : 'a').match ($this->dynamic) {
             true => ' moving',
             false => ' still',
             null => '',

@@ -23,6 +23,7 @@ use EvenRungs\Ladder\Substitution;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 
 /** What the trainer should know about a session for this person before it is used, each with its repair where there is one. */
 final readonly class Warnings
@@ -308,7 +309,7 @@ final readonly class Warnings
             if (array_filter($session->items(), static fn(Item $item): bool => $item->rung->slug === $slug) === []) {
                 $warnings[] = new Warning(Reason::because(
                     Rule::ActivationBefore,
-                    "“{$before->name}” is advised before ".implode(' and ', $names[$slug]).', and is not done yet.',
+                    "“{$before->name}” is advised before ".Words::all($names[$slug]).', and is not done yet.',
                     ['activation before' => $this->circumstances->method->said(Question::ActivationBefore)],
                     'Activation in the primer, or a place above it on the activation ladder.',
                 ), Repair::by("{$before->name} first", Edit::add($before, $before->defaultDose($this->circumstances->method), Part::Primer, true)));
@@ -332,7 +333,7 @@ final readonly class Warnings
             $apart ??= $this->setApart($circuit);
             $warnings[] = new Warning(Reason::because(
                 Rule::Competing,
-                "“{$here->rung->name}” and “{$next->rung->name}” follow each other and both load ".implode(' and ', array_map(static fn(FatigueSite $joint): string => $joint->inWords(), $shared)).'.',
+                "“{$here->rung->name}” and “{$next->rung->name}” follow each other and both load ".Words::all(array_map(static fn(FatigueSite $joint): string => $joint->inWords(), $shared)).'.',
                 ['loaded twice running' => implode(', ', array_map(static fn(FatigueSite $joint): string => $joint->value, $shared))],
                 'Another station between the two.',
             ), $apart);

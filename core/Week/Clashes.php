@@ -265,7 +265,7 @@ final readonly class Clashes
             if ($times < $minimum) {
                 $clashes[] = new Clash(Reason::because(
                     Rule::WeekDemand,
-                    ucfirst($demand->shortName()).' is met '.self::times($times).' this week; '.self::times($minimum).' is the least.',
+                    ucfirst($demand->shortName()).' is '.($times === 0 ? 'not met' : 'met '.self::times($times)).' this week; '.self::times($minimum).' is the least.',
                     [
                         'sessions, primers apart' => (string) count(array_filter($this->week->slots, static fn(CoreSlot $slot): bool => ! $slot->isPrimer())),
                         'least' => 'twice with three sessions or more, else once',
@@ -281,7 +281,7 @@ final readonly class Clashes
 
     private static function times(int $times): string
     {
-        return ['not at all', 'once', 'twice'][$times] ?? "{$times} times";
+        return [1 => 'once', 2 => 'twice'][$times] ?? "{$times} times";
     }
 
     private function sentence(CoreSlot $slot): string

@@ -202,7 +202,7 @@ final class LibraryTest extends TestCase
         }
         $without = (new Circumstances([], [Kit::Mat], Method::default()))->rule($rung);
 
-        self::assertSame('“Press-out, standing” needs band and anchor, cable or partner as resistance, which is not at hand.', $without->reasons[0]->sentence);
+        self::assertSame('“Press-out, standing” needs band and anchor, cable or partner as resistance: none at hand.', $without->reasons[0]->sentence);
     }
 
     public function test_a_ladder_whose_rungs_fall_is_refused(): void

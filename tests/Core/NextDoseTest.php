@@ -342,6 +342,17 @@ final class NextDoseTest extends TestCase
         self::assertSame('Press-out, standing: 2 steps less; “Press-out, seated” took its place from the first set on, on Tuesday 2 June.', $next($took(1), $took(2))->reason->sentence);
     }
 
+    public function test_of_falling_sets_the_first_says_how_far_the_mark_is(): void
+    {
+        $rung = ShippedLibrary::rung('head-lift/long-holds');
+        $mark = LeavingMark::of($rung, Method::default());
+        $distance = fn(string $line): string => $mark->distance($this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), 1));
+
+        self::assertSame('3 sets falling from 5 × 8 s', $mark->inWords());
+        self::assertSame('24 of 40 s in the first set', $distance('(3-2-1x8s/5)'));
+        self::assertSame('', $distance('(5-4-3x8s/5)'), 'the mark says it all');
+    }
+
     public function test_17_two_over_the_target_at_two_sessions_running_asks_for_2_to_10_per_cent_more(): void
     {
         // Two-for-two rule: NSCA, Essentials of Strength Training and Conditioning; step: ACSM 2009. Values from memory.

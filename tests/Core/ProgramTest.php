@@ -219,6 +219,26 @@ final class ProgramTest extends TestCase
         }
     }
 
+    public function testWhatHasNoSetsSaysWhetherOtherWorkOfItsDemandHas(): void
+    {
+        $said = [];
+        foreach (self::program(minutes: [5], working: [...self::WORKING, 'leg-slide/flat-bend'])->weeks as $week) {
+            foreach ($week->whySets as $ladder => $why) {
+                $demand = ShippedLibrary::get()->ladder($ladder)->demand;
+                $sentence = explode(': ', explode('. ', $why->sentence)[0])[1];
+                $said[$sentence] = true;
+                self::assertSame(match (true) {
+                    $week->sets($ladder) > 0 => $week->sets($ladder) === 1 ? '1 set' : "{$week->sets($ladder)} sets",
+                    self::timesMet($week, $demand) > 0 => 'no sets this week, other work of its demand has them',
+                    default => 'no sets this week, and no other work of its demand',
+                }, $sentence);
+            }
+        }
+
+        self::assertArrayHasKey('no sets this week, other work of its demand has them', $said);
+        self::assertArrayHasKey('no sets this week, and no other work of its demand', $said);
+    }
+
     public function testSessionsChangePositionNoMoreThanTheirSchoolAsksForAndWithDizzinessAsLittleAsThereCanBe(): void
     {
         $program = self::program(weeks: 4, minutes: [30, 30], limits: [State::Dizziness->limit(Side::Both)]);

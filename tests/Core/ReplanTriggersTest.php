@@ -63,9 +63,17 @@ final class ReplanTriggersTest extends TestCase
     {
         self::assertSame([], self::against(days: [2, 4, 5]));
         self::assertSame([
-            'The program has sessions on Thursday, which is not a training day any more.',
+            'The program has sessions on Thursday, which is no training day any more.',
             'Friday is a training day without a session of the program.',
         ], self::against(days: [2, 5]));
+    }
+
+    public function testSeveralTrainingDaysAreNamedInTheirOrder(): void
+    {
+        self::assertSame([
+            'The program has sessions on Tuesday and Thursday, which are no training days any more.',
+            'Monday, Wednesday and Sunday are training days without a session of the program.',
+        ], self::against(days: [7, 1, 3]));
     }
 
     public function testAWeekAwayIsTold(): void

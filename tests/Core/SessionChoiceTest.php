@@ -84,7 +84,7 @@ final class SessionChoiceTest extends TestCase
         $draft = self::draft(3);
 
         self::assertEqualsCanonicalizing(['front-plank', 'side-bridge', 'all-fours', 'press-out'], self::ladders($draft));
-        self::assertMatchesRegularExpression('/^The demands of every week alone take \d+:\d\d of 3 minutes: 4 of the 8 ladders/', $draft->notes[0]->sentence);
+        self::assertMatchesRegularExpression('/^The demands of every week alone take \d+:\d\d of 3:00: 4 of the 8 ladders/', $draft->notes[0]->sentence);
     }
 
     public function test_of_one_demand_comes_first_what_no_other_session_has_then_what_was_trained_longest_ago(): void

@@ -77,7 +77,7 @@ final class TimeFitTest extends TestCase
         $steps = $this->fit($session, 300, Demand::AntiLateralFlexion);
         $dropped = array_values(array_filter($steps, static fn(FitStep $step): bool => str_starts_with($step->reason->sentence, 'One set less')));
 
-        self::assertSame('One set less of Front plank, forearms and toes. Saves 1:20.', $dropped[0]->reason->sentence);
+        self::assertSame('One set less of “Front plank, forearms and toes”. Saves 1:20.', $dropped[0]->reason->sentence);
         self::assertSame(2, self::named($steps[count($steps) - 1]->session, Demand::AntiLateralFlexion)->dose->sets());
     }
 
@@ -285,7 +285,7 @@ final class TimeFitTest extends TestCase
         $session = $this->session(['press-out/standing', '4x12/side 2-0-2-0'], ['front-plank/forearms-toes', '1x20s']);
         $steps = TimeFit::propose($session, $session->timeline()->totals()->total() - 150, Aim::Even->targets(), Demand::AntiRotation);
 
-        self::assertContains('One set less of Press-out, standing.', array_map(static fn($step): string => substr($step->reason->sentence, 0, 36), $steps));
+        self::assertContains('One set less of “Press-out, standing”.', array_map(static fn($step): string => substr($step->reason->sentence, 0, 42), $steps));
     }
 
     /** Found by trying: the last step said “still too much” where one set of the largest block would have done. */

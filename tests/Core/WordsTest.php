@@ -19,6 +19,7 @@ use EvenRungs\Method\HoldStrategy;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 use EvenRungs\Session\Totals;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,6 +27,12 @@ use PHPUnit\Framework\TestCase;
 /** What the trade calls things, and the small values everything else is built from. */
 final class WordsTest extends TestCase
 {
+    public function test_several_are_told_in_one_way(): void
+    {
+        self::assertSame(['a', 'a and b', 'a, b and c'], [Words::all(['a']), Words::all(['a', 'b']), Words::all(['a', 'b', 'c'])]);
+        self::assertSame(['set 2', 'sets 1 and 2'], [Words::sets([2]), Words::sets([1, 2])]);
+    }
+
     /** @return iterable<array{string, Sidedness, string}> */
     public static function doses(): iterable
     {

@@ -109,7 +109,7 @@ final class PersonTest extends ApiTestCase
 
         $this->putJson("/api/people/{$id}", [...self::fields($id), 'version' => 1, 'places' => $places, 'place' => 1])->assertOk()->assertJsonPath('kit', []);
         $this->postJson("/api/people/{$id}/placements", ['id' => self::id(), 'rung' => 'press-out/standing', 'side' => 'both', 'reason' => ''])
-            ->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Press-out, standing” needs band and anchor, cable or partner as resistance, which is not at hand.');
+            ->assertUnprocessable()->assertJsonPath('fields.rung.0', '“Press-out, standing” needs band and anchor, cable or partner as resistance: none at hand.');
     }
 
     public function test_age_asks_for_care_without_being_ticked(): void

@@ -212,7 +212,7 @@ final class ProgramTest extends ApiTestCase
         $this->putJson("/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [], 'moves' => [], 'away' => array_map(static fn(int $day): string => "2026-06-{$day}", range(15, 21))])->assertOk();
 
         $sentences = implode(' ', (array) $this->program($person)->json('against.*.sentence'));
-        self::assertStringContainsString('sessions on Friday, which is not a training day any more', $sentences);
+        self::assertStringContainsString('sessions on Friday, which is no training day any more', $sentences);
         self::assertStringContainsString('Thursday is a training day without a session', $sentences);
         self::assertStringContainsString('The week of Monday 15 June is away now', $sentences);
         $this->propose($person)->assertJsonPath('weeks.2.kind', 'away')->assertJsonPath('weeks.3.number', 3)->assertJsonCount(7, 'weeks');
