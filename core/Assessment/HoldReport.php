@@ -128,16 +128,17 @@ final readonly class HoldReport
             return null;
         }
         $difference = $last->seconds - $before->seconds;
+        $change = ($difference < 0 ? '−' : '+').abs($difference).' s since the last test';
         $inputs = ['before' => "{$before->seconds} s", 'now' => "{$last->seconds} s"];
         if ($norm === null) {
-            return Reason::because(Rule::HoldChange, sprintf('%+d s since the last test. How much of it is noise is not known for this hold.', $difference), $inputs);
+            return Reason::because(Rule::HoldChange, "{$change}. How much of it is noise is not known for this hold.", $inputs);
         }
         $least = $norm->minimalDetectableChange();
         $real = abs($difference) > $least;
 
         return Reason::because(
             Rule::HoldChange,
-            sprintf('%+d s since the last test: %s the %.0f s that noise alone can make.', $difference, $real ? 'more than' : 'within', $least),
+            sprintf('%s: %s the %.0f s that noise alone can make.', $change, $real ? 'more than' : 'within', $least),
             [...$inputs, 'minimal detectable change' => number_format($least, 1).' s', 'reliability' => '0.97, from five people only'],
             $real ? null : 'A difference above '.number_format($least, 0).' s counts as real.',
         );

@@ -35,7 +35,7 @@ final class KindsOpen
             foreach ($ladder->rungs as $rung) {
                 $ruling = $rung->kind === $kind ? $record->circumstances()->rule($rung) : null;
                 if ($ruling !== null && $ruling->openSomewhere()) {
-                    return Reason::because(Rule::KindMix, "No {$kind->inWords()}: the person stands on no rung of that kind. “{$rung->name}” of the {$ladder->name} is open.", [], 'Placing the person there.');
+                    return Reason::because(Rule::KindMix, "No {$kind->inWords()}: the person stands on no rung of that kind. “{$rung->name}” of the ".lcfirst($ladder->name).' is open.', [], 'Placing the person there.');
                 }
                 $closed ??= $ruling?->reasons[0] ?? null;
             }

@@ -37,6 +37,8 @@ enum Felt: string
         return match ($this) {
             self::Right => 'where it should be',
             self::Elsewhere => 'in the wrong place',
+            self::BackOfThigh => 'in the back of the thigh',
+            self::FrontOfHip => 'in the front of the hip',
             default => 'in the '.str_replace('-', ' ', $this->value),
         };
     }

@@ -171,6 +171,8 @@ final readonly class Clashes
             if ($next === $slot || $isPairSeen || ! self::isTooSoon($slot->cell, $next->cell)) {
                 continue;
             }
+            // Of two the one that the other comes too soon after, also over the end of the week.
+            [$slot, $next] = ($next->cell->day - $slot->cell->day + 7) % 7 > 3 ? [$next, $slot] : [$slot, $next];
             $clashes[] = new Clash(Reason::because(
                 Rule::WeekRecovery,
                 "{$this->sentence($slot)} and {$next->inWords()} are both hard and less than two days apart.",

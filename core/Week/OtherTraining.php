@@ -36,9 +36,11 @@ final readonly class OtherTraining
         return $this->kind === TrainingKind::Endurance || $this->kind === TrainingKind::Sport;
     }
 
-    /** "heavy lifting", "sport" */
+    /** "heavy lifting", "hard endurance training", "sport" */
     public function inWords(): string
     {
-        return ($this->heavy ? 'heavy ' : '').$this->kind->label();
+        $isHeavy = in_array($this->kind, [TrainingKind::Lifting, TrainingKind::Work], true);
+
+        return ($this->heavy ? ($isHeavy ? 'heavy ' : 'hard ') : '').$this->kind->label().($this->kind === TrainingKind::Endurance ? ' training' : '');
     }
 }

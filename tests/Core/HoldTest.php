@@ -66,7 +66,7 @@ final class HoldTest extends TestCase
         // Men, extensor: SD 51, r 0.97 → 24.5 s.
         self::assertStringContainsString('within the 24 s', $this->change(100, 124));
         self::assertStringContainsString('more than the 24 s', $this->change(100, 125));
-        self::assertStringContainsString('-30 s since the last test: more than', $this->change(130, 100));
+        self::assertStringContainsString('−30 s since the last test: more than', $this->change(130, 100));
     }
 
     /** @return iterable<string, array{int, int, Sex|null, bool, bool}> left, right, sex, note, flag */

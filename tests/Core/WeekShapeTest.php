@@ -236,7 +236,7 @@ final class WeekShapeTest extends TestCase
         $said = static fn(PersonRecord $record, ?KindMix $planned = null): array => array_map(static fn(Reason $reason): string => $reason->sentence, KindsOpen::whyNot($record, $planned ?? KindMix::of([])));
 
         self::assertSame(
-            ['No integrated lifts: the person stands on no rung of that kind. “Hinge with a light weight from hip height” of the Hinge ladder is open.', 'No isolated work: the person stands on no rung of that kind. “Face down, one leg lifted, forehead on the hands” of the Prone-extension ladder is open.'],
+            ['No integrated lifts: the person stands on no rung of that kind. “Hinge with a light weight from hip height” of the hinge ladder is open.', 'No isolated work: the person stands on no rung of that kind. “Face down, one leg lifted, forehead on the hands” of the prone-extension ladder is open.'],
             $said(self::record(self::BOARD, null, Aim::Strength)),
         );
         self::assertSame([], $said(self::record([...self::BOARD, 'squat/bodyweight', 'hip-side/clam'], null, Aim::Strength)));

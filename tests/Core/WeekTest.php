@@ -151,6 +151,7 @@ final class WeekTest extends TestCase
 
         self::assertContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], $sport)));
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning', SessionRole::Daily, 3)], $sport)), 'easy daily practice');
+        self::assertStringContainsString('comes before hard endurance training that day', Clashes::in(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Endurance, '3 evening', true)]))[0]->reason->sentence);
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 evening', SessionRole::Finisher)], $sport)));
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Work, '3 evening')])), 'work is no training');
     }
@@ -160,6 +161,8 @@ final class WeekTest extends TestCase
         // 48 h between sessions for one muscle group: ACSM position stand 2011 (value from memory).
         self::assertSame(Basis::Published, Rule::WeekRecovery->basis());
         self::assertSame([Rule::WeekRecovery], self::rules(self::week([self::slot('a', '7 evening', effort: 7), self::slot('b', '1 morning', effort: 8)])));
+        $first = static fn(string ...$cells): string => Clashes::in(self::week(array_map(static fn(string $cell): CoreSlot => self::slot($cell, $cell, effort: 7), $cells)))[0]->reason->sentence;
+        self::assertMatchesRegularExpression('/on Sunday evening and .* on Monday morning are both hard/', $first('1 morning', '7 evening'), 'what comes too soon is named second');
         self::assertSame([], self::rules(self::week([self::slot('a', '1 evening', effort: 7), self::slot('b', '3 morning', effort: 8)])));
         self::assertSame([], self::rules(self::week([self::slot('a', '1 evening', effort: 7), self::slot('b', '2 morning', effort: 6)])), 'an easy one may follow');
     }

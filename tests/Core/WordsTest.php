@@ -18,6 +18,7 @@ use EvenRungs\Method\Choices;
 use EvenRungs\Method\HoldStrategy;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Reason\Words;
 use EvenRungs\Session\Totals;
@@ -30,6 +31,7 @@ final class WordsTest extends TestCase
     public function test_several_are_told_in_one_way(): void
     {
         self::assertSame(['a', 'a and b', 'a, b and c'], [Words::all(['a']), Words::all(['a', 'b']), Words::all(['a', 'b', 'c'])]);
+        self::assertSame('in the back of the thigh', Felt::BackOfThigh->inWords());
         self::assertSame(['set 2', 'sets 1 and 2'], [Words::sets([2]), Words::sets([1, 2])]);
     }
 
