@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
+use EvenRungs\Reason\Words;
+
 /** A question on which schools of the trade differ, in the order they are asked in; its first answer is the default. */
 enum Question: string
 {
@@ -62,7 +64,7 @@ enum Question: string
             self::ActivationBefore => 'Whether the tension of activation only is advised before the rungs that stand on it, or opens them: draw-in or brace before the leg slides, the deep back before the prone ladder. It is done once the person stands above it on the activation ladder.',
             self::Effort => 'The effort a climb may have asked for, 7 or 9 of 10; how much of a timed hold training takes; a cue. Where a limit or an age asks for less, that wins and says so.',
             self::TrunkTechnique => "A cue on the sheet and the floor. The cue is: {$method->braceInWords()}.",
-            self::LeavingARung => "A climb asks for {$method->cleanSessionsToClimb()} clean sessions and {$method->daysOnRungToClimb()} days on the rung.",
+            self::LeavingARung => 'A climb asks for '.Words::counted($method->cleanSessionsToClimb(), 'clean session').($method->daysOnRungToClimb() === 0 ? '.' : " and {$method->daysOnRungToClimb()} days on the rung."),
             self::LowBackLying, self::ShoulderBlades, self::Squeeze, self::Breathing, self::Forearms, self::PullInRollouts, self::ChopsAndTurns => 'A cue on the sheet and the floor.',
             self::MovementsAllowed, self::SidePlankFeet, self::FrontPlankNextStep => 'All its rungs are steps of the ladder.',
         };

@@ -12,6 +12,7 @@ use EvenRungs\Home\NoteKind;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Adherence;
@@ -249,14 +250,14 @@ final class WeekAtHand
     {
         $inputs = [];
         foreach ($this->week()->slots as $slot) {
-            $inputs["{$slot->content->title}, {$slot->cell->inWords()}"] = $slot->content->sets($demand).' sets'.($slot->meets($demand) ? '' : ', does not meet it');
+            $inputs["{$slot->content->title}, {$slot->cell->inWords()}"] = Words::counted($slot->content->sets($demand), 'set').($slot->meets($demand) ? '' : ', does not meet it');
         }
         ['sets' => $sets, 'seconds' => $seconds] = $this->given($demand);
         $least = $this->least($demand);
 
         return Reason::because(
             Rule::WeekDemand,
-            ucfirst($demand->shortName())." is met in {$this->week()->timesMet($demand)} of ".count($this->week()->slots).' sessions: '.$sets.' sets, '.Totals::clock($seconds).' under tension.',
+            ucfirst($demand->shortName())." is met in {$this->week()->timesMet($demand)} of ".Words::counted(count($this->week()->slots), 'session').': '.Words::counted($sets, 'set').', '.Totals::clock($seconds).' under tension.',
             [...$inputs, 'least' => $least > 0 ? "{$least} a week: twice with three sessions or more, else once" : 'none for this demand'],
             'Another session, another exercise in it, or more sets.',
         );

@@ -458,7 +458,7 @@ final class Generator
             }
             $notes[] = Reason::because(
                 Rule::ProgramMinimum,
-                ucfirst($demand->shortName()).' is met '.($minimum - $missing).' of '.$minimum.' times this week: the minutes do not hold more.',
+                ucfirst($demand->shortName()).($missing === $minimum ? ' is not met this week' : ' is met once this week, not twice').': the minutes do not hold more.',
                 ['minutes' => implode(', ', array_map(Totals::clock(...), $problem->seconds))],
                 $this->wouldDo($problem),
             );

@@ -83,7 +83,7 @@ final readonly class Gate
             new Condition($clean >= $needed, Reason::because(Rule::GateSessions, "{$clean} of {$needed} clean sessions running.".$method->saysChangeSince(Question::LeavingARung, $since), ['clean sessions running' => $clean, 'asked for' => $needed, 'leaving a rung' => $method->said(Question::LeavingARung)], 'One more clean session.')),
             new Condition($sessions === [] ? null : $days >= $method->daysOnRungToClimb(), Reason::because(
                 Rule::GateDays,
-                $free === null ? "{$method->daysOnRungToClimb()} days on this rung." : ($days >= $method->daysOnRungToClimb() ? ($isCut ? "{$days} days or more on this rung." : "{$days} days on this rung.") : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
+                $free === null ? Words::counted($method->daysOnRungToClimb(), 'day').' on this rung.' : ($days >= $method->daysOnRungToClimb() ? Words::counted($days, 'day').($isCut ? ' or more on this rung.' : ' on this rung.') : "{$days} of {$method->daysOnRungToClimb()} days on this rung, free on {$free->inWords()}."),
                 ['days since the first session on the rung' => $days, 'asked for' => $method->daysOnRungToClimb(), 'leaving a rung' => $method->said(Question::LeavingARung)],
                 'Time, or another choice under “leaving a rung” in the method.',
             )),

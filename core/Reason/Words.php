@@ -19,6 +19,12 @@ final class Words
         return $names === [] ? (string) $last : implode(', ', $names)." and {$last}";
     }
 
+    /** “1 set”, “2 sets”. */
+    public static function counted(int $count, string $one): string
+    {
+        return "{$count} {$one}".($count === 1 ? '' : 's');
+    }
+
     /**
      * “set 2”, “sets 1 and 2”.
      *

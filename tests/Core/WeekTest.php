@@ -161,7 +161,7 @@ final class WeekTest extends TestCase
         // 48 h between sessions for one muscle group: ACSM position stand 2011 (value from memory).
         self::assertSame(Basis::Published, Rule::WeekRecovery->basis());
         self::assertSame([Rule::WeekRecovery], self::rules(self::week([self::slot('a', '7 evening', effort: 7), self::slot('b', '1 morning', effort: 8)])));
-        $first = static fn(string ...$cells): string => Clashes::in(self::week(array_map(static fn(string $cell): CoreSlot => self::slot($cell, $cell, effort: 7), $cells)))[0]->reason->sentence;
+        $first = static fn(string ...$cells): string => Clashes::in(self::week(array_map(static fn(string $cell): CoreSlot => self::slot($cell, $cell, effort: 7), array_values($cells))))[0]->reason->sentence;
         self::assertMatchesRegularExpression('/on Sunday evening and .* on Monday morning are both hard/', $first('1 morning', '7 evening'), 'what comes too soon is named second');
         self::assertSame([], self::rules(self::week([self::slot('a', '1 evening', effort: 7), self::slot('b', '3 morning', effort: 8)])));
         self::assertSame([], self::rules(self::week([self::slot('a', '1 evening', effort: 7), self::slot('b', '2 morning', effort: 6)])), 'an easy one may follow');

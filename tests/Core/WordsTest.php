@@ -32,6 +32,7 @@ final class WordsTest extends TestCase
     {
         self::assertSame(['a', 'a and b', 'a, b and c'], [Words::all(['a']), Words::all(['a', 'b']), Words::all(['a', 'b', 'c'])]);
         self::assertSame('in the back of the thigh', Felt::BackOfThigh->inWords());
+        self::assertSame(['0 days', '1 day', '2 days'], [Words::counted(0, 'day'), Words::counted(1, 'day'), Words::counted(2, 'day')]);
         self::assertSame(['set 2', 'sets 1 and 2'], [Words::sets([2]), Words::sets([1, 2])]);
     }
 

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import type { BoardDemand } from '@/frame/boardModel';
 import { Why } from '@/frame/reason';
+import { counted } from '@/ui/counted';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
@@ -67,7 +68,7 @@ export function BoardHead({
       <span className="ml-auto flex flex-wrap items-baseline gap-x-3 text-ink2 max-sm:hidden">
         {board.ruledOut > 0 && (
           <span>
-            {board.ruledOut} rungs ruled out by{' '}
+            {counted(board.ruledOut, 'rung')} ruled out by{' '}
             <Link to={`/people/${person.id}/person`} className="underline underline-offset-4">
               {person.limits.length > 0 ? `${person.limits.map((limit) => limit.label).join(', ')} and kit` : 'kit'}
             </Link>

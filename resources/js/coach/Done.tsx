@@ -5,6 +5,7 @@ import { useShortcuts } from '@/frame/keys';
 import type { Outbox } from '@/offline/outbox';
 import type { SetLog, Told } from '@/offline/told';
 import type { Step, Training } from '@/offline/trainings';
+import { counted } from '@/ui/counted';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { useAlone } from './alone';
@@ -64,7 +65,8 @@ export function Done({
       {onTop}
       <DoneSets sheet={sheet} steps={steps} told={told} />
       <p>
-        {told.sets.length} of {steps.length} sets logged. {isEarly && 'What was not logged counts as missing, never as zero.'}
+        {told.sets.length} of {counted(steps.length, 'set')} logged.{' '}
+        {isEarly && 'What was not logged counts as missing, never as zero.'}
       </p>
       <EffortAfterwards sheet={sheet} steps={steps} told={told} onTell={tell} />
       {isEarly && (

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { http, sentenceOf, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { begin, type AfterwardsDraft, type ItemDraft } from '@/offline/trainings';
+import { counted } from '@/ui/counted';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { localDate } from '@/ui/day';
@@ -134,7 +135,7 @@ export function LogAfterwards({
             </p>
           )}
           <p className="text-ink2">
-            {sets.length} of {sheet.steps.length} sets told. What is left empty counts as missing, never as zero.
+            {sets.length} of {counted(sheet.steps.length, 'set')} told. What is left empty counts as missing, never as zero.
           </p>
         </div>
       </div>

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import type { Told } from '@/offline/told';
 import { useReach } from '@/offline/kept';
+import { counted } from '@/ui/counted';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { clock } from '@/ui/day';
@@ -212,7 +213,7 @@ export function Progress({
       <span className="max-sm:basis-full max-sm:text-right">
         {keptHere
           ? started
-            ? `${told.sets.length} of ${planned} sets kept on this device`
+            ? `${told.sets.length} of ${counted(planned, 'set')} kept on this device`
             : `${planned} ${planned === 1 ? 'set' : 'sets'} in all`
           : 'this device cannot keep the log: leave the page open until it is sent'}
       </span>

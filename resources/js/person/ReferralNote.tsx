@@ -1,4 +1,5 @@
 import { api, type Schemas } from '@/api/client';
+import { counted } from '@/ui/counted';
 import { longDay } from '@/ui/day';
 
 /** Printed in place of the page while a danger sign is open: how urgent, what was answered, no diagnosis. */
@@ -11,8 +12,10 @@ export function ReferralNote({ person }: { person: Schemas['PersonView'] }) {
         {me.data?.practice} · {me.data?.name} · {longDay(person.screening?.answeredOn ?? '')}
       </p>
       <p>
-        <strong>{person.name}</strong>, {person.about}, trains the trunk with us {person.trainingDays.length} days a week for{' '}
-        {person.minutes} minutes.
+        <strong>{person.name}</strong>
+        {person.about === '' ? '' : `, ${person.about},`} trains the trunk with us
+        {person.trainingDays.length === 0 ? '' : ` on ${counted(person.trainingDays.length, 'day')} a week`} for{' '}
+        {counted(person.minutes, 'minute')}.
       </p>
       <p>
         <strong>How urgent: {person.standing.urgencyText}.</strong>
