@@ -36,11 +36,9 @@ final readonly class OtherTraining
         return $this->kind === TrainingKind::Endurance || $this->kind === TrainingKind::Sport;
     }
 
-    /** "heavy lifting", "hard endurance training", "sport" */
+    /** "heavy lifting", "endurance training", "sport" */
     public function inWords(): string
     {
-        $isHeavy = in_array($this->kind, [TrainingKind::Lifting, TrainingKind::Work], true);
-
-        return ($this->heavy ? ($isHeavy ? 'heavy ' : 'hard ') : '').$this->kind->label().($this->kind === TrainingKind::Endurance ? ' training' : '');
+        return ($this->heavy ? 'heavy ' : '').$this->kind->label().($this->kind === TrainingKind::Endurance ? ' training' : '');
     }
 }

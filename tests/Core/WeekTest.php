@@ -151,7 +151,7 @@ final class WeekTest extends TestCase
 
         self::assertContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], $sport)));
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning', SessionRole::Daily, 3)], $sport)), 'easy daily practice');
-        self::assertStringContainsString('comes before hard endurance training that day', Clashes::in(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Endurance, '3 evening', true)]))[0]->reason->sentence);
+        self::assertStringContainsString('comes before heavy endurance training that day', Clashes::in(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Endurance, '3 evening', true)]))[0]->reason->sentence);
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 evening', SessionRole::Finisher)], $sport)));
         self::assertNotContains(Rule::WeekBeforeSport, self::rules(self::week([self::slot('a', '3 morning')], [self::other(TrainingKind::Work, '3 evening')])), 'work is no training');
     }

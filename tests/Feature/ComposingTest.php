@@ -102,7 +102,17 @@ final class ComposingTest extends ApiTestCase
         $due = $this->start(['from' => 'session', 'session' => $harder])->assertOk();
         self::assertSame($start->json('preview.blocks.*.items.0.dose'), $due->json('preview.blocks.*.items.0.dose'));
         self::assertStringContainsString('in place of 4x60s, as it is due here.', implode(' ', (array) $due->json('notes.*.sentence')));
-        self::assertSame([['id' => $harder, 'own' => false], ['id' => $session, 'own' => false]], array_map(static fn(array $line): array => ['id' => $line['id'], 'own' => $line['own']], (array) $this->getJson("/api/people/{$this->person}/sessions/templates")->json('sessions')));
+    }
+
+    public function test_of_another_person_the_newest_session_of_each_name_is_offered_and_all_of_ones_own(): void
+    {
+        $other = $this->person();
+        $this->writtenSession($other, ['press-out/standing' => '2x8/side']);
+        $own = [$this->writtenSession($this->person, ['press-out/standing' => '2x8/side']), $this->writtenSession($this->person, ['press-out/standing' => '2x10/side'])];
+        $newest = $this->writtenSession($other, ['press-out/standing' => '2x10/side']);
+
+        $offered = (array) $this->getJson("/api/people/{$this->person}/sessions/templates")->json('sessions');
+        self::assertSame([[$newest, false], [$own[1], true], [$own[0], true]], array_map(static fn(array $line): array => [$line['id'], $line['own']], $offered));
     }
 
     public function test_a_session_of_another_practice_is_no_start(): void

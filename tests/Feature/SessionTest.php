@@ -51,7 +51,7 @@ final class SessionTest extends ApiTestCase
         $rungs = array_map(static fn(array $block): string => $block['items'][0]['rung'], $draft->json('preview.blocks'));
         self::assertContains('dead-bug/alternating-lifts', $rungs);
         self::assertNotContains('front-plank/forearms-toes', $rungs);
-        self::assertStringEndsWith(' of 3 minutes: 4 of the 5 ladders of the board. For another day: front-plank.', (string) $draft->json('notes.0.sentence'));
+        self::assertStringEndsWith(' of 3:00: 4 of the 5 ladders of the board. For another day: front-plank.', (string) $draft->json('notes.0.sentence'));
     }
 
     public function test_a_session_begun_from_another_of_the_person_is_told_apart_by_its_title(): void

@@ -69,7 +69,8 @@ final readonly class ComposerPage
                 notes: array_map(static fn(Reason $note): string => $note->sentence, $start->notes),
             );
         }
-        $newest = TrainingSession::query()->orderByDesc('updated_at')->limit(4 * self::EARLIER)->get(['id', 'person_id', 'title', 'program_slot', 'updated_at'])->unique(static fn(TrainingSession $row): string => $row->program_slot === null ? $row->id : "{$row->person_id} {$row->title}")->take(self::EARLIER);
+        // Of another person, and of a program, the newest of each name says it all; those of one's own are told apart by their day.
+        $newest = TrainingSession::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(4 * self::EARLIER)->get(['id', 'person_id', 'title', 'program_slot', 'updated_at'])->unique(fn(TrainingSession $row): string => $row->program_slot === null && $row->person_id === $this->file->person->id ? $row->id : "{$row->person_id} {$row->title}")->take(self::EARLIER);
         $names = Person::query()->where('archived_at', null)->whereKey($newest->pluck('person_id')->unique()->all())->pluck('name', 'id');
 
         return new TemplatesView(templates: $views, sessions: array_values($newest->filter(static fn(TrainingSession $row): bool => isset($names[$row->person_id]))

@@ -193,7 +193,7 @@ final readonly class SessionPage
             totals: $own === [] ? null : TotalsView::of(Totals::of($own)),
             problem: $read->problem?->getMessage(),
             problemPosition: $read->problem instanceof InvalidDoseLine ? $read->problem->position : null,
-            restText: $item === null ? '' : "{$item->restSeconds()} s rest",
+            restText: $item === null || $item->dose->allSets() === 1 ? '' : "{$item->restSeconds()} s rest",
             tempoText: $item === null ? '' : $read->rung->tempoWords($item->dose),
             ranges: array_map(static fn(Range $range): string => $range->print(), $read->rung->range->steps ?? []),
             pulled: $read->rung->isPulled(),

@@ -1,6 +1,7 @@
 import { api } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { localDate, shortDay } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
 import { Loading } from '@/ui/Loading';
 
@@ -78,11 +79,14 @@ export function StartDialog({
               <h3>From an earlier session</h3>
               <p className="text-sm text-ink2">Another person’s session comes on the rungs this person stands on.</p>
               <ul className="flex flex-wrap gap-x-4 gap-y-1">
-                {offers.data.sessions.map((session) => (
+                {offers.data.sessions.map((session, at, all) => (
                   <li key={session.id}>
                     <Button look="quiet" onClick={() => onStart({ from: 'session', session: session.id })}>
                       {session.title}
                       {!session.own && <span className="text-ink3"> · {session.person}</span>}
+                      {session.own && all.some((other, index) => index !== at && other.own && other.title === session.title) && (
+                        <span className="text-ink3"> · {shortDay(localDate(new Date(session.changedAt)))}</span>
+                      )}
                     </Button>
                   </li>
                 ))}
