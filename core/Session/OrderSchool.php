@@ -27,6 +27,9 @@ enum OrderSchool: string
     case FewestMoves = 'fewest-moves';
     case WeakestFirst = 'weakest-first';
 
+    /** More than all change-overs of a session are. */
+    private const MOVE = 10_000;
+
     public static function of(Method $method): self
     {
         return self::from(substr((string) strrchr($method->answer(Question::Order)->value, '/'), 1));
@@ -63,7 +66,7 @@ enum OrderSchool: string
             self::BaseFirst => 'Brace and breathe, then still work on the floor, then moving work, then standing.',
             self::CarryFirst => 'Carries and whole-body work, then rotation, then direct floor work.',
             self::BottomUp => 'Legs raised, legs raised with turning, both ends, the trunk curled, curled with turning or chops, the shoulder blades last.',
-            self::FewestMoves => 'Grouped by position and kit, so that the least time goes to changing over.',
+            self::FewestMoves => 'Grouped by position, then by kit.',
             self::WeakestFirst => 'The demand that stands lowest comes while the person is fresh.',
         };
     }
@@ -128,8 +131,14 @@ enum OrderSchool: string
         ksort($groups);
 
         return $least
-            ? LeastWay::through(array_values($groups), $before, static fn(object $from, object $to): int => ChangeOver::between($last($from), $first($to))->seconds)
+            ? LeastWay::through(array_values($groups), $before, fn(object $from, object $to): int => $this->cost($last($from), $first($to)))
             : array_merge(...array_values($groups));
+    }
+
+    /** Seconds of change-over; of fewest moves each change of position outweighs them. */
+    private function cost(Item $from, Item $to): int
+    {
+        return ChangeOver::between($from, $to)->seconds + ($this === self::FewestMoves && $from->rung->position !== $to->rung->position ? self::MOVE : 0);
     }
 
     /** @param array<string, Height> $heights */
