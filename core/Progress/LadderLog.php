@@ -85,18 +85,21 @@ final readonly class LadderLog
         return $last !== null && ($last->setsWithFault() !== [] || $last->missedTarget() || $last->feltWrong() || ($last->effort() ?? 0) > $circumstances->highestEffort()) ? $last : null;
     }
 
-    /** Pain of 3 or more on this ladder, on any rung, not yet followed by two sessions at 0 to 2. */
+    /**
+     * Pain of 3 or more on this ladder, on any rung, not yet followed by sessions on two dates at 0 to 2. What was not told is
+     * neither of them, and no pain.
+     */
     public function painHoldsBack(): bool
     {
-        $acts = [];
+        $worst = [];
         foreach ($this->log as $session) {
-            if ($session->rung->ladder === $this->ladder->slug) {
+            if ($session->rung->ladder === $this->ladder->slug && $session->pain() !== null) {
                 $date = $session->date->iso();
-                $acts[$date] = ($acts[$date] ?? false) || Pain::acts($session->pain() ?? Pain::ACTS_FROM);
+                $worst[$date] = max($worst[$date] ?? 0, $session->pain());
             }
         }
 
-        return in_array(true, array_slice($acts, -2), true);
+        return array_filter(array_slice($worst, -2), Pain::acts(...)) !== [];
     }
 
     /**

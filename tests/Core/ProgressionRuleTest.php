@@ -302,6 +302,22 @@ final class ProgressionRuleTest extends TestCase
         );
     }
 
+    public function test_after_pain_two_sessions_at_0_to_2_are_enough_and_a_session_of_which_nothing_was_told_asks_for_no_more(): void
+    {
+        $low = [self::set(10), self::set(10)];
+        $atTheMark = [self::set(12), self::set(12)];
+        $untold = new SetLog([10], [], null, null);
+        $hurt = [$this->session(0, [self::set(10, pain: 4), self::set(10)], sequence: 1), $this->session(2, $low, sequence: 2)];
+        $marks = [$this->session(10, $atTheMark, sequence: 4, dose: '2x12/side'), $this->session(12, $atTheMark, sequence: 5, dose: '2x12/side')];
+
+        $quick = Method::default()->with(Answer::AsSoonAsClean);
+        self::assertSame('After pain of 3 to 5, no climb until two sessions at 0 to 2.', $this->propose([$hurt[0], $marks[0]], 12, $quick)->reasons[0]->sentence);
+        self::assertSame(Decision::Climb, $this->propose([$this->session(0, [$untold, $untold], sequence: 1), $marks[0]], 12, $quick)->choice, 'nothing ever hurt');
+        self::assertSame(Decision::Climb, $this->propose([...$hurt, $this->session(4, $low, sequence: 3), $this->session(6, [$untold, $untold], sequence: 6), $marks[0]], 12, $quick)->choice, 'two were without pain before');
+        self::assertSame(Decision::Stay, $this->propose([$hurt[0], $this->session(4, [$untold, $untold], sequence: 3), $marks[0]], 12, $quick)->choice, 'what was not told is not one of the two');
+        self::assertSame(Decision::Climb, $this->propose([$hurt[0], ...$marks], 12, $quick)->choice);
+    }
+
     /** @param list<SetLog> $sets */
     private function session(int $day, array $sets, ?Morning $morning = null, int $sequence = 1, string $dose = '2x10/side', string $rung = self::RUNG): RungSession
     {
