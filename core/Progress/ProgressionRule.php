@@ -97,7 +97,7 @@ final readonly class ProgressionRule
     {
         $sessions = $this->log->onLadder();
         $before = $sessions[count($sessions) - 2] ?? null;
-        if (! Pain::acts($before?->pain() ?? 0) || $this->circumstances->nextOpen($this->ladder, $this->working, up: false) !== null) {
+        if (! Pain::acts($before?->pain() ?? 0) || $this->lower() !== null) {
             return null;
         }
 
@@ -150,7 +150,7 @@ final readonly class ProgressionRule
         if ($first !== null) {
             return $this->down($gate, Reason::because(
                 Rule::StepDownLowEnd,
-                'The low end was too much again, as on '.$first->date->inWords().': less than that is a lower rung.',
+                'The low end was too much again, as on '.$first->date->inWords().($this->lower() === null ? '.' : ': less than that is a lower rung.'),
                 ['sessions' => $first->date->iso().' and '.$latest->date->iso(), ...($latest->effort() === null ? [] : ['effort' => "{$latest->effort()} of 10"])],
                 'The low end or more, within the effort and in form.',
             ));
@@ -291,13 +291,19 @@ final readonly class ProgressionRule
         if ($narrower !== null) {
             return new Proposal(Decision::StepDown, $this->working, [$reason->adding("A smaller range first: {$narrower->dose->range?->inWords()}.")], $gate, $narrower->dose->range);
         }
-        $lower = $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
+        $lower = $this->lower();
         $reasons = [$reason];
         if ($lower === null) {
             $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->easierInWords()}");
         }
 
         return new Proposal(Decision::StepDown, $lower, $reasons, $gate);
+    }
+
+    /** The next open rung down; null where there is none. */
+    private function lower(): ?Rung
+    {
+        return $this->circumstances->nextOpen($this->ladder, $this->working, up: false);
     }
 
     private function easierInWords(): string

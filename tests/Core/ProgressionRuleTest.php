@@ -256,6 +256,17 @@ final class ProgressionRuleTest extends TestCase
         self::assertSame(Decision::Stay, $lighter->choice, 'a lighter dose comes first');
     }
 
+    public function test_on_the_lowest_rung_nobody_is_told_that_less_is_a_lower_one(): void
+    {
+        $rung = ShippedLibrary::rung('head-lift/one-hand-check');
+        $log = array_map(static fn(int $day): RungSession => new RungSession(Day::parse('2026-06-01')->plusDays($day), $rung, DoseLine::parse('2x2s', $rung->sidedness), [self::set(2, effort: 9), self::set(2, effort: 9)], $day + 1), [0, 3]);
+        $down = ProgressionRule::propose(ShippedLibrary::get()->ladder('head-lift'), $rung, 0, $log, Method::default(), $this->everything(), Day::parse('2026-06-04'));
+
+        self::assertNull($down->to);
+        self::assertSame('The low end was too much again, as on Monday 1 June.', $down->reasons[0]->sentence);
+        self::assertStringStartsWith('There is no lower open rung here', $down->reasons[1]->sentence ?? '');
+    }
+
     public function test_a_low_end_that_is_too_much_again_is_a_lower_rung_though_less_of_it_goes_well(): void
     {
         $did = fn(int $day, int $reps, int $effort, ?int $done = null): RungSession => $this->session($day, [self::set($done ?? $reps, effort: $effort), self::set($done ?? $reps, effort: $effort)], sequence: $day + 1, dose: "2x{$reps}/side");
