@@ -2,7 +2,7 @@ import type { Schemas } from '@/api/client';
 import { cx } from '@/ui/cx';
 import { Figure } from './Figure';
 
-/** A fault as a picture beside the right one, marked by a word and a cross as well as by its frame. */
+/** A fault as a picture beside the right one, marked by a cross as well as by its frame, in the words that its answer goes with. */
 export function FaultPicture({
   fault,
   mirrored = false,
@@ -18,7 +18,7 @@ export function FaultPicture({
       <Figure figure={fault.figure} plain mirrored={mirrored} label={`Seen: ${fault.seen}`} className={cx('w-full', className)} />
       <figcaption className="text-sm leading-snug font-semibold text-rowan">
         <span aria-hidden="true">✕ </span>
-        {fault.kind}
+        {fault.seen.replace(/\.$/, '') || fault.kind}
       </figcaption>
     </figure>
   );

@@ -97,7 +97,8 @@ function SessionToPlace({ session, onPress }: { session: View['sessions'][number
       )}
     >
       <span>
-        <span className="font-semibold">{session.title}</span> <span className="font-mono text-sm">{session.clock}</span>
+        <span className="font-semibold">{session.title}</span> <span className="font-mono text-sm">{session.clock}</span>{' '}
+        <span className="text-sm">min</span>
       </span>
       {session.leftOut.length > 0 && (
         <span className="text-sm text-ochre">

@@ -204,7 +204,7 @@ function Chip({
         <>
           <span className="text-sm text-ink2">
             {slot.time && <span className="font-mono font-semibold text-ink">{slot.time} · </span>}
-            <span className="font-mono">{slot.clock}</span> · effort <span className="font-mono">{slot.effort}</span>
+            <span className="font-mono">{slot.clock}</span> min · effort <span className="font-mono">{slot.effort}</span>
           </span>
           <span className="text-sm text-ink2">
             {roleWords[slot.placement]}

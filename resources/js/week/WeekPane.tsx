@@ -34,7 +34,7 @@ export function ChosenSlot({
     <section className="mb-5 grid gap-3 border-b border-hairline pb-4">
       <h2 className="text-xl">{slot.title}</h2>
       <p className="text-sm text-ink2">
-        {inWords(slot)}, <span className="font-mono">{slot.clock}</span>
+        {inWords(slot)}, <span className="font-mono">{slot.clock}</span> min
       </p>
       <LeftOut leftOut={slot.leftOut} />
       <div className="grid grid-cols-2 gap-2">

@@ -202,7 +202,7 @@ export function WeekSection({
         <p className="text-sm text-ink2">
           {week.kind === 'away'
             ? 'Away: the program waits.'
-            : `${week.clock} in all, load ${week.load}${week.loadDone === null ? '' : `, ${week.loadDone} done`}${week.agreement === '' ? '' : `, ${week.agreement} as the aim asks`}`}
+            : `${week.clock} min in all, load ${week.load}${week.loadDone === null ? '' : `, ${week.loadDone} done`}${week.agreement === '' ? '' : `, ${week.agreement} as the aim asks`}`}
         </p>
       </div>
       {week.change !== '' && <p className="border-l-4 border-rowan bg-paper p-2 font-semibold">{week.change}</p>}
@@ -220,7 +220,10 @@ export function WeekSection({
       {week.sessions.map((session) => (
         <div key={session.slot} className="grid gap-0.5">
           <h3 className="flex items-baseline justify-between gap-2 font-semibold">
-            {session.when} <span className="font-mono font-normal">{session.clock}</span>
+            {session.when}{' '}
+            <span className="font-normal">
+              <span className="font-mono">{session.clock}</span> min
+            </span>
           </h3>
           <ul className="text-sm">
             {session.lines.map((line) => (
