@@ -49,6 +49,23 @@ final class LibraryLintTest extends TestCase
         }
     }
 
+    public function test_the_breath_goes_with_a_movement_that_the_exercise_has(): void
+    {
+        $spoken = 0;
+        foreach (ShippedLibrary::get()->ladders() as $ladder) {
+            foreach ($ladder->rungs as $rung) {
+                // A roll goes to the front and back, a row is a pull.
+                $movements = "{$rung->slug} {$rung->phases?->lowering} {$rung->phases?->lifting} roll pull";
+                preg_match_all('/on the (?!way)(\w+)/', $rung->phases === null ? '' : $rung->coaching()->breathing, $named);
+                foreach ($named[1] as $movement) {
+                    $spoken++;
+                    self::assertStringContainsString($movement, $movements, "{$rung->slug}: {$rung->coaching()->breathing}");
+                }
+            }
+        }
+        self::assertGreaterThan(50, $spoken);
+    }
+
     /** @return iterable<string, array{list<\BackedEnum>, string}> cases of the core, where the schema names them */
     public static function words(): iterable
     {
