@@ -45,7 +45,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 @foreach ($sheet->items as $number => $item)
 <table class="item" @if ($layout === 'page' && $number > 0 && $number % 8 === 0) style="page-break-before: always" @endif><tr>
 <td class="number">{{ $number + 1 }}</td>
-<td style="width: {{ $layout === 'page' ? 30 : 38 }}mm; padding-right: 4mm">{{ $pictures[$number] }}@if ($layout === 'whole' && $faults[$number])<div class="fault">{{ $faults[$number] }}<p class="small"><strong>Not so: {{ lcfirst($item->fault->kind) }}</strong></p></div>@endif</td>
+<td style="width: {{ $layout === 'page' ? 30 : 38 }}mm; padding-right: 4mm">{{ $pictures[$number] }}@if ($layout === 'whole' && $faults[$number])<div class="fault">{{ $faults[$number] }}<p class="small"><strong>Not so: {{ lcfirst(rtrim($item->fault->seen, '.')) }}</strong></p></div>@endif</td>
 <td>
 <table><tr><td><h2>{{ $item->name }}</h2></td><td class="right dose">{{ $item->doseText }}</td></tr></table>
 <p class="soft small">{{ collect([$item->position, $item->kit ? 'with '.$item->kit : '', $item->tempoText, $item->restText])->filter()->implode(' · ') }}</p>

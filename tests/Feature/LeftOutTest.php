@@ -32,7 +32,7 @@ final class LeftOutTest extends ApiTestCase
 
         $sheet = $this->getJson("/api/people/{$person}/sessions/{$session}/sheet")->assertOk();
         self::assertSame(['2 × 20 s, right side only'], array_column((array) $sheet->json('items'), 'doseText'));
-        self::assertSame('1:25', $sheet->json('totalText'));
+        self::assertSame('1:25 min', $sheet->json('totalText'));
         self::assertCount(2, (array) $sheet->json('leftOut'));
 
         $cues = $this->getJson("/api/people/{$person}/sessions/{$session}/cues")->assertOk();
@@ -48,7 +48,7 @@ final class LeftOutTest extends ApiTestCase
         $session = $this->writtenSession($person, [self::PLANK => '2x20s']);
 
         $this->getJson("/api/people/{$person}/sessions/{$session}/cues")->assertConflict()->assertJsonPath('code', 'nothing-left');
-        $this->getJson("/api/people/{$person}/sessions/{$session}/sheet")->assertOk()->assertJsonPath('items', [])->assertJsonPath('totalText', '0:00');
+        $this->getJson("/api/people/{$person}/sessions/{$session}/sheet")->assertOk()->assertJsonPath('items', [])->assertJsonPath('totalText', '0:00 min');
     }
 
     public function test_the_week_counts_only_what_may_be_trained(): void

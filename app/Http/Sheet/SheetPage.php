@@ -70,7 +70,7 @@ final readonly class SheetPage
             person: $this->file->person->name,
             title: $this->row->title,
             date: $this->file->record->today->inWords(),
-            totalText: implode(' to ', array_unique([Totals::clock($length->shortest), Totals::clock($length->longest)])),
+            totalText: implode(' to ', array_unique([Totals::clock($length->shortest), Totals::clock($length->longest)])).' min',
             daysText: implode(', ', array_map(Weekday::name(...), $this->file->person->training_days)),
             items: $items,
             circuits: $circuits,

@@ -94,7 +94,7 @@ function Head({ data, practice, address }: { data: Schemas['SheetView']; practic
       <p className="ml-auto text-right text-ink2">
         {practice}
         <br />
-        {data.date} · <span className="font-mono">{data.totalText}</span> min · {data.daysText}
+        {data.date} · <span className="font-mono">{data.totalText}</span> · {data.daysText}
       </p>
       {address && (
         <div className="flex w-full items-center gap-4">
