@@ -63,7 +63,7 @@ final class PlayerStoryTest extends BrowserTestCase
         self::assertGreaterThanOrEqual(3, $counted);
         self::assertLessThan(30, $counted, 'what was counted, not what was estimated');
 
-        $browser->press('All clean')->see('1 of 1 sets logged')->press('One more set')->see('one set on top');
+        $browser->press('All clean')->see('1 of 1 set logged')->press('One more set')->see('one set on top');
         $this->skipToTheCheck();
         $browser->press('All clean')->see('2 of 2 sets logged')->doesNotSee('One more set');
         // Decided later: back on the bench, where the decision waits.

@@ -41,16 +41,16 @@ final class StoryTest extends BrowserTestCase
         $browser->keys(Key::PAGE_DOWN, Key::HOME)->see('needs band and anchor, cable or partner');
 
         $browser->visit(str_replace(self::$base, '', str_replace('/board', '/session', $browser->driver->getCurrentURL())))->see('Front plank, forearms, knees down')->see('Rotation: no working rung yet');
-        $browser->keys('/')->waitUntil(fn(): bool => $browser->driver->switchTo()->activeElement()->getAttribute('value') === '3x(3x10s/5)', 'the first dose under the keyboard');
+        $browser->keys('/')->waitUntil(fn(): bool => $browser->driver->switchTo()->activeElement()->getAttribute('value') === '1x(5x3s/5)', 'the first dose under the keyboard, of the bracing');
         $all = Key::CONTROL.'a'.Key::NULL;
         $browser->keys($all, '3x30s 3-1-x1-9')->see('third part, lifting, of the tempo is “x1”');
         $browser->keys($all, '2 × 45 s r30', Key::ENTER)->see('2 × 45 s · 30 s rest')->see('Saved');
         $browser->find('//input[@value="2x45s r30"]');
         $browser->keys(Key::ESCAPE)->driver->executeScript('document.activeElement.blur()');
-        $browser->keys('c')->see('Circuit, 2 rounds');
+        $browser->keys('c')->see('Circuit, 3 rounds');
         usleep(1_200_000);
         $browser->driver->navigate()->refresh();
-        $browser->see('Circuit, 2 rounds')->see('2 × 45 s');
+        $browser->see('Circuit, 3 rounds')->see('2 × 45 s');
         $this->noComplaints();
     }
 
@@ -147,7 +147,7 @@ final class StoryTest extends BrowserTestCase
         $browser->label('Fault 1, drawn as')->sendKeys('Ribs');
         $browser->doesNotSee('Nothing is kept until');
         // The picture of the fault stands beside its words.
-        $browser->find('//figure[contains(., "Ribs flare")]//*[local-name()="svg"]');
+        $browser->find('//figure[contains(., "The ribs rise")]//*[local-name()="svg"]');
         $browser->press('the ladder itself');
         $name = $browser->find('//aside//input[@id=//label[normalize-space()="Name of the ladder"]/@for]');
         $name->sendKeys([Key::CONTROL, 'a']);

@@ -9,6 +9,7 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Load;
+use EvenRungs\Body\Need;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseKind;
@@ -64,6 +65,29 @@ final class LibraryLintTest extends TestCase
             }
         }
         self::assertGreaterThan(50, $spoken);
+    }
+
+    public function test_how_an_exercise_is_left_and_checked_goes_with_its_position_and_its_kit(): void
+    {
+        $weights = [Kit::Dumbbell, Kit::Kettlebell, Kit::Sandbag, Kit::Plate, Kit::MedicineBall, Kit::AnkleWeights, Kit::Barbell, Kit::CornerBar];
+        $needs = ['weights?' => $weights, 'bar' => [Kit::Barbell, Kit::CornerBar, Kit::HangingBar, Kit::KneeRaiseTower], 'ball' => [Kit::Ball, Kit::MedicineBall], 'band|anchor' => [Kit::Band, Kit::Cable, Kit::Partner]];
+        foreach (ShippedLibrary::get()->ladders() as $ladder) {
+            foreach ($ladder->rungs as $rung) {
+                [$out, $check] = [$rung->coaching()->wayOut->words, $rung->coaching()->check];
+                $kit = array_merge([], ...array_map(static fn(Need $need): array => $need->anyOf, $rung->kit));
+                foreach ($needs as $named => $any) {
+                    if (preg_match("/\\b({$named})\\b/", str_replace('weight off', '', "{$out} {$check}")) === 1) {
+                        self::assertNotSame([], array_uintersect($kit, $any, static fn(Kit $a, Kit $b): int => $a->value <=> $b->value), "{$rung->slug}: {$out} {$check}");
+                    }
+                }
+                if (! in_array($rung->position, [Position::Standing, Position::Walking, Position::Hanging], true)) {
+                    self::assertDoesNotMatchRegularExpression('/\bstep\b/i', $out, $rung->slug);
+                }
+                if ($rung->position !== Position::Walking) {
+                    self::assertStringNotContainsString('Walk ', $check, $rung->slug);
+                }
+            }
+        }
     }
 
     /** @return iterable<string, array{list<\BackedEnum>, string}> cases of the core, where the schema names them */
