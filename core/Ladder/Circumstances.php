@@ -63,10 +63,10 @@ final readonly class Circumstances
         return array_filter($this->limits, static fn(Limit $limit): bool => $limit->watchesDoming) !== [];
     }
 
-    /** Whether a limit asks for as few changes of position as there can be. */
-    public function changesPositionSeldom(): bool
+    /** @return list<Limit> those that ask for as few changes of position as there can be */
+    public function forFewPositions(): array
     {
-        return array_filter($this->limits, static fn(Limit $limit): bool => $limit->fewPositions) !== [];
+        return array_values(array_filter($this->limits, static fn(Limit $limit): bool => $limit->fewPositions));
     }
 
     /** Highest effort a climb may have asked for: 7 of 10, near the limit 9 (common practice), less where a limit or an age says so. */

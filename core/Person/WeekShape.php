@@ -124,7 +124,7 @@ final class WeekShape
         }
         $choice = SessionChoice::of($this->items, $this->hand->record->profile->minutes, $this->hand->record);
         $this->notes = [...$this->notes, ...array_filter([$choice->reason()])];
-        $school = $this->hand->record->circumstances()->changesPositionSeldom() ? OrderSchool::FewestMoves : OrderSchool::CarryFirst;
+        $school = $this->hand->record->circumstances()->forFewPositions() === [] ? OrderSchool::CarryFirst : OrderSchool::FewestMoves;
         $own = $school->write(self::straight($choice->taken), []);
         $content = $this->write('own', 'Own day', $this->fitted($own, $this->secondsThere()));
         // A day with a finisher is none of their own: one of them is better than two that are not.

@@ -38,14 +38,14 @@ enum OrderSchool: string
     /** The school by which a person's sessions are written: where a limit asks for few changes of position, by those. */
     public static function for(Circumstances $circumstances): self
     {
-        return $circumstances->changesPositionSeldom() ? self::FewestMoves : self::of($circumstances->method);
+        return $circumstances->forFewPositions() === [] ? self::of($circumstances->method) : self::FewestMoves;
     }
 
     /** Why it is another than the method's; null where it is that. */
     public static function instead(Circumstances $circumstances): ?Reason
     {
         $method = self::of($circumstances->method);
-        $asking = array_filter($circumstances->limits, static fn(Limit $limit): bool => $limit->fewPositions);
+        $asking = $circumstances->forFewPositions();
 
         return $asking === [] || $method === self::FewestMoves ? null : Reason::because(
             Rule::Order,

@@ -235,17 +235,17 @@ final readonly class Warnings
     /** @return list<Warning> */
     private function aboutPositions(Session $session): array
     {
-        $limits = array_filter($this->circumstances->limits, static fn(Limit $limit): bool => $limit->fewPositions);
+        $limits = $this->circumstances->forFewPositions();
         if ($limits === []) {
             return [];
         }
         $grouped = Ordering::of($session, OrderSchool::FewestMoves, []);
         [$moves, $least] = [Ordering::moves($session), Ordering::moves($grouped->session)];
 
-        return array_values($moves <= $least ? [] : array_map(static fn(Limit $limit): Warning => new Warning(
+        return $moves <= $least ? [] : array_map(static fn(Limit $limit): Warning => new Warning(
             Reason::because(Rule::LimitCaution, ucfirst($limit->name).": the position changes {$moves} times; grouped by position {$least} would do.", $limit->origin === '' ? [] : ['where from' => $limit->origin], 'Putting exercises in the same position next to each other.'),
             Repair::by('Group by position', Edit::order(array_map(static fn(Item $item): string => $item->id, $grouped->session->items()))),
-        ), $limits));
+        ), $limits);
     }
 
     /** @return list<Warning> */
