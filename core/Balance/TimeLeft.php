@@ -34,46 +34,64 @@ final readonly class TimeLeft
 
     private int $total;
 
-    private function __construct(private Session $session, private int $target, private TargetShares $targets, private Counting $counting, private ?int $picks)
+    /**
+     * @param int          $target seconds there are
+     * @param int|null     $picks  so many of its exercises the person picks; null for all
+     * @param list<string> $most   rungs of which nothing is added, after what was done last
+     */
+    public function __construct(private Session $session, private int $target, private TargetShares $targets, private Counting $counting, private ?int $picks = null, private array $most = [])
     {
         $this->total = SessionLength::of($session, $picks)->longest;
     }
 
-    /**
-     * @param int                   $target  seconds there are
-     * @param \Closure(): ?Item|null $missing the weakest demand's working rung in the dose that is due, where the session has none of it
-     * @param int|null              $picks   so many of its exercises the person picks; null for all
-     */
-    public static function offer(Session $session, int $target, ?Demand $weakest, TargetShares $targets, Counting $counting, ?\Closure $missing = null, ?int $picks = null): ?Warning
+    /** @param \Closure(): ?Item|null $missing the weakest demand's working rung in the dose that is due, where the session has none of it */
+    public function offer(?Demand $weakest, ?\Closure $missing = null): ?Warning
     {
-        $left = new self($session, $target, $targets, $counting, $picks);
-        $offer = $weakest === null ? $left->toFurthestBelow() : match ($left->isBelow($weakest, $session)) {
-            true => $left->to($weakest, 'is the weakest', true, $missing),
-            false => $left->toFurthestBelow() ?? $left->to($weakest, 'is the weakest', false, $missing),
+        $offer = $weakest === null ? $this->toFurthestBelow() : match ($this->isBelow($weakest, $this->session)) {
+            true => $this->to($weakest, 'is the weakest', true, $missing),
+            false => $this->toFurthestBelow() ?? $this->to($weakest, 'is the weakest', false, $missing),
         };
 
-        return $offer ?? ($left->isWellUnder() ? new Warning($left->because($weakest === null ? 'More sets, or another exercise, would have room.' : ucfirst($weakest->shortName()).' is the weakest, and nothing more of it fits as it is written.', [])) : null);
+        return $offer ?? ($this->isWellUnder() ? new Warning($this->because(match (true) {
+            $weakest === null => 'More sets, or another exercise, would have room.',
+            $this->isMostOf($weakest) => ucfirst($weakest->shortName()).' is the weakest, and after the last time nothing is added to it.',
+            default => ucfirst($weakest->shortName()).' is the weakest, and nothing more of it fits as it is written.',
+        }, [])) : null);
     }
 
     /**
      * What the minutes left over could give in one step: a set more of each exercise whose demand is below its share, what is
      * furthest below first, as long as it fits. Repetitions and seconds stay what is due. Null where there is not much time left,
      * or where no more than one exercise would get a set: the offer says that.
-     *
-     * @param int      $target seconds there are
-     * @param int|null $picks  so many of its exercises the person picks; null for all
      */
-    public static function fill(Session $session, int $target, TargetShares $targets, Counting $counting, ?int $picks = null): ?Warning
+    public function fill(): ?Warning
     {
-        $left = new self($session, $target, $targets, $counting, $picks);
         $edits = [];
-        $then = $session;
-        while ($left->isWellUnder() && ($edit = (new self($then, $target, $targets, $counting, $picks))->oneSetMore($edits)) !== null) {
+        $then = $this->session;
+        while ($this->isWellUnder() && ($edit = $this->after($then)->oneSetMore($edits)) !== null) {
             $edits[$edit->items[0]] = $edit;
             $then = $edit->appliedTo($then) ?? $then;
         }
 
-        return count($edits) < 2 ? null : $left->filling($then, array_values($edits));
+        return count($edits) < 2 ? null : $this->filling($then, array_values($edits));
+    }
+
+    private function after(Session $then): self
+    {
+        return new self($then, $this->target, $this->targets, $this->counting, $this->picks, $this->most);
+    }
+
+    private function isMost(Item $item): bool
+    {
+        return in_array($item->rung->slug, $this->most, true);
+    }
+
+    /** Whether it is trained, and nothing is added to any of it. */
+    private function isMostOf(Demand $demand): bool
+    {
+        $here = array_filter($this->session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
+
+        return $here !== [] && array_filter($here, fn(Item $item): bool => ! $this->isMost($item)) === [];
     }
 
     /** @param array<string, Edit> $done of exercises that have got theirs, by exercise */
@@ -81,7 +99,7 @@ final readonly class TimeLeft
     {
         foreach ($this->below() as $demand => $lacks) {
             foreach ($this->session->items() as $item) {
-                if ($item->rung->demand->value !== $demand || isset($done[$item->id]) || $item->dose->isFalling() || $item->dose->sets() >= self::MOST_SETS) {
+                if ($item->rung->demand->value !== $demand || isset($done[$item->id]) || $this->isMost($item) || $item->dose->isFalling() || $item->dose->sets() >= self::MOST_SETS) {
                     continue;
                 }
                 $edit = Edit::dose($item->id, $item->dose->withSets($item->dose->sets() + 1));
@@ -165,7 +183,7 @@ final readonly class TimeLeft
     {
         $here = array_filter($this->session->items(), static fn(Item $item): bool => $item->rung->demand === $demand);
         foreach ($here as $item) {
-            $dose = $this->grown($item, $upToShare);
+            $dose = $this->isMost($item) ? null : $this->grown($item, $upToShare);
             if ($dose !== null) {
                 return $this->offering($demand, $why, $item->rung->name, $dose, 'Write '.DoseLine::print($dose, $this->counting), Edit::dose($item->id, $dose));
             }

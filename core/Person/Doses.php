@@ -9,7 +9,6 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Pull;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Timed;
@@ -110,6 +109,12 @@ final class Doses
         return $this->next[$rung->slug] ?? $this->unlessTakenOver($rung, $this->after($rung) ?? NextDose::first($this->first($rung)));
     }
 
+    /** @return list<string> rungs of which nothing is added for now, a set neither */
+    public function most(): array
+    {
+        return array_keys(array_filter($this->next(), static fn(NextDose $next): bool => $next->isMost));
+    }
+
     /** @return array<string, Pull> of a band as it was last done, by rung */
     public function pulls(): array
     {
@@ -148,9 +153,7 @@ final class Doses
         }
         usort($bySide, fn(array $a, array $b): int => $this->weight($rung, $a[1]->dose) <=> $this->weight($rung, $b[1]->dose));
         [$side, $smaller] = $bySide[0];
-        $differ = count($bySide) > 1 && DoseLine::print($smaller->dose) !== DoseLine::print($bySide[1][1]->dose);
-
-        $smaller = $differ ? $smaller->forBothSides($side) : $smaller;
+        $smaller = isset($bySide[1]) ? $smaller->forBothSides($side, $bySide[1][1]) : $smaller;
 
         return $last?->extraSide === null ? $smaller : $smaller->withExtra($last->extraSets, $last->extraSide);
     }

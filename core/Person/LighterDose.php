@@ -19,12 +19,14 @@ use EvenRungs\Session\WrittenItem;
 final readonly class LighterDose
 {
     /**
-     * In as many rounds with what the next dose has less of, in a set or of load; null where it is no less than written, or
-     * what was written was never done and nothing up to it was too much.
+     * With what the next dose has less of, in a set or of load, and where the last time speaks against it in no more sets; null
+     * where it is no less than written, or what was written was never done and nothing up to it was too much.
+     *
+     * @param bool $keepsRounds as of a circuit
      *
      * @return array{WrittenItem, Reason}|null
      */
-    public static function of(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record): ?array
+    public static function of(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record, bool $keepsRounds): ?array
     {
         $coming = $record->doses()->next()[$rung->slug] ?? null;
         if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
@@ -40,6 +42,7 @@ final readonly class LighterDose
         $now = $body->target() < $written->first()->target() ? $written->withBody($body) : $written;
         $now = $written->loadGrams !== null && ($coming->dose->loadGrams ?? PHP_INT_MAX) < $written->loadGrams ? $now->withLoad($coming->dose->loadGrams) : $now;
         $now = $written->pull !== null && ($coming->dose->pull->newtons ?? PHP_INT_MAX) < $written->pull->newtons ? $now->withPull($coming->dose->pull) : $now;
+        $now = $coming->isMost && ! $keepsRounds && $coming->dose->sets() < $written->sets() ? $now->withSets($coming->dose->sets()) : $now;
 
         return $now === $written ? null : [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason];
     }

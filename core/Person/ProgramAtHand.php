@@ -119,14 +119,15 @@ final class ProgramAtHand
     /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
     public function startingPoint(): StartingPoint
     {
-        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->record->mastered());
+        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->record->mastered(), $this->record->doses()->most());
     }
 
     /**
      * @param array<string, Dose> $doses    the next dose, by rung
      * @param list<string>        $mastered
+     * @param list<string>        $most     rungs of whose next dose nothing is added
      */
-    private function startWith(array $doses, array $mastered = []): StartingPoint
+    private function startWith(array $doses, array $mastered = [], array $most = []): StartingPoint
     {
         $record = $this->record;
         $daysOn = $firstSide = [];
@@ -136,7 +137,7 @@ final class ProgramAtHand
             $firstSide[$here->rung->ladder] = $record->firstSide($here->rung->ladder);
         }
 
-        return new StartingPoint($record->library, $record->circumstances(), $record->workingRungs(), $doses, $daysOn, $record->stoppedLadders(), $firstSide, $mastered);
+        return new StartingPoint($record->library, $record->circumstances(), $record->workingRungs(), $doses, $daysOn, $record->stoppedLadders(), $firstSide, $mastered, $most);
     }
 
     /** @return list<Reason> what speaks by now against the program that holds; none when it still fits */

@@ -76,7 +76,7 @@ final readonly class UpToDate
                 default => self::change($item, $record, $next, true, [], false),
             };
 
-            return $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record);
+            return $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record, keepsRounds: $onlyDown);
         });
     }
 
@@ -197,7 +197,7 @@ final readonly class UpToDate
         [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, true);
         if ($rung === $written) {
-            return LighterDose::of($item, $rung, $dose, $record);
+            return LighterDose::of($item, $rung, $dose, $record, keepsRounds: true);
         }
         $now = $record->doses()->carriedOver(new Item($item->id, $written, $dose), $rung);
 
@@ -253,12 +253,13 @@ final readonly class UpToDate
 
     /**
      * The next dose in as many sets as were written; not in fewer than the mark asks for where it stands at the mark, since it
-     * would not count there; and in one more where that is its step.
+     * would not count there; in one more where that is its step; and in no more than the last time where that was too much.
      */
     private static function asked(NextDose $coming, Rung $rung, Dose $written, PersonRecord $record, bool $isEasier): Dose
     {
         $mark = LeavingMark::of($rung, $record->method, $coming->dose);
         $sets = ! $isEasier && $coming->dose->first()->target() >= $mark->target ? max($mark->sets, $written->sets()) : $written->sets();
+        $sets = $coming->isMost ? min($sets, $coming->dose->sets()) : $sets;
         $last = $record->doses()->last($rung);
         // The sets done last may be those of an easier day: only with no more in each is a set the step itself.
         $isSetMore = $coming->rises && $last !== null && $coming->dose->sets() > $last->sets() && $coming->dose->first()->target() <= $last->first()->target();

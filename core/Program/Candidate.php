@@ -44,8 +44,9 @@ final readonly class Candidate
      * as one.
      *
      * @param bool $single one set is enough: for easier weeks in which whole doses are too coarse
+     * @param bool $isMost no set is added
      */
-    public static function of(Rung $rung, Dose $dose, bool $single = false): self
+    public static function of(Rung $rung, Dose $dose, bool $single = false, bool $isMost = false): self
     {
         $whole = $dose->isFalling();
         $item = new Item('one', $rung, $whole ? $dose : $dose->withSets(1));
@@ -59,7 +60,7 @@ final readonly class Candidate
             $item->restSeconds(),
             WorkShares::of($session, $timeline)->halfSeconds(),
             $whole || $single ? 1 : max(1, min(self::LEAST_SETS, $dose->sets())),
-            $whole ? 1 : max(1, min(self::MOST_SETS, $dose->sets() + 1)),
+            $whole ? 1 : max(1, min(self::MOST_SETS, $dose->sets() + ($isMost ? 0 : 1))),
             $timeline->totals()->work,
         );
     }

@@ -12,7 +12,6 @@ use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Reason\Reason;
-use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
@@ -31,10 +30,7 @@ final class Generator
     private const EASIER_ROOM_PER_CENT = 70;
 
     /** Of the minutes a building week has to fill; below, what should lead weighs less (our own choice). */
-    private const FILLED_PER_CENT = 60;
-
-    /** Minutes a session that are tried when looking for what would make a minimum possible. */
-    private const MORE_MINUTES = 30;
+    public const FILLED_PER_CENT = 60;
 
     /** By the weeks as they were first filled, and as they stand. */
     private Carried $carried;
@@ -220,6 +216,7 @@ final class Generator
         }
         $shares = WorkShares::ofWork($work);
         $phase = $this->wish->phase($this->level, $number);
+        $why = new WeekReasons($this->wish, $problem);
 
         return new ProgramWeek(
             $number,
@@ -229,8 +226,8 @@ final class Generator
             $this->cells($number, $sessions),
             $sessions,
             $shares->agreementPerMille($this->wish->targets),
-            $this->whySets($problem, $sessions, $totals, $shares),
-            $this->notes($problem, $plan, $kind),
+            $why->sets($sessions, $totals, $shares),
+            $why->notes($plan, $kind),
             $this->wish->slots,
             $phase->leading($sessions, $this->level->value),
             $this->wish->done + $number,
@@ -339,15 +336,15 @@ final class Generator
 
     private function candidate(ProgramCell $cell, bool $single): Candidate
     {
-        $key = "{$cell->rung->slug} ".DoseLine::print($cell->dose).($single ? ' single' : '');
+        $key = "{$cell->rung->slug} ".DoseLine::print($cell->dose).($single ? ' single' : '').($cell->isMost ? ' most' : '');
 
-        return $this->candidates[$key] ??= Candidate::of($cell->rung, $cell->dose, $single);
+        return $this->candidates[$key] ??= Candidate::of($cell->rung, $cell->dose, $single, $cell->isMost);
     }
 
     /** An easier week only takes away from the week before: it is not looked for anew. */
     private function solve(SetProblem $problem, bool $easier = false): SetPlan
     {
-        $key = json_encode([array_map(static fn(Candidate $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose)." {$offer->leastSets}", $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed, $problem->goal, $problem->phase, $problem->wishes], JSON_THROW_ON_ERROR);
+        $key = json_encode([array_map(static fn(Candidate $offer): string => $offer->rung->slug.' '.DoseLine::print($offer->dose)." {$offer->leastSets} {$offer->mostSets}", $problem->offers), $problem->seconds, $problem->minimum, $problem->fixed, $problem->goal, $problem->phase, $problem->wishes], JSON_THROW_ON_ERROR);
 
         return $this->solved[$key] ??= SetSearch::solve($problem, $this->wish->seed, $this->near, $easier ? 1 : SetSearch::STARTS);
     }
@@ -394,92 +391,6 @@ final class Generator
         return $heights;
     }
 
-    /**
-     * @param array<string, Session>               $sessions by slot
-     * @param array<string, array<string, Totals>> $totals   by slot and exercise
-     *
-     * @return array<string, Reason> by ladder
-     */
-    private function whySets(SetProblem $problem, array $sessions, array $totals, WorkShares $shares): array
-    {
-        $reasons = [];
-        $trained = array_map(static fn(Item $item): Demand => $item->rung->demand, array_merge(...array_map(static fn(Session $session): array => $session->items(), array_values($sessions))));
-        foreach ($problem->offers as $offer) {
-            $inputs = [];
-            $sets = 0;
-            foreach ($this->wish->slots as $slot) {
-                foreach (isset($sessions[$slot->id]) ? $sessions[$slot->id]->items() : [] as $item) {
-                    if ($item->rung->ladder === $offer->ladder()) {
-                        $inputs[$slot->inWords()] = DoseLine::print($item->dose).', '.Totals::clock($totals[$slot->id][$item->id]->total());
-                        $sets += $item->dose->sets();
-                    }
-                }
-            }
-            $demand = $offer->demand();
-            $have = self::percent($shares->perMille($demand));
-            $reasons[$offer->ladder()] = Reason::because(
-                Rule::ProgramSets,
-                "“{$offer->rung->name}”: ".match (true) {
-                    $sets > 0 => $sets === 1 ? '1 set.' : "{$sets} sets.",
-                    in_array($demand, $trained, true) => 'no sets this week, other work of its demand has them.',
-                    default => 'no sets this week, and no other work of its demand.',
-                }
-                .' '.ucfirst($demand->shortName())." gets {$have} of the work; the aim asks for ".self::percent($this->wish->targets->perMille($demand)).'.',
-                $inputs,
-                'More minutes, other target shares, or sets fixed by hand.',
-            );
-        }
-
-        return $reasons;
-    }
-
-    /** @return list<Reason> */
-    private function notes(SetProblem $problem, SetPlan $plan, WeekKind $kind): array
-    {
-        $notes = [];
-        if ($kind === WeekKind::Easier) {
-            $notes[] = Reason::because(Rule::ProgramEasier, 'An easier week: about '.(100 - WeekKind::EASIER_PER_CENT).' % less work, no new rung and no higher dose.', ['every' => WeekKind::EASIER_EVERY.' weeks'], 'A week away just before or after.');
-        }
-        $filled = $problem->filledPerCent($plan);
-        if ($kind === WeekKind::Build && $problem->offers !== [] && $filled < self::FILLED_PER_CENT) {
-            $notes[] = Reason::because(
-                Rule::ProgramSets,
-                "The sessions fill {$filled} % of their minutes: the doses are small, and more sets are more than an exercise takes or lead away from the aim.",
-                ['minutes' => implode(', ', array_map(Totals::clock(...), $problem->seconds))],
-                'Another ladder placed on the board, sets fixed by hand, or shorter sessions.',
-            );
-        }
-        foreach ($plan->short as $name => $missing) {
-            $demand = Demand::from($name);
-            $minimum = $problem->minimum[$name];
-            $offered = array_filter($problem->offers, static fn(Candidate $offer): bool => $offer->demand() === $demand) !== [];
-            if (! $offered) {
-                continue;
-            }
-            $notes[] = Reason::because(
-                Rule::ProgramMinimum,
-                ucfirst($demand->shortName()).($missing === $minimum ? ' is not met this week' : ' is met once this week, not twice').': the minutes do not hold more.',
-                ['minutes' => implode(', ', array_map(Totals::clock(...), $problem->seconds))],
-                $this->wouldDo($problem),
-            );
-        }
-
-        return $notes;
-    }
-
-    /** The fewest minutes more in each session with which every minimum is met. */
-    private function wouldDo(SetProblem $problem): string
-    {
-        for ($more = 1; $more <= self::MORE_MINUTES; $more++) {
-            $longer = $problem->within(...array_map(static fn(int $seconds): int => $seconds + 60 * $more, $problem->seconds));
-            if (array_filter(SetSearch::solve($longer, $this->wish->seed, null, 1)->short, static fn(int $missing, string $demand): bool => array_filter($longer->offers, static fn(Candidate $offer): bool => $offer->demand()->value === $demand) !== [], ARRAY_FILTER_USE_BOTH) === []) {
-                return "About {$more} ".($more === 1 ? 'minute' : 'minutes').' more in each session, or another session in the week.';
-            }
-        }
-
-        return 'Another session in the week, or fewer sets fixed by hand.';
-    }
-
     /** @return list<string> sessions in which more is fixed than there are minutes */
     private function overfull(): array
     {
@@ -496,10 +407,5 @@ final class Generator
         }
 
         return $against;
-    }
-
-    private static function percent(int $perMille): string
-    {
-        return intdiv($perMille, 10).'.'.($perMille % 10).' %';
     }
 }

@@ -186,6 +186,8 @@ final class LadderPath
         $before = $this->cells[$week - 1] ?? null;
         $line = DoseLine::print($dose);
         $climbs = $before !== null && $before->rung->slug !== $rung->slug;
+        // What comes after a first week of it supposes that this went well.
+        $isMost = $locked === null && $week - $this->idle === 1 && in_array($rung->slug, $this->standing->most, true);
         $said = match (true) {
             $locked !== null => "{$rung->name}, {$line}: the dose is fixed by the trainer.",
             $climbs, $before === null => "{$rung->name}, {$line}. {$this->why}",
@@ -196,9 +198,9 @@ final class LadderPath
 
         return new ProgramCell($rung, $dose, $locked !== null || isset($this->wish->locks->rungs[$week][$rung->ladder]), Reason::because(
             $climbs ? Rule::ProgramRung : Rule::ProgramDose,
-            $said,
+            $said.($isMost ? ' No set is added to it, after the last time.' : ''),
             ['height' => $rung->height->label(), ...($before === null ? [] : ['week before' => "{$before->rung->name}, ".DoseLine::print($before->dose)])],
             'Another rate of improvement, a rung or a dose fixed by hand, or what the log shows by then.',
-        ));
+        ), $isMost);
     }
 }

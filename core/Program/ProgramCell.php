@@ -11,5 +11,6 @@ use EvenRungs\Reason\Reason;
 /** One ladder in one week: the rung and the dose, and why. */
 final readonly class ProgramCell
 {
-    public function __construct(public Rung $rung, public Dose $dose, public bool $locked, public Reason $reason) {}
+    /** @param bool $isMost no set is added to the dose */
+    public function __construct(public Rung $rung, public Dose $dose, public bool $locked, public Reason $reason, public bool $isMost = false) {}
 }

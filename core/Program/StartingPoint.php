@@ -23,6 +23,7 @@ final readonly class StartingPoint
      * @param list<string>        $stopped  ladders stopped after pain
      * @param array<string, Side> $firstSide which side begins, by ladder; left where nothing is said
      * @param list<string>        $mastered rungs that were clean at their leaving mark
+     * @param list<string>        $most     rungs of whose next dose nothing is added for now, a set neither
      */
     public function __construct(
         public Library $library,
@@ -33,6 +34,7 @@ final readonly class StartingPoint
         public array $stopped = [],
         public array $firstSide = [],
         public array $mastered = [],
+        public array $most = [],
     ) {}
 
     /** Level of the middle of the rungs a session takes; foundation where there is none. */
@@ -62,6 +64,6 @@ final readonly class StartingPoint
     {
         $daysOn = array_map(static fn(int $here): int => $here + max(0, $days), $this->daysOn);
 
-        return new self($this->library, $this->circumstances, $this->working, $this->doses, $daysOn, $this->stopped, $this->firstSide, $this->mastered);
+        return new self($this->library, $this->circumstances, $this->working, $this->doses, $daysOn, $this->stopped, $this->firstSide, $this->mastered, $this->most);
     }
 }

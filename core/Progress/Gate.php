@@ -20,7 +20,7 @@ final readonly class Gate
     public const LOOKS_BACK = 24;
 
     /** Sessions further apart than this do not run on from one another. */
-    private const RUN_ENDS_AFTER_DAYS = 21;
+    public const RUN_ENDS_AFTER_DAYS = 21;
 
     /** For so many days, the weeks of the load report, what was too much is remembered (our own choice). */
     public const REMEMBERS_DAYS = 56;

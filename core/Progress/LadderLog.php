@@ -91,6 +91,27 @@ final readonly class LadderLog
      */
     public function painHoldsBack(): bool
     {
+        return array_filter(array_slice($this->pains(), -2), Pain::acts(...)) !== [];
+    }
+
+    /** @return array{Day, int}|null since when each session on this ladder, on any rung, told of pain, and how many they are; null where the last one did not */
+    public function painRunsOn(): ?array
+    {
+        $run = null;
+        foreach (array_reverse($this->pains()) as $iso => $pain) {
+            $date = Day::parse($iso);
+            if ($pain === 0 || $run !== null && $date->daysUntil($run[0]) > Gate::RUN_ENDS_AFTER_DAYS) {
+                break;
+            }
+            $run = [$date, ($run[1] ?? 0) + 1];
+        }
+
+        return $run;
+    }
+
+    /** @return array<string, int> the worst that was told on this ladder, on any rung, by date, in order */
+    private function pains(): array
+    {
         $worst = [];
         foreach ($this->log as $session) {
             if ($session->rung->ladder === $this->ladder->slug && $session->pain() !== null) {
@@ -99,7 +120,7 @@ final readonly class LadderLog
             }
         }
 
-        return array_filter(array_slice($worst, -2), Pain::acts(...)) !== [];
+        return $worst;
     }
 
     /**

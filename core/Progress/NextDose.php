@@ -26,7 +26,8 @@ final readonly class NextDose
     /** So many clean sessions of less come first for each time a dose was too much (our own choice). */
     private const CLEAN_FIRST = 2;
 
-    private function __construct(public Dose $dose, public bool $rises, public Reason $reason, public bool $isLighter = false) {}
+    /** @param bool $isMost nothing is added to it for now, a set neither: what was done last was too much, hurt, or lies weeks back */
+    private function __construct(public Dose $dose, public bool $rises, public Reason $reason, public bool $isLighter = false, public bool $isMost = false) {}
 
     /**
      * Null when the rung has not been logged yet.
@@ -43,7 +44,7 @@ final readonly class NextDose
         if ($newest === null || $last === null) {
             return null;
         }
-        $say = static fn(Dose $dose, bool $rises, string $sentence, string $otherwise): self => self::saying($rung, $last, $dose, $rises, $sentence, $otherwise);
+        $say = static fn(Dose $dose, string $sentence, string $otherwise): self => self::saying($rung, $last, $dose, $sentence, $otherwise);
 
         if ($terms->range !== null && $last->sequence <= $terms->rangeAt && ! $terms->range->is($last->dose->range)) {
             return self::overDecided($terms->range, $rung, $here, $last);
@@ -58,31 +59,33 @@ final readonly class NextDose
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
             $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));
 
-            return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, false, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
+            return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
         }
         $tooMuch = self::whyLess($last, $course);
         if ($tooMuch !== null) {
             // Who stays for now does not meet the dose again that broke.
             $clean = self::lastCleanBelow($here, $last->dose);
 
-            return $say($clean->dose ?? $lighter->dose, false, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$tooMuch}.", 'Stepping down, or a clean session.');
+            return $say($clean->dose ?? $lighter->dose, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$tooMuch}.", 'Stepping down, or a clean session.');
         }
         if (($last->effort() ?? 0) > $terms->highestEffort) {
-            return $say($lighter->dose, false, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$terms->highestEffort}.");
+            return $say($lighter->dose, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$terms->highestEffort}.");
         }
         if ($last->isShort() && isset($here[count($here) - 2]) && $here[count($here) - 2]->isShort()) {
-            return $say($lighter->dose, false, "{$lighter->words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
+            return $say($lighter->dose, "{$lighter->words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
         }
         $stays = self::whyStay($last, $course);
         if ($stays !== null) {
-            return $say($last->dose, false, "the same dose again, {$stays}.", "A clean session at the target, pain 0, effort at most {$terms->highestEffort}.");
+            $same = $say($last->dose, "the same dose again, {$stays}.", "A clean session at the target, pain 0, effort at most {$terms->highestEffort}.");
+
+            return self::speaksAgainstMore($last, $terms) ? $same : $same->open();
         }
 
         $before = $here[count($here) - 2] ?? null;
         $next = self::more(Resistance::due($rung, $last, $before, $terms->weights)) ?? self::rise($rung, $last, $before, $course, $terms);
         $waits = $next->rises ? self::whyWait($here, $last, $next->dose, self::since($rung, $log, $today), $today, $terms->highestEffort) : null;
 
-        return $waits === null ? $next : $say($last->dose, false, "the same dose once more: {$waits}.", 'A clean session at this dose.');
+        return $waits === null ? $next : $say($last->dose, "the same dose once more: {$waits}.", 'A clean session at this dose.');
     }
 
     /**
@@ -154,11 +157,11 @@ final readonly class NextDose
         return $days === [] ? 0 : min($days);
     }
 
-    private static function saying(Rung $rung, RungSession $last, Dose $dose, bool $rises, string $sentence, string $otherwise): self
+    private static function saying(Rung $rung, RungSession $last, Dose $dose, string $sentence, string $otherwise): self
     {
         [$said, $isSame] = [$last->asInput(), DoseLine::print($dose) === DoseLine::print($last->dose)];
 
-        return new self($dose, $rises, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", $isSame ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $rises && ! $isSame);
+        return new self($dose, false, Reason::because(Rule::NextDose, "{$rung->name}: {$sentence}", $isSame ? $said : [...$said, 'next' => DoseLine::print($dose)], $otherwise), ! $isSame, true);
     }
 
     /**
@@ -187,11 +190,11 @@ final readonly class NextDose
             // What was done since and does not count was less on purpose.
             $back = $newest->sequence < $terms->since ? 'back on this rung' : 'after easier days back on this rung';
 
-            return self::saying($rung, $last, $away->dose ?? $dose, false, "{$back}, {$with}".($away === null ? '.' : "; {$away->words}."), 'A clean session.');
+            return self::saying($rung, $last, $away->dose ?? $dose, "{$back}, {$with}".($away === null ? '.' : "; {$away->words}."), 'A clean session.');
         }
         $away = TimeAway::of($days, $rung, $last->dose, $terms->method, $terms->weights);
 
-        return $away === null ? null : self::saying($rung, $last, $away->dose, false, "{$away->words}.", $away->isTested ? 'A climb test of this ladder.' : 'A clean session.');
+        return $away === null ? null : self::saying($rung, $last, $away->dose, "{$away->words}.", $away->isTested ? 'A climb test of this ladder.' : 'A clean session.');
     }
 
     /**
@@ -250,25 +253,47 @@ final readonly class NextDose
             "{$rung->name}: ".($isLess ? $words : 'no less is left')."; “{$latest->rung->name}” took its place from the first set on, on {$latest->date->inWords()}.",
             ['else' => DoseLine::print($this->dose), 'next' => DoseLine::print($dose)],
             'A set of the rung itself, or stepping down.',
-        ), $isLess);
+        ), $isLess, true);
     }
 
-    /** Both sides take it, since this one allows no more. */
-    public function forBothSides(Side $weaker): self
+    /**
+     * Both sides take it, since this one allows no more.
+     *
+     * @param self $other of the other side
+     */
+    public function forBothSides(Side $weaker, self $other): self
     {
-        return new self($this->dose, $this->rises, $this->reason->adding("The {$weaker->value} side sets the dose of both."), $this->isLighter);
+        $differs = DoseLine::print($this->dose) !== DoseLine::print($other->dose);
+
+        return new self($this->dose, $this->rises, $differs ? $this->reason->adding("The {$weaker->value} side sets the dose of both.") : $this->reason, $this->isLighter, $this->isMost || $other->isMost);
     }
 
     /** Without so many of its sets; one always stays. */
     public function withoutSets(int $sets): self
     {
-        return $sets === 0 ? $this : new self($this->dose->withSets(max(1, $this->dose->sets() - $sets)), $this->rises, $this->reason, $this->isLighter);
+        return $sets === 0 ? $this : $this->at($this->dose->withSets(max(1, $this->dose->sets() - $sets)));
     }
 
     /** With the further sets of one side that were written last. */
     public function withExtra(int $sets, Side $side): self
     {
-        return new self($this->dose->withExtra($sets, $side), $this->rises, $this->reason, $this->isLighter);
+        return $this->at($this->dose->withExtra($sets, $side));
+    }
+
+    private function at(Dose $dose): self
+    {
+        return new self($dose, $this->rises, $this->reason, $this->isLighter, $this->isMost);
+    }
+
+    /** Nothing was too much: a set more may be added to it. */
+    private function open(): self
+    {
+        return new self($this->dose, $this->rises, $this->reason, $this->isLighter);
+    }
+
+    private static function speaksAgainstMore(RungSession $last, DoseTerms $terms): bool
+    {
+        return $last->wasTooMuch($terms->highestEffort) || ($last->pain() ?? 0) > 0 || $last->feltWrong();
     }
 
     private static function more(?Resistance $resistance): ?self

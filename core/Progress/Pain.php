@@ -13,6 +13,11 @@ final class Pain
     /** Above this the ladder is stopped. */
     public const STOPS_ABOVE = 5;
 
+    /** Pain at so many sessions running, over so many days, is not settling (our own choice: what keeps to 2 should be less from week to week). */
+    public const STAYS_FROM_SESSIONS = 3;
+
+    public const STAYS_FROM_DAYS = 14;
+
     public static function acts(int $pain): bool
     {
         return $pain >= self::ACTS_FROM;

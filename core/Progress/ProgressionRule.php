@@ -256,7 +256,7 @@ final readonly class ProgressionRule
         $felt = $sessions === [] ? null : FeltAnswer::to($sessions, $this->method);
         $feeling = $felt === null ? [] : [$felt->reason($this->working, easier: $this->easierInWords())];
         if ($pain === 1 || $pain === 2) {
-            return new Proposal(Decision::Stay, null, [...$feeling, Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.')], $gate);
+            return new Proposal(Decision::Stay, null, [...$feeling, Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.'), ...$this->painThatStays()], $gate);
         }
         if ($sessions === []) {
             return new Proposal(Decision::Stay, null, [Reason::because(Rule::Stay, 'Nothing was logged on this rung since the placing.', [], 'A logged session on this rung.')], $gate);
@@ -268,6 +268,23 @@ final readonly class ProgressionRule
         $reasons = array_map(static fn(Condition $condition): Reason => $condition->reason, $open);
 
         return new Proposal(Decision::Stay, null, [...$feeling, ...$this->offer($gate), ...$reasons], $gate);
+    }
+
+    /** @return list<Reason> that it does not settle, where it has been told for weeks: low as it is, the dose that is kept does not mend it */
+    private function painThatStays(): array
+    {
+        [$since, $sessions] = $this->log->painRunsOn() ?? [null, 0];
+        $latest = $this->log->latest();
+        if ($since === null || $latest === null || $sessions < Pain::STAYS_FROM_SESSIONS || $since->daysUntil($latest->date) < Pain::STAYS_FROM_DAYS) {
+            return [];
+        }
+
+        return [Reason::because(
+            Rule::PainStays,
+            "Pain at every session of this ladder since {$since->inWords()}: it does not settle. To step down, to train its demand another way, or to have a licensed clinician look at it is for the trainer to weigh.",
+            ['since' => $since->iso(), 'sessions running' => $sessions],
+            'A session at pain 0.',
+        )];
     }
 
     /** @return list<Reason> a climb test, where the mark was reached with ease: a strong person is not led up one rung a week */

@@ -100,6 +100,8 @@ enum Rule: string
     case PainLow = 'pain.low';
     case PainMiddle = 'pain.middle';
     case PainLowest = 'pain.lowest';
+
+    case PainStays = 'pain.stays';
     case PainHigh = 'pain.high';
     case PainMorning = 'pain.next-morning';
     case PainTwice = 'pain.twice-in-28-days';
@@ -199,6 +201,7 @@ enum Rule: string
             self::PainLow => 'Pain of 1 or 2 keeps the dose, and the next morning is asked for. Pain that was there before the first set, no higher, away from the back and from what the rung loads, is kept and holds nothing back.',
             self::PainMiddle => 'Pain of 3 to 5 steps down, and there is no climb until two sessions at 0 to 2.',
             self::PainLowest => 'Pain of 3 to 5 at two sessions running, where no lower rung is open, stops the ladder: there is nothing easier to come down to.',
+            self::PainStays => 'Pain of 1 or 2 that is told at three sessions of a ladder running and over two weeks is said not to settle; the dose is kept, and what follows is for the trainer to weigh.',
             self::PainHigh => 'Pain above 5, or pain that travels, stops the ladder; only the trainer reopens it, with a reason. Pain above 5 that is there before the first set leaves out what loads its place, that day.',
             self::PainMorning => 'Worse the next morning, or pain above 5 then, stops the ladder and reopens what was decided.',
             self::PainTwice => 'A second time within 28 days that pain stopped a ladder: stop and refer to a licensed clinician.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
@@ -124,6 +125,21 @@ final class NextDoseTest extends TestCase
                 self::assertLessThanOrEqual(DoseStep::total($rung, $dose, $method), DoseStep::total($rung, DoseStep::down($rung, $dose, $method)->dose, $method), $rung->slug);
             }
         }
+    }
+
+    public function test_nothing_is_added_to_what_was_too_much_hurt_or_lies_weeks_back(): void
+    {
+        $press = 'press-out/standing';
+        foreach (['effort 9' => $this->after($press, '2x10/side', effort: 9), 'pain 2' => $this->after($press, '2x10/side', pain: 2), 'a fault' => $this->after($press, '2x10/side', fault: true), 'out of reach' => $this->after($press, '2x10/side', done: 8), 'a wrong place' => $this->after($press, '2x10/side', felt: Felt::Shoulder)] as $why => $next) {
+            self::assertTrue($next->isMost, $why);
+        }
+        foreach (['clean' => $this->after($press, '2x10/side'), 'at the mark' => $this->after($press, '2x12/side', course: Course::ClimbProposed), 'nothing logged' => NextDose::first(FirstDose::half(ShippedLibrary::rung($press), Method::default()))] as $why => $next) {
+            self::assertFalse($next->isMost, $why);
+        }
+        $dose = DoseLine::parse('2x10/side', ShippedLibrary::rung($press)->sidedness);
+        $clean = NextDose::after(ShippedLibrary::rung($press), [$this->session($press, $dose, 1)], new DoseTerms(Method::default()), Day::parse('2026-07-05')) ?? throw new \LogicException;
+        self::assertTrue($clean->isMost, 'a month away');
+        self::assertTrue($this->after($press, '2x8/side')->forBothSides(Side::Left, $this->after($press, '2x8/side', pain: 1))->isMost, 'of two sides the one that hurts speaks for both');
     }
 
     public function test_a_fault_pain_a_missed_target_a_wrong_place_or_a_climb_keeps_the_dose(): void

@@ -12,6 +12,7 @@ use EvenRungs\Body\Level;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
@@ -441,6 +442,22 @@ final class ProgramTest extends TestCase
 
         self::assertGreaterThan(80, $ladders);
         self::assertLessThan(0.15, $seldom / $ladders, 'exercises of three building weeks that come fewer than three times');
+    }
+
+    public function testNoSetIsAddedToWhatWasTooMuchTheLastTime(): void
+    {
+        $standing = self::standing(working: ['front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing']);
+        $doses = array_map(static fn(Rung $rung): Dose => FirstDose::half($rung, Method::default())->dose->withSets(1), array_column($standing->working, null, 'slug'));
+        $begins = static fn(string ...$most): StartingPoint => new StartingPoint($standing->library, $standing->circumstances, $standing->working, $doses, most: array_values($most));
+        $sets = static fn(Program $program, int $week): int => max([0, ...array_merge(...array_map(static fn(Session $session): array => array_map(static fn(Item $item): int => $item->rung->slug === 'front-plank/forearms-toes' ? $item->dose->sets() : 0, $session->items()), array_values($program->weeks[$week]->sessions)))]);
+        $wish = self::request(weeks: 4, minutes: [20, 20]);
+
+        self::assertSame(2, $sets(Generator::program($begins(), $wish), 0));
+        $held = Generator::program($begins('front-plank/forearms-toes'), $wish);
+        self::assertSame(1, $sets($held, 0));
+        self::assertStringEndsWith('The working rung. No set is added to it, after the last time.', $held->weeks[0]->cells['front-plank']->reason->sentence);
+        self::assertSame(2, $sets($held, 1), 'what follows a first week supposes that it went well');
+        self::assertStringNotContainsString('No set is added', $held->weeks[1]->cells['front-plank']->reason->sentence);
     }
 
     public function testAWeekIsNamedByTheWorkThatLeadsInIt(): void

@@ -241,7 +241,7 @@ final class TimeFitTest extends TestCase
 
     public function test_much_time_left_gives_a_set_more_to_each_exercise_whose_demand_is_below_its_share(): void
     {
-        $fill = static fn(Session $session, int $target): ?Warning => TimeLeft::fill($session, $target, Aim::Even->targets(), Counting::EachSide);
+        $fill = static fn(Session $session, int $target): ?Warning => (new TimeLeft($session, $target, Aim::Even->targets(), Counting::EachSide))->fill();
         $session = $this->oneOfEach('3x12');
         $filled = $fill($session, 1500);
         self::assertNotNull($filled?->repair);
@@ -262,6 +262,20 @@ final class TimeFitTest extends TestCase
         self::assertNull($fill($this->session(['press-out/standing', '2x10/side 2-0-2-0']), 1800), 'of one exercise the offer says it');
     }
 
+    public function test_minutes_left_add_nothing_to_what_was_too_much_the_last_time(): void
+    {
+        $session = $this->oneOfEach('3x12');
+        $in = static fn(string ...$most): TimeLeft => new TimeLeft($session, 1500, Aim::Even->targets(), Counting::EachSide, most: array_values($most));
+        $side = 'side-bridge/knees-bent';
+        $before = self::named($session, Demand::AntiLateralFlexion)->dose;
+
+        self::assertNotEquals($before, self::named($in()->fill()?->repair?->appliedTo($session) ?? $session, Demand::AntiLateralFlexion)->dose);
+        self::assertEquals($before, self::named($in($side)->fill()?->repair?->appliedTo($session) ?? $session, Demand::AntiLateralFlexion)->dose);
+        self::assertStringNotContainsString('Side bridge', $in($side)->offer(null)->reason->sentence ?? '');
+        self::assertStringContainsString('Side bridge', $in()->offer(Demand::AntiLateralFlexion)->reason->sentence ?? '');
+        self::assertStringEndsWith('left. Lateral is the weakest, and after the last time nothing is added to it.', $in($side)->offer(Demand::AntiLateralFlexion)->reason->sentence ?? '');
+    }
+
     private function oneOfEach(string $shoulder): Session
     {
         return $this->session(['shoulder-girdle/push-away-knees', $shoulder], ['front-plank/forearms-toes', '3x20s'], ['side-bridge/knees-bent', '2x10s/side'], ['all-fours/opposite-short', '2x5/side'], ['press-out/standing', '2x8/side'], ['bridge/short-top', '2x10']);
@@ -269,7 +283,7 @@ final class TimeFitTest extends TestCase
 
     private static function left(Session $session, int $target, ?Demand $weakest, ?Item $due = null): ?Warning
     {
-        return TimeLeft::offer($session, $target, $weakest, Aim::Even->targets(), Counting::EachSide, $due === null ? null : static fn(): Item => $due);
+        return (new TimeLeft($session, $target, Aim::Even->targets(), Counting::EachSide))->offer($weakest, $due === null ? null : static fn(): Item => $due);
     }
 
     public function test_minutes_left_go_to_what_is_furthest_below_its_share_where_nobody_knows_the_weakest(): void
@@ -324,7 +338,7 @@ final class TimeFitTest extends TestCase
                 $before = $step->totalSeconds;
             }
             $fitted += (int) ($before <= intdiv(7 * $longest, 10));
-            $offer = TimeLeft::offer($session, $longest + 40, $session->items()[0]->rung->demand, Aim::Even->targets(), Counting::EachSide, null, 2);
+            $offer = (new TimeLeft($session, $longest + 40, Aim::Even->targets(), Counting::EachSide, 2))->offer($session->items()[0]->rung->demand);
             self::assertLessThanOrEqual($longest + 40, SessionLength::of($offer?->repair?->appliedTo($session) ?? $session, 2)->longest);
         }
         self::assertGreaterThan(20, $fitted);

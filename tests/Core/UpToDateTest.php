@@ -86,6 +86,14 @@ final class UpToDateTest extends TestCase
         self::assertSame(['side-bridge/knees-bent 2x10s/side'], self::lines(self::now(['side-bridge/top-leg-straight 2x10s/side'], stands: $apart)), 'both together go by the weaker');
     }
 
+    public function test_what_was_too_much_the_last_time_comes_in_no_more_sets_than_then(): void
+    {
+        $hard = ['press-out/standing 2x10/side'];
+        self::assertSame(['press-out/standing 2x8/side'], self::lines(self::now(['press-out/standing 4x10/side'], ['press-out/standing'], $hard, effort: 9)));
+        self::assertSame(['press-out/standing 1x8/side'], self::lines(self::now(['press-out/standing 1x10/side'], ['press-out/standing'], $hard, effort: 9)), 'fewer stay');
+        self::assertSame(['press-out/standing 4x12/side'], self::lines(self::now(['press-out/standing 4x10/side'], ['press-out/standing'], $hard)), 'after a clean one as many as were written');
+    }
+
     public function test_by_the_clock_the_rung_gives_way_and_the_seconds_stay(): void
     {
         $now = self::now(['front-plank/tight-plank 2x35s on r25'], stands: ['front-plank/forearms-toes']);

@@ -127,9 +127,9 @@ final readonly class ComposerPage
         $over = SessionLength::of($session, $this->picks)->longest - $target;
         $weakest = $this->file->record->evenness()->weakest;
         if ($over <= 0) {
-            $offer = TimeLeft::offer($session, $target, $weakest, $this->file->record->targets(), $this->file->record->method->counting(), fn(): ?Item => $weakest === null ? null : $this->due($weakest), $this->picks);
-
-            $fill = TimeLeft::fill($session, $target, $this->file->record->targets(), $this->file->record->method->counting(), $this->picks);
+            $minutes = new TimeLeft($session, $target, $this->file->record->targets(), $this->file->record->method->counting(), $this->picks, $this->file->record->doses()->most());
+            $offer = $minutes->offer($weakest, fn(): ?Item => $weakest === null ? null : $this->due($weakest));
+            $fill = $minutes->fill();
             $view = fn(?Warning $warning): ?WarningView => $warning === null ? null : WarningView::of($warning, $this->file->record->method->counting());
 
             return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $view($offer), movedOn: $movedOn, waits: $waits, fill: $view($fill));
