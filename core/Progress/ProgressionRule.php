@@ -256,7 +256,7 @@ final readonly class ProgressionRule
         $felt = $sessions === [] ? null : FeltAnswer::to($sessions, $this->method);
         $feeling = $felt === null ? [] : [$felt->reason($this->working, easier: $this->easierInWords())];
         if ($pain === 1 || $pain === 2) {
-            return new Proposal(Decision::Stay, null, [...$feeling, Reason::because(Rule::PainLow, "Pain {$pain} of 10: keep the dose and ask next morning.", ['pain' => "{$pain} of 10"], 'A session at pain 0.'), ...$this->painThatStays()], $gate);
+            return new Proposal(Decision::Stay, null, [...$feeling, ...$this->atLowPain($pain, $gate, $felt?->isLighter === true), ...$this->painThatStays()], $gate);
         }
         if ($sessions === []) {
             return new Proposal(Decision::Stay, null, [Reason::because(Rule::Stay, 'Nothing was logged on this rung since the placing.', [], 'A logged session on this rung.')], $gate);
@@ -268,6 +268,17 @@ final readonly class ProgressionRule
         $reasons = array_map(static fn(Condition $condition): Reason => $condition->reason, $open);
 
         return new Proposal(Decision::Stay, null, [...$feeling, ...$this->offer($gate), ...$reasons], $gate);
+    }
+
+    /** @return list<Reason> that the dose does not rise; where it comes down for its effort, or where it was felt, it is not kept */
+    private function atLowPain(int $pain, Gate $gate, bool $isLighter): array
+    {
+        $effort = array_filter($gate->conditions, static fn(Condition $condition): bool => $condition->met === false && $condition->reason->rule === Rule::GateEffort);
+
+        return [
+            Reason::because(Rule::PainLow, "Pain {$pain} of 10: ".($effort === [] && ! $isLighter ? 'keep the dose and ask next morning.' : 'no more than this dose, and ask next morning.'), ['pain' => "{$pain} of 10"], 'A session at pain 0.'),
+            ...array_values(array_map(static fn(Condition $condition): Reason => $condition->reason, $effort)),
+        ];
     }
 
     /** @return list<Reason> that it does not settle, where it has been told for weeks: low as it is, the dose that is kept does not mend it */
