@@ -61,9 +61,11 @@ use EvenRungs\Progress\StartPain;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
+use EvenRungs\Session\Block;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Permitted;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use EvenRungs\Session\WrittenSession;
@@ -81,10 +83,10 @@ const BEGIN = '2026-06-01';
 final class Life
 {
     /** What must not happen. */
-    public const NEVER = ['grew after it was too much', 'over its minutes', 'above the working rung', 'met again what broke', 'asked again what an easier version took', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'trained what is closed', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
+    public const NEVER = ['grew after it was too much', 'over its minutes', 'above the working rung', 'met again what broke', 'a set more of what was too much', 'asked again what an easier version took', 'too soon again', 'back as if never away', 'trained what hurt before it was decided', 'trained what is closed', 'end moved', 'nothing to do', 'start over its minutes', 'start not complete', 'start above the working rung', 'start with what is closed'];
 
     /** @var array<string, int> */
-    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'told late' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'asked again what an easier version took' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'trained what is closed' => 0, 'turns' => 0, 'easier versions' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'referred' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
+    public array $count = ['sessions' => 0, 'something else' => 0, 'at home' => 0, 'told late' => 0, 'grew' => 0, 'held back' => 0, 'grew after it was too much' => 0, 'mornings told' => 0, 'bad mornings' => 0, 'corrected' => 0, 'over its minutes' => 0, 'above the working rung' => 0, 'end moved' => 0, 'nothing to do' => 0, 'planned anew' => 0, 'starts' => 0, 'start over its minutes' => 0, 'start not complete' => 0, 'start above the working rung' => 0, 'start with what is closed' => 0, 'climbs' => 0, 'climb tests' => 0, 'moved by a test' => 0, 'far by a test' => 0, 'steps down' => 0, 'down from a rung again' => 0, 'met again what broke' => 0, 'a set more of what was too much' => 0, 'asked again what an easier version took' => 0, 'too soon again' => 0, 'back as if never away' => 0, 'trained what hurt before it was decided' => 0, 'trained what is closed' => 0, 'turns' => 0, 'easier versions' => 0, 'left out until decided' => 0, 'ladders stopped' => 0, 'referred' => 0, 'under half its minutes' => 0, 'easy for ever' => 0, 'short of the target' => 0, 'minutes' => 0, 'minutes filled' => 0];
 
     /** @var array<string, list<string>> */
     public array $examples = [];
@@ -491,6 +493,8 @@ final class Life
     {
         $this->count['sessions']++;
         $sets = [];
+        // The sets of a circuit are its rounds.
+        $straight = array_merge(...array_map(static fn(Block $block): array => $block instanceof StraightSets ? [$block->item->id] : [], $session->blocks));
         foreach ($session->items() as $item) {
             $this->note('trained what hurt before it was decided', $hand->record->isStopped($item->rung->ladder) || $this->hurt($hand->record, $item->rung->ladder), "{$which}{$day->iso()}: {$item->rung->slug}");
             $working = $hand->record->workingRung($item->rung->ladder);
@@ -503,6 +507,7 @@ final class Life
             unset($this->swapped[$item->rung->slug]);
             $broke = $this->broke($hand->record, $item);
             $this->note('met again what broke', $broke !== null, "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose)." after {$broke}");
+            $this->note('a set more of what was too much', in_array($item->id, $straight, true) && $this->isSetMore($hand->record, $item), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             $this->note('too soon again', $broke === null && $this->isTooSoon($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             $this->note('back as if never away', $this->isBackAsBefore($hand->record, $item, $day), "{$which}{$day->iso()}: {$item->rung->slug} ".DoseLine::print($item->dose));
             array_push($sets, ...$this->done($hand->record, $item, $day));
@@ -584,6 +589,15 @@ final class Life
         }
 
         return false;
+    }
+
+    /** More sets than the last time, where that was too much or hurt. */
+    private function isSetMore(PersonRecord $record, Item $item): bool
+    {
+        $here = Neutral::leftOut(NextDose::onRung($item->rung, $record->rungSessions(Side::Both)), $this->method, $record->circumstances()->highestEffort());
+        $last = $here[count($here) - 1] ?? null;
+
+        return $last !== null && $last->dose->unit() === $item->dose->unit() && ! $item->dose->isFalling() && $item->dose->sets() > $last->dose->sets() && ($last->wasTooMuch($record->circumstances()->highestEffort()) || ($last->pain() ?? 0) > 0);
     }
 
     /** The dose that broke, where a step down from this rung is proposed and as much is asked for again; null else. */
