@@ -63,10 +63,11 @@ final readonly class NextDose
         }
         $tooMuch = self::whyLess($last, $course);
         if ($tooMuch !== null) {
-            // Who stays for now does not meet the dose again that broke.
+            // Who stays for now does not meet the dose again that broke, nor more sets.
             $clean = self::lastCleanBelow($here, $last->dose);
+            $then = $clean === null ? $lighter->dose : self::inNoMoreSets($clean->dose, $last->dose);
 
-            return $say($clean->dose ?? $lighter->dose, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}").", {$tooMuch}.", 'Stepping down, or a clean session.');
+            return $say($then, ($clean === null ? $lighter->words : "with the dose that was clean on {$clean->date->inWords()}".($then === $clean->dose ? '' : ', in no more sets than the last time')).", {$tooMuch}.", 'Stepping down, or a clean session.');
         }
         if (($last->effort() ?? 0) > $terms->highestEffort) {
             return $say($lighter->dose, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$terms->highestEffort}.");
@@ -289,6 +290,11 @@ final readonly class NextDose
     private function open(): self
     {
         return new self($this->dose, $this->rises, $this->reason, $this->isLighter);
+    }
+
+    private static function inNoMoreSets(Dose $dose, Dose $last): Dose
+    {
+        return $dose->isFalling() || $dose->sets() <= $last->sets() ? $dose : $dose->withSets($last->sets());
     }
 
     private static function speaksAgainstMore(RungSession $last, DoseTerms $terms): bool

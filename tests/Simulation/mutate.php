@@ -13,7 +13,7 @@ const MOVES = [
         ['[10, 10], [10, 15]', '[10, 5], [10, 15]'],
     ],
     'core/Progress/Gate.php' => [['RUN_ENDS_AFTER_DAYS = 21', 'RUN_ENDS_AFTER_DAYS = 20'], ['RUN_ENDS_AFTER_DAYS = 21', 'RUN_ENDS_AFTER_DAYS = 22']],
-    'core/Progress/Pain.php' => [['ACTS_FROM = 3', 'ACTS_FROM = 2'], ['ACTS_FROM = 3', 'ACTS_FROM = 4'], ['STOPS_ABOVE = 5', 'STOPS_ABOVE = 4'], ['STOPS_ABOVE = 5', 'STOPS_ABOVE = 6']],
+    'core/Progress/Pain.php' => [['ACTS_FROM = 3', 'ACTS_FROM = 2'], ['ACTS_FROM = 3', 'ACTS_FROM = 4'], ['STOPS_ABOVE = 5', 'STOPS_ABOVE = 4'], ['STOPS_ABOVE = 5', 'STOPS_ABOVE = 6'], ['STAYS_FROM_SESSIONS = 3', 'STAYS_FROM_SESSIONS = 2'], ['STAYS_FROM_SESSIONS = 3', 'STAYS_FROM_SESSIONS = 4'], ['STAYS_FROM_DAYS = 14', 'STAYS_FROM_DAYS = 13'], ['STAYS_FROM_DAYS = 14', 'STAYS_FROM_DAYS = 15']],
     'core/Progress/LadderLog.php' => [['REFER_WITHIN_DAYS = 28', 'REFER_WITHIN_DAYS = 27'], ['REFER_WITHIN_DAYS = 28', 'REFER_WITHIN_DAYS = 29']],
     'core/Progress/ProgressionRule.php' => [['EASY_EFFORT = 4', 'EASY_EFFORT = 3'], ['EASY_EFFORT = 4', 'EASY_EFFORT = 5'], ['->target, 2)', '->target, 3)']],
     'core/Progress/FeltAnswer.php' => [['STEPS = 4', 'STEPS = 3'], ['STEPS = 4', 'STEPS = 5'], ['$step === 2', '$step === 1'], ['$step === 2', '$step === 3'], ['$step === 3', '$step === 2'], ['$step === 3', '$step === 5']],
