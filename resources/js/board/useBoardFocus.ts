@@ -25,20 +25,22 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
     (ladders.some((entry) => entry.ladder.slug === rail) ? rail : null) ?? weakest ?? ladders[0]?.ladder.slug ?? '';
   const active = ladders.find((entry) => entry.ladder.slug === activeSlug);
   const rung = active?.ladder.rungs.find((other) => other.slug === focusOf(activeSlug));
+  // Read when it is called: what goes by it, as the pane does, is not drawn anew with each key.
+  const now = useRef({ ladders, activeSlug });
+  useLayoutEffect(() => {
+    now.current = { ladders, activeSlug };
+  });
   /** Brings the keyboard to a rung, opening its rail first where needed. */
-  const go = useCallback(
-    (slug: string) => {
-      const ladder = ladders.find((entry) => entry.ladder.rungs.some((other) => other.slug === slug))?.ladder.slug;
-      if (!ladder) return;
-      setRail(ladder);
-      setChosen((before) => (before[ladder] === slug ? before : { ...before, [ladder]: slug }));
-      // The names of a rail that is not open yet take no focus.
-      const element = ladder === activeSlug ? elements.current.get(slug) : undefined;
-      if (element) element.focus();
-      else focusNext.current = slug;
-    },
-    [ladders, activeSlug],
-  );
+  const go = useCallback((slug: string) => {
+    const ladder = now.current.ladders.find((entry) => entry.ladder.rungs.some((other) => other.slug === slug))?.ladder.slug;
+    if (!ladder) return;
+    setRail(ladder);
+    setChosen((before) => (before[ladder] === slug ? before : { ...before, [ladder]: slug }));
+    // The names of a rail that is not open yet take no focus.
+    const element = ladder === now.current.activeSlug ? elements.current.get(slug) : undefined;
+    if (element) element.focus();
+    else focusNext.current = slug;
+  }, []);
   /** Opens a rail and brings the keyboard to where it enters it. */
   const open = useCallback((ladder: string) => {
     setRail(ladder);
