@@ -42,6 +42,44 @@ describe('a save whose answer was lost', () => {
   });
 });
 
+describe('a view that is left while two saves are on their way, and opened again', () => {
+  it('goes on from there: nothing is sent a second time over what was taken meanwhile', async () => {
+    const sent: [string, number][] = [];
+    const answers: (() => void)[] = [];
+    const send = (value: string, version: number) => {
+      sent.push([value, version]);
+      return new Promise<{ data: { version: number } }>((done) => answers.push(() => done({ data: { version: version + 1 } })));
+    };
+    const client = new QueryClient();
+    const open = () =>
+      renderHook(() => useSaving({ thing: 'd', version: 3, draftKept: true, send, onSaved: () => undefined }), {
+        wrapper: ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>,
+      });
+    const answered = async (count: number) => {
+      await waitFor(() => expect(answers).toHaveLength(count));
+      await act(() => Promise.resolve(answers[count - 1]!()));
+    };
+
+    const first = open();
+    act(() => first.result.current.save('first'));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    act(() => first.result.current.save('second'));
+    first.unmount();
+    const again = open();
+    await answered(1);
+    await answered(2);
+    expect(again.result.current.over()).toBe(5);
+    act(() => again.result.current.save('third'));
+    await answered(3);
+
+    expect(sent).toEqual([
+      ['first', 3],
+      ['second', 4],
+      ['third', 5],
+    ]);
+  });
+});
+
 describe('a page that was closed before its save was answered', () => {
   const open = (
     version: number,

@@ -1,4 +1,4 @@
-import { onlineManager, useMutation } from '@tanstack/react-query';
+import { onlineManager, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { presentOf, type Refusal } from '@/api/client';
 import { onLeaving } from '@/api/leaving';
@@ -19,6 +19,30 @@ class Refused extends Error {
 const unanswered = shelf<{ version: number; value: unknown }>('unanswered', ({ version }) => version >= 0, undefined, {
   owned: true,
 });
+
+/** What is being saved of one thing. */
+interface Line<Value> {
+  /** version that was read or answered last */
+  known: number;
+  newest: { value: Value } | null;
+  /** What was sent and never answered may have been taken: it is sent as it was, before anything newer. */
+  unsure: { value: Value } | null;
+  /** saves that are not over yet */
+  onItsWay: number;
+}
+
+/** By page and thing: a view that is left while something of it is on its way goes on from there when it is opened again. */
+const lines = new WeakMap<QueryClient, Map<string, Line<unknown>>>();
+
+function lineOf<Value>(client: QueryClient, thing: string, version: number): Line<Value> {
+  const here = lines.get(client) ?? new Map<string, Line<unknown>>();
+  lines.set(client, here);
+  const found = here.get(thing);
+  if (found && found.onItsWay > 0) return found as Line<Value>;
+  const line: Line<Value> = { known: version, newest: null, unsure: null, onItsWay: 0 };
+  here.set(thing, line);
+  return line;
+}
 
 const isOffline = (error: unknown): boolean => error instanceof Refused && error.refusal.code === 'offline';
 
@@ -43,10 +67,10 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
   /** Told of every answer; `isNewest` when nothing was written since. */
   onSaved: (row: Row, isNewest: boolean) => void | Promise<void>;
 }) {
-  const known = useRef(version);
-  const newest = useRef<{ value: Value } | null>(null);
-  // What was sent and never answered may have been taken: it is sent as it was, before anything newer.
-  const unsure = useRef<{ value: Value } | null>(null);
+  const client = useQueryClient();
+  const kept = useRef<Line<Value> | null>(null);
+  kept.current ??= lineOf<Value>(client, thing, version);
+  const line = kept as { current: Line<Value> };
   const [theirs, setTheirs] = useState<Theirs | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const sending = useRef(send);
@@ -55,7 +79,7 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
   });
 
   const sure = () => {
-    unsure.current = null;
+    line.current.unsure = null;
     if (draftKept) unanswered.keep(thing, null);
   };
 
@@ -64,12 +88,13 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     retry: (_, error) => isOffline(error),
     retryDelay: AGAIN,
     mutationFn: async () => {
-      const asked = unsure.current ?? newest.current;
+      const { newest, unsure, known } = line.current;
+      const asked = unsure ?? newest;
       if (asked === null) return null;
       saySaving('Saving …');
-      unsure.current = asked;
-      if (draftKept) unanswered.keep(thing, { version: known.current, value: asked.value });
-      const { data, error } = await sending.current(asked.value, known.current);
+      line.current.unsure = asked;
+      if (draftKept) unanswered.keep(thing, { version: known, value: asked.value });
+      const { data, error } = await sending.current(asked.value, known);
       if (error?.code !== 'offline') sure();
       if (error) {
         const unreachable = error.code === 'offline';
@@ -77,9 +102,9 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
         throw new Refused(error);
       }
       if (!data) return null;
-      known.current = data.version;
-      const isNewest = newest.current === asked;
-      if (isNewest) newest.current = null;
+      line.current.known = data.version;
+      const isNewest = line.current.newest === asked;
+      if (isNewest) line.current.newest = null;
       return { row: data, isNewest };
     },
     onSuccess: async (saved) => {
@@ -93,39 +118,50 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
       if (error.refusal.code === 'changed-meanwhile') setTheirs(presentOf<Theirs>(error.refusal));
       else setRefusal(error.refusal);
     },
+    onSettled: () => {
+      line.current.onItsWay -= 1;
+    },
   });
+  const start = useCallback(() => {
+    line.current.onItsWay += 1;
+    mutate();
+  }, [line, mutate]);
 
   // The browser breaks off what is on its way when the page goes: it is sent once more, to be done without the page. Taken
   // twice it is known by what it says.
   useEffect(
     () =>
       onLeaving((gone) => {
-        if (gone && unsure.current) void sending.current(unsure.current.value, known.current);
+        const { unsure, known } = line.current;
+        if (gone && unsure) void sending.current(unsure.value, known);
       }),
-    [],
+    [line],
   );
 
   // What was written over it is not somebody else's.
   const begunWith = useRef(version);
   useEffect(() => {
     const sent = draftKept ? unanswered.of(thing) : null;
-    if (sent?.version !== begunWith.current) return;
-    unsure.current = { value: sent.value as Value };
-    mutate();
-  }, [thing, draftKept, mutate]);
+    // What is still on its way here is answered here.
+    if (line.current.onItsWay > 0 || sent?.version !== begunWith.current) return;
+    line.current.unsure = { value: sent.value as Value };
+    start();
+  }, [thing, draftKept, line, start]);
 
   const save = useCallback(
     (value: Value) => {
-      newest.current = { value };
-      mutate();
+      line.current.newest = { value };
+      start();
     },
-    [mutate],
+    [line, start],
   );
 
   return {
     save,
+    /** The version that what is written now goes over. */
+    over: useCallback(() => line.current.known, [line]),
     /** Sends again what was refused. */
-    again: () => newest.current && mutate(),
+    again: () => line.current.newest && start(),
     refusal,
     waits: isPending,
     offline: (isPaused && !onlineManager.isOnline()) || isOffline(failureReason),
@@ -133,14 +169,14 @@ export function useSaving<Value, Row extends { version: number }, Theirs extends
     theirs,
     /** Mine goes over theirs. */
     keepMine: () => {
-      if (theirs) known.current = theirs.version;
+      if (theirs) line.current.known = theirs.version;
       setTheirs(null);
-      mutate();
+      start();
     },
     /** Theirs stands; what was waiting is let go. */
     takeTheirs: () => {
-      if (theirs) known.current = theirs.version;
-      newest.current = null;
+      if (theirs) line.current.known = theirs.version;
+      line.current.newest = null;
       sure();
       setTheirs(null);
     },

@@ -12,9 +12,9 @@ export type Looking = { value: Answer; label: string };
 function Side({ title, total, text, other }: { title: string; total: string; text: string; other: string }) {
   return (
     <section>
-      <h3 className="flex items-baseline justify-between gap-3">
+      <h2 className="flex items-baseline justify-between gap-3">
         {title} <span className="font-mono font-normal">{total}</span>
-      </h3>
+      </h2>
       <ol className="mt-1 grid gap-0.5 text-sm">
         {marked(text.trimEnd().split('\n'), other.trimEnd().split('\n')).map(({ line, isNew }, index) => (
           <li key={index} className={cx('whitespace-pre-wrap', isNew ? 'font-semibold text-ink' : 'text-ink2')}>

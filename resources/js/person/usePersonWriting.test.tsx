@@ -33,8 +33,9 @@ describe('what is typed about a person', () => {
       asked.push((await request.json()) as { version: number; notes: string });
       return new Promise<Response>((done) => (answer = done));
     });
+    const client = new QueryClient();
     const { result } = renderHook(() => usePersonWriting(person), {
-      wrapper: ({ children }) => <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>,
+      wrapper: ({ children }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>,
     });
     const type = (notes: string) => act(() => result.current.set({ ...fieldsOf(person), notes }));
 
@@ -43,6 +44,9 @@ describe('what is typed about a person', () => {
     type('sore on Mondays');
     act(() => answer(Response.json({ ...person, version: 4, notes: 'sore' })));
     await waitFor(() => expect(personDrafts.of('p')).toMatchObject({ version: 4, fields: { notes: 'sore on Mondays' } }));
+    expect(client.getQueriesData({ queryKey: ['get', '/api/people/{person}'] })).toMatchObject([
+      [expect.anything(), { version: 4 }],
+    ]);
 
     await act(() => vi.advanceTimersByTimeAsync(900));
     expect(asked).toMatchObject([

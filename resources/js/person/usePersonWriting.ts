@@ -1,5 +1,6 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { http, type Schemas } from '@/api/client';
+import { api, http, type Schemas } from '@/api/client';
 import { isSame, shelf } from '@/editor/device';
 import { useHistory } from '@/editor/history';
 import { useSaving } from '@/editor/saving';
@@ -28,6 +29,7 @@ export const personDrafts = shelf<Draft>(
 /** A person who is there is saved as one goes: each change is on this device at once and on the server a moment later. */
 export function usePersonWriting(person: Schemas['PersonView']) {
   const refresh = useRefresh();
+  const client = useQueryClient();
   const start = useMemo(() => fieldsOf(person), [person]);
   // What was sent as the page went may be with the server by now: then it goes on from there.
   const [kept] = useState(() => {
@@ -37,13 +39,10 @@ export function usePersonWriting(person: Schemas['PersonView']) {
   useEffect(() => {
     if (kept === null) personDrafts.keep(person.id, null);
   }, [kept, person.id]);
-  const known = useRef(kept?.version ?? person.version);
   /** as it was last sent, or read */
   const last = useRef(JSON.stringify(start));
-  /** as it is typed now, sent or not */
-  const latest = useRef('');
   const { now, set, canUndo, canRedo, undo, redo, start: begin } = useHistory<PersonFields>(kept?.fields ?? start);
-  const { save, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({
+  const { save, over, ...saving } = useSaving<PersonFields, Schemas['PersonView']>({
     thing: `person ${person.id}`,
     version: kept?.version ?? person.version,
     draftKept: true,
@@ -53,10 +52,16 @@ export function usePersonWriting(person: Schemas['PersonView']) {
         body: { id: person.id, version, ...bodyOf(fields) },
       }),
     onSaved: async (row, isNewest) => {
-      known.current = row.version;
-      // What was typed since, sent or not, stays on the device: it goes over what is saved now.
-      if (!isNewest || last.current !== latest.current) {
-        personDrafts.keep(person.id, { version: row.version, fields: JSON.parse(latest.current) as PersonFields });
+      // Whoever opens the view before all is read again goes on from what is saved.
+      client.setQueryData(
+        api.queryOptions('get', '/api/people/{person}', { params: { path: { person: person.id } } }).queryKey,
+        row,
+      );
+      // What was typed since, sent or not, here or in the same view opened again, stays on the device: it goes over what is
+      // saved now.
+      const typed = personDrafts.of(person.id);
+      if (typed && (!isNewest || JSON.stringify(typed.fields) !== last.current)) {
+        personDrafts.keep(person.id, { version: row.version, fields: typed.fields });
         return;
       }
       personDrafts.keep(person.id, null);
@@ -68,21 +73,19 @@ export function usePersonWriting(person: Schemas['PersonView']) {
   const text = JSON.stringify(now);
   useEffect(() => {
     never();
-    latest.current = text;
     if (last.current === text) return;
     const fields = JSON.parse(text) as PersonFields;
-    personDrafts.keep(person.id, { version: known.current, fields });
+    personDrafts.keep(person.id, { version: over(), fields });
     return soon(() => {
       last.current = text;
       save(fields);
     });
-  }, [text, person.id, save, soon, never]);
+  }, [text, person.id, save, over, soon, never]);
 
   const takeTheirs = () => {
     if (!saving.theirs) return;
     const theirs = fieldsOf(saving.theirs);
     personDrafts.keep(person.id, null);
-    known.current = saving.theirs.version;
     last.current = JSON.stringify(theirs);
     begin(theirs);
     saving.takeTheirs();

@@ -4,7 +4,7 @@ import { http, type Schemas } from '@/api/client';
 import { useSaving } from '@/editor/saving';
 import { useSoon } from '@/editor/useSoon';
 import type { Draft } from './draft';
-import { keep, letGo } from './kept';
+import { keep, keptOf, letGo } from './kept';
 
 const WAIT = 700;
 
@@ -42,10 +42,7 @@ export function useContinuousSaving({
 }) {
   const client = useQueryClient();
   const last = useRef(stored === null ? '' : JSON.stringify(stored));
-  const known = useRef(version);
   const [there, setThere] = useState(version > 0);
-  /** as it is written now, sent or not */
-  const latest = useRef('');
   const saving = useSaving<Draft, Schemas['SavedSessionView'], Schemas['SessionView']>({
     thing: `session ${id}`,
     version,
@@ -61,30 +58,30 @@ export function useContinuousSaving({
             body: { id, version: at, origin: null, picks: null, ...value },
           }),
     onSaved: (row, isNewest) => {
-      known.current = row.version;
       setThere(true);
-      // What was written since, and was not sent yet, stays on the device: it goes on from what is saved now.
-      const now = latest.current === '' ? null : (JSON.parse(latest.current) as Draft);
-      if (isNewest && latest.current === last.current) letGo(person, id);
-      else if (now && now.blocks.length > 0) keep(person, { id, version: row.version, draft: now });
+      // What was written since and was not sent yet, here or in the same view opened again, stays on the device: it goes on
+      // from what is saved now.
+      const written = keptOf(person, id);
+      if (written && (!isNewest || JSON.stringify(written.draft) !== last.current))
+        keep(person, { ...written, version: row.version });
+      else letGo(person, id);
       void client.invalidateQueries({ predicate: ({ queryKey }) => ELSEWHERE.includes(String(queryKey[1])) });
     },
   });
-  const { save, theirs } = saving;
+  const { save, theirs, over } = saving;
   const text = JSON.stringify(draft);
   const empty = draft.blocks.length === 0;
   const { soon, atLast, never } = useSoon(WAIT);
 
   useEffect(() => {
     never();
-    latest.current = text;
     // Nothing to keep: what the server has, or a session without a first exercise.
     if (last.current === text || empty) {
       letGo(person, id);
       return;
     }
     const writing = JSON.parse(text) as Draft;
-    keep(person, { id, version: known.current, draft: writing });
+    keep(person, { id, version: over(), draft: writing });
     if (theirs) return;
     const send = () => {
       last.current = text;
@@ -93,7 +90,7 @@ export function useContinuousSaving({
     if (ready) return soon(send);
     // Whether every dose can be read is not known yet: where somebody leaves now, the server says.
     atLast(send);
-  }, [text, empty, ready, save, theirs, id, person, soon, atLast, never]);
+  }, [text, empty, ready, save, over, theirs, id, person, soon, atLast, never]);
 
   return {
     ...saving,
