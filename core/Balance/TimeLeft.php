@@ -7,6 +7,7 @@ namespace EvenRungs\Balance;
 use EvenRungs\Body\Demand;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\DoseTable;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Method\Counting;
@@ -29,8 +30,6 @@ final readonly class TimeLeft
 {
     /** A session with so much of its minutes left, in per cent, is well under them (our own choice). */
     private const WELL_UNDER_PERCENT = 20;
-
-    private const MOST_SETS = 4;
 
     private int $total;
 
@@ -99,7 +98,7 @@ final readonly class TimeLeft
     {
         foreach ($this->below() as $demand => $lacks) {
             foreach ($this->session->items() as $item) {
-                if ($item->rung->demand->value !== $demand || isset($done[$item->id]) || $this->isMost($item) || $item->dose->isFalling() || $item->dose->sets() >= self::MOST_SETS) {
+                if ($item->rung->demand->value !== $demand || isset($done[$item->id]) || $this->isMost($item) || $item->dose->isFalling() || $item->dose->sets() >= DoseTable::MOST_SETS) {
                     continue;
                 }
                 $edit = Edit::dose($item->id, $item->dose->withSets($item->dose->sets() + 1));
@@ -258,6 +257,6 @@ final readonly class TimeLeft
             return $dose->withBody(Holds::of($body->count + 1, $body->seconds, $body->gapSeconds));
         }
 
-        return $sets && $dose->sets() < self::MOST_SETS ? $dose->withSets($dose->sets() + 1) : null;
+        return $sets && $dose->sets() < DoseTable::MOST_SETS ? $dose->withSets($dose->sets() + 1) : null;
     }
 }

@@ -17,6 +17,9 @@ use EvenRungs\Method\Method;
  */
 final class DoseTable
 {
+    /** Never more sets of one exercise in a session, whatever asks for one more (common practice); by hand there may be. */
+    public const MOST_SETS = 4;
+
     /** Lines for foundation, beginner, intermediate and advanced; null takes the one to the left. */
     private const LINES = [
         'activation-hold' => ['1x(10x3s/2)', '1x(10x5s/2)', null, null],

@@ -7,6 +7,7 @@ namespace EvenRungs\Program;
 use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseTable;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
@@ -15,9 +16,6 @@ use EvenRungs\Session\StraightSets;
 /** A rung at a dose that a week may take sets of: what one set costs in time and gives to each demand. */
 final readonly class Candidate
 {
-    /** Never more sets of one exercise in a session (common practice). */
-    public const MOST_SETS = 4;
-
     /** Where the dose has two sets or more, one alone is not it (our own choice). */
     private const LEAST_SETS = 2;
 
@@ -60,7 +58,7 @@ final readonly class Candidate
             $item->restSeconds(),
             WorkShares::of($session, $timeline)->halfSeconds(),
             $whole || $single ? 1 : max(1, min(self::LEAST_SETS, $dose->sets())),
-            $whole ? 1 : max(1, min(self::MOST_SETS, $dose->sets() + ($isMost ? 0 : 1))),
+            $whole ? 1 : max(1, min(DoseTable::MOST_SETS, $dose->sets() + ($isMost ? 0 : 1))),
             $timeline->totals()->work,
         );
     }

@@ -8,6 +8,7 @@ use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\DoseTable;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\SetBody;
@@ -34,8 +35,6 @@ final readonly class DoseStep
     private const GATHERED_SECONDS = 30;
 
     private const GAP_SECONDS = 5;
-
-    private const MOST_SETS = 4;
 
     private const SLOWEST_SECONDS = 6;
 
@@ -102,7 +101,7 @@ final readonly class DoseStep
         if ($dose->isFalling()) {
             return null;
         }
-        if ($dose->sets() < self::MOST_SETS) {
+        if ($dose->sets() < DoseTable::MOST_SETS) {
             return self::withOneMoreSet($dose);
         }
 

@@ -292,7 +292,7 @@ final readonly class ProgressionRule
 
         return [Reason::because(
             Rule::PainStays,
-            "Pain at every session of this ladder since {$since->inWords()}: it does not settle. To step down, to train its demand another way, or to have a licensed clinician look at it is for the trainer to weigh.",
+            "Pain each time it was asked on this ladder since {$since->inWords()}: it does not settle. To step down, to train its demand another way, or to have a licensed clinician look at it is for the trainer to weigh.",
             ['since' => $since->iso(), 'sessions running' => $sessions],
             'A session at pain 0.',
         )];

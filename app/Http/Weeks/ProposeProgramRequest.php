@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Weeks;
 
 use App\Http\Shared\ApiRequest;
-use EvenRungs\Program\Candidate;
+use EvenRungs\Dose\DoseTable;
 use EvenRungs\Program\ProgramRequest;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\Rate;
@@ -49,7 +49,7 @@ class ProposeProgramRequest extends ApiRequest
             'wish.sets' => ['present', 'list', 'max:200'],
             'wish.sets.*.slot' => ['required', 'string', 'max:40'],
             'wish.sets.*.ladder' => ['required', 'string', self::SLUG],
-            'wish.sets.*.sets' => ['required', 'integer:strict', 'between:0,'.Candidate::MOST_SETS],
+            'wish.sets.*.sets' => ['required', 'integer:strict', 'between:0,'.DoseTable::MOST_SETS],
             'wish.without' => ['present', 'list', 'max:40'],
             'wish.without.*' => ['string', self::SLUG],
         ];

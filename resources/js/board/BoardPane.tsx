@@ -26,6 +26,19 @@ export function BoardPane({
   place: (rung: string, side: Side, range: string | null) => void;
   go: (slug: string) => void;
 }) {
+  // By itself: what is told of a rung stays as it is drawn while the keys go on.
+  const ofRung = told && (
+    <RungPane
+      person={person.id}
+      setUp={board.setUps.find((one) => one.rung === told.rung.slug)}
+      demand={told.active.demand.shortName}
+      ladder={told.active.ladder}
+      rung={told.rung}
+      onPlace={(side, range) => place(told.rung.slug, side, range)}
+      onGo={go}
+    />
+  );
+
   return (
     <Pane walked label={replay.on ? 'Path' : 'The rung in focus'}>
       {replay.on ? (
@@ -50,17 +63,7 @@ export function BoardPane({
               {placing.problem}
             </p>
           )}
-          {told && (
-            <RungPane
-              person={person.id}
-              setUp={board.setUps.find((one) => one.rung === told.rung.slug)}
-              demand={told.active.demand.shortName}
-              ladder={told.active.ladder}
-              rung={told.rung}
-              onPlace={(side, range) => place(told.rung.slug, side, range)}
-              onGo={go}
-            />
-          )}
+          {ofRung}
         </>
       )}
     </Pane>

@@ -25,7 +25,7 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
     (ladders.some((entry) => entry.ladder.slug === rail) ? rail : null) ?? weakest ?? ladders[0]?.ladder.slug ?? '';
   const active = ladders.find((entry) => entry.ladder.slug === activeSlug);
   const rung = active?.ladder.rungs.find((other) => other.slug === focusOf(activeSlug));
-  // Read when it is called: what goes by it, as the pane does, is not drawn anew with each key.
+  // Read when it is called: what goes by it, as what is told of a rung does, is not drawn anew with each key.
   const now = useRef({ ladders, activeSlug });
   useLayoutEffect(() => {
     now.current = { ladders, activeSlug };
