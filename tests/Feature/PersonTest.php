@@ -67,6 +67,28 @@ final class PersonTest extends ApiTestCase
         $this->getJson("/api/people/{$id}")->assertJsonPath('minutes', 30);
     }
 
+    public function test_a_limit_two_people_noted_at_once_in_different_ways_is_not_lost(): void
+    {
+        $id = $this->person(['limits' => [['state' => 'kneeling-pain', 'side' => 'left', 'note' => '', 'since' => null]]]);
+        $knee = ['state' => 'kneeling-pain', 'side' => 'left', 'note' => ''];
+        $wrist = ['state' => 'wrist-pain', 'side' => 'left', 'note' => 'since the tour', 'since' => null];
+        $mine = [...self::fields($id), 'version' => 1, 'limits' => [$knee, $wrist]];
+        $this->putJson("/api/people/{$id}", $mine)->assertOk();
+        $this->putJson("/api/people/{$id}", $mine)->assertOk()->assertJsonPath('version', 2);
+
+        foreach ([
+            'another limit' => [$knee, ['state' => 'osteoporosis', 'side' => 'both', 'note' => '']],
+            'one more' => [$knee, $wrist, ['state' => 'osteoporosis', 'side' => 'both', 'note' => '']],
+            'one lifted' => [$wrist],
+            'the other side' => [$knee, [...$wrist, 'side' => 'right']],
+            'other words' => [$knee, [...$wrist, 'note' => 'worse']],
+            'another day' => [$knee, [...$wrist, 'since' => '2026-04-02']],
+        ] as $what => $limits) {
+            self::assertSame(409, $this->putJson("/api/people/{$id}", [...$mine, 'limits' => $limits])->status(), $what);
+        }
+        $this->getJson("/api/people/{$id}")->assertJsonPath('version', 2)->assertJsonCount(2, 'limits')->assertJsonPath('limits.1.note', 'since the tour');
+    }
+
     public function test_the_whole_intake_is_kept_as_it_was_entered(): void
     {
         $whole = [

@@ -9,10 +9,8 @@ use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Problem;
-use App\Http\Shared\LimitInput;
 use App\Models\Clearance;
 use App\Models\Person;
-use App\Models\PersonLimit;
 use App\Models\Screening;
 use App\Models\User;
 use App\Records\OpenPerson;
@@ -22,11 +20,9 @@ use App\Time\PracticeClock;
 use Carbon\CarbonInterface;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Screening\Answers;
-use EvenRungs\Screening\State;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /** Taking in a person: who, what for, limits, danger signs, clearance. */
 final readonly class PersonController
@@ -40,7 +36,7 @@ final readonly class PersonController
         if ($person === null) {
             $person = DB::transaction(function () use ($input): Person {
                 $person = Person::query()->create(['id' => $input->text('id'), 'version' => 1, 'trainer_id' => $input->by()->id, ...$input->columns()]);
-                $this->keepLimits($person, $input);
+                PersonLimits::keep($person, $input->limits(), PracticeClock::of($input->by())->today());
                 $this->lines->keep($person, $input->by());
 
                 return $person;
@@ -62,13 +58,13 @@ final readonly class PersonController
         DB::transaction(function () use ($person, $input): void {
             $changed = Person::query()->whereKey($person->id)->where('version', $input->integer('version'))->update(['version' => $input->integer('version') + 1]);
             if ($changed !== 1) {
-                if (OwnWriting::is($person->refresh(), $input->integer('version'), $input->columns($person))) {
+                if (OwnWriting::is($person->refresh(), $input->integer('version'), $input->columns($person)) && PersonLimits::areKept($person, $input->limits())) {
                     return;
                 }
                 throw Problem::changedMeanwhile('This person', (new PersonPage($this->open->of($person->refresh(), $input->by())))->view());
             }
             $person->refresh()->update($input->columns($person));
-            $this->keepLimits($person, $input);
+            PersonLimits::keep($person, $input->limits(), PracticeClock::of($input->by())->today());
         });
 
         return $this->answer($person->refresh(), $input->by());
@@ -161,40 +157,5 @@ final readonly class PersonController
     private function answer(Person $person, User $by, int $status = 200): JsonResponse
     {
         return new JsonResponse((new PersonPage($this->open->of($person, $by)))->view(), $status);
-    }
-
-    /** Limits that are no longer named are lifted today, new ones begin when they say; none is deleted. */
-    private function keepLimits(Person $person, PersonRequest $input): void
-    {
-        $today = PracticeClock::of($input->by())->today()->iso();
-        $wanted = [];
-        foreach ($input->limits() as $limit) {
-            $wanted[$limit->state->value.'|'.$limit->side->value] = $limit;
-        }
-        foreach (PersonLimit::query()->where('person_id', $person->id)->where('lifted_on', null)->get() as $row) {
-            $limit = $wanted[$row->state.'|'.$row->side] ?? null;
-            if ($limit instanceof LimitInput) {
-                $row->update(['note' => $limit->note, 'since' => $limit->since ?? $row->since, 'cleared' => $this->cleared($person, $limit)]);
-                unset($wanted[$row->state.'|'.$row->side]);
-            } else {
-                $row->update(['lifted_on' => $today]);
-            }
-        }
-        foreach ($wanted as $limit) {
-            PersonLimit::query()->create(['id' => strtolower((string) Str::ulid()), 'person_id' => $person->id, 'state' => $limit->state->value, 'side' => $limit->side->value, 'note' => $limit->note, 'since' => $limit->since ?? $today, 'cleared' => $this->cleared($person, $limit)]);
-        }
-    }
-
-    /** Whether the limit is cleared: said so, by a state that can be, and with a clearance on record. */
-    private function cleared(Person $person, LimitInput $limit): bool
-    {
-        if (! $limit->cleared || ! $limit->state->canBeCleared()) {
-            return false;
-        }
-        if (! Clearance::query()->where('person_id', $person->id)->whereNull('undone_at')->exists()) {
-            throw Problem::field('limits', 'Record the clinician’s clearance first: it says who cleared what, and until when.');
-        }
-
-        return true;
     }
 }
