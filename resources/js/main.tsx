@@ -103,7 +103,7 @@ const views = (
 const [area = '', second, third] = location.pathname.split('/').slice(1);
 const first = area === '' ? 'bench' : area === 'people' && second ? (third ?? second) : area;
 applyTheme();
-rememberAnswers();
+rememberAnswers(queries);
 letGoOnceEnded();
 hearOfVersions();
 // Before the code: it is here at once where the device keeps it, and the server is not.

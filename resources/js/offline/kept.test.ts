@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Memory } from '@/api/client';
+import { QueryClient } from '@tanstack/react-query';
 import * as client from '@/api/client';
 import { keeper, keyInHand, lock, setCode, stir, unlock } from './code';
 import { rememberAnswers } from './kept';
@@ -11,6 +12,7 @@ const CODE = '246813';
 /** How long, in milliseconds, what a machine with much else to do still has to come. */
 const PATIENT = 30_000;
 let memory: Memory;
+const queries = new QueryClient();
 
 /** Hands an answer over, and waits until it is kept. */
 async function answered(path: string, body: string): Promise<void> {
@@ -46,7 +48,7 @@ describe('what a device keeps of answers', () => {
     vi.spyOn(client, 'setMemory').mockImplementation((given) => {
       memory = given;
     });
-    rememberAnswers();
+    rememberAnswers(queries);
   });
   beforeEach(async () => {
     setTrainer('wren');
@@ -85,6 +87,27 @@ describe('what a device keeps of answers', () => {
     }
     await answered('/api/people/1/sessions/2/cues', '{}');
     expect(await memory.recall('/api/people/1/sessions/2/cues')).toBe('{}');
+  });
+
+  // A danger sign told on the phone closes its page, also where the network goes before the page is read again.
+  it('is what a write was answered with, where that stands in the place of what was read', async () => {
+    await answered('/api/home', '{"closed":null}');
+    await answered('/api/people/7', '{"version":1}');
+    queries.setQueryData(client.api.queryOptions('get', '/api/home', {}).queryKey, { closed: 'Call your practice.' });
+    const person = { params: { path: { person: '7' } } };
+    queries.setQueryData(client.api.queryOptions('get', '/api/people/{person}', person).queryKey, { version: 2 });
+    await vi.waitFor(async () => {
+      expect(await memory.recall('/api/home')).toBe('{"closed":"Call your practice."}');
+      expect(await memory.recall('/api/people/7')).toBe('{"version":2}');
+    }, PATIENT);
+  });
+
+  it('is the later of two answers, also where the first takes longer to come whole', async () => {
+    let whole: (text: string) => void = vi.fn();
+    memory.remember('/api/bench', () => new Promise((resolve) => (whole = resolve)));
+    memory.remember('/api/bench', () => Promise.resolve('{"later":1}'));
+    whole('{"earlier":1}');
+    await vi.waitFor(async () => expect(await memory.recall('/api/bench')).toBe('{"later":1}'), PATIENT);
   });
 
   it('is nobody else’s: who signs in on an unlocked device neither reads nor writes it', async () => {

@@ -1,3 +1,5 @@
+import type { QueryClient, QueryKey } from '@tanstack/react-query';
+import { defaultPathSerializer } from 'openapi-fetch';
 import { useEffect, useState } from 'react';
 import { http, setMemory, type Schemas } from '@/api/client';
 import { shared } from '@/ui/shared';
@@ -44,20 +46,38 @@ async function slotOf(path: string): Promise<{ owner: string; key: CryptoKey; ho
 /** The key in hand, where it is that of who is signed in; before anybody is known, of who unlocked the device. */
 const handOf = () => keyInHand(trainer() || undefined);
 
-/** Answers that are being kept just now. */
-const writings = new Set<Promise<void>>();
+/** Answers that are being kept just now, the newest of each path. */
+const writings = new Map<string, Promise<void>>();
 
-/** From here on answers that are needed on the floor are kept while the device is unlocked, and read where there is no network. */
-export function rememberAnswers(): void {
+function remember(path: string, body: () => Promise<string>): void {
+  say({ away: false, shownFrom: null });
+  if (!AT_HOME.test(path) && !(handOf() && NEEDED.test(path))) return;
+  const writing: Promise<void> = body()
+    .then((text) => keep(path, text, () => writings.get(path) === writing))
+    // Broken off on its way: what was kept before stays.
+    .catch(() => undefined)
+    .finally(() => writings.get(path) === writing && writings.delete(path));
+  writings.set(path, writing);
+}
+
+/** The path of what was asked with openapi-react-query; null where it was asked with more than a path. */
+const pathOf = ([method, template, init]: QueryKey): string | null => {
+  const { path = {}, query } = (init as { params?: { path?: Record<string, unknown>; query?: unknown } })?.params ?? {};
+  return method === 'get' && typeof template === 'string' && !query ? defaultPathSerializer(template, path) : null;
+};
+
+/**
+ * From here on answers that are needed on the floor are kept while the device is unlocked, and read where there is no network;
+ * so is what a write was answered with and a view put in their place: older answers never come back over it.
+ */
+export function rememberAnswers(queries: QueryClient): void {
+  queries.getQueryCache().subscribe((event) => {
+    if (event.type !== 'updated' || event.action.type !== 'success' || !event.action.manual) return;
+    const path = pathOf(event.query.queryKey as QueryKey);
+    if (path !== null) remember(path, () => Promise.resolve(JSON.stringify(event.query.state.data)));
+  });
   setMemory({
-    remember(path, body) {
-      say({ away: false, shownFrom: null });
-      if (!AT_HOME.test(path) && !(handOf() && NEEDED.test(path))) return;
-      const writing: Promise<void> = body()
-        .then((text) => keep(path, text))
-        .finally(() => writings.delete(writing));
-      writings.add(writing);
-    },
+    remember,
     async recall(asked) {
       // What was done without the device is told by the sheet that lies here.
       const path = asked.replace(/\?done=yes$/, '');
@@ -83,15 +103,16 @@ export function rememberAnswers(): void {
   void letExpire();
 }
 
-async function keep(path: string, text: string): Promise<void> {
+/** @param isNewest whether nothing newer of this path is being kept */
+async function keep(path: string, text: string, isNewest: () => boolean): Promise<void> {
   try {
     const slot = await slotOf(path);
     if (!slot) return;
     const { owner, key, holds } = slot;
     const at = Date.now();
-    await (
-      await db()
-    ).put('answers', { id: `${owner} ${path}`, owner, v: VERSION, at, until: at + holds, sealed: await seal(key, text) });
+    const row = { id: `${owner} ${path}`, owner, v: VERSION, at, until: at + holds, sealed: await seal(key, text) };
+    const shelves = await db();
+    if (isNewest()) await shelves.put('answers', row);
   } catch {
     // A device that is full keeps what it has.
   }
@@ -139,7 +160,7 @@ export async function keepFloor(owner: string, progress: (done: number, of: numb
     if (!(await keepPerson(person))) missed += 1;
   }
   progress(floor.people.length, floor.people.length);
-  await Promise.allSettled(writings);
+  await Promise.all(writings.values());
   const found = await keeper(owner);
   const at = Date.now();
   if (found)

@@ -3,7 +3,7 @@ import { toast } from '@/ui/notice';
 import { http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { afterDrawn } from '@/frame/keys';
-import { useRefresh } from '@/frame/usePerson';
+import { useRefresh, useTakePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { TextArea, TextField } from '@/ui/Field';
@@ -43,14 +43,16 @@ function TakeBack({ person, screening }: { person: string; screening: string }) 
   const texts = useTexts(`take-back ${screening}`, { reason: '' });
   const [open, setOpen] = useState(texts.restored);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const take = useTakePerson();
   const refresh = useRefresh();
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const { error } = await http.POST('/api/people/{person}/screenings/{screening}/take-back', {
+    const { data, error } = await http.POST('/api/people/{person}/screenings/{screening}/take-back', {
       params: { path: { person, screening } },
       body: { reason: texts.of('reason') },
     });
     if (error) return setRefusal(error);
+    take(data);
     texts.saved();
     toast('The answer is taken back; the questions are to be asked again.');
     await refresh();
@@ -83,6 +85,7 @@ function TakeBack({ person, screening }: { person: string; screening: string }) 
 /** Who cleared what, from when until when. */
 export function ClearanceForm({ person, onDone }: { person: string; onDone?: () => void }) {
   const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const take = useTakePerson();
   const refresh = useRefresh();
 
   const texts = useTexts(`clearance ${person}`, { clinician: '', scope: '', from: '', until: '' });
@@ -95,7 +98,7 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
       from: texts.of('from'),
       until: texts.of('until'),
     };
-    const { error } = await texts.say((id) =>
+    const { data, error } = await texts.say((id) =>
       http.POST('/api/people/{person}/clearances', { params: { path: { person } }, body: { id, ...said } }),
     );
     if (error) {
@@ -103,6 +106,7 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
       afterDrawn(() => form.querySelector<HTMLElement>('[aria-invalid]')?.focus());
       return;
     }
+    take(data);
     texts.saved();
     toast('The clearance is recorded; training is open.');
     await refresh();

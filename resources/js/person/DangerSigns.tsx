@@ -3,7 +3,7 @@ import { flushSync } from 'react-dom';
 import { api, http, newId, type Refusal, type Schemas } from '@/api/client';
 import { shelf } from '@/editor/device';
 import { useDraft } from '@/editor/useDraft';
-import { useRefresh } from '@/frame/usePerson';
+import { useRefresh, useTakePerson } from '@/frame/usePerson';
 import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
@@ -32,6 +32,7 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const { box, last, seen } = useSeen(signs.length > 0);
   const id = useRef(newId());
+  const take = useTakePerson();
   const refresh = useRefresh();
 
   const yes = signs.filter((sign) => answers.of[sign.value] === true);
@@ -63,10 +64,11 @@ export function DangerSigns({ person, onDone }: { person: Schemas['PersonView'];
       denied: signs.flatMap((sign) => (answers.of[sign.value] === false ? [sign.value] : [])),
       asked: answers.asked,
     };
-    const { error } = await sayOnce(id, (under) =>
+    const { data, error } = await sayOnce(id, (under) =>
       http.POST('/api/people/{person}/screenings', { params: { path: { person: person.id } }, body: { id: under, ...said } }),
     );
     if (error) return setRefusal(error);
+    take(data);
     clear(nothing);
     // First, so that the next step is there to take the keys as soon as the answers are.
     onDone();

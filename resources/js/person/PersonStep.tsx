@@ -5,7 +5,7 @@ import { http, sentenceOf, type Schemas } from '@/api/client';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
-import { usePerson, useRefresh } from '@/frame/usePerson';
+import { usePerson, useRefresh, useTakePerson } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
@@ -132,11 +132,13 @@ function Standing({
   answered: boolean;
   goOn: () => void;
 }) {
+  const take = useTakePerson();
   const refresh = useRefresh();
   const takeBack = async (clearance: string) => {
-    const { error } = await http.DELETE('/api/people/{person}/clearances/{clearance}', {
+    const { data, error } = await http.DELETE('/api/people/{person}/clearances/{clearance}', {
       params: { path: { person: person.id, clearance } },
     });
+    if (data) take(data);
     toast(error ? sentenceOf(error) : 'The clearance is taken back; what it opened is closed again.');
     await refresh();
   };

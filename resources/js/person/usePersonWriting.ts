@@ -1,11 +1,10 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { api, http, type Schemas } from '@/api/client';
+import { http, type Schemas } from '@/api/client';
 import { isSame, shelf } from '@/editor/device';
 import { useHistory } from '@/editor/history';
 import { useSaving } from '@/editor/saving';
 import { useSoon } from '@/editor/useSoon';
-import { useRefresh } from '@/frame/usePerson';
+import { useRefresh, useTakePerson } from '@/frame/usePerson';
 import { bodyOf, emptyPerson, fieldsOf, type PersonFields } from './fields';
 
 const WAIT = 800;
@@ -29,7 +28,7 @@ export const personDrafts = shelf<Draft>(
 /** A person who is there is saved as one goes: each change is on this device at once and on the server a moment later. */
 export function usePersonWriting(person: Schemas['PersonView']) {
   const refresh = useRefresh();
-  const client = useQueryClient();
+  const take = useTakePerson();
   const start = useMemo(() => fieldsOf(person), [person]);
   // What was sent as the page went may be with the server by now: then it goes on from there.
   const [kept] = useState(() => {
@@ -53,10 +52,7 @@ export function usePersonWriting(person: Schemas['PersonView']) {
       }),
     onSaved: async (row, isNewest) => {
       // Whoever opens the view before all is read again goes on from what is saved.
-      client.setQueryData(
-        api.queryOptions('get', '/api/people/{person}', { params: { path: { person: person.id } } }).queryKey,
-        row,
-      );
+      take(row);
       // What was typed since, sent or not, here or in the same view opened again, stays on the device: it goes over what is
       // saved now.
       const typed = personDrafts.of(person.id);
