@@ -6,6 +6,7 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
+use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
@@ -16,6 +17,7 @@ use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Footing;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
@@ -122,7 +124,14 @@ final readonly class SessionStart
             $held[$slug] = self::held($record->library->ladder($slug), $record);
         }
         $held = array_filter($held);
-        $made = $template->for($record->library, $record->circumstances(), array_diff_key($record->workingRungs(), $held), array_keys($held), array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()), static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose);
+        $made = $template->for($record->library, new Footing(
+            $record->circumstances(),
+            array_diff_key($record->workingRungs(), $held),
+            array_keys($held),
+            array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()),
+            $record->doses()->most(),
+            static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose,
+        ));
 
         return new self($template->name, $made['blocks'], [...array_values($held), ...$made['notes']]);
     }
@@ -194,7 +203,7 @@ final readonly class SessionStart
         return [new WrittenItem($item->id, $rung->slug, $line), $notes];
     }
 
-    /** Work by the clock stays; else the dose that is due here, in a circuit for as many rounds. */
+    /** Work by the clock stays, but no longer than the level of the exercise here has it; else the dose that is due here, in a circuit for as many rounds. */
     private static function likeDose(string $written, Rung $theirs, Rung $rung, bool $isCircuit, PersonRecord $record): Dose
     {
         $only = $record->circumstances()->rule($rung)->onlySide();
@@ -207,7 +216,7 @@ final readonly class SessionStart
         }
 
         return match (true) {
-            $dose->first() instanceof Timed => $dose->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
+            $dose->first() instanceof Timed => $dose->withBody(Timed::of(min($dose->first()->seconds, CircuitClock::at($rung->height->level())->work)))->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
             $isCircuit && ! $due->isFalling() => $due->withSets($dose->sets()),
             default => $due,
         };

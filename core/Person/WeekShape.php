@@ -11,13 +11,11 @@ use EvenRungs\Body\Limit;
 use EvenRungs\Body\Position;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
-use EvenRungs\Session\ChangeOver;
-use EvenRungs\Session\Circuit;
+use EvenRungs\Session\ClockCircuit;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
@@ -42,9 +40,6 @@ final class WeekShape
     private const FINISHER_SECONDS = [240, 480];
 
     private const SIX_MINUTES = 360;
-
-    /** A station shorter than this is none. */
-    private const LEAST_STATION = 30;
 
     private const ROUTINE_SECONDS = 900;
 
@@ -216,19 +211,12 @@ final class WeekShape
     {
         $pool = array_slice($this->oneForEachDemand(), 0, 5);
         for ($count = count($pool); $count >= 2; $count--) {
-            $items = OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])->items();
-            $gap = 0;
-            foreach (array_slice($items, 1) as $at => $next) {
-                $gap = max($gap, ChangeOver::between($items[$at], $next)->seconds);
-            }
-            $station = intdiv(self::SIX_MINUTES - ($count - 1) * $gap, $count);
-            if ($station < self::LEAST_STATION) {
+            $circuit = ClockCircuit::lasting(self::SIX_MINUTES, OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])->items());
+            if ($circuit === null) {
                 continue;
             }
-            $gaps = array_fill(0, $count - 1, $gap);
-            $gaps[0] += self::SIX_MINUTES - $count * $station - ($count - 1) * $gap;
-            $content = $this->write('six', 'Six minutes', new Session([new Circuit(self::byTheClock($items, 1, $station), $gaps, 0)]), 6);
-            $this->note(ucfirst(self::number($count))." stations of {$station} s, and {$gap} s to change: ".Totals::clock($content->seconds).' by the clock.');
+            $content = $this->write('six', 'Six minutes', new Session([$circuit]), 6);
+            $this->note(ucfirst(self::number($count)).' stations of '.ClockCircuit::inWords($circuit).': '.Totals::clock($content->seconds).' by the clock.');
             foreach ($this->week->days as $day) {
                 $this->put('six', new CoreSlot('', new Cell($day, $this->free($day)), SessionRole::Daily, $this->effort(5), $content));
             }
@@ -249,7 +237,7 @@ final class WeekShape
             return;
         }
         $arranged = OrderSchool::for($this->hand->record->circumstances())->write(self::straight($six), $this->hand->record->evenness()->heights)->items();
-        $circuit = new Session([Circuit::evenly(self::byTheClock($arranged, 2, 60), 30, 30)]);
+        $circuit = new Session([ClockCircuit::byLevel($arranged)]);
         $content = $this->write('circuit', 'Circuit of '.self::number(count($six)), $circuit, intdiv($circuit->timeline()->totals()->total() + 59, 60));
         if (count($six) < 6) {
             $this->note('The board has '.self::number(count($six)).' working rungs: so many stations, '.Totals::clock($content->seconds).'.');
@@ -306,19 +294,6 @@ final class WeekShape
     private function seconds(array $items): int
     {
         return self::straight($items)->timeline()->totals()->total();
-    }
-
-    /**
-     * @param list<Item> $items at least two
-     *
-     * @return non-empty-list<Item>
-     */
-    private static function byTheClock(array $items, int $rounds, int $seconds): array
-    {
-        /** @var non-empty-list<Item> $stations */
-        $stations = array_map(static fn(Item $item): Item => new Item($item->id, $item->rung, Dose::of($rounds, Timed::of($seconds)), $item->firstSide), $items);
-
-        return $stations;
     }
 
     private function secondsThere(): int

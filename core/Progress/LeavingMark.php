@@ -7,6 +7,7 @@ namespace EvenRungs\Progress;
 use EvenRungs\Body\Level;
 use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Bounds;
+use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\Holds;
@@ -39,8 +40,6 @@ final readonly class LeavingMark
     private const ACTIVATION_SECONDS = [3, 5, 5, 5, 5];
 
     private const METRES = [10, 20, 30, 40, 40];
-
-    private const TIMED_SECONDS = [20, 30, 45, 60, 60];
 
     private const LOADED_SETS = [2, 3, 3, 3, 3];
 
@@ -77,7 +76,7 @@ final readonly class LeavingMark
         $table = $rung->defaultDose($method);
         $sets = $table->sets();
         if ($dose?->first() instanceof Timed) {
-            return new self(Unit::Seconds, self::TIMED_SECONDS[$level], 0, 1);
+            return new self(Unit::Seconds, CircuitClock::at($rung->height->level())->work, 0, 1);
         }
 
         $mark = self::ofTable($rung, $method, $level, $table, $sets);

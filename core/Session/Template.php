@@ -10,11 +10,10 @@ use EvenRungs\Body\Need;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Carry;
+use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
-use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
@@ -42,7 +41,7 @@ final readonly class Template
             $slots = array_values(array_map(static fn(mixed $slot): TemplateSlot => TemplateSlot::read(is_array($slot) ? $slot : []), is_array($block['slots'] ?? null) ? $block['slots'] : []));
             $whole = static fn(string $key): ?int => is_int($block[$key] ?? null) ? $block[$key] : null;
             $part = Part::from(is_string($block['part'] ?? null) ? $block['part'] : 'main');
-            $blocks[] = new TemplateBlock($part, $slots, $whole('rounds'), $whole('work'), $whole('gap') ?? 20, $whole('round_rest') ?? 45);
+            $blocks[] = new TemplateBlock($part, $slots, ($block['by_the_clock'] ?? false) === true, $whole('rounds'), $whole('gap') ?? 20, $whole('round_rest') ?? 45);
         }
         $text = static fn(string $key): string => is_string($data[$key] ?? null) && $data[$key] !== '' ? $data[$key] : throw new \InvalidArgumentException("A template needs a {$key}.");
         if ($blocks === []) {
@@ -61,33 +60,28 @@ final readonly class Template
     /**
      * The template for one person.
      *
-     * @param array<string, Rung> $working working rung by ladder, without those that are held back
-     * @param list<string>        $stopped ladders stopped after pain, and those of which it waits whether they are
-     * @param array<string, Dose> $doses   next doses of the person, by rung
-     * @param (\Closure(Rung): Dose)|null $first what a rung begins with that was never trained; by default the dose of its table
-     *
      * @return array{blocks: list<WrittenBlock>, notes: list<Reason>} what was replaced or left out, and why
      */
-    public function for(Library $library, Circumstances $circumstances, array $working, array $stopped, array $doses = [], ?\Closure $first = null): array
+    public function for(Library $library, Footing $footing): array
     {
         $blocks = $notes = $used = [];
         foreach ($this->blocks as $block) {
-            $items = [];
+            $items = $rests = [];
             foreach ($block->slots as $slot) {
-                [$rung, $said] = self::choose($slot, $library, $circumstances, $working, $stopped, $used);
+                [$rung, $said] = self::choose($slot, $library, $footing, $used);
                 $notes = [...$notes, ...$said];
                 if ($rung === null) {
                     continue;
                 }
                 $used[] = $rung->slug;
-                // Half of what is a beginning already would be next to nothing.
-                $new = $first === null || $slot->half ? $rung->defaultDose($circumstances->method) : $first($rung);
-                $dose = self::dose($slot, $block, $rung, $doses[$rung->slug] ?? $new);
-                $only = $dose->perSide ? $circumstances->rule($rung)->onlySide() : null;
+                $clock = $block->byTheClock ? CircuitClock::at($rung->height->level()) : null;
+                $dose = $clock?->dose() ?? self::dose($slot, $block, $rung, $footing);
+                $only = $dose->perSide ? $footing->circumstances->rule($rung)->onlySide() : null;
+                $rests[] = $clock->rest ?? $block->gapSeconds;
                 $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print($only === null ? $dose : $dose->onlyOn($only)));
             }
-            if ($block->rounds !== null && count($items) > 1) {
-                $blocks[] = new WrittenBlock(true, $items, array_fill(0, count($items) - 1, $block->gapSeconds), $block->roundRestSeconds, $block->part);
+            if (($block->byTheClock || $block->rounds !== null) && count($items) > 1) {
+                $blocks[] = new WrittenBlock(true, $items, array_slice($rests, 0, -1), $block->roundRestSeconds, $block->part);
             } else {
                 foreach ($items as $item) {
                     $blocks[] = WrittenBlock::straight($item, $block->part);
@@ -99,18 +93,17 @@ final readonly class Template
     }
 
     /**
-     * @param array<string, Rung> $working
-     * @param list<string>        $stopped
-     * @param list<string>        $used    rungs the session has already
+     * @param list<string> $used rungs the session has already
      *
      * @return array{Rung|null, list<Reason>}
      */
-    private static function choose(TemplateSlot $slot, Library $library, Circumstances $circumstances, array $working, array $stopped, array $used): array
+    private static function choose(TemplateSlot $slot, Library $library, Footing $footing, array $used): array
     {
         $name = ucfirst($slot->demand->shortName());
+        [$circumstances, $working] = [$footing->circumstances, $footing->working];
         $stands = self::standing($slot, $working);
         $ceiling = max(10, ($stands->height->tenths ?? self::UNPLACED_TENTHS) - $slot->belowTenths);
-        $open = array_values(array_filter($library->meeting($slot->demand), static fn(Rung $rung): bool => ! in_array($rung->ladder, $stopped, true)
+        $open = array_values(array_filter($library->meeting($slot->demand), static fn(Rung $rung): bool => ! $footing->isStopped($rung)
             && ! in_array($rung->slug, $used, true)
             && ($rung->inTrunk($circumstances->method) || $rung->slug === $stands?->slug)
             && ($circumstances->rule($rung)->openOn(Side::Both) || ($rung->slug === $stands?->slug && $circumstances->rule($rung)->onlySide() !== null))));
@@ -185,24 +178,25 @@ final readonly class Template
         ];
     }
 
-    private static function dose(TemplateSlot $slot, TemplateBlock $block, Rung $rung, Dose $default): Dose
+    private static function dose(TemplateSlot $slot, TemplateBlock $block, Rung $rung, Footing $footing): Dose
     {
-        if ($block->rounds !== null && $block->work !== null) {
-            return Dose::of($block->rounds, Timed::of($block->work));
-        }
+        $due = $footing->dose($rung, $slot->half);
         $kind = match (true) {
-            $default->first() instanceof Carry => 'carry',
-            $default->unit() === Unit::Reps => 'reps',
+            $due->first() instanceof Carry => 'carry',
+            $due->unit() === Unit::Reps => 'reps',
             default => 'hold',
         };
-        $written = isset($slot->doses[$kind]) ? DoseLine::parse($slot->doses[$kind], Sidedness::Both)->eachSide($rung->sidedness->countsEachSide()) : $default;
+        $written = isset($slot->doses[$kind]) ? DoseLine::parse($slot->doses[$kind], Sidedness::Both)->eachSide($rung->sidedness->countsEachSide()) : $due;
         // What a template asks of everybody is no more in a set than what is due to this person.
-        $isTooMuch = $written->unit() === $default->unit() && $written->first()->target() > $default->first()->target() && ! $default->isFalling();
-        $dose = $isTooMuch ? $default->withSets($written->sets()) : $written;
+        $isTooMuch = $written->unit() === $due->unit() && $written->first()->target() > $due->first()->target() && ! $due->isFalling();
+        $dose = $isTooMuch ? $due->withSets($written->sets()) : $written;
         if ($slot->half) {
             $dose = Primer::halved($dose);
         }
+        if ($block->rounds !== null && ! $dose->isFalling()) {
+            return $dose->withSets($block->rounds);
+        }
 
-        return $block->rounds === null || $dose->isFalling() ? $dose : $dose->withSets($block->rounds);
+        return $footing->isMost($rung) && $due->sets() < $dose->sets() ? $dose->withSets($due->sets()) : $dose;
     }
 }

@@ -9,8 +9,8 @@ final readonly class TemplateBlock
 {
     /**
      * @param list<TemplateSlot> $slots
-     * @param int|null           $rounds  of a circuit; null for straight sets
-     * @param int|null           $work    seconds at each station; null where the stations have doses of their own
+     * @param bool               $byTheClock a circuit in which each station works and rests as the level of its exercise has it
+     * @param int|null           $rounds     of a circuit whose stations have doses of their own; null for straight sets
      */
-    public function __construct(public Part $part, public array $slots, public ?int $rounds, public ?int $work, public int $gapSeconds, public int $roundRestSeconds) {}
+    public function __construct(public Part $part, public array $slots, public bool $byTheClock, public ?int $rounds, public int $gapSeconds, public int $roundRestSeconds) {}
 }

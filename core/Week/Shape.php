@@ -24,7 +24,7 @@ enum Shape: string
             self::OneAtATime => 'One exercise at a time',
             self::DailyVariation => 'A variation each day',
             self::SixMinutes => 'Six minutes, really six',
-            self::CircuitOfSix => 'Circuit of six, 60 on, 30 off, twice',
+            self::CircuitOfSix => 'Circuit of six by the clock',
         };
     }
 
@@ -37,7 +37,7 @@ enum Shape: string
             self::OneAtATime => 'The weakest exercise daily for a week, the next one added the week after, up to four.',
             self::DailyVariation => 'The weakest rung in another variation each day, within 0.3 of its height.',
             self::SixMinutes => 'One circuit of the weakest demands whose clock says 6:00, on every training day.',
-            self::CircuitOfSix => 'Six stations by the clock, two rounds, 17:30, on two days.',
+            self::CircuitOfSix => 'Six stations, each worked and rested by its level: 60 s and 30 s, twice, where all are advanced; on two days.',
         };
     }
 

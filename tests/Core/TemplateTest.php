@@ -10,6 +10,7 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
@@ -23,6 +24,7 @@ use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Footing;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Primer;
@@ -31,6 +33,7 @@ use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
+use EvenRungs\Session\WrittenSession;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
@@ -136,12 +139,43 @@ final class TemplateTest extends TestCase
         }
     }
 
-    public function test_six_stations_of_45_s_twice_take_the_time_worked_out_by_hand(): void
+    /** Common practice by level: 20 s of work and 40 s of rest once, 30/30 twice, 45/30 twice, 60/30 twice. */
+    public function test_the_six_stations_work_and_rest_by_the_level_of_their_exercises(): void
     {
-        $here = $this->resolve(self::templates()['six-station-circuit'][0], self::working());
+        $seconds = fn(?string $pressOut = null): int => (new Session($this->resolve(
+            self::templates()['six-station-circuit'][0],
+            [...self::working(), ...$pressOut === null ? [] : ['press-out' => ShippedLibrary::rung($pressOut)]],
+        )['blocks']))->timeline()->totals()->total();
 
-        // 2 × (6 × 45 + 5 × 30) + 60 = 900 s
-        self::assertSame(900, (new Session($here['blocks']))->timeline()->totals()->total());
+        // All are beginners: 2 × (6 × 30 + 5 × 30) + 60 = 720 s
+        self::assertSame(720, $seconds());
+
+        // The press-out comes second. Of foundation: (20 + 5 × 30) + (4 × 30 + 40), 60, then 5 × 30 + 4 × 30 = 660 s
+        self::assertSame(660, $seconds('press-out/tall-kneeling'));
+        // Of intermediate: 2 × (5 × 30 + 45 + 5 × 30) + 60 = 750 s
+        self::assertSame(750, $seconds('press-out/feet-together'));
+        // Of advanced: 2 × (5 × 30 + 60 + 5 × 30) + 60 = 780 s
+        self::assertSame(780, $seconds('press-out/walking'));
+    }
+
+    public function test_no_set_is_added_to_what_was_too_much(): void
+    {
+        foreach ([[[], '2x6'], [['bridge/touch'], '1x6']] as [$most, $line]) {
+            $here = self::templates()['first-day-back'][0]->for(ShippedLibrary::get(), self::footing(self::working(), doses: ['bridge/touch' => DoseLine::parse('1x8 2-0-2-2', Sidedness::Both)], most: $most));
+            $bridge = array_values(array_filter($here['blocks'], static fn(WrittenBlock $block): bool => $block->items[0]->rung === 'bridge/touch'));
+
+            self::assertSame($line, $bridge[0]->items[0]->dose);
+        }
+    }
+
+    public function test_another_persons_circuit_by_the_clock_is_worked_no_longer_than_the_level_here(): void
+    {
+        $today = Day::parse('2026-06-01');
+        $here = new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety([], [], [], $today), History::of([new Placing('p1', 'press-out', Side::Both, 'press-out/seated', false, 1, $today), new Placing('p2', 'bridge', Side::Both, 'bridge/one-leg', false, 2, $today)], [], [], [], [], null));
+        $stations = [new WrittenItem('a', 'press-out/walking', '2x60s on'), new WrittenItem('b', 'bridge/one-leg', '2x40s on')];
+        $start = SessionStart::fromAnother(new WrittenSession('of another', 'Circuit', [new WrittenBlock(true, $stations, [30], 30, Part::Main)], null, null, null), $here);
+
+        self::assertSame(['press-out/seated' => '2x20s on', 'bridge/one-leg' => '2x40s on'], array_column($start->blocks[0]->items, 'dose', 'rung'));
     }
 
     public function test_a_template_with_an_unknown_word_is_refused(): void
@@ -154,7 +188,7 @@ final class TemplateTest extends TestCase
     public function test_what_a_template_asks_of_everybody_is_no_more_in_a_set_than_what_is_due(): void
     {
         $plank = static fn(string $due): string => array_values(array_filter(
-            array_merge(...array_map(static fn(WrittenBlock $block): array => $block->items, self::templates()['short-finisher'][0]->for(ShippedLibrary::get(), new Circumstances([], Kit::cases(), Method::default()), self::working(), [], ['front-plank/forearms-toes' => DoseLine::parse($due, Sidedness::Both)])['blocks'])),
+            array_merge(...array_map(static fn(WrittenBlock $block): array => $block->items, self::templates()['short-finisher'][0]->for(ShippedLibrary::get(), self::footing(self::working(), doses: ['front-plank/forearms-toes' => DoseLine::parse($due, Sidedness::Both)]))['blocks'])),
             static fn(WrittenItem $item): bool => $item->rung === 'front-plank/forearms-toes',
         ))[0]->dose;
 
@@ -173,6 +207,17 @@ final class TemplateTest extends TestCase
         }
         [, [$rung, $dose]] = $written('activation-before-training');
         self::assertSame(DoseLine::print(Primer::halved(ShippedLibrary::rung($rung)->defaultDose(Method::default()))), $dose);
+    }
+
+    /**
+     * @param array<string, Rung> $working
+     * @param list<string>        $stopped
+     * @param array<string, Dose> $doses
+     * @param list<string>        $most
+     */
+    private static function footing(array $working, ?Circumstances $circumstances = null, array $stopped = [], array $doses = [], array $most = []): Footing
+    {
+        return new Footing($circumstances ?? new Circumstances([], Kit::cases(), Method::default()), $working, $stopped, $doses, $most);
     }
 
     /** @return array<string, Rung> */
@@ -194,7 +239,7 @@ final class TemplateTest extends TestCase
      */
     private function resolve(Template $template, array $working, ?Circumstances $circumstances = null, array $stopped = []): array
     {
-        $here = $template->for(ShippedLibrary::get(), $circumstances ?? new Circumstances([], Kit::cases(), Method::default()), $working, $stopped);
+        $here = $template->for(ShippedLibrary::get(), self::footing($working, $circumstances, $stopped));
         $blocks = $items = [];
         foreach ($here['blocks'] as $block) {
             $stations = array_map(static fn($written): Item => new Item($written->id, ShippedLibrary::rung($written->rung), DoseLine::parse($written->dose, ShippedLibrary::rung($written->rung)->sidedness)), $block->items);

@@ -10,7 +10,9 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Position;
 use EvenRungs\Body\Side;
+use EvenRungs\Body\Sidedness;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\WorkKind;
 use EvenRungs\Method\Method;
@@ -32,6 +34,7 @@ use EvenRungs\Session\Session;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
 use EvenRungs\Week\Clashes;
@@ -52,6 +55,8 @@ use PHPUnit\Framework\TestCase;
 final class WeekShapeTest extends TestCase
 {
     private const BOARD = ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing', 'bridge/short-top', 'carry/one-side-light', 'dead-bug/alternating-lifts'];
+
+    private const ADVANCED = ['front-plank/body-saw', 'side-bridge/leg-swing', 'hinge/bar-heavy', 'press-out/walking', 'bridge/bench-one-leg', 'shoulder-girdle/wall-handstand'];
 
     /** @return iterable<string, array{Shape}> */
     public static function shapes(): iterable
@@ -193,16 +198,33 @@ final class WeekShapeTest extends TestCase
         self::assertSame([], array_filter(array_map(null, array_slice($laid->slots, 1), array_slice($laid->slots, 0, -1)), static fn(array $two): bool => count($laid->sessions) > 1 && $two[0]?->session === $two[1]?->session));
     }
 
-    public function test_six_minutes_are_six_minutes_by_the_clock(): void
+    public function test_six_minutes_are_six_minutes_by_the_clock_and_nobody_works_longer_than_their_level_has_it(): void
     {
-        self::assertSame(360, self::seconds(self::lay(Shape::SixMinutes)->sessions[0]));
-        self::assertSame(360, self::seconds(self::lay(Shape::SixMinutes, array_slice(self::BOARD, 0, 3))->sessions[0]));
+        foreach ([
+            'three beginners’ and two of foundation' => [self::BOARD, [20, 20, 30, 30, 30]],
+            'three' => [array_slice(self::BOARD, 0, 3), [30, 30, 30]],
+            'two' => [array_slice(self::BOARD, 0, 2), [30, 30]],
+            'foundation' => [['press-out/seated', 'bridge/touch'], [20, 20]],
+            'advanced' => [self::ADVANCED, [48, 48, 48, 48, 48]],
+        ] as $who => [$board, $works]) {
+            $session = self::lay(Shape::SixMinutes, $board)->sessions[0];
+            $stations = array_map(static fn(WrittenItem $item): int => DoseLine::parse($item->dose, Sidedness::Both)->first()->target(), $session->blocks[0]->items);
+            sort($stations);
+
+            self::assertSame(360, self::seconds($session), $who);
+            self::assertSame($works, $stations, $who);
+            self::assertSame([], array_filter($session->blocks[0]->gapSeconds, static fn(int $gap): bool => $gap < 30), $who);
+        }
     }
 
-    public function test_the_circuit_of_six_takes_17_minutes_30(): void
+    /** Common practice by level: 60 s of work and 30 s of rest, twice; 30/30 twice; 20/40 once. */
+    public function test_a_circuit_of_six_works_and_rests_by_the_level_of_its_exercises(): void
     {
-        // Common practice: six stations, 60 s on, 30 s off, twice.
-        self::assertSame(17 * 60 + 30, self::seconds(self::lay(Shape::CircuitOfSix)->sessions[0]));
+        self::assertSame(17 * 60 + 30, self::seconds(self::lay(Shape::CircuitOfSix, self::ADVANCED)->sessions[0]), 'all are advanced');
+
+        // Dead bug and bridge are of foundation, and begin: 2 × 20 + 4 × 30 of work and 2 × 40 + 3 × 30 of rest, 40 between the
+        // rounds, and 4 × 30 and 3 × 30 without them.
+        self::assertSame(120 + 40 + 170 + 40 + 120 + 90, self::seconds(self::lay(Shape::CircuitOfSix)->sessions[0]));
     }
 
     public function test_short_daily_practice_is_no_hard_work_however_it_is_planned(): void
