@@ -149,7 +149,7 @@ enum State: string
             ),
             self::Osteoporosis => new Caution(
                 'osteoporosis',
-                'No head-lift, no loaded bending or turning; rise by rolling to the side, with something to hold for balance.',
+                'No head-lift, no loaded bending or turning. On the floor only where getting down and up is safe: rise by rolling to the side, with something to hold for balance. After a broken vertebra only what a clinician’s scope names.',
                 highest: [Load::Neck->value => 0, Load::TrunkFlexion->value => 0, Load::Twisting->value => 1],
                 asksClinician: true,
             ),

@@ -1,3 +1,4 @@
+import { dirname } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -25,7 +26,7 @@ describe('the layers of the front end', () => {
   it('have a breach that is caught for every rule', () => {
     expect(Object.keys(breaches).sort()).toEqual(rules.map((rule) => rule.name).sort());
     const write = (file: string, text: string) => {
-      mkdirSync(`${root}/${file.split('/')[0]}`, { recursive: true });
+      mkdirSync(dirname(`${root}/${file}`), { recursive: true });
       writeFileSync(`${root}/${file}.ts`, text);
     };
     for (const [name, [from, to]] of Object.entries(breaches)) {

@@ -57,7 +57,7 @@ export function Outcome({
       <div className="flex flex-wrap gap-2">
         {trials.length > 0 && (
           <Button look="next" hotkey="Enter" className="min-h-12" disabled={saving || !ready} onClick={() => void keep()}>
-            {climb.then.length > 0 ? `Keep, then the ${climb.then[0]} side` : 'Keep the result'}
+            {climb.then[0] ? `Keep, then the ${climb.then[0]} side` : 'Keep the result'}
           </Button>
         )}
         {trials.length > 0 && (

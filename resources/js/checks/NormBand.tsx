@@ -9,7 +9,7 @@ export function NormBand({ side, label }: { side: Schemas['HoldStandingView']; l
   const most = Math.max(60, norm ? norm.mean + 2.5 * norm.sd : 0, (best ?? 0) * 1.1);
   const x = (seconds: number) => 1 + (seconds / most) * (WIDTH - 2);
   const said = [
-    last === null ? 'not tested' : `last ${last} s, best ${best} s`,
+    last === null ? 'not tested' : `last ${last} s, best ${best ?? last} s`,
     norm && `published mean ${norm.mean} s, standard deviation ${norm.sd} s`,
   ]
     .filter(Boolean)

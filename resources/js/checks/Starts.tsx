@@ -141,7 +141,12 @@ export function Starts({
                   {stands ? (
                     <span className="text-sm text-fern">placed</span>
                   ) : (
-                    <Button look="quiet" disabled={busy} aria-label={`place: ${rung?.name}`} onClick={() => void place([start])}>
+                    <Button
+                      look="quiet"
+                      disabled={busy}
+                      aria-label={`place: ${rung?.name ?? 'this rung'}`}
+                      onClick={() => void place([start])}
+                    >
                       place
                     </Button>
                   )}

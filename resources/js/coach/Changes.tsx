@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import type { Step } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
-import { alsoNext, wayAt, waysOf } from './course';
+import { alsoNext, nameOf, wayAt, waysOf } from './course';
 import type { useCourse } from './useCourse';
 
 type Course = ReturnType<typeof useCourse>;
@@ -127,8 +127,7 @@ export function OnceMore({
   return (
     <section aria-label="One set on top" className="flex flex-wrap items-center gap-3 border-l-4 border-fern bg-sheet p-3">
       <p className="flex-1">
-        “{waysOf(sheet, item)[0]?.name}” was clean: {left === 1 ? 'one more set is' : `up to ${left} more sets are`} written for
-        that.
+        “{nameOf(sheet, item)}” was clean: {left === 1 ? 'one more set is' : `up to ${left} more sets are`} written for that.
       </p>
       <Button look="floor" className="min-h-11" onClick={onTake}>
         One more set

@@ -45,6 +45,14 @@ it('leaves out what loads the place that hurts, and takes it in again', () => {
   expect(onLeave).toHaveBeenLastCalledWith([]);
 });
 
+it('names nothing that is not part of the session any more', () => {
+  const { container, rerender } = render(shown(null, ['carry']));
+  expect(container.textContent).toBe('');
+
+  rerender(shown(null, ['carry', 'bridge']));
+  expect(screen.getByRole('status').textContent).toContain('Left out today: “Bridge”.');
+});
+
 it('counts what a sheet kept by an earlier version does not say', () => {
   const { loads: _, ...former } = plank;
   render(

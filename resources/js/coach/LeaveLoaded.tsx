@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { useAlone } from './alone';
-import { waysOf, type Way } from './course';
+import { nameOf, waysOf, type Way } from './course';
 
 /** A sheet that this device kept before it knew what is loaded does not say: then it counts. */
 const loads = (way: Partial<Way> | undefined, hurts: Schemas['StartPain'][]): boolean =>
@@ -13,7 +13,7 @@ export function LeaveLoaded({
   person,
   sheet,
   before,
-  left,
+  left: leftOut,
   onLeave,
 }: {
   person: string;
@@ -24,11 +24,13 @@ export function LeaveLoaded({
 }) {
   const alone = useAlone();
   const hurts = (before ?? []).filter(({ pain }) => pain > sheet.painStopsAbove);
-  if (hurts.length === 0 && left.length === 0) return null;
   const items = sheet.blocks.flatMap((block) => block.items);
+  // What was left out may not be part of the session any more.
+  const left = leftOut.filter((item) => items.includes(item));
+  if (hurts.length === 0 && left.length === 0) return null;
   const loaded = items.filter((item) => loads(waysOf(sheet, item)[0], hurts));
   const open = loaded.filter((item) => !left.includes(item));
-  const names = (some: string[]) => some.map((item) => `“${waysOf(sheet, item)[0]?.name}”`).join(', ');
+  const names = (some: string[]) => some.map((item) => `“${nameOf(sheet, item)}”`).join(', ');
   if (open.length > 0 && loaded.length === items.length)
     return (
       <p role="alert" className="border-l-4 border-ink bg-sheet p-3">

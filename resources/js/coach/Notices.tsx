@@ -35,7 +35,7 @@ export function Heading({
       <p className="text-ink2">
         {shown?.easier && <strong className="text-ink">easier version · </strong>}
         {shown?.doseText}
-        {(working || !nextItem) && ` · ${which}`}
+        {(working || !nextItem) && which && ` · ${which}`}
       </p>
     </div>
   );

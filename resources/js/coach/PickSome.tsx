@@ -3,15 +3,14 @@ import type { Schemas } from '@/api/client';
 import type { Step } from '@/offline/trainings';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { waysOf, written } from './course';
+import { nameOf, waysOf, written } from './course';
 
 type Sheet = Schemas['CueSheetView'];
 
 /** Before the first set: which of the exercises are done today. A circuit is one choice. */
 export function PickSome({ sheet, picks, onPick }: { sheet: Sheet; picks: number; onPick: (steps: Step[]) => void }) {
   const [chosen, setChosen] = useState<number[]>([]);
-  // As written: the easier versions of an exercise come after it.
-  const inWords = (item: string) => `${waysOf(sheet, item)[0]?.name}, ${waysOf(sheet, item)[0]?.doseText}`;
+  const inWords = (item: string) => `${nameOf(sheet, item)}, ${waysOf(sheet, item)[0]?.doseText ?? ''}`;
   const left = picks - chosen.length;
   return (
     <section aria-label="Pick for today" className="grid gap-2 rounded-lg border border-rail bg-sheet p-3">

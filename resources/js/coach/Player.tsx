@@ -136,7 +136,15 @@ export function Player({
         {card ?? (
           <div className="grid flex-1 content-start gap-x-8 gap-y-4 max-sm:gap-y-2.5 min-[50rem]:grid-cols-2">
             <div className="flex flex-col gap-4 self-start max-sm:gap-2.5 min-[50rem]:sticky min-[50rem]:top-4">
-              <Heading sheet={sheet} item={item} nextItem={nextItem} working={inSet} cue={cue} small={checked !== undefined} />
+              <Heading
+                sheet={sheet}
+                // Where it ended before the last set was told, no cue is left to speak of.
+                item={item ?? checked}
+                nextItem={nextItem}
+                working={inSet}
+                cue={cue}
+                small={checked !== undefined}
+              />
               {!started && <AtTheStart person={person} sheet={sheet} training={{ opened, told, say, change }} />}
               <Count
                 sheet={sheet}

@@ -19,6 +19,9 @@ const wayOf = (sheet: Sheet, item: string, key: string): number => {
 export const wayAt = (sheet: Sheet, { item, way }: Pick<Step, 'item' | 'way'>): Way | undefined =>
   sheet.ways[wayOf(sheet, item, way)];
 
+/** An exercise as written, by name. */
+export const nameOf = (sheet: Sheet, item: string): string => waysOf(sheet, item)[0]?.name ?? '';
+
 /** The ways of an exercise, as written first. */
 export const waysOf = (sheet: Sheet, item: string): Way[] => sheet.ways.filter((way) => way.id === item);
 

@@ -17,7 +17,9 @@ export function Contact({ person, name, busy, onSend }: { person: string; name: 
   const { data } = contact;
   if (!data) return null;
   const isWritten = data.endedOn === null && (data.byMail || data.byText);
-  const ways = [data.byMail && `mail to ${data.mail}`, data.byText && `text to ${data.phone}`].filter(Boolean).join(' and ');
+  const ways = [data.byMail && `mail to ${data.mail ?? ''}`, data.byText && `text to ${data.phone ?? ''}`]
+    .filter(Boolean)
+    .join(' and ');
   return (
     <section aria-label="Messages" className="grid gap-3 border-t border-hairline pt-4">
       <p>

@@ -123,7 +123,7 @@ function Today({ home }: { home: View }) {
           )}
           {now && home.morning && <Morning key={home.morning.log} home={home} session={now} question={home.morning} />}
           {now ? (
-            <Now key={`${now.id} ${now.on}`} session={now} home={home} onTold={take} />
+            <Now key={`${now.id} ${now.on ?? ''}`} session={now} home={home} onTold={take} />
           ) : (
             <p>There is nothing planned for you yet.</p>
           )}
@@ -265,7 +265,7 @@ function Week({ week, today }: { week: Session[]; today: string }) {
       <ul className="grid gap-1.5">
         {week.map((session) => (
           <li
-            key={`${session.on} ${session.id}`}
+            key={`${session.on ?? ''} ${session.id}`}
             className="grid grid-cols-[1fr_auto] items-center gap-x-4 rounded-md bg-sheet px-4 py-2"
           >
             <span>

@@ -217,7 +217,7 @@ function QuestionField({
                   {tried.changes.length === 0
                     ? 'changes nothing in this session'
                     : `changes ${tried.changes.length === 1 ? 'one thing' : `${tried.changes.length} things`} in this session`}
-                  {tried.totalText !== totalText && `, ${totalText} → ${tried.totalText}`}
+                  {totalText !== undefined && tried.totalText !== totalText && `, ${totalText} → ${tried.totalText}`}
                 </span>
               )}
             </span>

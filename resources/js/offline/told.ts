@@ -3,12 +3,14 @@ import type { Schemas } from '@/api/client';
 export type TrainingEvent = Schemas['EventInput'];
 export type SetLog = Schemas['ReportedSet'];
 
+const setOf = ({ item, number }: Pick<TrainingEvent, 'item' | 'number'>): string => `${item ?? ''} ${number ?? ''}`;
+
 /** What an event speaks of: of the same thing one event holds. */
 export const aboutOf = ({ kind, item, number, other }: TrainingEvent): string =>
   kind === 'morning'
-    ? `morning ${other}`
+    ? `morning ${other ?? ''}`
     : kind === 'set' || kind === 'undone' || kind === 'skipped'
-      ? `set ${item} ${number}`
+      ? `set ${setOf({ item, number })}`
       : other != null
         ? `training ${other}`
         : kind;
@@ -38,9 +40,7 @@ export function toldBy(events: TrainingEvent[]): Told {
   for (const event of heads) if (event.set && !sets.has(aboutOf(event))) sets.set(aboutOf(event), event.set);
   return {
     sets: [...sets.values()],
-    skipped: heads.flatMap((event) =>
-      event.kind === 'skipped' && !sets.has(aboutOf(event)) ? [`${event.item} ${event.number}`] : [],
-    ),
+    skipped: heads.flatMap((event) => (event.kind === 'skipped' && !sets.has(aboutOf(event)) ? [setOf(event)] : [])),
     before: heads.find(({ kind }) => kind === 'before')?.before ?? null,
     ended: heads.some(({ kind }) => kind === 'ended'),
     mornings: heads.flatMap(({ kind, other, pains }) =>

@@ -9,9 +9,10 @@ import { BoardEffect } from './BoardEffect';
 import { namedLimits, toldLimits, type PersonFields } from './fields';
 import { Places } from './Places';
 import { TargetBars } from './Shares';
-import { TrainingWeek, weekdays } from './TrainingWeek';
+import { TrainingWeek } from './TrainingWeek';
+import { weekdays } from '@/ui/day';
 
-const days = weekdays.map((label, index) => ({ value: index + 1, label }));
+const days = weekdays.map((name, index) => ({ value: index + 1, label: name.slice(0, 3) }));
 
 /** Who, what for, when, where with what, and what is sore. */
 export function PersonForm({

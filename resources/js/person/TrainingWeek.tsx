@@ -3,10 +3,8 @@ import { cx } from '@/ui/cx';
 import { DateField } from '@/ui/DateField';
 import { TimeField } from '@/ui/TimeField';
 import type { OtherTraining } from './fields';
-import { today } from '@/ui/day';
+import { shortWeekday, today, weekdays } from '@/ui/day';
 
-export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-const longDays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const parts = ['morning', 'midday', 'evening'] as const;
 
 /** The rest of the week: each cell steps through what there is, light or heavy; empty is free. */
@@ -33,7 +31,7 @@ export function TrainingWeek({
               <td />
               {weekdays.map((name) => (
                 <th key={name} scope="col" className="font-semibold">
-                  {name}
+                  {name.slice(0, 3)}
                 </th>
               ))}
             </tr>
@@ -44,12 +42,12 @@ export function TrainingWeek({
                 <th scope="row" className="pr-1 text-left font-normal text-ink2">
                   {part}
                 </th>
-                {weekdays.map((_, index) => {
+                {weekdays.map((name, index) => {
                   const other = at(index + 1, part);
                   return (
                     <td key={index}>
                       <select
-                        aria-label={`${longDays[index]} ${part}`}
+                        aria-label={`${name} ${part}`}
                         value={other ? `${other.what} ${other.heavy}` : ''}
                         onChange={(event) => {
                           const rest = week.filter((one) => one !== other);
@@ -119,7 +117,7 @@ const inOrder = (week: OtherTraining[]): OtherTraining[] =>
 
 /** How often it comes back: every week, or every so many weeks counted from one of them. */
 function Repeats({ other, onChange }: { other: OtherTraining; onChange: (change: Partial<OtherTraining>) => void }) {
-  const what = `${weekdays[other.day - 1]} ${other.part}, ${other.heavy ? 'heavy ' : ''}${other.what}`;
+  const what = `${shortWeekday(other.day)} ${other.part}, ${other.heavy ? 'heavy ' : ''}${other.what}`;
   return (
     <li className="flex flex-wrap items-center gap-2">
       <span>{what}:</span>

@@ -111,7 +111,7 @@ export function Trainers() {
       <Dialog
         open={ending !== null}
         onClose={() => setEnding(null)}
-        title={`End the access of ${ending?.name || ending?.email}?`}
+        title={`End the access of ${ending?.name || ending?.email || 'this trainer'}?`}
       >
         <p>
           It ends at once. What their devices keep of people goes at the next contact, answers that were not sent among it. What

@@ -110,11 +110,11 @@ export function Stages({ person, session }: { person: string; session: string })
 
 const what = ({ kind, rungName, dose }: Stage): string =>
   kind === 'addition'
-    ? `${rungName ?? 'An exercise'} joins in, ${dose}`
+    ? `${rungName ?? 'An exercise'} joins in, ${dose ?? ''}`
     : kind === 'dose'
-      ? `${rungName ?? 'An exercise'}: ${dose}`
+      ? `${rungName ?? 'An exercise'}: ${dose ?? ''}`
       : kind === 'variation'
-        ? `${rungName ?? 'Another version'} in its place, ${dose}`
+        ? `${rungName ?? 'Another version'} in its place, ${dose ?? ''}`
         : kind === 're-test'
           ? 'Re-test'
           : 'Follow-up';

@@ -14,6 +14,15 @@ export const day = as({ weekday: 'short', day: 'numeric', month: 'short' });
 /** "Monday 23 November" */
 export const longDay = as({ weekday: 'long', day: 'numeric', month: 'long' });
 
+/** Days of the week, Monday first. */
+export const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+/** "Monday" for 1 */
+export const weekday = (day: number): string => weekdays[day - 1] ?? '';
+
+/** "Mon" for 1 */
+export const shortWeekday = (day: number): string => weekday(day).slice(0, 3);
+
 /** The date of a moment where this device is, as 2026-11-23. */
 export const localDate = (moment: Date): string => moment.toLocaleDateString('sv-SE');
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import { day as shortDay } from '@/ui/day';
+import { day as shortDay, weekday } from '@/ui/day';
 import { plusDays, typedDate } from '@/ui/typedDate';
 
 type View = Schemas['WeekView'];
@@ -145,9 +145,8 @@ export function beside({ day, part }: Where, key: string): Where | null {
   return next[key] ?? null;
 }
 
-const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 export const inWords = ({ day, part, time }: Where & { time?: string | null }): string =>
-  time ? `${weekdayNames[day - 1]} at ${time}` : `${weekdayNames[day - 1]} ${part}`;
+  `${weekday(day)} ${time ? `at ${time}` : part}`;
 
 /** Every session of the week as it stands after the edits, those left out where they usually are. */
 export function placedIn(plan: Plan, view: View): Placed[] {

@@ -4,7 +4,7 @@ import { api, type Schemas } from '@/api/client';
 import { Why } from '@/frame/reason';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { longDay } from '@/ui/day';
+import { longDay, shortWeekday } from '@/ui/day';
 import { SelectField, TextField } from '@/ui/Field';
 import { setsInWords } from './sets';
 import { cellFixed, cellFreed, doseFixed, inTime, rungFixed, setsFixed, withoutToggled, type Wish } from './wish';
@@ -144,8 +144,6 @@ function DoseForm({ dose, onSave }: { dose: string; onSave: (dose: string) => vo
   );
 }
 
-const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-
 /** Sets of this ladder in each session, fixed by hand or left to the program. */
 function SetsPerPlace({ stave, wish, onChange }: { stave: Stave; wish: Wish; onChange: (wish: Wish) => void }) {
   return (
@@ -153,7 +151,7 @@ function SetsPerPlace({ stave, wish, onChange }: { stave: Stave; wish: Wish; onC
       <legend className="font-semibold">Sets in each session, every week</legend>
       {inTime(wish.slots).map((slot) => (
         <label key={slot.id} className="flex items-center justify-between gap-2 text-sm">
-          {weekdays[slot.day - 1]} {slot.part}
+          {shortWeekday(slot.day)} {slot.part}
           <select
             className="min-h-8 rounded-md border border-rung-edge bg-paper px-2"
             value={wish.sets.find((row) => row.slot === slot.id && row.ladder === stave.ladder)?.sets ?? ''}

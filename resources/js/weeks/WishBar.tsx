@@ -5,10 +5,9 @@ import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DateField } from '@/ui/DateField';
+import { shortWeekday, weekdays } from '@/ui/day';
 import { SelectField, TextField } from '@/ui/Field';
 import { inTime, placeAdded, placeChanged, placeRemoved, type Place, type Wish } from './wish';
-
-const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 const LEAST_WEEKS = 4;
 const MOST_WEEKS = 12;
@@ -77,7 +76,7 @@ export function WishBar({
             onClick={() => setOpen(slot.id)}
             className="min-h-9 rounded-md border border-ink2 bg-paper px-2.5 hover:border-ink"
           >
-            {days[slot.day - 1]} {slot.part} <span className="font-mono">{slot.minutes}</span> min
+            {shortWeekday(slot.day)} {slot.part} <span className="font-mono">{slot.minutes}</span> min
           </button>
         ))}
         <Button look="quiet" onClick={() => onChange(placeAdded(wish, newId(), minutes))}>
@@ -128,9 +127,9 @@ function PlaceForm({
     >
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField label="Day" value={draft.day} onChange={(event) => set({ day: Number(event.target.value) })}>
-          {days.map((day, index) => (
+          {weekdays.map((day, index) => (
             <option key={day} value={index + 1}>
-              {day}
+              {day.slice(0, 3)}
             </option>
           ))}
         </SelectField>
