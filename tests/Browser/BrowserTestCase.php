@@ -208,8 +208,6 @@ abstract class BrowserTestCase extends TestCase
         self::$port = self::$port === 0 ? Daemon::freePort() : self::$port;
         $port = self::$port;
         self::$base = "http://127.0.0.1:{$port}";
-        // Read anew with each question they would take a quarter of the server's work.
-        self::artisan('route:cache');
         self::$server = Daemon::start(
             [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'memory_limit=256M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],
             [...self::environment(), 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_URL' => self::$base, ...$with],
@@ -298,11 +296,9 @@ abstract class BrowserTestCase extends TestCase
     {
         self::$postPorts ??= [Daemon::freePort(), Daemon::freePort()];
 
-        // A database for each process, where several run the stories side by side.
-        $own = rtrim('even_rungs_test_browser_'.getenv('TEST_TOKEN'), '_');
-
         return [
-            'APP_ENV' => 'testing', 'DB_DATABASE' => $own, 'APP_ROUTES_CACHE' => "bootstrap/cache/{$own}_routes.php", 'SESSION_DRIVER' => 'database',
+            'APP_ENV' => 'testing', // A database for each process, where several run the stories side by side.
+            'DB_DATABASE' => rtrim('even_rungs_test_browser_'.getenv('TEST_TOKEN'), '_'), 'SESSION_DRIVER' => 'database',
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'CLOCK_FILE' => self::clock(), 'SESSION_COOKIE' => 'even_rungs_browser_test', 'CUFF_ADDRESS' => 'ws://127.0.0.1:'.(self::$cuffPort ??= Daemon::freePort()),
             // Sent at once.
             'QUEUE_CONNECTION' => 'sync', 'MAIL_MAILER' => 'smtp', 'MAIL_HOST' => '127.0.0.1', 'MAIL_PORT' => (string) self::$postPorts[0], 'POST_ADDRESS' => 'http://127.0.0.1:'.self::$postPorts[1],
