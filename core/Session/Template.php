@@ -10,7 +10,6 @@ use EvenRungs\Body\Need;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Carry;
-use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
@@ -37,11 +36,7 @@ final readonly class Template
     {
         $blocks = [];
         foreach (is_array($data['blocks'] ?? null) ? $data['blocks'] : [] as $block) {
-            $block = is_array($block) ? $block : [];
-            $slots = array_values(array_map(static fn(mixed $slot): TemplateSlot => TemplateSlot::read(is_array($slot) ? $slot : []), is_array($block['slots'] ?? null) ? $block['slots'] : []));
-            $whole = static fn(string $key): ?int => is_int($block[$key] ?? null) ? $block[$key] : null;
-            $part = Part::from(is_string($block['part'] ?? null) ? $block['part'] : 'main');
-            $blocks[] = new TemplateBlock($part, $slots, ($block['by_the_clock'] ?? false) === true, $whole('rounds'), $whole('gap') ?? 20, $whole('round_rest') ?? 45);
+            $blocks[] = TemplateBlock::read(is_array($block) ? $block : []);
         }
         $text = static fn(string $key): string => is_string($data[$key] ?? null) && $data[$key] !== '' ? $data[$key] : throw new \InvalidArgumentException("A template needs a {$key}.");
         if ($blocks === []) {
@@ -74,13 +69,11 @@ final readonly class Template
                     continue;
                 }
                 $used[] = $rung->slug;
-                $clock = $block->byTheClock ? CircuitClock::at($rung->height->level()) : null;
-                $dose = $clock?->dose() ?? self::dose($slot, $block, $rung, $footing);
+                [$dose, $rests[]] = $block->station($rung->height->level()) ?? [self::dose($slot, $block, $rung, $footing), $block->gapSeconds];
                 $only = $dose->perSide ? $footing->circumstances->rule($rung)->onlySide() : null;
-                $rests[] = $clock->rest ?? $block->gapSeconds;
                 $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print($only === null ? $dose : $dose->onlyOn($only)));
             }
-            if (($block->byTheClock || $block->rounds !== null) && count($items) > 1) {
+            if ($block->isCircuit() && count($items) > 1) {
                 $blocks[] = new WrittenBlock(true, $items, array_slice($rests, 0, -1), $block->roundRestSeconds, $block->part);
             } else {
                 foreach ($items as $item) {

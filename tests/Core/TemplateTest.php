@@ -158,6 +158,19 @@ final class TemplateTest extends TestCase
         self::assertSame(780, $seconds('press-out/walking'));
     }
 
+    public function test_a_squad_has_one_clock_and_nobody_works_longer_than_their_level(): void
+    {
+        $squad = static fn(string $bridge): WrittenBlock => array_values(array_filter(self::templates()['squad-circuit'][0]->for(ShippedLibrary::get(), self::footing([...self::working(), 'bridge' => ShippedLibrary::rung($bridge)]))['blocks'], static fn(WrittenBlock $block): bool => $block->isCircuit))[0];
+        $works = static fn(WrittenBlock $block): array => array_column($block->items, 'dose');
+
+        $beginners = $squad('bridge/long-top');
+        // Three rounds of five stations, 30 s each and 30 s between: 3 × (5 × 30 + 4 × 30) + 2 × 30 = 870 s
+        self::assertSame([array_fill(0, 5, '3x30s on'), [30, 30, 30, 30], 30], [$works($beginners), $beginners->gapSeconds, $beginners->roundRestSeconds]);
+        $low = $squad('bridge/touch');
+        self::assertSame(['3x30s on', '3x30s on', '3x30s on', '3x20s on', '3x30s on'], $works($low));
+        self::assertSame([30, 30, 30, 40], $low->gapSeconds, 'the clock goes on for everybody');
+    }
+
     public function test_no_set_is_added_to_what_was_too_much(): void
     {
         foreach ([[[], '2x6'], [['bridge/touch'], '1x6']] as [$most, $line]) {
@@ -183,6 +196,12 @@ final class TemplateTest extends TestCase
         $this->expectException(\InvalidArgumentException::class);
         $this->expectExceptionMessage('A template has no “demnad”.');
         Template::read(['slug' => 'x', 'name' => 'X', 'purpose' => 'y', 'blocks' => [['slots' => [['demand' => 'activation', 'demnad' => 1]]]]]);
+    }
+
+    public function test_a_block_with_an_unknown_word_is_refused(): void
+    {
+        $this->expectExceptionMessage('A block of a template has no “worck”.');
+        Template::read(['slug' => 'x', 'name' => 'X', 'purpose' => 'y', 'blocks' => [['worck' => 30, 'slots' => [['demand' => 'activation']]]]]);
     }
 
     public function test_what_a_template_asks_of_everybody_is_no_more_in_a_set_than_what_is_due(): void
