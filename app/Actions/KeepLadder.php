@@ -8,6 +8,7 @@ use App\Library\PracticeLibrary;
 use App\Models\Practice;
 use App\Models\PracticeLadder;
 use App\Models\User;
+use App\Records\OwnWriting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -48,10 +49,10 @@ final readonly class KeepLadder
             $columns = ['document' => $document, 'user_id' => $by->id, 'removed_at' => null];
             if ($row === null && $version === 0) {
                 PracticeLadder::query()->create(['id' => strtolower((string) Str::ulid()), 'slug' => $ladder, 'version' => 1, ...$columns]);
-            } elseif ($row === null || ($row->removed_at === null ? $row->version : 0) !== $version) {
-                throw LadderRefused::changedMeanwhile();
-            } else {
+            } elseif ($row !== null && ($row->removed_at === null ? $row->version : 0) === $version) {
                 $row->update([...$columns, 'version' => $row->version + 1]);
+            } elseif ($row === null || $row->removed_at !== null || ! OwnWriting::is($row, $version, ['document' => $document])) {
+                throw LadderRefused::changedMeanwhile();
             }
         }, self::ATTEMPTS);
         $by->practice->refresh();

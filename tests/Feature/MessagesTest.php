@@ -41,7 +41,7 @@ final class MessagesTest extends HomeTestCase
         $this->contact(['mail' => null])->assertUnprocessable()->assertJsonPath('fields.mail.0', 'Mail needs an address.');
         $this->contact(['byText' => true])->assertUnprocessable()->assertJsonPath('fields.phone.0', 'Texts need a number.');
         $this->contact()->assertOk()->assertJsonPath('agreedOn', '2026-06-01')->assertJsonPath('version', 1);
-        $this->contact()->assertConflict()->assertJsonPath('present.mail', 'corvin@home.example');
+        $this->contact(['mornings' => false])->assertConflict()->assertJsonPath('present.mail', 'corvin@home.example');
         self::assertStringNotContainsString('corvin', (string) json_encode(DB::table('home_contacts')->get()));
     }
 

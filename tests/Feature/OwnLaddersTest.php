@@ -65,7 +65,7 @@ final class OwnLaddersTest extends ApiTestCase
     {
         $document = (array) $this->getJson('/api/ladders/squat')->json('document');
         $this->putJson('/api/ladders/squat', ['version' => 0, 'document' => $document])->assertOk();
-        $this->putJson('/api/ladders/squat', ['version' => 0, 'document' => $document])->assertConflict();
+        $this->putJson('/api/ladders/squat', ['version' => 0, 'document' => [...$document, 'name' => 'Squats']])->assertConflict();
         $this->putJson('/api/ladders/squat', ['version' => 1, 'document' => $document])->assertOk()->assertJsonPath('version', 2);
     }
 

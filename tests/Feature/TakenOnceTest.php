@@ -77,11 +77,19 @@ final class TakenOnceTest extends ApiTestCase
         $person = $this->person();
         $this->place($person, self::PLANK);
         $session = $this->writtenSession($person, [self::PLANK => '1x20s']);
+        $ladder = (array) $this->getJson('/api/ladders/squat')->assertOk()->json('document');
         $slot = ['id' => 'x', 'session' => $session, 'day' => 2, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null];
         foreach ([
             ["/api/people/{$person}", [...self::fields($person), 'version' => 1, 'name' => 'Corvin the Younger', 'notes' => 'Prefers mornings.'], ['name' => 'Corvin the Elder']],
             ["/api/people/{$person}/sessions/{$session}", ['id' => $session, 'version' => 1, 'title' => 'Twice', 'blocks' => self::blocks([self::PLANK => '2x20s'])], ['title' => 'Thrice']],
             ["/api/people/{$person}/weeks/2026-06-01", ['version' => 0, 'slots' => [$slot], 'moves' => [], 'away' => []], ['away' => ['2026-06-05']]],
+            ["/api/people/{$person}/set-ups", ['version' => 0, 'rung' => self::PLANK, 'text' => 'Pad under the elbows.'], ['text' => 'No pad.']],
+            ["/api/people/{$person}/contact", ['version' => 0, 'mail' => 'corvin@home.example', 'phone' => null, 'byMail' => true, 'byText' => false, 'reminders' => true, 'mornings' => true, 'agreed' => true], ['mornings' => false]],
+            ["/api/people/{$person}/calendar", ['version' => 0, 'morning' => '06:45', 'midday' => '12:30', 'evening' => '19:15', 'alarmMinutes' => 10], ['evening' => '20:00']],
+            ['/api/method', ['version' => 1, 'answer' => 'effort/near-the-limit'], ['answer' => 'effort/reserve']],
+            ['/api/method/mine', ['version' => 0, 'answer' => 'effort/reserve'], ['answer' => 'effort/near-the-limit']],
+            ["/api/people/{$person}/method/own", ['version' => 0, 'answer' => 'effort/reserve'], ['answer' => 'effort/near-the-limit']],
+            ['/api/ladders/squat', ['version' => 0, 'document' => $ladder], ['document' => [...$ladder, 'name' => 'Squats']]],
         ] as [$address, $sent, $differs]) {
             $this->putJson($address, $sent)->assertOk();
             $version = $this->putJson($address, $sent)->assertOk()->json('version');

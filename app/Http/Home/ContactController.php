@@ -12,6 +12,7 @@ use App\Models\HomeContact;
 use App\Models\Person;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
+use App\Records\OwnWriting;
 use App\Time\PracticeClock;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -32,10 +33,13 @@ final class ContactController
     {
         $clock = PracticeClock::of($input->by());
         $row = HomeContact::query()->where('person_id', $person->id)->first() ?? new HomeContact(['person_id' => $person->id, 'version' => 0]);
+        $columns = $input->columns();
         if ($row->version !== $input->integer('version')) {
+            if (OwnWriting::is($row, $input->integer('version'), $columns)) {
+                return new JsonResponse(ContactView::of($person->id, $clock->timeZone()));
+            }
             throw Problem::changedMeanwhile('How this person is written to', ContactView::of($person->id, $clock->timeZone()));
         }
-        $columns = $input->columns();
         $isWritten = $columns['by_mail'] || $columns['by_text'];
         // What was ended by the person begins anew with what is agreed now.
         $row->fill([...$columns, 'agreed_on' => $isWritten ? ($row->ended_at === null ? $row->agreed_on ?? $clock->today()->iso() : $clock->today()->iso()) : null, 'ended_at' => $isWritten ? null : $row->ended_at, 'version' => $row->version + 1])->save();

@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Records\KindsKept;
 use App\Records\MethodAtHand;
 use App\Records\OpenPerson;
+use App\Records\OwnWriting;
 use App\Time\PracticeClock;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Method\Answer;
@@ -41,14 +42,16 @@ final readonly class MethodController
     public function change(MethodRequest $input): JsonResponse
     {
         $practice = $input->by()->practice;
-        $chosen = $input->onto($practice->method ?? []);
         // The practice keeps what differs from the default; nearer levels keep each answer that was given.
-        $chosen = array_filter($chosen, static fn(string $choice): bool => ! Method::default()->says(Answer::from($choice)));
+        $onto = static fn(Practice $practice): array => array_filter($input->onto($practice->method ?? []), static fn(string $choice): bool => ! Method::default()->says(Answer::from($choice)));
+        $chosen = $onto($practice);
         $changed = Practice::query()->whereKey($practice->id)->where('method_version', $input->integer('version'))
             ->update(['method' => json_encode((object) $chosen, JSON_THROW_ON_ERROR), 'method_version' => $input->integer('version') + 1]);
         $practice->refresh();
         if ($changed !== 1) {
-            throw Problem::changedMeanwhile('The method', $this->ofPractice($input->by())->view());
+            $isOwn = $practice->method_version === $input->integer('version') + 1 && $onto($practice) == ($practice->method ?? []);
+
+            return $isOwn ? $this->page($this->ofPractice($input->by())) : throw Problem::changedMeanwhile('The method', $this->ofPractice($input->by())->view());
         }
 
         self::tell($input, MethodLevel::Practice, $practice->id);
@@ -113,7 +116,7 @@ final readonly class MethodController
             $kept = DB::transaction(static function () use ($input, $level, $owner): bool {
                 $row = OwnMethod::query()->where('owner_id', $owner)->where('level', $level->value)->lockForUpdate()->first();
                 if (($row->version ?? 0) !== $input->integer('version')) {
-                    return false;
+                    return $row !== null && OwnWriting::is($row, $input->integer('version'), ['answers' => $input->onto($row->answers ?? [])]);
                 }
                 $row ??= new OwnMethod(['owner_id' => $owner, 'level' => $level->value]);
 

@@ -16,6 +16,7 @@ use App\Models\Program;
 use App\Models\Scopes\PracticeScope;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\OwnWriting;
 use App\Records\PersonFile;
 use App\Time\PracticeClock;
 use EvenRungs\Person\PlanAgenda;
@@ -47,6 +48,9 @@ final readonly class CalendarController
         $columns = ['times' => ['morning' => $times->morning, 'midday' => $times->midday, 'evening' => $times->evening], 'alarm_minutes' => $input->input('alarmMinutes') === null ? null : $input->integer('alarmMinutes')];
         $row = self::of($person);
         if (($row->version ?? 0) !== $input->integer('version')) {
+            if ($row !== null && OwnWriting::is($row, $input->integer('version'), $columns)) {
+                return new JsonResponse(self::view($row));
+            }
             throw Problem::changedMeanwhile('This calendar', self::view($row));
         }
         $row = $this->kept($person, $input->by(), $columns);
