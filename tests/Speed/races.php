@@ -129,6 +129,14 @@ $kinds = [
 
         return [$answers, $answers === [200, 409] && DB::table('people')->where('id', $who)->value('version') === 2];
     },
+    'two limits of one person' => static function () use ($person, $fields, $together, $count): array {
+        $who = $person();
+        $note = static fn(string $state): array => ['PUT', "/api/people/{$who}", [...$fields($who), 'version' => 1, 'limits' => [['state' => $state, 'side' => 'left', 'note' => '', 'since' => null]]]];
+        $answers = $together([$note('shoulder-pain'), $note('wrist-pain')]);
+        sort($answers);
+
+        return [$answers, $answers === [200, 409] && $count('person_limits', $who) === 1];
+    },
     'two set-ups of one rung' => static function () use ($person, $together, $count): array {
         $who = $person();
         $set = static fn(string $text): array => ['PUT', "/api/people/{$who}/set-ups", ['rung' => 'front-plank/forearms-knees', 'text' => $text, 'version' => 0]];
