@@ -166,9 +166,13 @@ final class HomeStoryTest extends BrowserTestCase
             $desk->see('A second device asks');
             $code = $desk->find('//li[contains(., "A second device asks")]//strong')->getText();
             $phone->label('Code of six figures')->sendKeys($code);
-            $phone->press('Open my page here')->see('Something is wrong')->press('Something is wrong')->see('Is it one of these?');
+            $phone->press('Open my page here')->see('Something is wrong')->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+            $phone->waitUntil(fn(): bool => $this->keptAnswers($phone) >= 1, 'the page lies on the phone');
+            $phone->press('Something is wrong')->see('Is it one of these?');
             $phone->click('//label[contains(., "Fever together with back pain")]')->press('Tell my practice, and stop training')->see('Please do not train now.');
-            $phone->visit('/home')->see('Please do not train now.')->doesNotSee('Begin');
+            // It is closed on the phone as well, where the network goes just then.
+            $phone->offline(true)->visit('/home')->see('Please do not train now.')->doesNotSee('Begin');
+            $phone->offline(false)->visit('/home')->see('Please do not train now.')->doesNotSee('Begin');
             $phone->complaints();
         } finally {
             $phone->quit();
