@@ -14,6 +14,7 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 
@@ -24,9 +25,6 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class ClimbTest
 {
-    /** Pain above this ends the test, and nothing is placed from it. */
-    private const PAIN_STOPS_ABOVE = 5;
-
     /**
      * @param Rung|null    $next    the rung to try now; null when the test is over
      * @param Rung|null    $working the last clean rung, once it is over
@@ -47,7 +45,8 @@ final readonly class ClimbTest
                 $clean = $clean === null || $trial->rung->height->above($clean->height) >= 0 ? $trial->rung : $clean;
             } else {
                 $failed = $trial;
-                if ($trial->pain > self::PAIN_STOPS_ABOVE) {
+                // The test ends with it, and nothing is placed from it.
+                if ($trial->pain > Pain::STOPS_ABOVE) {
                     return self::over(null, $trial, "Pain {$trial->pain} of 10 on “{$trial->rung->name}”: the test ends and places nothing. No more on this ladder today.", $side);
                 }
             }

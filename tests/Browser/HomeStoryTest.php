@@ -32,6 +32,7 @@ final class HomeStoryTest extends BrowserTestCase
             self::stopServing();
             $phone->visit('/home')->see('No network: as of')->see('This week');
             $phone->click('//a[normalize-space()="Begin"]')->see('in all');
+            $ofSession = strstr($phone->driver->getCurrentURL(), '/home');
             if ($phone->has('//button[normalize-space()="not now"]')) {
                 $phone->press('not now');
             }
@@ -45,6 +46,12 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->press('pain')->see('In which set did it hurt')->click('(//*[@aria-label="The set in which it hurt"]//button)[last()]')->click('//button[@aria-label="pain 7"]');
             $phone->press('All clean but for the pain')->see('1 of')->doesNotSee('In which set did it hurt');
             $phone->see('Save it')->doesNotSee('then decide')->press('Save it')->see('is sent by itself');
+            // Until it is, the sheet on the phone does not know what hurt.
+            $ended = $phone->driver->getWindowHandle();
+            $phone->driver->switchTo()->newWindow();
+            $phone->visit((string) $ofSession)->see('your practice does not know yet')->doesNotSee('Start')->press('Back to your page');
+            $phone->see('your practice does not know yet')->doesNotSee('Begin')->doesNotSee('Once more')->driver->close();
+            $phone->driver->switchTo()->window($ended);
             self::startServing();
             $phone->press('Try again')->click(self::TIME_IS_RIGHT)->see('This week');
             // What hurt is not asked again before the trainer has seen it.
@@ -91,6 +98,12 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->visit('/home')->see('No network: as of')->click('//a[normalize-space()="I have done it already"]')->see('What you did');
             $phone->click('(//button[contains(., "as written")])[1]');
             $phone->press('Save it')->see('is sent by itself');
+            // Until it is, the sheet on the phone does not know what hurt.
+            $ended = $phone->driver->getWindowHandle();
+            $phone->driver->switchTo()->newWindow();
+            $phone->visit((string) $ofSession)->see('your practice does not know yet')->doesNotSee('Start')->press('Back to your page');
+            $phone->see('your practice does not know yet')->doesNotSee('Begin')->doesNotSee('Once more')->driver->close();
+            $phone->driver->switchTo()->window($ended);
             self::startServing();
             $phone->press('Try again')->waitUntil(static fn(): bool => self::rows('session_logs', 'at_home = 1 AND seconds IS NULL') === 1, 'the training is with the practice');
 

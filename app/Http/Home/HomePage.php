@@ -20,6 +20,7 @@ use EvenRungs\Home\NotToday;
 use EvenRungs\Home\Term;
 use EvenRungs\Person\EvennessLine;
 use EvenRungs\Progress\Decision as Climbs;
+use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Screening\Urgency;
@@ -62,6 +63,7 @@ final class HomePage
             signs: array_map(static fn(DangerSign $sign): ChoiceView => new ChoiceView(value: $sign->value, label: $sign->question()), DangerSign::cases()),
             morning: $isOpen ? MorningQuestionView::of($this->file) : null,
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
+            painStopsAbove: Pain::STOPS_ABOVE,
             climbs: $this->climbs(),
             evenness: ($line = EvennessLine::of($record)) === null ? null : new HomeEvennessView($line->sentence(), $line->tenths),
             notToday: array_map(static fn(NotToday $reason): ChoiceView => new ChoiceView(value: $reason->value, label: $reason->label()), NotToday::cases()),

@@ -21,6 +21,7 @@ final readonly class HomeView
      * @param list<ChoiceView>      $signs    what ends training at once
      * @param MorningQuestionView|null $morning that was not asked for yet
      * @param list<PainPlaceView>   $painPlaces where it can hurt
+     * @param int                   $painStopsAbove pain above this stops an exercise
      * @param list<HomeClimbView>   $climbs   the newest first
      * @param HomeEvennessView|null $evenness null while nobody was placed
      * @param list<ChoiceView>      $notToday why a session may be put off
@@ -41,6 +42,7 @@ final readonly class HomeView
         public array $signs,
         public ?MorningQuestionView $morning,
         public array $painPlaces,
+        public int $painStopsAbove,
         public array $climbs,
         public ?HomeEvennessView $evenness,
         public array $notToday,

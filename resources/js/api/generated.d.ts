@@ -1615,6 +1615,8 @@ export interface components {
             morning: components["schemas"]["MorningQuestionView"] | null;
             /** @description where it can hurt */
             painPlaces: components["schemas"]["PainPlaceView"][];
+            /** @description pain above this stops an exercise */
+            painStopsAbove: number;
             /** @description the newest first */
             climbs: components["schemas"]["HomeClimbView"][];
             /** @description null while nobody was placed */

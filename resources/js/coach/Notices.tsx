@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { newId, type Schemas } from '@/api/client';
 import { LeftOut } from '@/frame/LeftOut';
 import { Why } from '@/frame/reason';
-import type { Told } from '@/offline/told';
+import { hasBadMorning, type Told } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { useAlone } from './alone';
@@ -56,9 +56,8 @@ export function Away({ ms, seen }: { ms: number; seen: () => void }) {
 
 /** A morning that stops something was told just now: looked at before the same is trained again. */
 export function BadMorning({ person, told, painStopsAbove }: { person: string; told: Told; painStopsAbove: number }) {
-  const isBad = told.mornings.some(({ pains }) => pains.some(({ pain, worse }) => worse || pain > painStopsAbove));
   const alone = useAlone();
-  if (!isBad) return null;
+  if (!hasBadMorning(told, painStopsAbove)) return null;
   if (alone)
     return (
       <p role="alert" className="border-l-4 border-ink bg-sheet p-3">

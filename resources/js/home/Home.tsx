@@ -9,7 +9,7 @@ import { ReasonProvider } from '@/frame/reason';
 import { Logo } from '@/frame/Logo';
 import { sayOnce } from '@/frame/sayOnce';
 import { useReach } from '@/offline/kept';
-import { sendWaiting, useSendingByItself, useWaiting } from '@/offline/outbox';
+import { useSendingByItself } from '@/offline/outbox';
 import { setTrainer } from '@/offline/trainings';
 import { useTraining } from '@/offline/useTraining';
 import { useNewVersion } from '@/offline/version';
@@ -19,6 +19,7 @@ import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
 import { Loading } from '@/ui/Loading';
 import { Status } from '@/ui/Status';
+import { NotSent, useNotSent } from './NotSent';
 import { NotToday } from './NotToday';
 import { Play } from './Play';
 import { Progress } from './Progress';
@@ -65,7 +66,7 @@ export function Home() {
 
 function Today({ home }: { home: View }) {
   const client = useQueryClient();
-  const waits = useWaiting();
+  const { waits, stops } = useNotSent(home.painStopsAbove);
   const [stopping, setStopping] = useState(false);
   const told = useRef(newId());
   const [problem, setProblem] = useState<string | null>(null);
@@ -104,14 +105,7 @@ function Today({ home }: { home: View }) {
               {new Date(shownFrom).toLocaleString('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })}.
             </p>
           )}
-          {waits.some((one) => one.waits.length > 0) && (
-            <p role="status" className="border-l-4 border-ochre pl-3">
-              Something you did is not with your practice yet: it is sent by itself once there is a network.{' '}
-              <Button look="quiet" onClick={() => void sendWaiting()}>
-                send now
-              </Button>
-            </p>
-          )}
+          {waits && <NotSent stops={stops} painStopsAbove={home.painStopsAbove} />}
           <News home={home} />
           {newVersion && (
             <p role="status" className="text-base text-ink2">
@@ -123,7 +117,7 @@ function Today({ home }: { home: View }) {
           )}
           {now && home.morning && <Morning key={home.morning.log} home={home} session={now} question={home.morning} />}
           {now ? (
-            <Now key={`${now.id} ${now.on ?? ''}`} session={now} home={home} onTold={take} />
+            <Now key={`${now.id} ${now.on ?? ''}`} session={now} home={home} stops={stops} onTold={take} />
           ) : (
             <p>There is nothing planned for you yet.</p>
           )}
@@ -131,8 +125,8 @@ function Today({ home }: { home: View }) {
           <Progress home={home} />
           <section className="grid gap-3 border-t border-hairline pt-5 text-base">
             <p>
-              Stop when something hurts more than before, tingles, or feels wrong. Pain above 5 of 10: leave it, and call your
-              practice.
+              Stop when something hurts more than before, tingles, or feels wrong. Pain above {home.painStopsAbove} of 10: leave
+              it, and call your practice.
             </p>
             <Button className="min-h-12 justify-self-start" onClick={() => setStopping(true)}>
               Something is wrong
@@ -147,7 +141,18 @@ function Today({ home }: { home: View }) {
   );
 }
 
-function Now({ session, home, onTold }: { session: Session; home: View; onTold: (home: View) => void }) {
+function Now({
+  session,
+  home,
+  stops,
+  onTold,
+}: {
+  session: Session;
+  home: View;
+  /** what stops an exercise was told, and the sheet here does not know yet */
+  stops: boolean;
+  onTold: (home: View) => void;
+}) {
   const [putOff, setPutOff] = useState(false);
   const isToday = session.on === home.today;
   return (
@@ -194,7 +199,7 @@ function Now({ session, home, onTold }: { session: Session; home: View; onTold: 
         />
       ) : (
         <>
-          {session.exercises > 0 && (
+          {session.exercises > 0 && !stops && (
             <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
               {session.isDone ? 'Once more' : 'Begin'}
             </Link>

@@ -33,6 +33,15 @@ export interface Told {
   mornings: { log: string; pains: Schemas['MorningPain'][] }[];
 }
 
+/** A morning after that stops what was loaded. */
+export const hasBadMorning = ({ mornings }: Pick<Told, 'mornings'>, painStopsAbove: number): boolean =>
+  mornings.some(({ pains }) => pains.some(({ pain, worse }) => worse || pain > painStopsAbove));
+
+/** What stops an exercise was told: pain above the limit, pain that travels, or a bad morning. */
+export const tellsToStop = (told: Told, painStopsAbove: number): boolean =>
+  told.sets.some(({ pain, travellingPain }) => travellingPain || (pain ?? 0) > painStopsAbove) ||
+  hasBadMorning(told, painStopsAbove);
+
 export function toldBy(events: TrainingEvent[]): Told {
   const heads = holding(events);
   const sets = new Map<string, SetLog>();
