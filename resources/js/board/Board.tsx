@@ -13,14 +13,13 @@ import { BoardPane } from './BoardPane';
 import { BoardTable } from './BoardTable';
 import { BoardTools } from './BoardTools';
 import { railLength } from './geometry';
-import { foldedDemands, openedLadders } from './layout';
+import { foldedDemands, leastRoom, openedLadders } from './layout';
 import { Rails } from './Rails';
 import { JumpDialog, ReopenDialog } from './ReopenDialog';
 import { useBoardFocus, useRoom } from './useBoardFocus';
 import { usePlacing, type Side } from './usePlacing';
 import { useReplay } from './useReplay';
 
-const NARROW = 640;
 const NOT_YET: BoardDemand[] = [];
 
 /** The board: one rail for each ladder, rungs at their height, and where the person stands. */
@@ -48,7 +47,8 @@ export function Board() {
   const toMethod = () => void navigate(`/method?level=person&person=${person.id}`);
   const [asTable, setAsTable] = useState(false);
   const { area, room } = useRoom(board.isSuccess && library !== undefined && !asTable);
-  const narrow = room.width < NARROW;
+  // Where not even one demand has room beside the others folded, each is a view of its own.
+  const narrow = room.width < leastRoom(demands.map((one) => ({ ladders: one.ladders.length })));
   const shown = narrow ? ladders.filter(({ demand }) => demand.value === active?.demand.value) : ladders;
   const length = railLength(
     shown.map(({ ladder }) => ladder.rungs.length),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { foldedDemands, openedLadders } from './layout';
+import { foldedDemands, groupWidth, leastRoom, openedLadders, WIDTH } from './layout';
 
 const groups = [
   { value: 'anti-extension', ladders: 5 },
@@ -37,6 +37,20 @@ describe('the demands on the board', () => {
 
   it('leave only the demand at hand where there is hardly any room', () => {
     expect(folded('anti-extension', 200)).toHaveLength(5);
+  });
+});
+
+describe('a board with hardly any room', () => {
+  it('still has each demand beside the others folded', () => {
+    const room = leastRoom(groups);
+    for (const { value, ladders } of groups) {
+      const shut = foldedDemands(groups, value, new Set(), room);
+      const open = groups.filter((group) => !shut.has(group.value));
+      const width = open.reduce((sum, group) => sum + groupWidth(group.ladders, group.value === value ? 1 : 0), 0);
+
+      expect(groupWidth(ladders, 1)).toBeLessThanOrEqual(width);
+      expect(WIDTH.axis + groups.length * WIDTH.gap + shut.size * WIDTH.folded + width).toBeLessThanOrEqual(room);
+    }
   });
 });
 

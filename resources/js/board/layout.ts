@@ -14,6 +14,13 @@ const BESIDE = ['integrated-lift', 'activation', 'trunk-flexion'];
 export const groupWidth = (ladders: number, opened: number): number =>
   Math.max(WIDTH.least, ladders * WIDTH.rail + opened * (WIDTH.opened - WIDTH.rail));
 
+/** So wide the board is at least, whichever demand is at hand and all the others are folded. */
+export const leastRoom = (groups: Pick<Group, 'ladders'>[]): number =>
+  WIDTH.axis +
+  groups.length * WIDTH.gap +
+  (groups.length - 1) * WIDTH.folded +
+  Math.max(0, ...groups.map(({ ladders }) => groupWidth(ladders, 1)));
+
 /**
  * Which demands are folded so that all of them fit side by side: those the trainer folded, and then as many as
  * needed, beginning with what has no share, going on with what is farthest from the demand at hand, the weakest last.
