@@ -100,7 +100,7 @@ export function ExerciseRow({
         onMove(event.key === 'ArrowUp' ? -1 : 1);
       }}
       className={cx(
-        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 @xl:grid-cols-[1.75rem_4rem_minmax(0,1fr)_auto_3rem_auto]',
+        'grid items-center gap-x-3 gap-y-1 rounded-md border bg-sheet px-3 py-2 @md:grid-cols-[1.75rem_minmax(0,1fr)_3rem_auto] @xl:grid-cols-[1.75rem_4rem_minmax(0,1fr)_auto_3rem_auto]',
         picked ? 'border-ink ring-2 ring-ink' : current || isOver ? 'border-ink' : 'border-hairline',
         isDragging && 'relative z-10 opacity-80',
       )}
@@ -117,7 +117,7 @@ export function ExerciseRow({
         title="Pick: click, or Shift and click for several. Drag to move."
         onClick={(event) => onPick(event.shiftKey)}
         className={cx(
-          'min-h-9 cursor-grab touch-none rounded-sm font-mono text-sm hover:bg-rung active:cursor-grabbing @max-xl:hidden',
+          'min-h-9 cursor-grab touch-none rounded-sm font-mono text-sm hover:bg-rung active:cursor-grabbing @max-md:hidden',
           picked ? 'bg-ink text-ground' : 'text-ink3',
         )}
       >
@@ -126,7 +126,7 @@ export function ExerciseRow({
       <span className="@max-xl:hidden">
         <RungFigure rung={rung} plain className="h-11 w-16" />
       </span>
-      <div className="min-w-0">
+      <div className="min-w-0 @md:@max-xl:col-span-3">
         <p className="font-semibold">
           {name} <span className="font-mono text-sm font-normal text-ink2">{view?.heightText}</span>
         </p>
@@ -142,7 +142,7 @@ export function ExerciseRow({
         ))}
         {allow}
       </div>
-      <div className="grid gap-1">
+      <div className="grid gap-1 @md:@max-xl:col-start-2">
         {view ? (
           <DoseEditor item={view} value={dose} current={upToDate} {...editing} />
         ) : (

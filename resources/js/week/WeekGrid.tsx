@@ -85,7 +85,8 @@ export function WeekGrid({
                       key={index}
                       data-place={cellId(other)}
                       className={cx(
-                        'rounded-sm border px-1.5 py-1 text-sm leading-tight',
+                        // On a tablet a cell is as wide as “endurance”.
+                        'rounded-sm border px-1.5 py-1 text-sm leading-tight max-xl:-mx-1 max-xl:px-0.5',
                         other.heavy ? 'border-ink bg-ink text-ground' : 'border-rung-edge bg-rung',
                         day.away && 'opacity-50',
                       )}
@@ -189,7 +190,7 @@ function Chip({
       }}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
       className={cx(
-        'relative z-10 grid min-h-11 touch-none gap-0.5 rounded-md border-2 bg-paper px-2 py-1 text-left leading-tight',
+        'relative z-10 grid min-h-11 touch-none gap-0.5 rounded-md border-2 bg-paper px-2 py-1 text-left leading-tight wrap-anywhere max-xl:-mx-1 max-xl:px-1 max-xl:text-sm',
         chosen ? 'border-rowan' : 'border-ink2',
         out && 'border-dashed text-ink3',
         slot.state === 'missed' && 'border-dashed border-ochre',
