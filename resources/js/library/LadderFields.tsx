@@ -22,10 +22,12 @@ export function LadderFields({
   });
   const signposts = signpostsOf(source);
   return (
-    <div className="grid gap-3">
-      <h2 className="text-xl">The ladder</h2>
-      <TextField label="Name of the ladder" {...text('name')} />
-      <TextField label="Short name of the ladder" {...text('short')} />
+    <div className="grid content-start gap-3 sm:grid-cols-2">
+      <h2 className="text-xl sm:col-span-2">The ladder</h2>
+      <div className="sm:col-span-2">
+        <TextField label="Name of the ladder" {...text('name')} />
+      </div>
+      <TextField label="Short name" {...text('short')} />
       <SelectField label="Demand" {...text('demand')}>
         {lists.demands.map((demand) => (
           <option key={demand.value} value={demand.value}>
@@ -39,7 +41,7 @@ export function LadderFields({
         chosen={listOf(source.secondary)}
         onChange={(secondary) => onChange({ ...source, secondary })}
       />
-      <div className="grid gap-1">
+      <div className="grid gap-1 sm:col-span-2">
         <SelectField
           label="Rungs of other ladders that belong here too"
           value=""
