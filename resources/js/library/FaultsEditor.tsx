@@ -22,7 +22,7 @@ export function FaultsEditor({
   const set = (at: number, field: string, next: string) =>
     onChange(faults.map((fault, index) => (index === at ? { ...fault, [field]: next } : fault)));
   return (
-    <fieldset className="grid gap-3 sm:col-span-2">
+    <fieldset className="col-span-full grid gap-3">
       <legend className="mb-1 font-semibold">Faults, two to four</legend>
       {faults.map((fault, at) => {
         const drawnAs = textOf(fault.kind) || 'unseen';

@@ -47,7 +47,7 @@ export function FigureEditor({
     <fieldset ref={fields} className="border-t border-hairline pt-2">
       <legend className="float-left mb-2 w-full font-display font-[650]">Figure</legend>
       <div key={turned} className="clear-both grid gap-3 sm:grid-cols-2">
-        <p className="text-sm text-ink2 sm:col-span-2">
+        <p className="col-span-full text-sm text-ink2">
           Degrees from standing with hanging arms. ↑ and ↓ step the number at the caret by 5, with Shift by 1. Alt and M change
           left and right over.
         </p>
@@ -108,7 +108,7 @@ function Pose({
     set(side, Object.keys(changed).length === 0 ? undefined : changed);
   };
   return (
-    <fieldset className="grid content-start gap-2 rounded-md border border-hairline p-2 sm:col-span-2">
+    <fieldset className="col-span-full grid content-start gap-2 rounded-md border border-hairline p-2">
       <legend className="sr-only">{title}</legend>
       <div className="grid grid-cols-2 gap-2">
         <SelectField label={`${title}: like`} value={textOf(own.like)} onChange={(event) => set('like', event.target.value)}>

@@ -23,10 +23,8 @@ export function LadderFields({
   const signposts = signpostsOf(source);
   return (
     <div className="grid content-start gap-3 sm:grid-cols-2">
-      <h2 className="text-xl sm:col-span-2">The ladder</h2>
-      <div className="sm:col-span-2">
-        <TextField label="Name of the ladder" {...text('name')} />
-      </div>
+      <h2 className="col-span-full text-xl">The ladder</h2>
+      <TextField label="Name of the ladder" wide {...text('name')} />
       <TextField label="Short name" {...text('short')} />
       <SelectField label="Demand" {...text('demand')}>
         {lists.demands.map((demand) => (
@@ -41,7 +39,7 @@ export function LadderFields({
         chosen={listOf(source.secondary)}
         onChange={(secondary) => onChange({ ...source, secondary })}
       />
-      <div className="grid gap-1 sm:col-span-2">
+      <div className="col-span-full grid gap-1">
         <SelectField
           label="Rungs of other ladders that belong here too"
           value=""

@@ -19,7 +19,7 @@ function Condition({
   const own = (value ?? {}) as Fields;
   const question = questions.find((one) => one.question === own.question);
   return (
-    <div className="grid gap-2 sm:col-span-2">
+    <div className="col-span-full grid gap-2">
       <SelectField
         label={label}
         value={textOf(own.question)}

@@ -131,11 +131,11 @@ export function ClearanceForm({ person, onDone }: { person: string; onDone?: () 
         problem={problem('until')}
       />
       {refusal && (
-        <p role="alert" className="font-semibold text-rowan sm:col-span-2">
+        <p role="alert" className="col-span-full font-semibold text-rowan">
           {refusal.sentence}
         </p>
       )}
-      <div className="sm:col-span-2">
+      <div className="col-span-full">
         <Button look="next" type="submit">
           Record the clearance
         </Button>

@@ -81,7 +81,7 @@ export function PersonForm({
           {...field('about')}
         />
         <TrainerField {...field('trainer')} />
-        <div className="grid grid-cols-2 gap-3 sm:col-span-2 sm:grid-cols-4">
+        <div className="col-span-full grid grid-cols-2 gap-3 sm:grid-cols-4">
           <TextField label="Year of birth" inputMode="numeric" maxLength={4} {...field('birthYear')} />
           <TextField label="Height, cm" inputMode="numeric" maxLength={3} {...field('stature')} />
           <TextField label="Weight, kg" inputMode="numeric" maxLength={3} {...field('mass')} />
@@ -179,7 +179,7 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
   const id = useId();
   return (
     <section aria-labelledby={id} className="grid gap-5 sm:grid-cols-2">
-      <h2 id={id} className="-mb-2 text-lg sm:col-span-2">
+      <h2 id={id} className="col-span-full -mb-2 text-lg">
         {title}
       </h2>
       {children}

@@ -28,7 +28,7 @@ export function TargetBars({
   const parts = own ?? ofAim;
   const most = Math.max(40, ...Object.values(parts));
   return (
-    <fieldset className="grid gap-1.5 sm:col-span-2">
+    <fieldset className="col-span-full grid gap-1.5">
       <legend className="mb-1 font-semibold">
         Target shares of the work{' '}
         <span className="font-normal text-ink2">{own ? 'own ones, in parts' : 'those of the aim, in parts'}</span>

@@ -19,7 +19,7 @@ export function TrainingWeek({
 }) {
   const at = (day: number, part: string) => week.find((other) => other.day === day && other.part === part);
   return (
-    <fieldset className="grid gap-1.5 sm:col-span-2">
+    <fieldset className="col-span-full grid gap-1.5">
       <legend className="mb-1 font-semibold">
         Other training in the week{' '}
         <span className="font-normal text-ink2">dark is heavy: 80 % of the best single and above, or very hard</span>

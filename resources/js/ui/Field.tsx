@@ -20,7 +20,7 @@ export function Below({ id, hint, problem }: { id: string; hint?: ReactNode; pro
 
 function Frame({ id, label, hint, problem, wide, children }: Shared & { id: string; children: ReactNode }) {
   return (
-    <div className={cx('grid content-start gap-1', wide && 'sm:col-span-2')}>
+    <div className={cx('grid content-start gap-1', wide && 'col-span-full')}>
       <label htmlFor={id} className="font-semibold">
         {label}
       </label>
@@ -95,7 +95,7 @@ export function Choices<Value extends string | number>({
   problem?: string | undefined;
 }) {
   return (
-    <fieldset className="grid gap-1.5 sm:col-span-2">
+    <fieldset className="col-span-full grid gap-1.5">
       <legend className="mb-1 font-semibold">{legend}</legend>
       <div className="flex flex-wrap gap-1.5">
         {options.map(({ value, label }) => {
