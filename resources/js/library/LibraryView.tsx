@@ -42,7 +42,7 @@ export function LibraryView() {
                 )}
               >
                 <DemandGlyph demand={ladder.demand} />
-                <span className="min-w-0 flex-1 truncate">{ladder.name.replace(/ ladder$/, '')}</span>
+                <span className="min-w-0 flex-1 leading-tight">{ladder.name.replace(/ ladder$/, '')}</span>
                 <span className="font-mono text-sm text-ink2">{ladder.rungs.length}</span>
               </button>
             </li>
