@@ -20,7 +20,8 @@ final readonly class LighterDose
 {
     /**
      * With what the next dose has less of, in a set or of load, and where the last time speaks against it in no more sets; null
-     * where it is no less than written, or what was written was never done and nothing up to it was too much.
+     * where it is no less than written, or where what was written was never done, nothing up to it was too much, and nothing
+     * hinders that more is added.
      *
      * @param bool $keepsRounds as of a circuit
      *
@@ -29,7 +30,7 @@ final readonly class LighterDose
     public static function of(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record, bool $keepsRounds): ?array
     {
         $coming = $record->doses()->next()[$rung->slug] ?? null;
-        if ($coming === null || ! $coming->isLighter && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
+        if ($coming === null || ! $coming->isLighter && ! $coming->isMost && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
             return null;
         }
         if ($written->isFalling() || $coming->dose->isFalling()) {

@@ -203,6 +203,7 @@ final class WithheldTest extends TestCase
         self::assertSame('3x8/side', UpToDate::of([$circuit], $once)->blocks[0]->items[1]->dose, 'nor in a circuit that is repeated');
         self::assertSame(['2x8/side'], self::alone($once, [new WrittenItem('a', self::PRESS, '3x12/side')]), 'nor is more than that, nor a set more of less');
         self::assertSame(['3x12/side'], self::alone(self::record([self::log(8, self::PRESS, '2x8/side')]), [new WrittenItem('a', self::PRESS, '3x12/side')]), 'what the trainer wrote ahead of what was clean stands');
+        self::assertSame(['2x8/side'], self::alone(self::record([self::log(8, self::PRESS, '2x8/side', pain: 1)]), [new WrittenItem('a', self::PRESS, '4x12/side')]), 'but not ahead of pain, low as it is: the dose is kept');
     }
 
     public function test_alone_falling_sets_come_down_too(): void
