@@ -76,6 +76,24 @@ final class ComposerStoryTest extends BrowserTestCase
         $this->noComplaints();
     }
 
+    public function test_who_lets_a_sheet_grow_right_after_a_change_is_not_somebody_else(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit($this->addressOf('Corvin Strake', 'session'))->see('Lock-house floor')->see('one exercise a week, then the next');
+        $browser->lagging(250);
+        // Written, not saved yet, and pressed at once.
+        $browser->driver->executeScript(<<<'JS'
+            const press = (name) => [...document.querySelectorAll('main button')].find((one) => (one.ariaLabel ?? one.textContent).startsWith(name)).click();
+            press('Move Press-out');
+            press('one exercise a week');
+            JS);
+        $browser->see('Counted from')->doesNotSee('The session is written anew')->doesNotSee('Saved meanwhile');
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.querySelectorAll("[data-row]").length') === 1, 'one exercise is left for now');
+        $browser->driver->executeScript('document.querySelector("[aria-label^=\"Dose of\"]").focus()');
+        $browser->keys(Key::CONTROL.'a'.Key::NULL, '2x(2x10s/5)', Key::TAB)->see('Saved')->doesNotSee('Saved meanwhile');
+        $this->noComplaints();
+    }
+
     public function test_exercises_are_picked_grouped_dragged_and_taken_back_by_mouse(): void
     {
         $browser = $this->signIn()->visit($this->addressOf('Maud Ferrick', 'session'))->see('Hive-lifting days');

@@ -8,6 +8,8 @@ import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
 import { toast } from '@/ui/notice';
 import { plusDays } from '@/ui/typedDate';
+import { Dialog } from '@/ui/Dialog';
+import { whenSaved } from './kept';
 import { StageForm } from './StageForm';
 
 type Stages = Schemas['StagesView'];
@@ -26,10 +28,11 @@ export function Stages({ person, session }: { person: string; session: string })
   const [adding, setAdding] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const [held, setHeld] = useState(false);
   useShortcuts([{ key: 'l', label: 'a stage of the sheet', run: () => (stages.data ? setAdding(5) : undefined) }]);
   if (!stages.data) return null;
-  const put = (next: Stages) =>
-    client.setQueryData(api.queryOptions('get', '/api/people/{person}/sessions/{session}/stages', ask).queryKey, next);
+  const key = api.queryOptions('get', '/api/people/{person}/sessions/{session}/stages', ask).queryKey;
+  const put = (next: Stages) => client.setQueryData(key, next);
   const take = async (asked: Promise<{ data?: Stages; error?: Refusal }>, said: string) => {
     setBusy(true);
     const { data, error } = await asked;
@@ -43,15 +46,28 @@ export function Stages({ person, session }: { person: string; session: string })
   const of = (stage: Stage) => ({ params: { path: { person, session, stage: stage.id } } });
   const remove = (stage: Stage) =>
     take(http.DELETE('/api/people/{person}/sessions/{session}/stages/{stage}', of(stage)), 'Taken out.');
-  const again = async (stage: Stage) => {
-    if (await take(http.POST('/api/people/{person}/sessions/{session}/stages/{stage}/again', of(stage)), 'Looked at again.'))
-      await refresh();
-  };
-  const oneAWeek = async () => {
-    if (await take(http.POST('/api/people/{person}/sessions/{session}/stages/one-a-week', ask), 'One a week.'))
-      window.location.reload();
-  };
   const { data } = stages;
+  /** What writes the session on the server waits for what was written here, and lets nothing be written meanwhile: it is read anew. */
+  const rewrite = async (asked: () => ReturnType<typeof take>, isRewritten: () => boolean) => {
+    setHeld(true);
+    if (!(await whenSaved(person, session))) setProblem('What you wrote last is not saved yet. Once it is, press this again.');
+    else if ((await asked()) && isRewritten()) return window.location.reload();
+    setHeld(false);
+  };
+  const itemsNow = () => JSON.stringify(client.getQueryData<Stages>(key)?.items);
+  const again = async (stage: Stage) => {
+    const before = itemsNow();
+    await rewrite(
+      () => take(http.POST('/api/people/{person}/sessions/{session}/stages/{stage}/again', of(stage)), 'Looked at again.'),
+      () => itemsNow() !== before,
+    );
+    await refresh();
+  };
+  const oneAWeek = () =>
+    rewrite(
+      () => take(http.POST('/api/people/{person}/sessions/{session}/stages/one-a-week', ask), 'One a week.'),
+      () => true,
+    );
   return (
     <section aria-labelledby="stages" className="mt-8 grid gap-3 border-t border-hairline pt-4 print:hidden">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
@@ -91,6 +107,9 @@ export function Stages({ person, session }: { person: string; session: string })
           ))}
         </ol>
       )}
+      <Dialog open={held} onClose={() => undefined} title="A sheet that grows">
+        <p role="status">The session is written anew …</p>
+      </Dialog>
       {adding !== null && (
         <StageForm
           person={person}

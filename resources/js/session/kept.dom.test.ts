@@ -1,5 +1,5 @@
-import { beforeEach, describe, expect, it } from 'vitest';
-import { keep, keptNew, keptOf, letGo } from './kept';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { keep, keptNew, keptOf, letGo, whenSaved } from './kept';
 
 const draft = { title: 'Monday', minutes: null, blocks: [] };
 
@@ -12,6 +12,27 @@ describe('what is kept on the device', () => {
     expect(keptOf('p2', 's1')).toBeNull();
     letGo('p1', 's1');
     expect(keptOf('p1', 's1')).toBeNull();
+  });
+
+  describe('is waited for', () => {
+    beforeEach(() => void vi.useFakeTimers());
+    afterEach(() => void vi.useRealTimers());
+
+    it('until the server has it', async () => {
+      const saved = whenSaved('p1', 's1');
+      keep('p1', { id: 's1', version: 3, draft });
+      await vi.advanceTimersByTimeAsync(1000);
+      letGo('p1', 's1');
+      await vi.advanceTimersByTimeAsync(100);
+      await expect(saved).resolves.toBe(true);
+    });
+
+    it('but not for ever', async () => {
+      keep('p1', { id: 's1', version: 3, draft });
+      const saved = whenSaved('p1', 's1');
+      await vi.advanceTimersByTimeAsync(5000);
+      await expect(saved).resolves.toBe(false);
+    });
   });
 
   it('finds a session that was begun without a network', () => {

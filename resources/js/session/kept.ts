@@ -15,6 +15,18 @@ export const keep = (person: string, session: Kept): boolean => kept.keep(`${per
 export const letGo = (person: string, id: string): boolean => kept.keep(`${person}.${id}`, null);
 export const keptOf = (person: string, id: string): Kept | null => kept.of(`${person}.${id}`);
 
+const LOOK_AGAIN = 100;
+
+/** Waits until what was written here is with the server; says whether it is, within so many ms. */
+export async function whenSaved(person: string, id: string, within = 5_000): Promise<boolean> {
+  for (let waited = 0; waited < within; waited += LOOK_AGAIN) {
+    // What was written just now is kept a moment later.
+    await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN));
+    if (keptOf(person, id) === null) return true;
+  }
+  return false;
+}
+
 /** Sessions of a person that were begun on this device and never reached the server. */
 export const keptNew = (person: string, known: string[]): string | null =>
   kept
