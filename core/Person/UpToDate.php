@@ -174,11 +174,29 @@ final readonly class UpToDate
             return null;
         }
         $now = self::inItsPlace(self::asked($coming, $rung, $dose, $record, $isEasier), $dose, $rung === $written);
-        if ($rung === $written && (DoseLine::print($now) === $item->dose || ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record, $isEasier))) {
+        if ($rung === $written && ! $isPlanned && ! self::hasMovedOn($coming, $rung, $now, $dose, $record, $isEasier)) {
+            return self::inNoMoreSets($item, $dose, $coming);
+        }
+        if ($rung === $written && DoseLine::print($now) === $item->dose) {
             return null;
         }
 
         return [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $rung === $written ? $coming->reason : self::movedTo($rung, $written, $item->dose, $now, $record)];
+    }
+
+    /**
+     * What was written stays, also where it is less in each set; of what was too much the last time it is no set more.
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function inNoMoreSets(WrittenItem $item, Dose $written, NextDose $coming): ?array
+    {
+        $sets = $coming->dose->sets();
+        if (! $coming->isMost || $written->isFalling() || $written->unit() !== $coming->dose->unit() || $written->sets() <= $sets) {
+            return null;
+        }
+
+        return [new WrittenItem($item->id, $item->rung, DoseLine::print($written->withSets($sets))), $coming->reason->adding('In no more sets than the last time.')];
     }
 
     /**
