@@ -206,6 +206,14 @@ final class WithheldTest extends TestCase
         self::assertSame(['2x8/side'], self::alone(self::record([self::log(8, self::PRESS, '2x8/side', pain: 1)]), [new WrittenItem('a', self::PRESS, '4x12/side')]), 'but not ahead of pain, low as it is: the dose is kept');
     }
 
+    public function test_of_what_hurt_no_set_more_is_brought_up_to_date_also_with_less_in_each(): void
+    {
+        $today = static fn(int $pain, string $written): string => UpToDate::of([WrittenBlock::straight(new WrittenItem('a', self::PRESS, $written))], self::record([self::log(10, self::PRESS, '2x10/side', pain: $pain)]))->blocks[0]->items[0]->dose;
+
+        self::assertSame(['2x6/side', '2x10/side', '1x6/side'], [$today(1, '3x6/side'), $today(1, '3x10/side'), $today(1, '1x6/side')]);
+        self::assertSame('3x6/side', $today(0, '3x6/side'), 'less on purpose stays');
+    }
+
     public function test_alone_falling_sets_come_down_too(): void
     {
         $sheet = [new WrittenItem('a', 'head-lift/long-holds', '(4-3-2x8s/5)')];
