@@ -597,7 +597,8 @@ final class Life
         $here = Neutral::leftOut(NextDose::onRung($item->rung, $record->rungSessions(Side::Both)), $this->method, $record->circumstances()->highestEffort());
         $last = $here[count($here) - 1] ?? null;
 
-        return $last !== null && $last->dose->unit() === $item->dose->unit() && ! $item->dose->isFalling() && $item->dose->sets() > $last->dose->sets() && ($last->wasTooMuch($record->circumstances()->highestEffort()) || ($last->pain() ?? 0) > 0);
+        // Longer apart it is no run any more.
+        return $last !== null && $last->date->daysUntil($record->today) <= 21 && $last->dose->unit() === $item->dose->unit() && ! $item->dose->isFalling() && $item->dose->sets() > $last->dose->sets() && ($last->wasTooMuch($record->circumstances()->highestEffort()) || ($last->pain() ?? 0) > 0);
     }
 
     /** The dose that broke, where a step down from this rung is proposed and as much is asked for again; null else. */
