@@ -98,12 +98,6 @@ final class HomeStoryTest extends BrowserTestCase
             $phone->visit('/home')->see('No network: as of')->click('//a[normalize-space()="I have done it already"]')->see('What you did');
             $phone->click('(//button[contains(., "as written")])[1]');
             $phone->press('Save it')->see('is sent by itself');
-            // Until it is, the sheet on the phone does not know what hurt.
-            $ended = $phone->driver->getWindowHandle();
-            $phone->driver->switchTo()->newWindow();
-            $phone->visit((string) $ofSession)->see('your practice does not know yet')->doesNotSee('Start')->press('Back to your page');
-            $phone->see('your practice does not know yet')->doesNotSee('Begin')->doesNotSee('Once more')->driver->close();
-            $phone->driver->switchTo()->window($ended);
             self::startServing();
             $phone->press('Try again')->waitUntil(static fn(): bool => self::rows('session_logs', 'at_home = 1 AND seconds IS NULL') === 1, 'the training is with the practice');
 
