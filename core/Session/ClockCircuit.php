@@ -9,7 +9,7 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseTable;
 use EvenRungs\Dose\Timed;
 
-/** Circuits by the clock: nobody works longer at a station, or rests less after it, than the level of its exercise has it. */
+/** Circuits by the clock: nobody works longer at a station than the level of its exercise has it. */
 final class ClockCircuit
 {
     /** A circuit whose clock leaves a station less than this, in seconds, has too many of them. */

@@ -245,6 +245,7 @@ final class MessagesTest extends HomeTestCase
 
         $this->atTheDesk();
         $this->getJson("/api/people/{$this->person}/contact")->assertJsonPath('endedOn', '2026-06-01')->assertJsonPath('version', 2);
+        $this->contact(['version' => 1])->assertConflict();
         $this->postJson("/api/people/{$this->person}/home-links/message")->assertConflict();
         $this->travel(1)->days();
         $this->contact(['version' => 2])->assertOk()->assertJsonPath('endedOn', null)->assertJsonPath('agreedOn', '2026-06-02');

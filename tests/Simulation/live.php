@@ -53,6 +53,7 @@ use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Progress\Neutral;
+use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
@@ -598,7 +599,7 @@ final class Life
         $last = $here[count($here) - 1] ?? null;
 
         // Longer apart it is no run any more.
-        return $last !== null && $last->date->daysUntil($record->today) <= 21 && $last->dose->unit() === $item->dose->unit() && ! $item->dose->isFalling() && $item->dose->sets() > $last->dose->sets() && ($last->wasTooMuch($record->circumstances()->highestEffort()) || ($last->pain() ?? 0) > 0);
+        return $last !== null && $last->date->daysUntil($record->today) <= Gate::RUN_ENDS_AFTER_DAYS && $last->dose->unit() === $item->dose->unit() && ! $item->dose->isFalling() && $item->dose->sets() > $last->dose->sets() && ($last->wasTooMuch($record->circumstances()->highestEffort()) || ($last->pain() ?? 0) > 0);
     }
 
     /** The dose that broke, where a step down from this rung is proposed and as much is asked for again; null else. */

@@ -35,7 +35,8 @@ final class ContactController
         $row = HomeContact::query()->where('person_id', $person->id)->first() ?? new HomeContact(['person_id' => $person->id, 'version' => 0]);
         $columns = $input->columns();
         if ($row->version !== $input->integer('version')) {
-            if (OwnWriting::is($row, $input->integer('version'), $columns)) {
+            // What the person ended meanwhile is none of one's own writings.
+            if ($row->ended_at === null && OwnWriting::is($row, $input->integer('version'), $columns)) {
                 return new JsonResponse(ContactView::of($person->id, $clock->timeZone()));
             }
             throw Problem::changedMeanwhile('How this person is written to', ContactView::of($person->id, $clock->timeZone()));

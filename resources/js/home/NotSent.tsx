@@ -18,7 +18,10 @@ export function NotSent({ stops, painStopsAbove }: { stops: boolean; painStopsAb
   if (stops)
     return (
       <p role="alert" className="border-l-4 border-ink bg-sheet p-3">
-        <strong>You told of pain above {painStopsAbove}, or of a bad morning after, and your practice does not know yet.</strong>{' '}
+        <strong>
+          You told of pain above {painStopsAbove}, of pain that travels or of a bad morning after, and your practice does not know
+          yet.
+        </strong>{' '}
         Leave what hurt until it does: it is sent by itself once there is a network. {send}
       </p>
     );
