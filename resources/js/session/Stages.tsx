@@ -9,7 +9,7 @@ import { day, longDay } from '@/ui/day';
 import { toast } from '@/ui/notice';
 import { plusDays } from '@/ui/typedDate';
 import { Dialog } from '@/ui/Dialog';
-import { whenSaved } from './kept';
+import { openAnew, whenSaved } from './kept';
 import { StageForm } from './StageForm';
 
 type Stages = Schemas['StagesView'];
@@ -51,7 +51,7 @@ export function Stages({ person, session }: { person: string; session: string })
   const rewrite = async (asked: () => ReturnType<typeof take>, isRewritten: () => boolean) => {
     setHeld(true);
     if (!(await whenSaved(person, session))) setProblem('What you wrote last is not saved yet. Once it is, press this again.');
-    else if ((await asked()) && isRewritten()) return window.location.reload();
+    else if ((await asked()) && isRewritten()) return openAnew(session);
     setHeld(false);
   };
   const itemsNow = () => JSON.stringify(client.getQueryData<Stages>(key)?.items);

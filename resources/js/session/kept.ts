@@ -15,6 +15,9 @@ export const keep = (person: string, session: Kept): boolean => kept.keep(`${per
 export const letGo = (person: string, id: string): boolean => kept.keep(`${person}.${id}`, null);
 export const keptOf = (person: string, id: string): Kept | null => kept.of(`${person}.${id}`);
 
+/** Reads a session anew, by its number: where the address names none, another one may be the newest by now. */
+export const openAnew = (id: string): void => window.location.replace(`${window.location.pathname}?s=${id}`);
+
 const LOOK_AGAIN = 100;
 
 /** Waits until what was written here is with the server; says whether it is, within so many ms. */

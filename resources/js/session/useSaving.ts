@@ -4,7 +4,7 @@ import { http, type Schemas } from '@/api/client';
 import { useSaving } from '@/editor/saving';
 import { useSoon } from '@/editor/useSoon';
 import type { Draft } from './draft';
-import { keep, keptOf, letGo } from './kept';
+import { keep, keptOf, letGo, openAnew } from './kept';
 
 const WAIT = 700;
 
@@ -98,7 +98,7 @@ export function useContinuousSaving({
     there,
     takeTheirs: () => {
       letGo(person, id);
-      window.location.reload();
+      openAnew(id);
     },
   };
 }
