@@ -6,9 +6,9 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
-use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
@@ -216,7 +216,7 @@ final readonly class SessionStart
         }
 
         return match (true) {
-            $dose->first() instanceof Timed => $dose->withBody(Timed::of(min($dose->first()->seconds, CircuitClock::at($rung->height->level())->work)))->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
+            $dose->first() instanceof Timed => $dose->withBody(Timed::of(min($dose->first()->seconds, StationClock::at($rung->height->level())->work)))->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
             $isCircuit && ! $due->isFalling() => $due->withSets($dose->sets()),
             default => $due,
         };

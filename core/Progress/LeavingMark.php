@@ -7,11 +7,11 @@ namespace EvenRungs\Progress;
 use EvenRungs\Body\Level;
 use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Bounds;
-use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseKind;
 use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\InvalidDose;
+use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
@@ -76,7 +76,7 @@ final readonly class LeavingMark
         $table = $rung->defaultDose($method);
         $sets = $table->sets();
         if ($dose?->first() instanceof Timed) {
-            return new self(Unit::Seconds, CircuitClock::at($rung->height->level())->work, 0, 1);
+            return new self(Unit::Seconds, StationClock::at($rung->height->level())->work, 0, 1);
         }
 
         $mark = self::ofTable($rung, $method, $level, $table, $sets);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseTable;
+use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
 
 /** Circuits by the clock: nobody works longer at a station than the level of its exercise has it. */
@@ -19,9 +19,9 @@ final class ClockCircuit
     public static function byLevel(array $items): Circuit
     {
         $clocks = self::clocks($items);
-        $rests = array_map(static fn(CircuitClock $clock): int => $clock->rest, $clocks);
+        $rests = array_map(static fn(StationClock $clock): int => $clock->rest, $clocks);
 
-        return new Circuit(self::stations($items, array_map(static fn(CircuitClock $clock): Dose => $clock->dose(), $clocks)), array_slice($rests, 0, -1), max(0, ...$rests));
+        return new Circuit(self::stations($items, array_map(static fn(StationClock $clock): Dose => $clock->dose(), $clocks)), array_slice($rests, 0, -1), max(0, ...$rests));
     }
 
     /**
@@ -41,8 +41,8 @@ final class ClockCircuit
             return null;
         }
         $clocks = self::clocks($items);
-        $works = array_map(static fn(CircuitClock $clock): int => min($most, $clock->work), $clocks);
-        $rest = max($change, ...array_map(static fn(CircuitClock $clock): int => $clock->rest, $clocks));
+        $works = array_map(static fn(StationClock $clock): int => min($most, $clock->work), $clocks);
+        $rest = max($change, ...array_map(static fn(StationClock $clock): int => $clock->rest, $clocks));
         $gap = static fn(int $rounds): int => intdiv($seconds - $rounds * array_sum($works), $rounds * count($items) - 1);
         $rounds = DoseTable::MOST_SETS;
         while ($rounds > 1 && $gap($rounds) < $rest) {
@@ -59,7 +59,7 @@ final class ClockCircuit
         return new Circuit(self::stations($items, array_map(static fn(int $work): Dose => Dose::of($rounds, Timed::of($work)), $works)), $gaps, $rounds === 1 ? 0 : intdiv($left, $rounds - 1));
     }
 
-    /** "20 to 30 s, two rounds, and 30 s to change" */
+    /** "20 to 30 s, 2 rounds, and 30 s to change" */
     public static function inWords(Circuit $circuit): string
     {
         $works = array_map(static fn(Item $item): int => $item->dose->first()->target(), $circuit->stations);
@@ -73,17 +73,17 @@ final class ClockCircuit
     {
         sort($numbers);
 
-        return implode(' to ', array_unique(array_filter([$numbers[0] ?? null, end($numbers) ?: null], is_int(...))));
+        return implode(' to ', array_unique([...array_slice($numbers, 0, 1), ...array_slice($numbers, -1)]));
     }
 
     /**
      * @param list<Item> $items
      *
-     * @return list<CircuitClock>
+     * @return list<StationClock>
      */
     private static function clocks(array $items): array
     {
-        return array_map(static fn(Item $item): CircuitClock => CircuitClock::at($item->rung->height->level()), $items);
+        return array_map(static fn(Item $item): StationClock => StationClock::at($item->rung->height->level()), $items);
     }
 
     /**

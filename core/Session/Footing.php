@@ -21,9 +21,9 @@ final readonly class Footing
     public function __construct(
         public Circumstances $circumstances,
         public array $working,
-        public array $stopped,
-        public array $doses = [],
-        public array $most = [],
+        private array $stopped,
+        private array $doses = [],
+        private array $most = [],
         private ?\Closure $first = null,
     ) {}
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Body\Level;
-use EvenRungs\Dose\CircuitClock;
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
 
 /** Places of a template that are done as one block. */
@@ -51,7 +51,7 @@ final readonly class TemplateBlock
      */
     public function station(Level $level): ?array
     {
-        $clock = CircuitClock::at($level);
+        $clock = StationClock::at($level);
         if ($this->byLevel) {
             return [$clock->dose(), $clock->rest];
         }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use EvenRungs\Calendar\Day;
+use EvenRungs\Log\EndReason;
 use EvenRungs\Log\Event;
 use EvenRungs\Log\EventKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Log\Told;
 use EvenRungs\Log\TrainingDay;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\OpenTraining;
 use EvenRungs\Progress\Felt;
+use EvenRungs\Progress\Morning;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Progress\StartPain;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -49,6 +53,21 @@ final class ToldTest extends TestCase
             self::assertSame($sets, array_map(static fn(ReportedSet $set): array => ["{$set->item} {$set->set}", $set->both], $told->sets));
             self::assertSame($differing, array_map(static fn(array $ways): array => array_map(static fn(Event $way): string => $way->id, $ways), $told->differing));
             self::assertSame($ended, $told->ended);
+        }
+    }
+
+    /** A phone without a network asks the same of itself (resources/js/offline/told.test.ts). */
+    public function test_what_stops_an_exercise_at_home_until_it_is_sent(): void
+    {
+        /** @var list<array{name: string, pain: int|null, travels?: bool, morning?: array{int, bool}, why?: string, stops: bool}> $cases */
+        $cases = json_decode((string) file_get_contents(dirname(__DIR__).'/Cases/what-stops.json'), true, flags: JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            $travels = $case['travels'] ?? false;
+            $set = new ReportedSet('a', 1, 20, null, null, [], $case['pain'], 5, $travels, null, '');
+            $log = new LoggedSession('l', 's', Day::parse('2026-06-01'), 1, 60, [new LoggedSet('a', 'front-plank/forearms-toes', '1x20s', 20, null, null, [], $case['pain'], 5, $travels, null)], [], endedWhy: isset($case['why']) ? EndReason::from($case['why']) : null);
+            $isBad = isset($case['morning']) && (new Morning(...$case['morning']))->isBad();
+
+            self::assertSame($case['stops'], $set->stops() || $isBad || $log->hidesPain(), $case['name']);
         }
     }
 

@@ -27,7 +27,7 @@ const shown = (why: 'time' | 'pain' | null, sets: SetLog[], onHurt = vi.fn()) =>
       sheet={sheet}
       steps={steps}
       training={{ on: '2026-06-01', asked: null } as unknown as Training}
-      told={{ sets, skipped: [], before: null, ended: false, mornings: [] } satisfies Told}
+      told={{ sets, skipped: [], before: null, ended: false, why: null, mornings: [] } satisfies Told}
       onTop={null}
       why={why}
       onWhy={vi.fn()}

@@ -13,7 +13,7 @@ const steps = [1, 2].flatMap((set) => [
   { item: 'plank', set, way: 'plank' },
   { item: 'press', set, way: 'press' },
 ]);
-const told = (...sets: SetLog[]): Told => ({ sets, skipped: [], before: null, ended: false, mornings: [] });
+const told = (...sets: SetLog[]): Told => ({ sets, skipped: [], before: null, ended: false, why: null, mornings: [] });
 const shown = (sets: Told, onTell = vi.fn()) => <EffortAfterwards sheet={sheet} steps={steps} told={sets} onTell={onTell} />;
 
 it('asks for the effort nobody told, once for each exercise, and keeps it with the last set', () => {

@@ -105,7 +105,7 @@ function Today({ home }: { home: View }) {
               {new Date(shownFrom).toLocaleString('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })}.
             </p>
           )}
-          {waits && <NotSent stops={stops} painStopsAbove={home.painStopsAbove} />}
+          {waits && <NotSent stops={stops} />}
           <News home={home} />
           {newVersion && (
             <p role="status" className="text-base text-ink2">

@@ -9,7 +9,7 @@ export function useNotSent(painStopsAbove: number): { waits: boolean; stops: boo
 }
 
 /** What was done here and is not with the practice yet; where it tells of what stops an exercise, nothing goes on before it is. */
-export function NotSent({ stops, painStopsAbove }: { stops: boolean; painStopsAbove: number }) {
+export function NotSent({ stops }: { stops: boolean }) {
   const send = (
     <Button look="quiet" onClick={() => void sendWaiting()}>
       send now
@@ -18,11 +18,8 @@ export function NotSent({ stops, painStopsAbove }: { stops: boolean; painStopsAb
   if (stops)
     return (
       <p role="alert" className="border-l-4 border-ink bg-sheet p-3">
-        <strong>
-          You told of pain above {painStopsAbove}, of pain that travels or of a bad morning after, and your practice does not know
-          yet.
-        </strong>{' '}
-        Leave what hurt until it does: it is sent by itself once there is a network. {send}
+        <strong>You told that it hurt, and your practice does not know yet.</strong> Leave what hurt until it does: it is sent by
+        itself once there is a network. {send}
       </p>
     );
   return (

@@ -55,7 +55,7 @@ function Opened({ home, sheet, afterwards }: { home: Home; sheet: Schemas['CueSh
     return (
       <main className="mx-auto grid max-w-xl gap-4 p-5 text-lg">
         <h1 className="text-3xl">{sheet.title}</h1>
-        {stops ? <NotSent stops painStopsAbove={home.painStopsAbove} /> : <p role="status">Your practice knows now.</p>}
+        {stops ? <NotSent stops /> : <p role="status">Your practice knows now.</p>}
         {back('look look-floor justify-center')}
       </main>
     );

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import cases from '../../../tests/Cases/told-events.json';
 import { setDone } from './set.fixture';
-import { tellsToStop, toldBy, type SetLog, type Told, type TrainingEvent } from './told';
+import stopping from '../../../tests/Cases/what-stops.json';
+import { tellsToStop, toldBy, type Told, type TrainingEvent } from './told';
 
 type Case = {
   name: string;
@@ -32,29 +33,21 @@ describe('what a training comes to on the device', () => {
   });
 });
 
-describe('what stops an exercise', () => {
-  const told = (more: Partial<SetLog>, mornings: Told['mornings'] = []): Told => ({
-    ...toldBy([]),
-    sets: [setDone('a', 1, 10, more)],
-    mornings,
-  });
+interface Stopping {
+  name: string;
+  pain: number | null;
+  travels?: boolean;
+  morning?: [number, boolean];
+  why?: NonNullable<Told['why']>;
+  stops: boolean;
+}
 
-  it.each<[string, Told, boolean]>([
-    ['pain of 5', told({ pain: 5 }), false],
-    ['pain of 6', told({ pain: 6 }), true],
-    ['pain that travels', told({ pain: 1, travellingPain: true }), true],
-    ['nothing that was asked', told({}), false],
-    [
-      'a morning that was worse',
-      told({}, [{ log: 'l', pains: [{ ladder: 'a', side: null, place: null, pain: 1, worse: true }] as never }]),
-      true,
-    ],
-    [
-      'a morning at 2',
-      told({}, [{ log: 'l', pains: [{ ladder: 'a', side: null, place: null, pain: 2, worse: false }] as never }]),
-      false,
-    ],
-  ])('%s', (_, what, stops) => {
-    expect(tellsToStop(what, 5)).toBe(stops);
+describe('what stops an exercise', () => {
+  it.each(stopping as Stopping[])('$name', ({ pain, travels = false, morning, why = null, stops }) => {
+    const mornings = morning
+      ? [{ log: 'l', pains: [{ place: 'low-back', side: null, pain: morning[0], worse: morning[1] } as const] }]
+      : [];
+    const sets = [setDone('a', 1, 10, { pain, travellingPain: travels })];
+    expect(tellsToStop({ ...toldBy([]), sets, mornings, why }, 5)).toBe(stops);
   });
 });

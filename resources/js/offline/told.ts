@@ -29,6 +29,8 @@ export interface Told {
   skipped: string[];
   before: Schemas['StartPain'][] | null;
   ended: boolean;
+  /** why it ended before its last set; null where it did not, or nobody said */
+  why: TrainingEvent['why'] | null;
   /** the mornings after earlier logs */
   mornings: { log: string; pains: Schemas['MorningPain'][] }[];
 }
@@ -37,9 +39,13 @@ export interface Told {
 export const hasBadMorning = ({ mornings }: Pick<Told, 'mornings'>, painStopsAbove: number): boolean =>
   mornings.some(({ pains }) => pains.some(({ pain, worse }) => worse || pain > painStopsAbove));
 
-/** What stops an exercise was told: pain above the limit, pain that travels, or a bad morning. */
+/**
+ * What stops an exercise was told: pain above the limit, pain that travels, a bad morning, or that it ended since it hurt and not
+ * how much. Core says the same (tests/Cases/what-stops.json); without a network it cannot be asked.
+ */
 export const tellsToStop = (told: Told, painStopsAbove: number): boolean =>
   told.sets.some(({ pain, travellingPain }) => travellingPain || (pain ?? 0) > painStopsAbove) ||
+  (told.why === 'pain' && told.sets.every(({ pain }) => (pain ?? 0) === 0)) ||
   hasBadMorning(told, painStopsAbove);
 
 export function toldBy(events: TrainingEvent[]): Told {
@@ -52,6 +58,7 @@ export function toldBy(events: TrainingEvent[]): Told {
     skipped: heads.flatMap((event) => (event.kind === 'skipped' && !sets.has(aboutOf(event)) ? [setOf(event)] : [])),
     before: heads.find(({ kind }) => kind === 'before')?.before ?? null,
     ended: heads.some(({ kind }) => kind === 'ended'),
+    why: heads.find(({ kind }) => kind === 'ended')?.why ?? null,
     mornings: heads.flatMap(({ kind, other, pains }) =>
       kind === 'morning' && other != null ? [{ log: other, pains: pains ?? [] }] : [],
     ),

@@ -10,7 +10,7 @@ use EvenRungs\Body\Level;
  * A station of a circuit by the clock, in seconds, as its row of the dose tables has it for the level of its exercise (common
  * practice, no single source; of a range the first).
  */
-final readonly class CircuitClock
+final readonly class StationClock
 {
     private function __construct(public int $work, public int $rest, public int $rounds) {}
 
