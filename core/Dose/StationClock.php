@@ -24,6 +24,12 @@ final readonly class StationClock
         });
     }
 
+    /** Of somebody for whom less is due. */
+    public function noLongerThan(int $seconds): self
+    {
+        return $seconds < $this->work ? new self($seconds, $this->rest, $this->rounds) : $this;
+    }
+
     public function dose(): Dose
     {
         return Dose::of($this->rounds, Timed::of($this->work));

@@ -11,7 +11,9 @@ use EvenRungs\Program\WrittenCell;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Session;
 use EvenRungs\Session\Totals;
+use EvenRungs\Session\Warning;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\PlannedSlot;
@@ -63,12 +65,25 @@ final class AsOfToday
      */
     public function since(array $blocks, ?WrittenSession $session): UpToDate
     {
-        if (array_filter($this->hand->plan->slots, static fn(PlannedSlot $slot): bool => $slot->session === $session?->id && $slot->role === SessionRole::Primer) !== []) {
+        if ($this->isPrimer($session)) {
             return UpToDate::asWritten($blocks);
         }
         $week = $this->weekOf($session);
 
         return UpToDate::of($blocks, $this->hand->record, $week?->kind === WeekKind::Easier, self::fixed($week));
+    }
+
+    /** More for the stations of a session's circuits; null where nothing is due, in an easier week, and before training. */
+    public function moreAtStations(Session $session, ?WrittenSession $own): ?Warning
+    {
+        $week = $this->weekOf($own);
+
+        return $week?->kind === WeekKind::Easier || $this->isPrimer($own) ? null : MoreAtStations::offer($session, $this->hand->record, self::fixed($week));
+    }
+
+    private function isPrimer(?WrittenSession $session): bool
+    {
+        return array_filter($this->hand->plan->slots, static fn(PlannedSlot $slot): bool => $slot->session === $session?->id && $slot->role === SessionRole::Primer) !== [];
     }
 
     /** The week of the program a session was written from; null where it was written by hand. */

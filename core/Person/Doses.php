@@ -11,6 +11,7 @@ use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\Pull;
 use EvenRungs\Dose\Range;
+use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Course;
@@ -30,6 +31,9 @@ final class Doses
 {
     /** @var array<string, NextDose>|null */
     private ?array $next = null;
+
+    /** @var array<string, NextDose|null> by rung */
+    private array $byTheClock = [];
 
     /** @var array<string, list<RungSession>>|null */
     private ?array $instead = null;
@@ -72,15 +76,15 @@ final class Doses
     }
 
     /** Less, where an easier version took its place from the first set on since the rung itself was done. */
-    private function unlessTakenOver(Rung $rung, NextDose $next): NextDose
+    private function unlessTakenOver(Rung $rung, NextDose $next, bool $byTheClock = false): NextDose
     {
         $took = [];
         foreach ($this->instead()[$rung->slug] ?? [] as $session) {
-            if (LadderLog::takesOver($rung, $session) && $session->date->daysUntil($this->record->today) <= Gate::REMEMBERS_DAYS) {
+            if ((! $byTheClock || $session->dose->first() instanceof Timed) && LadderLog::takesOver($rung, $session) && $session->date->daysUntil($this->record->today) <= Gate::REMEMBERS_DAYS) {
                 $took[$session->date->iso()] = $session;
             }
         }
-        $own = $took === [] ? [] : NextDose::onRung($rung, $this->record->rungSessions(Side::Both));
+        $own = $took === [] ? [] : NextDose::onRung($rung, $this->record->rungSessions(Side::Both), $byTheClock);
         $last = $own[count($own) - 1] ?? null;
         $took = array_filter($took, static fn(RungSession $session): bool => $last === null || $last->date->isBefore($session->date));
         ksort($took);
@@ -109,6 +113,28 @@ final class Doses
         return $this->next[$rung->slug] ?? $this->unlessTakenOver($rung, $this->after($rung) ?? NextDose::first($this->first($rung)));
     }
 
+    /** What comes next where a dose is written as this one is, in sets or by the clock; null where the rung was not done so, and nobody stands on it. */
+    public function like(Dose $written, Rung $rung): ?NextDose
+    {
+        if (! $written->first() instanceof Timed) {
+            return $this->next()[$rung->slug] ?? null;
+        }
+        if (! array_key_exists($rung->slug, $this->byTheClock)) {
+            $next = $this->after($rung, byTheClock: true);
+            $this->byTheClock[$rung->slug] = $next === null ? null : $this->unlessTakenOver($rung, $next, byTheClock: true);
+        }
+
+        return $this->byTheClock[$rung->slug];
+    }
+
+    /** How long somebody works at a station: as the level of its exercise has it, and no longer than is due. */
+    public function clock(Rung $rung): StationClock
+    {
+        $clock = StationClock::at($rung->height->level());
+
+        return $clock->noLongerThan($this->like($clock->dose(), $rung)?->dose->first()->target() ?? $clock->work);
+    }
+
     /** @return list<string> rungs of which nothing is added for now, a set neither */
     public function most(): array
     {
@@ -129,12 +155,12 @@ final class Doses
     }
 
     /** What comes next on a rung that was logged: of two sides the smaller dose, for both. Null where it was not. */
-    private function after(Rung $rung): ?NextDose
+    private function after(Rung $rung, bool $byTheClock = false): ?NextDose
     {
         $standing = array_filter($this->record->on($rung->ladder), static fn(Position $here): bool => $here->rung->slug === $rung->slug && ! $here->stopped);
         $courses = array_map(fn(Position $here): array => [$here->side, $here, $this->course($here)], $standing);
         $ruling = $this->record->circumstances()->rule($rung);
-        $last = $this->last($rung);
+        $last = $byTheClock ? null : $this->last($rung);
         $bySide = [];
         foreach ($rung->sidedness === Sidedness::OneSided ? [Side::Left, Side::Right] : [Side::Both] as $side) {
             if ($side !== Side::Both && $ruling->onlySide() === $side->other()) {
@@ -142,7 +168,7 @@ final class Doses
             }
             [, $here, $course] = array_values(array_filter($courses, static fn(array $one): bool => $one[0]->meets($side)))[0] ?? [$side, null, $this->standsIn($rung) ? Course::Top : Course::Open];
             // Extra sets of one side are the trainer's: they come on top of whatever both do.
-            $terms = new DoseTerms($this->record->method, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $here->sequence ?? 0, $here?->range, $here->placedAt ?? 0);
+            $terms = new DoseTerms($this->record->method, $this->record->profile->weights, $this->record->circumstances()->highestEffort(), $here->sequence ?? 0, $here?->range, $here->placedAt ?? 0, $byTheClock);
             $next = NextDose::after($rung, $this->record->rungSessions($side), $terms, $this->record->today, $course, fn(): string => EasierNow::inWords($this->record, $rung));
             $bySide[] = [$side, $next?->withoutSets($last?->extraSide === $side ? $last->extraSets : 0)];
         }

@@ -8,6 +8,7 @@ use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\SetBody;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\NextDose;
@@ -29,7 +30,7 @@ final readonly class LighterDose
      */
     public static function of(WrittenItem $item, Rung $rung, Dose $written, PersonRecord $record, bool $keepsRounds): ?array
     {
-        $coming = $record->doses()->next()[$rung->slug] ?? null;
+        $coming = $record->doses()->like($written, $rung);
         if ($coming === null || ! $coming->isLighter && ! $coming->isMost && ! self::wasDone($written, $rung, $record) && ! self::wasTooMuch($written, $rung, $record) || $written->first()::class !== $coming->dose->first()::class) {
             return null;
         }
@@ -51,14 +52,20 @@ final readonly class LighterDose
     /** Whether as much was done before: less comes next for a reason then, and not because the trainer wrote ahead of it. */
     private static function wasDone(Dose $written, Rung $rung, PersonRecord $record): bool
     {
-        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
+        return array_filter(self::alike($written, $rung, $record), static fn(RungSession $session): bool => $session->dose->unit() === $written->unit() && ! $written->asksForMoreThan($session->dose)) !== [];
     }
 
     /** Whether as much, or less, was too much lately: what the trainer wrote ahead of it is a way off. */
     private static function wasTooMuch(Dose $written, Rung $rung, PersonRecord $record): bool
     {
-        return array_filter(NextDose::onRung($rung, $record->rungSessions(Side::Both)), static fn(RungSession $session): bool => $session->date->daysUntil($record->today) <= Gate::REMEMBERS_DAYS
+        return array_filter(self::alike($written, $rung, $record), static fn(RungSession $session): bool => $session->date->daysUntil($record->today) <= Gate::REMEMBERS_DAYS
             && $session->dose->unit() === $written->unit() && ! $session->dose->asksForMoreThan($written) && $session->wasTooMuch($record->circumstances()->highestEffort())) !== [];
+    }
+
+    /** @return list<RungSession> of the rung, in sets or by the clock as what was written */
+    private static function alike(Dose $written, Rung $rung, PersonRecord $record): array
+    {
+        return NextDose::onRung($rung, $record->rungSessions(Side::Both), $written->first() instanceof Timed);
     }
 
     private static function isLessInEachSet(Dose $one, Dose $other): bool

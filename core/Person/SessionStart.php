@@ -8,7 +8,6 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
@@ -131,6 +130,7 @@ final readonly class SessionStart
             array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()),
             $record->doses()->most(),
             static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose,
+            $record->doses()->clock(...),
         ));
 
         return new self($template->name, $made['blocks'], [...array_values($held), ...$made['notes']]);
@@ -203,7 +203,7 @@ final readonly class SessionStart
         return [new WrittenItem($item->id, $rung->slug, $line), $notes];
     }
 
-    /** Work by the clock stays, but no longer than the level of the exercise here has it; else the dose that is due here, in a circuit for as many rounds. */
+    /** Work by the clock stays, but no longer than their clock of the exercise here has it; else the dose that is due here, in a circuit for as many rounds. */
     private static function likeDose(string $written, Rung $theirs, Rung $rung, bool $isCircuit, PersonRecord $record): Dose
     {
         $only = $record->circumstances()->rule($rung)->onlySide();
@@ -216,7 +216,7 @@ final readonly class SessionStart
         }
 
         return match (true) {
-            $dose->first() instanceof Timed => $dose->withBody(Timed::of(min($dose->first()->seconds, StationClock::at($rung->height->level())->work)))->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
+            $dose->first() instanceof Timed => $dose->withBody(Timed::of(min($dose->first()->seconds, $record->doses()->clock($rung)->work)))->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
             $isCircuit && ! $due->isFalling() => $due->withSets($dose->sets()),
             default => $due,
         };

@@ -167,7 +167,7 @@ final readonly class UpToDate
         [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, $isEasier);
         if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
-            return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item, $record) : null;
+            return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item, $record) : ($dose->first() instanceof Timed ? self::byTheClock($item, $written, $dose, $record, $isEasier) : null);
         }
         $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
         if ($coming === null) {
@@ -240,6 +240,21 @@ final readonly class UpToDate
         } catch (Refusal) {
             return null;
         }
+    }
+
+    /**
+     * The seconds that are due by the clock, in as many sets as were written.
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function byTheClock(WrittenItem $item, Rung $rung, Dose $dose, PersonRecord $record, bool $isEasier): ?array
+    {
+        $due = $record->doses()->like($dose, $rung);
+        if ($isEasier || $due?->rises !== true || $due->dose->first()->target() <= $dose->first()->target()) {
+            return LighterDose::of($item, $rung, $dose, $record, keepsRounds: true);
+        }
+
+        return [new WrittenItem($item->id, $item->rung, DoseLine::print($dose->withBody($due->dose->first()))), $due->reason];
     }
 
     /**

@@ -211,7 +211,7 @@ final class WeekShape
     {
         $pool = array_slice($this->oneForEachDemand(), 0, 5);
         for ($count = count($pool); $count >= 2; $count--) {
-            $circuit = ClockCircuit::lasting(self::SIX_MINUTES, OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])->items());
+            $circuit = ClockCircuit::lasting(self::SIX_MINUTES, $this->hand->record->doses()->clock(...), OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])->items());
             if ($circuit === null) {
                 continue;
             }
@@ -237,7 +237,7 @@ final class WeekShape
             return;
         }
         $arranged = OrderSchool::for($this->hand->record->circumstances())->write(self::straight($six), $this->hand->record->evenness()->heights)->items();
-        $circuit = new Session([ClockCircuit::byLevel($arranged)]);
+        $circuit = new Session([ClockCircuit::by($this->hand->record->doses()->clock(...), $arranged)]);
         $content = $this->write('circuit', 'Circuit of '.self::number(count($six)), $circuit, intdiv($circuit->timeline()->totals()->total() + 59, 60));
         if (count($six) < 6) {
             $this->note('The board has '.self::number(count($six)).' working rungs: so many stations, '.Totals::clock($content->seconds).'.');

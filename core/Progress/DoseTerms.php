@@ -16,6 +16,7 @@ final readonly class DoseTerms
      * @param int            $since         order in time of the placing on the rung: what was done on it before begins anew
      * @param Range|null     $range         the person was placed at last, where the rung has some
      * @param int            $rangeAt       order in time of that
+     * @param bool           $byTheClock    as at a station of a circuit: of what was done so, else of what was done in sets
      */
     public function __construct(
         public Method $method,
@@ -24,5 +25,6 @@ final readonly class DoseTerms
         public int $since = 0,
         public ?Range $range = null,
         public int $rangeAt = 0,
+        public bool $byTheClock = false,
     ) {}
 }

@@ -13,6 +13,7 @@ use EvenRungs\Dose\Holds;
 use EvenRungs\Dose\Range;
 use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\SetBody;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
@@ -30,6 +31,8 @@ final readonly class FirstDose
     private const OF_BEST_TENTHS = 8;
 
     private const STEP_SECONDS = 5;
+
+    private const CLOCK_STEP_SECONDS = 10;
 
     private const SHORT_SECONDS = 10;
 
@@ -104,6 +107,17 @@ final readonly class FirstDose
             ['leaving mark' => $mark->inWords()],
             'A timed hold of this version, where it is one that is held.',
         ));
+    }
+
+    /** Half the mark, in sets or by the clock as the dose that was done. */
+    public static function halfLike(Dose $done, Rung $rung, Method $method): Dose
+    {
+        if (! $done->first() instanceof Timed) {
+            return self::half($rung, $method)->dose;
+        }
+        $half = intdiv(LeavingMark::of($rung, $method, $done)->target, 2);
+
+        return $done->withBody(Timed::of($half - $half % self::CLOCK_STEP_SECONDS));
     }
 
     /** Nobody knows yet how long it is held: a quarter of the mark, and its test is asked for. */

@@ -30,14 +30,14 @@ final readonly class NextDose
     private function __construct(public Dose $dose, public bool $rises, public Reason $reason, public bool $isLighter = false, public bool $isMost = false) {}
 
     /**
-     * Null when the rung has not been logged yet.
+     * Null when the rung has not been logged yet, in sets or by the clock as it is asked.
      *
      * @param list<RungSession>         $log    in any order, of any rung
      * @param (\Closure(): string)|null $easier what is said of the easier version, asked for where that is the answer
      */
     public static function after(Rung $rung, array $log, DoseTerms $terms, Day $today, Course $course = Course::Open, ?\Closure $easier = null): ?self
     {
-        $here = self::onRung($rung, $log);
+        $here = self::onRung($rung, $log, $terms->byTheClock);
         $newest = $here[count($here) - 1] ?? null;
         $here = Neutral::leftOut($here, $terms->method, $terms->highestEffort);
         $last = $here[count($here) - 1] ?? null;
@@ -90,16 +90,16 @@ final readonly class NextDose
     }
 
     /**
-     * What the dose of a rung goes on from. Work by the clock, as at a station of a circuit, is a dose of another kind: its
-     * seconds are those of the circuit.
+     * What the dose of a rung goes on from. Work by the clock, as at a station of a circuit, is a dose of another kind: neither
+     * says anything of the other.
      *
      * @param list<RungSession> $log in any order, of any rung
      *
      * @return list<RungSession> by date
      */
-    public static function onRung(Rung $rung, array $log): array
+    public static function onRung(Rung $rung, array $log, bool $byTheClock = false): array
     {
-        $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && ! $session->dose->first() instanceof Timed));
+        $here = array_values(array_filter($log, static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && $session->dose->first() instanceof Timed === $byTheClock));
         usort($here, static fn(RungSession $a, RungSession $b): int => [$a->date->iso(), $a->sequence] <=> [$b->date->iso(), $b->sequence]);
 
         return $here;
@@ -175,7 +175,7 @@ final readonly class NextDose
     {
         if ($last->sequence < $terms->since) {
             $clean = self::lastClean($here);
-            $dose = $clean->dose ?? FirstDose::half($rung, $terms->method)->dose;
+            $dose = $clean->dose ?? FirstDose::halfLike($last->dose, $rung, $terms->method);
             // Less was done since, and not clean: that is no reason to ask for more, nor for as much where it hurt.
             $isMore = $dose->asksForMoreThan($last->dose);
             $hurts = ! $last->dose->asksForMoreThan($dose) && Pain::acts($last->pain() ?? 0);

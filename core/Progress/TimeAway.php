@@ -38,7 +38,7 @@ final readonly class TimeAway
         if ($days < self::TEST_FROM_DAYS) {
             return new self($lighter, "{$days} days away: {$words}", false);
         }
-        $half = FirstDose::half($rung, $method)->dose->withLoad($lighter->loadGrams)->withPull($lighter->pull);
+        $half = FirstDose::halfLike($dose, $rung, $method)->withLoad($lighter->loadGrams)->withPull($lighter->pull);
         $isLess = $half->asksForMoreThan($lighter);
 
         return new self($isLess ? $lighter->withSets(min($half->sets(), $lighter->sets())) : $half, "{$days} days away: a climb test comes first; until then ".($isLess ? "{$words}, four at most" : 'half the leaving mark'), true);

@@ -8,17 +8,21 @@ use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseTable;
 use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
+use EvenRungs\Ladder\Rung;
 
-/** Circuits by the clock: nobody works longer at a station than the level of its exercise has it. */
+/** Circuits by the clock: nobody works longer at a station than their clock of its exercise has it, as that of its level. */
 final class ClockCircuit
 {
     /** A circuit whose clock leaves a station less than this, in seconds, has too many of them. */
     private const LEAST_STATION = 30;
 
-    /** @param list<Item> $items at least two */
-    public static function byLevel(array $items): Circuit
+    /**
+     * @param list<Item>                    $items at least two
+     * @param \Closure(Rung): StationClock $of    an exercise
+     */
+    public static function by(\Closure $of, array $items): Circuit
     {
-        $clocks = self::clocks($items);
+        $clocks = self::clocks($items, $of);
         $rests = array_map(static fn(StationClock $clock): int => $clock->rest, $clocks);
 
         return new Circuit(self::stations($items, array_map(static fn(StationClock $clock): Dose => $clock->dose(), $clocks)), array_slice($rests, 0, -1), max(0, ...$rests));
@@ -28,11 +32,12 @@ final class ClockCircuit
      * A circuit of exactly so many seconds, in as many rounds as leave the rest of its level; one round may leave less of it,
      * but what it takes to change.
      *
-     * @param list<Item> $items at least two
+     * @param list<Item>                    $items at least two
+     * @param \Closure(Rung): StationClock $of    an exercise
      *
      * @return Circuit|null null where its stations would be too short
      */
-    public static function lasting(int $seconds, array $items): ?Circuit
+    public static function lasting(int $seconds, \Closure $of, array $items): ?Circuit
     {
         $between = count($items) - 1;
         $change = max(0, ...array_map(static fn(Item $one, Item $next): int => ChangeOver::between($one, $next)->seconds, array_slice($items, 0, -1), array_slice($items, 1)));
@@ -40,7 +45,7 @@ final class ClockCircuit
         if ($most < self::LEAST_STATION) {
             return null;
         }
-        $clocks = self::clocks($items);
+        $clocks = self::clocks($items, $of);
         $works = array_map(static fn(StationClock $clock): int => min($most, $clock->work), $clocks);
         $rest = max($change, ...array_map(static fn(StationClock $clock): int => $clock->rest, $clocks));
         $gap = static fn(int $rounds): int => intdiv($seconds - $rounds * array_sum($works), $rounds * count($items) - 1);
@@ -77,13 +82,14 @@ final class ClockCircuit
     }
 
     /**
-     * @param list<Item> $items
+     * @param list<Item>                    $items
+     * @param \Closure(Rung): StationClock $of
      *
      * @return list<StationClock>
      */
-    private static function clocks(array $items): array
+    private static function clocks(array $items, \Closure $of): array
     {
-        return array_map(static fn(Item $item): StationClock => StationClock::at($item->rung->height->level()), $items);
+        return array_map(static fn(Item $item): StationClock => $of($item->rung), $items);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\StationClock;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
 
@@ -17,6 +18,7 @@ final readonly class Footing
      * @param array<string, Dose>         $doses   next doses, by rung
      * @param list<string>                $most    rungs of which nothing is added to the next dose, a set neither
      * @param (\Closure(Rung): Dose)|null $first   what a rung begins with that was never trained; by default the dose of its table
+     * @param (\Closure(Rung): StationClock)|null $clock of a station; by default that of the level of its exercise
      */
     public function __construct(
         public Circumstances $circumstances,
@@ -25,7 +27,13 @@ final readonly class Footing
         private array $doses = [],
         private array $most = [],
         private ?\Closure $first = null,
+        private ?\Closure $clock = null,
     ) {}
+
+    public function clock(Rung $rung): StationClock
+    {
+        return $this->clock === null ? StationClock::at($rung->height->level()) : ($this->clock)($rung);
+    }
 
     /** @param bool $half whether half of it will do: of what is a beginning already that would be next to nothing */
     public function dose(Rung $rung, bool $half): Dose

@@ -69,7 +69,7 @@ final readonly class Template
                     continue;
                 }
                 $used[] = $rung->slug;
-                [$dose, $rests[]] = $block->station($rung->height->level()) ?? [self::dose($slot, $block, $rung, $footing), $block->gapSeconds];
+                [$dose, $rests[]] = $block->station($footing->clock($rung)) ?? [self::dose($slot, $block, $rung, $footing), $block->gapSeconds];
                 $only = $dose->perSide ? $footing->circumstances->rule($rung)->onlySide() : null;
                 $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print($only === null ? $dose : $dose->onlyOn($only)));
             }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace EvenRungs\Session;
 
-use EvenRungs\Body\Level;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\StationClock;
 use EvenRungs\Dose\Timed;
@@ -44,14 +43,13 @@ final readonly class TemplateBlock
     }
 
     /**
-     * The clock of a station: nobody works longer than the level of their exercise has it, and on one clock for everybody what
-     * is left of the work is rested.
+     * The dose of a station: nobody works longer than their own clock there has it, and on one clock for everybody what is left
+     * of the work is rested.
      *
      * @return array{Dose, int}|null the dose and the rest after it; null where the station has a dose of its own
      */
-    public function station(Level $level): ?array
+    public function station(StationClock $clock): ?array
     {
-        $clock = StationClock::at($level);
         if ($this->byLevel) {
             return [$clock->dose(), $clock->rest];
         }

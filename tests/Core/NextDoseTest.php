@@ -314,6 +314,23 @@ final class NextDoseTest extends TestCase
         self::assertTrue($after('2026-06-17', $sets, $station)?->rises, 'but a circuit two weeks ago is no time away');
     }
 
+    public function test_by_the_clock_ten_seconds_come_to_the_mark_and_go_as_of_any_dose(): void
+    {
+        $rung = ShippedLibrary::rung('front-plank/forearms-toes');
+        $next = fn(string $line, int $effort = 6, int $pain = 0, string $today = '2026-06-04'): ?NextDose => NextDose::after($rung, [$this->session($rung->slug, DoseLine::parse('3x(3x10s/5)', $rung->sidedness), 2), $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), 3, pain: $pain, effort: $effort)], new DoseTerms(Method::default(), byTheClock: true), Day::parse($today));
+        $line = static fn(?NextDose $next): string => DoseLine::print($next->dose ?? throw new \LogicException);
+
+        self::assertSame('2x30s on', $line($next('2x20s on')));
+        self::assertSame('Front plank, forearms and toes: 10 s longer after a clean 2x20s on.', $next('2x20s on')?->reason->sentence);
+        self::assertSame('2x30s on', $line($next('2x25s on')), 'no farther than the mark of its level');
+        self::assertSame('2x30s on', $line($next('2x30s on')), 'where it waits for the gate');
+        self::assertSame('2x35s on', $line($next('2x45s on', effort: 9)));
+        self::assertSame('2x35s on', $line($next('2x45s on', pain: 4)));
+        self::assertSame('2x10s on', $line($next('2x45s on', today: '2026-07-20')), 'after more than four weeks half the mark');
+        self::assertSame('2x10s on', $line($next('2x10s on', effort: 9)), 'ten seconds are the least');
+        self::assertNull(NextDose::after($rung, [$this->session($rung->slug, DoseLine::parse('3x(3x10s/5)', $rung->sidedness), 2)], new DoseTerms(Method::default(), byTheClock: true), Day::parse('2026-06-04')), 'sets say nothing of it');
+    }
+
     public function test_a_rung_that_was_never_logged_has_no_next_dose(): void
     {
         self::assertNull(NextDose::after(ShippedLibrary::rung('press-out/standing'), [], new DoseTerms(Method::default()), Day::parse('2026-06-01')));

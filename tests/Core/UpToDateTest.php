@@ -15,11 +15,13 @@ use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\MoreAtStations;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\Safety;
+use EvenRungs\Person\SessionStart;
 use EvenRungs\Person\UpToDate;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
@@ -28,6 +30,7 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use EvenRungs\Session\WrittenSession;
@@ -226,6 +229,48 @@ final class UpToDateTest extends TestCase
         self::assertSame(['front-plank/forearms-knees 4x15s', 'bridge/short-top 4x8', 'side-bridge/knees-bent 4x30s on'], self::lines($after(9)), 'ten are less than twelve, but no less than eight');
         self::assertSame(['plank'], array_keys($after(9)->changes));
         self::assertSame([], $after(6)->changes);
+    }
+
+    public function test_a_station_by_the_clock_that_was_too_much_is_ten_seconds_shorter_in_as_many_rounds(): void
+    {
+        $stands = ['front-plank/forearms-toes', 'bridge/short-top'];
+        $circuit = [new WrittenBlock(true, [new WrittenItem('plank', 'front-plank/forearms-toes', '3x40s on'), new WrittenItem('bridge', 'bridge/short-top', '3x20s on')], [30], 30)];
+        $after = static fn(int $effort, string ...$done): PersonRecord => self::record($stands, array_values($done), $effort, Kit::cases());
+
+        $tooMuch = UpToDate::of($circuit, $after(9, 'front-plank/forearms-toes 3x40s on'));
+        self::assertSame(['front-plank/forearms-toes 3x30s on', 'bridge/short-top 3x20s on'], self::lines($tooMuch));
+        self::assertSame('Front plank, forearms and toes: 10 s shorter, since the effort was 9 of 10.', $tooMuch->changes['plank']->sentence);
+        self::assertSame(['front-plank/forearms-toes 3x30s on', 'bridge/short-top 3x20s on'], self::lines(UpToDate::alone($circuit, $after(9, 'front-plank/forearms-toes 3x40s on'))), 'at home too');
+        self::assertSame([], UpToDate::of($circuit, $after(9, 'front-plank/forearms-toes 2x20s'))->changes, 'a dose in sets says nothing of it');
+        self::assertSame([], UpToDate::of($circuit, $after(6, 'front-plank/forearms-toes 3x40s on'))->changes, 'and what rises is for the trainer to write');
+        self::assertSame(['front-plank/forearms-toes 2x30s on'], self::lines(UpToDate::of([self::block('front-plank/forearms-toes 2x20s on')], $after(6, 'front-plank/forearms-toes 2x20s on'))), 'but not where it is no circuit');
+    }
+
+    public function test_what_the_stations_of_a_circuit_are_due_more_of_is_one_step_for_the_trainer_to_take(): void
+    {
+        $stations = [new WrittenItem('plank', 'front-plank/forearms-toes', '2x20s on'), new WrittenItem('bridge', 'bridge/short-top', '2x8'), new WrittenItem('side', 'side-bridge/knees-bent', '2x30s on')];
+        $record = self::record(['front-plank/forearms-toes', 'bridge/short-top', 'side-bridge/knees-bent'], ['front-plank/forearms-toes 2x20s on', 'bridge/short-top 2x8', 'side-bridge/knees-bent 2x30s on'], 6, Kit::cases());
+        $session = static fn(Part $part, int $rest): Session => $record->read([new WrittenBlock(true, $stations, [$rest, 30], 30, $part)])->session ?? throw new \LogicException;
+        $offer = MoreAtStations::offer($session(Part::Main, 45), $record);
+
+        self::assertSame('2 stations are due more than is written.', $offer?->reason->sentence, 'the third is at its mark and waits for the gate');
+        $then = WrittenBlock::all($offer->repair?->appliedTo($session(Part::Main, 45)) ?? throw new \LogicException)[0];
+        self::assertSame(['2x30s on', '2x10', '2x30s on'], array_map(static fn(WrittenItem $item): string => $item->dose, $then->items), 'in as many rounds');
+        self::assertSame([35, 30], $then->gapSeconds, 'ten seconds of work come out of the rest after it');
+        $gaps = static fn(int $rest): int => WrittenBlock::all(MoreAtStations::offer($session(Part::Main, $rest), $record)?->repair?->appliedTo($session(Part::Main, $rest)) ?? throw new \LogicException)[0]->gapSeconds[0];
+        self::assertSame([30, 15], [$gaps(35), $gaps(15)], 'down to the rest of its level, and one that is shorter stays');
+        self::assertNull(MoreAtStations::offer($session(Part::Primer, 45), $record), 'a primer stays easy');
+        self::assertSame('One station is due more than is written.', MoreAtStations::offer($session(Part::Main, 45), $record, ['bridge'])?->reason->sentence, 'what the trainer has fixed stays');
+    }
+
+    public function test_a_circuit_that_is_written_anew_has_no_more_of_a_station_than_is_due(): void
+    {
+        $template = Template::read(['slug' => 'two', 'name' => 'Two', 'purpose' => 'Two stations.', 'blocks' => [['by_level' => true, 'slots' => [['demand' => 'anti-extension'], ['demand' => 'anti-flexion']]]]]);
+        $written = static fn(int $effort): array => array_map(static fn(WrittenItem $item): string => "{$item->rung} {$item->dose}", SessionStart::fromTemplate($template, self::record(['front-plank/forearms-toes', 'bridge/short-top'], ['front-plank/forearms-toes 2x30s on'], $effort, Kit::cases()))->blocks[0]->items);
+
+        self::assertSame('front-plank/forearms-toes 2x30s on', $written(6)[0]);
+        self::assertSame('front-plank/forearms-toes 2x20s on', $written(9)[0]);
+        self::assertSame($written(6)[1], $written(9)[1], 'the other stations as their level has it');
     }
 
     public function test_what_was_stopped_after_pain_and_a_session_placed_as_a_primer_stay(): void

@@ -151,6 +151,20 @@ final class ComposingTest extends ApiTestCase
         self::assertSame('4x12/side', $fit->json('offer.repair.edits.0.dose'), 'the session is well under its minutes');
     }
 
+    public function test_what_the_stations_of_a_circuit_are_due_more_of_is_offered_in_one_step(): void
+    {
+        $circuit = static fn(int $seconds): array => [['kind' => 'circuit', 'part' => 'main', 'items' => [['id' => 'plank', 'rung' => 'front-plank/forearms-toes', 'dose' => "2x{$seconds}s on"], ['id' => 'press', 'rung' => 'press-out/tall-kneeling', 'dose' => "2x{$seconds}s on"]], 'gapSeconds' => [40], 'roundRestSeconds' => 40]];
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $id = self::id(), 'title' => 'By the clock', 'version' => 0, 'blocks' => $circuit(20)])->assertCreated();
+        $fit = fn(int $seconds): \Illuminate\Testing\TestResponse => $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => $id, 'blocks' => $circuit($seconds)])->assertOk();
+        $fit(20)->assertJsonPath('stations', null);
+
+        $sets = array_map(static fn(int $number): array => self::set('front-plank/forearms-toes', $number, 20, ['item' => 'plank', 'both' => 20, 'left' => null, 'right' => null]), [1, 2]);
+        $this->postJson("/api/people/{$this->person}/logs", ['id' => self::id(), 'session' => $id, 'seconds' => 300, 'sets' => $sets])->assertCreated();
+        $fit(20)->assertJsonPath('stations.reason.sentence', 'One station is due more than is written.')
+            ->assertJsonPath('stations.repair.edits.0.dose', '2x30s on')->assertJsonPath('stations.repair.edits.1.seconds', 30);
+        $fit(30)->assertJsonPath('stations', null);
+    }
+
     public function test_what_is_left_out_until_it_is_decided_or_reopened_is_marked_where_it_is_written(): void
     {
         $session = $this->writtenSession($this->person, ['front-plank/forearms-toes' => '2x20s', 'press-out/tall-kneeling' => '2x8/side']);

@@ -602,13 +602,19 @@ final class Life
         return $last !== null && $last->date->daysUntil($record->today) <= Gate::RUN_ENDS_AFTER_DAYS && $last->dose->unit() === $item->dose->unit() && ! $item->dose->isFalling() && $item->dose->sets() > $last->dose->sets() && ($last->wasTooMuch($record->circumstances()->highestEffort()) || ($last->pain() ?? 0) > 0);
     }
 
+    /** @return list<RungSession> of its rung, in sets or by the clock as it is, by date */
+    private static function alike(Item $item, PersonRecord $record): array
+    {
+        return NextDose::onRung($item->rung, $record->rungSessions(Side::Both), $item->dose->first() instanceof Timed);
+    }
+
     /** The dose that broke, where a step down from this rung is proposed and as much is asked for again; null else. */
     private function broke(PersonRecord $record, Item $item): ?string
     {
-        $here = NextDose::onRung($item->rung, $record->rungSessions(Side::Both));
+        $here = self::alike($item, $record);
         $newest = $here[count($here) - 1] ?? null;
         $last = $newest?->dose;
-        if ($last === null || $last->unit() !== $item->dose->unit() || $item->dose->first()->target() < $last->first()->target() || $item->dose->first() instanceof Timed) {
+        if ($last === null || $last->unit() !== $item->dose->unit() || $item->dose->first()->target() < $last->first()->target()) {
             return null;
         }
         if (DoseStep::down($item->rung, $last, $this->method)->dose->first()->target() === $last->first()->target()) {
@@ -628,8 +634,8 @@ final class Life
     private function isTooSoon(PersonRecord $record, Item $item, Day $day): bool
     {
         $between = [];
-        foreach (array_reverse(NextDose::onRung($item->rung, $record->rungSessions(Side::Both))) as $session) {
-            if ($item->dose->first() instanceof Timed || $session->dose->unit() !== $item->dose->unit() || $session->date->daysUntil($day) > 56) {
+        foreach (array_reverse(self::alike($item, $record)) as $session) {
+            if ($session->dose->unit() !== $item->dose->unit() || $session->date->daysUntil($day) > 56) {
                 return false;
             }
             $faults = $session->setsWithFault();
@@ -649,11 +655,11 @@ final class Life
     {
         $log = $record->rungSessions(Side::Both);
         // A day that was easier on purpose is not what there is less of.
-        $here = Neutral::leftOut(NextDose::onRung($item->rung, $log), $this->method, $record->circumstances()->highestEffort());
+        $here = Neutral::leftOut(self::alike($item, $record), $this->method, $record->circumstances()->highestEffort());
         $last = $here[count($here) - 1]->dose ?? null;
         $days = array_map(static fn(RungSession $session): int => $session->date->daysUntil($day), array_filter($log, static fn(RungSession $session): bool => $session->rung->demand === $item->rung->demand));
 
-        return $last !== null && $days !== [] && min($days) > 14 && $last->unit() === $item->dose->unit() && ! $item->dose->first() instanceof Timed
+        return $last !== null && $days !== [] && min($days) > 14 && $last->unit() === $item->dose->unit()
             && $item->dose->first()->target() >= $last->first()->target()
             && DoseStep::down($item->rung, $last, $this->method)->dose->first()->target() < $last->first()->target();
     }

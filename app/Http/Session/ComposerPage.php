@@ -122,7 +122,7 @@ final readonly class ComposerPage
         if ($session === null) {
             return new FitView(over: -$target, fits: true, sentence: 'There is nothing to fit yet.', steps: [], offer: null);
         }
-        $movedOn = $this->movedOn($blocks, $own);
+        [$movedOn, $stations] = $this->movedOn($blocks, $session, $own);
         $waits = $this->waits($session);
         $over = SessionLength::of($session, $this->picks)->longest - $target;
         $weakest = $this->file->record->evenness()->weakest;
@@ -130,9 +130,8 @@ final readonly class ComposerPage
             $minutes = new TimeLeft($session, $target, $this->file->record->targets(), $this->file->record->method->counting(), $this->picks, $this->file->record->doses()->most());
             $offer = $minutes->offer($weakest, fn(): ?Item => $weakest === null ? null : $this->due($weakest));
             $fill = $minutes->fill();
-            $view = fn(?Warning $warning): ?WarningView => $warning === null ? null : WarningView::of($warning, $this->file->record->method->counting());
 
-            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $view($offer), movedOn: $movedOn, waits: $waits, fill: $view($fill));
+            return new FitView(over: $over, fits: true, sentence: 'It fits: '.Totals::clock(-$over).' left.', steps: [], offer: $this->view($offer), movedOn: $movedOn, waits: $waits, fill: $this->view($fill), stations: $stations);
         }
         $steps = TimeFit::propose($session, $target, $this->file->record->targets(), $weakest, $this->file->record->circumstances()->limits, $this->elsewhere($own), $this->picks, $this->file->record->doses()->inFewer(...));
         $left = ($steps === [] ? $over + $target : $steps[count($steps) - 1]->totalSeconds) - $target;
@@ -168,12 +167,24 @@ final readonly class ComposerPage
         return $waits;
     }
 
-    /** @param list<WrittenBlock> $blocks */
-    private function movedOn(array $blocks, string $own): ?WarningView
+    /**
+     * @param list<WrittenBlock> $blocks
+     *
+     * @return array{WarningView|null, WarningView|null} what has moved on, and what the stations are due more of
+     */
+    private function movedOn(array $blocks, Session $session, string $own): array
     {
-        $now = $this->file->program()->asOfToday()->since($this->page->read($blocks)->writtenAs(Counting::EachSide), TrainingSession::query()->find($own)?->inCore());
-        $warning = $now->warning($this->file->record);
+        $today = $this->file->program()->asOfToday();
+        $written = TrainingSession::query()->find($own)?->inCore();
 
+        return [
+            $this->view($today->since($this->page->read($blocks)->writtenAs(Counting::EachSide), $written)->warning($this->file->record)),
+            $this->view($today->moreAtStations($session, $written)),
+        ];
+    }
+
+    private function view(?Warning $warning): ?WarningView
+    {
         return $warning === null ? null : WarningView::of($warning, $this->file->record->method->counting());
     }
 

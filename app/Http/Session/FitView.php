@@ -13,6 +13,7 @@ final readonly class FitView
      * @param list<FitStepView> $steps
      * @param list<WaitingItemView> $waits exercises that are left out until something is decided
      * @param WarningView|null  $fill  a set more for whatever is below its share, in one step
+     * @param WarningView|null  $stations what the stations of its circuits are due more of, in one step
      * @param WarningView|null  $movedOn what has moved on since it was written, in one step
      */
     public function __construct(
@@ -24,5 +25,6 @@ final readonly class FitView
         public ?WarningView $movedOn = null,
         public array $waits = [],
         public ?WarningView $fill = null,
+        public ?WarningView $stations = null,
     ) {}
 }

@@ -1402,6 +1402,8 @@ export interface components {
             waits: components["schemas"]["WaitingItemView"][];
             /** @description a set more for whatever is below its share, in one step */
             fill: components["schemas"]["WarningView"] | null;
+            /** @description what the stations of its circuits are due more of, in one step */
+            stations: components["schemas"]["WarningView"] | null;
         };
         FloorPersonView: {
             id: string;

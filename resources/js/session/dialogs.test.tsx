@@ -31,6 +31,7 @@ const fit: Schemas['FitView'] = {
   steps: [step('Rests shorter.', 60, 640), step('One set less of Clam.', 50, 590)],
   offer: null,
   movedOn: null,
+  stations: null,
   fill: null,
   waits: [],
 };

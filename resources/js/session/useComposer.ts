@@ -118,7 +118,7 @@ function useRepairs({ draft, preview, fit, change }: ReturnType<typeof useWritin
   const views = new Map(preview.blocks.flatMap((block) => block.items.map((item) => [item.id, item])));
   const rows = new Map(itemsOf(draft.blocks).map((item) => [item.id, (views.get(item.id)?.warnings ?? []).map(numbered)]));
   const whole = preview.warnings.map(numbered);
-  const offers = [fit?.offer, fit?.fill].flatMap((one) => (one ? [numbered(one)] : []));
+  const offers = [fit?.stations, fit?.offer, fit?.fill].flatMap((one) => (one ? [numbered(one)] : []));
   const all = [...[...rows.values()].flat(), ...whole];
   const repair = (warning: Warning) => {
     if (!warning.repair) return;
