@@ -206,6 +206,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('/people/{person}/sessions/{session}/stages', 'show')->name('stages');
             Route::post('/people/{person}/sessions/{session}/stages', 'store')->name('addStage');
             Route::post('/people/{person}/sessions/{session}/stages/one-a-week', 'oneAWeek')->name('oneExerciseAWeek');
+            Route::delete('/people/{person}/sessions/{session}/stages/one-a-week', 'allAtOnce')->name('takeOneAWeekBack');
+            Route::post('/people/{person}/sessions/{session}/stages/{stage}/bring-back', 'bringBack')->name('bringStageBack');
             Route::post('/people/{person}/sessions/{session}/stages/{stage}/again', 'again')->name('bringStageAgain');
             Route::delete('/people/{person}/sessions/{session}/stages/{stage}', 'destroy')->name('removeStage');
         });

@@ -10,6 +10,7 @@ use EvenRungs\Home\StageAfter;
 use EvenRungs\Home\StageKind;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -31,6 +32,8 @@ use Illuminate\Support\Carbon;
  * @property string|null $came_on
  * @property string|null $held     why it was held back
  * @property Carbon|null $settled_at of a follow-up or a re-test that came: by the trainer
+ * @property string|null $together of those of one exercise a week, the number under which they were written
+ * @property array<array-key, mixed>|null $before blocks of the session before it was spread, at the first of them
  * @property string      $user_id
  * @property int         $sequence
  */
@@ -38,13 +41,14 @@ final class SheetStage extends Model
 {
     use BelongsToPractice;
     use HasUlids;
+    use SoftDeletes;
 
     protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => StageKind::class, 'after' => StageAfter::class, 'count' => 'integer', 'message' => 'encrypted', 'settled_at' => 'datetime', 'sequence' => 'integer'];
+        return ['kind' => StageKind::class, 'after' => StageAfter::class, 'count' => 'integer', 'message' => 'encrypted', 'settled_at' => 'datetime', 'before' => 'array', 'sequence' => 'integer'];
     }
 
     public function inCore(): Stage

@@ -71,6 +71,27 @@ final readonly class Growth
         return [$items === [] ? [] : [WrittenBlock::straight($items[0], $blocks[0]->part)], array_slice($items, 1)];
     }
 
+    /**
+     * All of it again, at once: as the session was before it was spread, where nothing came or changed since but its first
+     * exercise; else what is still to come goes to the end.
+     *
+     * @param list<WrittenBlock> $now
+     * @param list<WrittenBlock> $before
+     * @param list<WrittenItem>  $later  still to come
+     *
+     * @return list<WrittenBlock>
+     */
+    public static function allAtOnce(array $now, array $before, array $later): array
+    {
+        [[$first], $rest] = [self::oneAtATime($now), self::oneAtATime($now)[1]];
+        [, $were] = self::oneAtATime($before);
+        if ($rest === [] && count($later) === count($were) && ($first[0]->items[0]->id ?? '') === ($before[0]->items[0]->id ?? null)) {
+            return self::replaced($before, $first[0]->items[0]);
+        }
+
+        return [...$now, ...array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $later)];
+    }
+
     /** Whether a line can be read as a dose of a rung; a sentence where not. */
     private static function unreadable(Rung $rung, string $dose, PersonRecord $record): ?string
     {

@@ -135,11 +135,48 @@ final class StagesTest extends HomeTestCase
     public function test_one_exercise_a_week_then_the_next(): void
     {
         $this->session = $this->writtenSession($this->person, [self::RUNG => '2x10/side', self::MORE => '2x8/side', 'bridge/touch' => '3x10']);
-        $this->postJson($this->stages().'/one-a-week')->assertCreated()->assertJsonCount(1, 'items')->assertJsonPath('stages.0.when', 'day 8')->assertJsonPath('stages.1.when', 'day 15');
-        $this->postJson($this->stages().'/one-a-week')->assertConflict();
+        $this->postJson($this->stages().'/one-a-week', $spread = ['id' => self::id()])->assertCreated()->assertJsonCount(1, 'items')->assertJsonPath('stages.0.when', 'day 8')->assertJsonPath('stages.1.when', 'day 15');
+        $this->postJson($this->stages().'/one-a-week', $spread)->assertCreated()->assertJsonCount(2, 'stages');
+        $this->postJson($this->stages().'/one-a-week', ['id' => self::id()])->assertConflict();
         $this->travel(7)->days();
         Artisan::call('home:round');
         $this->getJson($this->stages())->assertJsonCount(2, 'items')->assertJsonPath('items.1.rung', self::MORE);
+    }
+
+    public function test_one_exercise_a_week_is_taken_back_as_it_was_and_where_some_came_the_rest_joins_in(): void
+    {
+        $this->session = self::id();
+        $items = static fn(string $first): array => [['id' => 'press', 'rung' => self::RUNG, 'dose' => $first], ['id' => 'bug', 'rung' => self::MORE, 'dose' => '2x8/side'], ['id' => 'bridge', 'rung' => 'bridge/touch', 'dose' => '2x10']];
+        $circuit = static fn(string $first): array => [['kind' => 'circuit', 'part' => 'main', 'items' => $items($first), 'gapSeconds' => [20, 30], 'roundRestSeconds' => 40]];
+        $this->postJson("/api/people/{$this->person}/sessions", ['id' => $this->session, 'version' => 0, 'title' => 'Lock-house floor', 'blocks' => $circuit('2x10/side')])->assertCreated();
+        $blocks = fn(): mixed => json_decode(self::text(DB::table('training_sessions')->where('id', $this->session)->value('blocks')), true);
+        $this->getJson($this->stages())->assertJsonPath('isSpread', false);
+        $this->postJson($this->stages().'/one-a-week', ['id' => self::id()])->assertCreated()->assertJsonPath('isSpread', true);
+        // Its first exercise was written on meanwhile.
+        $this->putJson("/api/people/{$this->person}/sessions/{$this->session}", ['id' => $this->session, 'version' => 2, 'title' => 'Lock-house floor', 'blocks' => [['kind' => 'straight', 'part' => 'main', 'items' => [$items('2x12/side')[0]], 'gapSeconds' => [], 'roundRestSeconds' => 0]]])->assertOk();
+        $this->deleteJson($this->stages().'/one-a-week')->assertOk()->assertJsonPath('stages', [])->assertJsonPath('isSpread', false);
+        self::assertSame($circuit('2x12/side'), $blocks());
+        $this->deleteJson($this->stages().'/one-a-week')->assertOk();
+        self::assertSame($circuit('2x12/side'), $blocks(), 'pressed twice it is the same');
+
+        $this->postJson($this->stages().'/one-a-week', ['id' => self::id()])->assertCreated();
+        $this->travel(7)->days();
+        Artisan::call('home:round');
+        $this->deleteJson($this->stages().'/one-a-week')->assertOk()->assertJsonCount(1, 'stages')->assertJsonPath('items.*.rung', [self::RUNG, self::MORE, 'bridge/touch']);
+        $this->travel(7)->days();
+        Artisan::call('home:round');
+        $this->getJson($this->stages())->assertJsonCount(3, 'items');
+        self::assertSame(0, Artisan::call('records:check'));
+    }
+
+    public function test_a_stage_that_was_taken_out_comes_back_as_it_was(): void
+    {
+        $this->stage(['message' => 'Now the legs join in.', 'count' => 3])->assertCreated();
+        $stage = self::text($this->getJson($this->stages())->json('stages.0.id'));
+        $this->travel(1)->days();
+        $this->deleteJson($this->stages()."/{$stage}")->assertOk()->assertJsonPath('stages', []);
+        $this->postJson($this->stages()."/{$stage}/bring-back")->assertOk()->assertJsonPath('beginsOn', '2026-06-01')->assertJsonPath('stages.0.dueOn', '2026-06-03')->assertJsonPath('stages.0.message', 'Now the legs join in.');
+        $this->postJson($this->stages().'/'.self::id().'/bring-back')->assertNotFound();
     }
 
     public function test_a_stage_still_to_come_is_taken_out_and_one_that_came_is_not(): void

@@ -20,7 +20,7 @@ final class StrangerTest extends ApiTestCase
         'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'programWhy', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks', 'renewHomeLinks', 'sendHomeLink',
-        'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'bringStageAgain', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
+        'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'takeOneAWeekBack', 'bringStageAgain', 'bringStageBack', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void

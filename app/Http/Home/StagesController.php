@@ -65,22 +65,51 @@ final readonly class StagesController
     }
 
     /** One exercise a week, then the next: the first stays, each other comes a week after the one before. */
-    #[Writes('/api/people/{person}/sessions/{session}/stages/one-a-week', 'oneExerciseAWeek', StagesView::class, status: 201)]
-    public function oneAWeek(Person $person, TrainingSession $session, #[CurrentUser] User $by): JsonResponse
+    #[Writes('/api/people/{person}/sessions/{session}/stages/one-a-week', 'oneExerciseAWeek', StagesView::class, OneAWeekRequest::class, 201)]
+    public function oneAWeek(Person $person, TrainingSession $session, OneAWeekRequest $input): JsonResponse
     {
         abort_unless($session->person_id === $person->id, 404);
+        [$by, $id] = [$input->by(), $input->text('id')];
         $file = $this->open->of($person, $by);
         Problem::whenClosed($file->record->admission());
-        [$first, $later] = Growth::oneAtATime($session->inCore()->blocks);
+        if (SheetStage::withTrashed()->where('training_session_id', $session->id)->where('together', $id)->exists()) {
+            return $this->answer($person, $session, $by, 201);
+        }
+        $blocks = $session->inCore()->blocks;
+        [$first, $later] = Growth::oneAtATime($blocks);
         if ($later === [] || SheetStage::query()->where('training_session_id', $session->id)->whereNull('came_on')->exists()) {
             throw Problem::conflict('one-a-week', $later === [] ? 'There is only one exercise in this session.' : 'This sheet has stages already: take them out first.');
         }
         foreach ($later as $weeks => $item) {
-            $this->keep($file, $session, strtolower((string) Str::ulid()), ['kind' => StageKind::Addition->value, 'after' => StageAfter::Days->value, 'count' => Stage::weeksLater($weeks + 1), 'item' => null, 'rung' => $item->rung, 'dose' => $item->dose, 'message' => null]);
+            $this->keep($file, $session, strtolower((string) Str::ulid()), ['kind' => StageKind::Addition->value, 'after' => StageAfter::Days->value, 'count' => Stage::weeksLater($weeks + 1), 'item' => null, 'rung' => $item->rung, 'dose' => $item->dose, 'message' => null, 'together' => $id, 'before' => $weeks === 0 ? array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks) : null]);
         }
         $this->sheets->write($file, $session, $first);
 
         return $this->answer($person->unsetRelations(), $session->refresh(), $by, 201);
+    }
+
+    /** What is still to come of one exercise a week comes back to the session, all at once. */
+    #[Removes('/api/people/{person}/sessions/{session}/stages/one-a-week', 'takeOneAWeekBack', StagesView::class)]
+    public function allAtOnce(Person $person, TrainingSession $session, #[CurrentUser] User $by): JsonResponse
+    {
+        abort_unless($session->person_id === $person->id, 404);
+        $file = $this->open->of($person, $by);
+        $coming = self::spread($session);
+        if ($coming !== []) {
+            $before = SheetStage::withTrashed()->where('training_session_id', $session->id)->where('together', $coming[0]->together)->whereNotNull('before')->first()->before ?? [];
+            $later = array_map(static fn(SheetStage $stage): WrittenItem => new WrittenItem($stage->id, (string) $stage->rung, (string) $stage->dose), $coming);
+            $before = array_map(static fn(mixed $block): WrittenBlock => WrittenBlock::read(is_array($block) ? $block : []), array_values($before));
+            SheetStage::query()->whereIn('id', array_column($coming, 'id'))->delete();
+            $this->sheets->write($file, $session, Growth::allAtOnce($session->inCore()->blocks, $before, $later));
+        }
+
+        return $this->answer($person->unsetRelations(), $session->refresh(), $by);
+    }
+
+    /** @return list<SheetStage> still to come of one exercise a week, in order of time */
+    private static function spread(TrainingSession $session): array
+    {
+        return array_values(SheetStage::query()->where('training_session_id', $session->id)->whereNotNull('together')->whereNull('came_on')->orderBy('due_on')->get()->all());
     }
 
     /** Tries a stage again that was held back, or sees to one that asks something of the trainer. */
@@ -103,6 +132,16 @@ final readonly class StagesController
             throw Problem::conflict('came', 'This stage has come: what it brought is changed in the session.');
         }
         $stage->delete();
+
+        return $this->answer($person, $session, $by);
+    }
+
+    #[Writes('/api/people/{person}/sessions/{session}/stages/{stage}/bring-back', 'bringStageBack', StagesView::class)]
+    public function bringBack(Person $person, TrainingSession $session, string $stage, #[CurrentUser] User $by): JsonResponse
+    {
+        $row = SheetStage::withTrashed()->findOrFail($stage);
+        self::owned($person, $session, $row);
+        $row->restore();
 
         return $this->answer($person, $session, $by);
     }
@@ -153,6 +192,7 @@ final readonly class StagesController
         return new JsonResponse(new StagesView(
             today: $file->record->today->iso(),
             beginsOn: $rows === [] ? $file->record->today->iso() : min(array_map(static fn(SheetStage $row): string => $row->begins_on, $rows)),
+            isSpread: self::spread($session) !== [],
             stages: array_map(static function (SheetStage $row) use ($file, $blocks, $name, $rungs): StageView {
                 $stage = $row->inCore();
 

@@ -207,6 +207,8 @@ export interface paths {
     "/api/people/{person}/sessions/{session}/stages/one-a-week": {
         /** One exercise a week, then the next: the first stays, each other comes a week after the one before. */
         post: operations["oneExerciseAWeek"];
+        /** What is still to come of one exercise a week comes back to the session, all at once. */
+        delete: operations["takeOneAWeekBack"];
     };
     "/api/people/{person}/sessions/{session}/stages/{stage}/again": {
         /** Tries a stage again that was held back, or sees to one that asks something of the trainer. */
@@ -215,6 +217,9 @@ export interface paths {
     "/api/people/{person}/sessions/{session}/stages/{stage}": {
         /** What has come stays in the session; a stage still to come is taken out. */
         delete: operations["removeStage"];
+    };
+    "/api/people/{person}/sessions/{session}/stages/{stage}/bring-back": {
+        post: operations["bringStageBack"];
     };
     "/api/ladders/{ladder}": {
         get: operations["ladder"];
@@ -2153,6 +2158,9 @@ export interface components {
             /** @description in own words */
             text: string | null;
         };
+        OneAWeekRequest: {
+            id: string;
+        };
         OpenRequest: {
             /** @description of the link */
             token: string;
@@ -3094,6 +3102,8 @@ export interface components {
             today: string;
             /** @description date from which days are counted: the first of them */
             beginsOn: string;
+            /** @description whether some are still to come of one exercise a week, which can be taken back */
+            isSpread: boolean;
             /** @description in the order in which they come */
             stages: components["schemas"]["StageView"][];
             /** @description of the session as it is */
@@ -4320,9 +4330,24 @@ export interface operations {
         parameters: {
             path: { person: string; session: string; };
         };
+        requestBody: {
+            content: { "application/json": components["schemas"]["OneAWeekRequest"]; };
+        };
         responses: {
             /** @description The answer. */
             201: {
+                content: { "application/json": components["schemas"]["StagesView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeOneAWeekBack: {
+        parameters: {
+            path: { person: string; session: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
                 content: { "application/json": components["schemas"]["StagesView"]; };
             };
             default: components["responses"]["Error"];
@@ -4341,6 +4366,18 @@ export interface operations {
         };
     };
     removeStage: {
+        parameters: {
+            path: { person: string; session: string; stage: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["StagesView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    bringStageBack: {
         parameters: {
             path: { person: string; session: string; stage: string; };
         };

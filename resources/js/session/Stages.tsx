@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { useRef, useState } from 'react';
+import { api, http, newId, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { useShortcuts } from '@/frame/keys';
+import { sayOnce } from '@/frame/sayOnce';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day, longDay } from '@/ui/day';
@@ -29,23 +30,28 @@ export function Stages({ person, session }: { person: string; session: string })
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [held, setHeld] = useState(false);
+  const spread = useRef(newId());
   useShortcuts([{ key: 'l', label: 'a stage of the sheet', run: () => (stages.data ? setAdding(5) : undefined) }]);
   if (!stages.data) return null;
   const key = api.queryOptions('get', '/api/people/{person}/sessions/{session}/stages', ask).queryKey;
   const put = (next: Stages) => client.setQueryData(key, next);
-  const take = async (asked: Promise<{ data?: Stages; error?: Refusal }>, said: string) => {
+  const take = async (asked: Promise<{ data?: Stages; error?: Refusal }>, said: string, way?: Parameters<typeof toast>[1]) => {
     setBusy(true);
     const { data, error } = await asked;
     setBusy(false);
     setProblem(error ? sentenceOf(error) : null);
     if (!data) return false;
     put(data);
-    toast(said);
+    toast(said, way);
     return true;
   };
   const of = (stage: Stage) => ({ params: { path: { person, session, stage: stage.id } } });
+  const bringBack = (stage: Stage) =>
+    take(http.POST('/api/people/{person}/sessions/{session}/stages/{stage}/bring-back', of(stage)), 'It comes again.');
   const remove = (stage: Stage) =>
-    take(http.DELETE('/api/people/{person}/sessions/{session}/stages/{stage}', of(stage)), 'Taken out.');
+    take(http.DELETE('/api/people/{person}/sessions/{session}/stages/{stage}', of(stage)), 'Taken out.', {
+      action: { label: 'Take back', onClick: () => void bringBack(stage) },
+    });
   const { data } = stages;
   /** What writes the session on the server waits for what was written here, and lets nothing be written meanwhile: it is read anew. */
   const rewrite = async (asked: () => ReturnType<typeof take>, isRewritten: () => boolean) => {
@@ -65,7 +71,18 @@ export function Stages({ person, session }: { person: string; session: string })
   };
   const oneAWeek = () =>
     rewrite(
-      () => take(http.POST('/api/people/{person}/sessions/{session}/stages/one-a-week', ask), 'One a week.'),
+      () =>
+        take(
+          sayOnce(spread, (id) =>
+            http.POST('/api/people/{person}/sessions/{session}/stages/one-a-week', { ...ask, body: { id } }),
+          ),
+          'One a week.',
+        ),
+      () => true,
+    );
+  const allAtOnce = () =>
+    rewrite(
+      () => take(http.DELETE('/api/people/{person}/sessions/{session}/stages/one-a-week', ask), 'All at once again.'),
       () => true,
     );
   return (
@@ -85,6 +102,11 @@ export function Stages({ person, session }: { person: string; session: string })
         {data.stages.length === 0 && data.items.length > 1 && (
           <Button look="quiet" disabled={busy} onClick={() => void oneAWeek()}>
             one exercise a week, then the next
+          </Button>
+        )}
+        {data.isSpread && (
+          <Button look="quiet" disabled={busy} onClick={() => void allAtOnce()}>
+            all of it now again
           </Button>
         )}
       </div>
