@@ -7,6 +7,7 @@ use App\Http\Board\BoardController;
 use App\Http\Checks\BraceController;
 use App\Http\Checks\ChecksController;
 use App\Http\Checks\PictureController;
+use App\Http\Checks\TakenBackController;
 use App\Http\Coach\CoachController;
 use App\Http\Coach\TrainingController;
 use App\Http\Home\ContactController;
@@ -132,6 +133,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/screenings/{screening}/take-back', 'takeScreeningBack')->name('takeScreeningBack');
             Route::post('/people/{person}/clearances', 'clear')->name('clear');
             Route::delete('/people/{person}/clearances/{clearance}', 'takeClearanceBack')->name('takeClearanceBack');
+            Route::post('/people/{person}/clearances/{clearance}/bring-back', 'bringClearanceBack')->name('bringClearanceBack');
         });
         Route::controller(ChecksController::class)->group(function (): void {
             Route::get('/people/{person}/checks', 'show')->name('checks');
@@ -141,6 +143,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/climbs', 'climb')->name('keepClimb');
             Route::delete('/people/{person}/climbs/{climb}', 'takeClimbBack')->name('takeClimbBack');
         });
+        Route::post('/people/{person}/tests/{kind}/{test}/bring-back', [TakenBackController::class, 'bringBack'])->name('bringTestBack');
         Route::controller(BraceController::class)->group(function (): void {
             Route::post('/people/{person}/brace/preview', 'preview')->name('previewBrace')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/brace', 'store')->name('keepBrace');

@@ -102,6 +102,11 @@ final class PicturesTest extends ApiTestCase
         $this->get("/api/people/{$person}/photos/{$left}", ['Accept' => 'application/json'])->assertNotFound();
         self::assertFileExists("{$folder}/{$kept}");
         $this->get("/api/people/{$person}/photos/{$kept}")->assertOk();
+
+        $this->postJson("/api/people/{$person}/tests/alignments/{$check}/bring-back")->assertNoContent();
+        $photos = array_column((array) $this->getJson("/api/people/{$person}/checks")->assertOk()->json('alignments'), 'photo', 'id');
+        self::assertNull($photos[$check], 'brought back without the picture that is gone');
+        self::assertContains($kept, $photos);
     }
 
     public function test_what_was_measured_outlives_its_picture(): void

@@ -154,6 +154,16 @@ final readonly class PersonController
         return $this->answer($person, $user);
     }
 
+    /** One that was taken back by mistake: it opens again what it opened. */
+    #[Writes('/api/people/{person}/clearances/{clearance}/bring-back', 'bringClearanceBack', PersonView::class)]
+    public function bringClearanceBack(Person $person, Clearance $clearance, #[CurrentUser] User $user): JsonResponse
+    {
+        abort_unless($clearance->person_id === $person->id, 404);
+        $clearance->update(['undone_at' => null]);
+
+        return $this->answer($person, $user);
+    }
+
     private function answer(Person $person, User $by, int $status = 200): JsonResponse
     {
         return new JsonResponse((new PersonPage($this->open->of($person, $by)))->view(), $status);

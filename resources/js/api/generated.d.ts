@@ -107,6 +107,9 @@ export interface paths {
         /** Takes a check back; the row stays, marked as taken back. */
         delete: operations["takeAlignmentBack"];
     };
+    "/api/people/{person}/tests/{kind}/{test}/bring-back": {
+        post: operations["bringTestBack"];
+    };
     "/api/people/{person}/sessions/{session}/cues": {
         get: operations["cueSheet"];
     };
@@ -292,6 +295,10 @@ export interface paths {
     "/api/people/{person}/clearances/{clearance}": {
         /** Takes a clearance back that was recorded by mistake; the row stays, marked, and what it opened closes again. */
         delete: operations["takeClearanceBack"];
+    };
+    "/api/people/{person}/clearances/{clearance}/bring-back": {
+        /** One that was taken back by mistake: it opens again what it opened. */
+        post: operations["bringClearanceBack"];
     };
     "/api/me": {
         get: operations["me"];
@@ -3933,6 +3940,16 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    bringTestBack: {
+        parameters: {
+            path: { person: string; kind: string; test: string; };
+        };
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {};
+            default: components["responses"]["Error"];
+        };
+    };
     cueSheet: {
         parameters: {
             query?: { done?: string; };
@@ -4724,6 +4741,18 @@ export interface operations {
         };
     };
     takeClearanceBack: {
+        parameters: {
+            path: { person: string; clearance: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["PersonView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    bringClearanceBack: {
         parameters: {
             path: { person: string; clearance: string; };
         };

@@ -234,7 +234,19 @@ function useTakeBack(person: string) {
       alignments: () =>
         http.DELETE('/api/people/{person}/alignments/{alignment}', { params: { path: { person, alignment: id } } }),
     }[kind]();
-    toast(error ? sentenceOf(error) : 'Taken back: nothing counts from it any more.');
+    const bringBack = async () => {
+      const { error } = await http.POST('/api/people/{person}/tests/{kind}/{test}/bring-back', {
+        params: { path: { person, kind, test: id } },
+      });
+      toast(error ? sentenceOf(error) : 'It counts again, from the day it was done.');
+      await refresh();
+    };
+    if (error) toast(sentenceOf(error));
+    else
+      toast('Taken back: nothing counts from it any more.', {
+        duration: 10_000,
+        action: { label: 'Bring back', onClick: () => void bringBack() },
+      });
     await refresh();
   };
 }
