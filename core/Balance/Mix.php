@@ -31,8 +31,10 @@ final readonly class Mix
             $half['right'] += self::onSide($segment, Side::Right);
             $half[$rung->dynamic ? 'dynamic' : 'static'] += 2 * $segment->seconds;
             $half[in_array($rung->position, [Position::Standing, Position::Walking, Position::Hanging], true) ? 'standing' : 'floor'] += 2 * $segment->seconds;
-            $half['front'] += 2 * $segment->seconds * (int) ($rung->demand === Demand::AntiExtension);
-            $half['back'] += 2 * $segment->seconds * (int) ($rung->demand === Demand::AntiFlexion);
+            // As the shares count it: a secondary demand by half.
+            foreach (['front' => Demand::AntiExtension, 'back' => Demand::AntiFlexion] as $end => $demand) {
+                $half[$end] += $segment->seconds * (2 * (int) ($rung->demand === $demand) + (int) in_array($demand, $rung->secondary, true));
+            }
         }
 
         return array_map(

@@ -46,7 +46,7 @@ final class MoreAtStations
         if ($count === 0) {
             return null;
         }
-        $repair = Repair::by($count === 1 ? 'More at this station' : "More at all {$count}", ...$edits);
+        $repair = Repair::by($count === 1 ? 'More at this station' : "More at {$count} stations", ...$edits);
         $length = static fn(?Session $of): string => Totals::clock($of?->timeline()->totals()->total() ?? 0);
         $inputs['length'] = "{$length($session)}, then {$length($repair->appliedTo($session))}";
 

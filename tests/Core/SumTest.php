@@ -109,7 +109,10 @@ final class SumTest extends TestCase
 
         self::assertSame(['left : right' => [50, 40, 40], 'front : back' => [75, 30, 10], 'static : dynamic' => $mix['static : dynamic'], 'floor : standing' => [75, 60, 20]], $mix);
         self::assertSame(80, $mix['static : dynamic'][1] + $mix['static : dynamic'][2]);
-        self::assertNull(Mix::of((new Session([new StraightSets(ShippedLibrary::item('bridge/touch', '1x5'))]))->timeline())[1]->percent, 'neither front nor back');
+        $frontAndBack = static fn(string ...$lines): Mix => Mix::of((new Session(array_map(static fn(string $line): StraightSets => new StraightSets(ShippedLibrary::item(...explode(' ', $line, 2))), array_values($lines))))->timeline())[1];
+        $bridge = $frontAndBack('front-plank/forearms-toes 1x20s', 'bridge/touch 1x5 2-0-2-0');
+        self::assertSame([67, 20, 10], [$bridge->percent, $bridge->firstSeconds, $bridge->secondSeconds], 'the back is its second demand, which counts by half as in the shares');
+        self::assertNull($frontAndBack('carry/one-side-light 1x10m/side')->percent, 'neither front nor back');
     }
 
     /** @return array{sentence: string, inputs: array<string, string>} */
