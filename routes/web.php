@@ -20,10 +20,13 @@ use App\Http\Library\LadderController;
 use App\Http\Library\LibraryController;
 use App\Http\Method\MethodController;
 use App\Http\Middleware\AtHome;
+use App\Http\Middleware\NotesAccess;
 use App\Http\Middleware\OneWritingAtATime;
 use App\Http\Middleware\StillHere;
 use App\Http\People\PeopleController;
 use App\Http\Person\PersonController;
+use App\Http\Person\RecordController;
+use App\Http\Practice\AccessController;
 use App\Http\Practice\AccountController;
 use App\Http\Practice\CatalogueController;
 use App\Http\Practice\SignInController;
@@ -68,7 +71,7 @@ Route::prefix('api')->group(function (): void {
     });
 
     // Whatever is written about a person is written one after the other; what only asks by POST is let out below.
-    Route::middleware(['auth', StillHere::class, 'auth.session', 'throttle:work', OneWritingAtATime::class])->group(function (): void {
+    Route::middleware(['auth', StillHere::class, 'auth.session', 'throttle:work', OneWritingAtATime::class, NotesAccess::class])->group(function (): void {
         Route::controller(SignInController::class)->group(function (): void {
             Route::post('/sign-out', 'destroy')->name('signOut');
             Route::get('/me', 'show')->name('me');
@@ -83,6 +86,10 @@ Route::prefix('api')->group(function (): void {
             Route::post('/practice/trainers/{trainer}/invitation', 'again')->middleware('throttle:link')->name('inviteAgain');
             Route::delete('/practice/trainers/{trainer}', 'destroy')->name('endAccess');
             Route::post('/practice/trainers/{trainer}/access', 'back')->name('letInAgain');
+        });
+        Route::controller(AccessController::class)->middleware('can:run-practice')->group(function (): void {
+            Route::get('/practice/access', 'index')->name('access');
+            Route::get('/practice/erasures', 'erasures')->name('erasures');
         });
         Route::controller(BenchController::class)->group(function (): void {
             Route::get('/bench', 'show')->name('bench');
@@ -134,6 +141,11 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/clearances', 'clear')->name('clear');
             Route::delete('/people/{person}/clearances/{clearance}', 'takeClearanceBack')->name('takeClearanceBack');
             Route::post('/people/{person}/clearances/{clearance}/bring-back', 'bringClearanceBack')->name('bringClearanceBack');
+        });
+        Route::controller(RecordController::class)->middleware('can:run-practice')->group(function (): void {
+            Route::get('/people/{person}/copy', 'copy')->middleware('throttle:link')->name('personCopy');
+            Route::post('/people/{person}/erasure', 'erase')->name('erasePerson');
+            Route::delete('/people/{person}/erasure', 'keep')->name('keepPerson');
         });
         Route::controller(ChecksController::class)->group(function (): void {
             Route::get('/people/{person}/checks', 'show')->name('checks');

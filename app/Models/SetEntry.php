@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string              $session_log_id
  * @property string              $item
  * @property string              $rung
+ * @property string|null         $instead_of rung that was written
  * @property string              $dose
  * @property int                 $set_number
  * @property int|null            $done_both

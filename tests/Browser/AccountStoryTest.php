@@ -53,6 +53,29 @@ final class AccountStoryTest extends BrowserTestCase
         $odo->see('Ask the owner of the practice');
     }
 
+    public function test_the_owner_takes_a_copy_of_a_record_ends_it_and_takes_that_back(): void
+    {
+        $browser = $this->signIn()->visit($this->addressOf('Edda Quillon', 'person'))->see('The whole record');
+        $copy = $browser->driver->executeAsyncScript('fetch([...document.links].find((link) => link.innerText.trim() === "take a copy").href).then(async (answer) => arguments[0]([answer.status, answer.headers.get("content-type"), (await answer.arrayBuffer()).byteLength > 500]))');
+        self::assertSame([200, 'application/zip', true], $copy);
+
+        $this->tabTo('erase it');
+        $browser->keys(Key::ENTER)->see('Erase the record of Edda Quillon?');
+        $this->isAccessible('the end of a record');
+        $this->tabTo('Erase it in thirty days');
+        $browser->keys(Key::ENTER)->see('Edda Quillon is put away, and erased on')->see('To be erased on')->doesNotSee('put this person away');
+        self::assertSame(1, self::rows('people', 'erase_on IS NOT NULL AND archived_at IS NOT NULL'));
+        $browser->visit('/practice')->see('Records at their end')->see('Edda Quillon: to be erased on');
+        $this->isAccessible('the practice with its records');
+        $browser->press('keep this record')->see('The record of Edda Quillon stays.')->see('are asked for in the Person step');
+        self::assertSame(0, self::rows('people', 'erase_on IS NOT NULL'));
+
+        $browser->visit($this->addressOf('Edda Quillon', 'person'))->doesNotSee('To be erased on')->click('//a[normalize-space()="who read it"]');
+        $browser->see('Of Edda Quillon alone.')->see('changed person 2 times; took a copy');
+        $browser->click('//a[normalize-space()="Everybody’s"]')->doesNotSee('alone.');
+        $this->noComplaints();
+    }
+
     public function test_a_forgotten_password_is_set_anew_and_ones_own_is_changed(): void
     {
         self::post();

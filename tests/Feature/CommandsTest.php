@@ -10,6 +10,7 @@ use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\PendingCommand;
 use Tests\TestCase;
 
@@ -69,6 +70,61 @@ final class CommandsTest extends TestCase
         }
         $this->command('demo:load')->assertSuccessful();
         self::assertSame($all, DB::table('people')->count());
+    }
+
+    public function test_of_whoever_is_erased_nothing_is_left_anywhere_and_of_others_nothing_is_gone(): void
+    {
+        $this->command('demo:load')->assertSuccessful();
+        $erase = function (string ...$people): void {
+            DB::table('people')->whereIn('id', $people)->update(['erase_on' => '2026-01-01', 'erase_asked_by' => DB::table('users')->value('id')]);
+            $this->command('people:erase')->assertSuccessful();
+        };
+        foreach (['Maud Ferrick', 'Ilse Torvane'] as $name) {
+            $person = (string) DB::table('people')->where('name', $name)->value('id');
+            $before = self::everyRow();
+            $own = [$person => true];
+            foreach ($before as $row) {
+                $own += ($row['person_id'] ?? null) === $person && is_string($row['id'] ?? null) ? [$row['id'] => true] : [];
+            }
+            $speaksOf = static fn(array $row): bool => array_intersect_key($own, array_flip(self::numbersIn($row))) !== [];
+            $erase($person);
+
+            $after = self::everyRow();
+            self::assertSame([], array_keys(array_filter($after, $speaksOf)), "of {$name} nothing is left");
+            self::assertSame([], array_keys(array_filter(array_diff_key($before, $after), static fn(array $row): bool => ! $speaksOf($row))), 'and nothing of others is gone');
+            self::assertGreaterThan(50, count($before) - count($after));
+        }
+        $everybody = DB::table('people')->pluck('id')->all();
+        $erase(...array_filter($everybody, is_string(...)));
+        foreach (['people', 'set_logs', 'set_corrections', 'session_logs', 'log_ladders', 'training_events', 'person_lines', 'takings'] as $table) {
+            self::assertSame(0, DB::table($table)->count(), $table);
+        }
+        $this->command('records:check')->assertSuccessful();
+    }
+
+    /** @return array<string, array<string, mixed>> every row there is, by its table and content */
+    private static function everyRow(): array
+    {
+        $rows = [];
+        foreach (array_diff(Schema::getTableListing(Schema::getCurrentSchemaName(), schemaQualified: false), ['migrations', 'erasures']) as $table) {
+            foreach (DB::table($table)->get() as $row) {
+                $rows[$table.' '.hash('xxh128', serialize($row))] = (array) $row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return list<string> whatever looks like a number of something
+     */
+    private static function numbersIn(array $row): array
+    {
+        preg_match_all('/\b[0-9a-hjkmnp-tv-z]{26}\b/', implode(' ', array_filter($row, is_string(...))), $found);
+
+        return $found[0];
     }
 
     /** @param array<string, string|bool> $parameters */

@@ -13,7 +13,7 @@ final class StrangerTest extends ApiTestCase
 {
     /** Every route with a person in it: a new one is written down here, and so is walked. */
     private const WITH_A_PERSON = [
-        'methodTrial', 'methodOfPerson', 'changeMethodOfPerson', 'methodOfProgram', 'changeMethodOfProgram', 'archivePerson', 'restorePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'bringClearanceBack', 'bringTestBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
+        'methodTrial', 'methodOfPerson', 'changeMethodOfPerson', 'methodOfProgram', 'changeMethodOfProgram', 'archivePerson', 'restorePerson', 'personCopy', 'erasePerson', 'keepPerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'bringClearanceBack', 'bringTestBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'hardness', 'instead', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',

@@ -80,6 +80,10 @@ final readonly class PersonController
     #[Removes('/api/people/{person}/archive', 'restorePerson', PersonView::class)]
     public function restore(Person $person, #[CurrentUser] User $user): JsonResponse
     {
+        if ($person->erase_on !== null) {
+            throw Problem::conflict('to-be-erased', 'This record is to be erased on '.Day::parse($person->erase_on)->inWords().'. The owner of the practice can take that back.');
+        }
+
         return $this->putAway($person, $user, null);
     }
 

@@ -67,6 +67,7 @@ final readonly class PersonPage
             notes: $person->notes ?? '',
             consentedOn: $person->consented_on,
             archivedOn: $person->archived_at?->format('Y-m-d'),
+            eraseOn: $person->erase_on,
             rescreen: $rescreen === null ? null : ReasonView::of($rescreen),
             retest: $retest === null ? null : ReasonView::of($retest->reason),
             standing: $this->standing(),

@@ -61,6 +61,7 @@ final readonly class PersonView
         public string $notes,
         public ?string $consentedOn,
         public ?string $archivedOn,
+        public ?string $eraseOn,
         public ?ReasonView $rescreen,
         public ?ReasonView $retest,
         public AdmissionView $standing,

@@ -300,6 +300,21 @@ export interface paths {
         /** One that was taken back by mistake: it opens again what it opened. */
         post: operations["bringClearanceBack"];
     };
+    "/api/people/{person}/copy": {
+        get: operations["personCopy"];
+    };
+    "/api/people/{person}/erasure": {
+        /** Asks for the end of a record: put away at once, erased after thirty days, until which it can be taken back. */
+        post: operations["erasePerson"];
+        delete: operations["keepPerson"];
+    };
+    "/api/practice/access": {
+        /** The newest first, page by page; of one person where one is named. */
+        get: operations["access"];
+    };
+    "/api/practice/erasures": {
+        get: operations["erasures"];
+    };
     "/api/me": {
         get: operations["me"];
         put: operations["changeMe"];
@@ -470,6 +485,25 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What somebody did with the record of a person on a day. */
+        AccessView: {
+            id: string;
+            /** @description date */
+            day: string;
+            by: string;
+            person: string;
+            name: string;
+            /** @description empty where it was only read */
+            wrote: components["schemas"]["WroteView"][];
+            /** @description taken */
+            copies: number;
+        };
+        AccessesView: {
+            /** @description the newest first */
+            lines: components["schemas"]["AccessView"][];
+            /** @description where the list goes on */
+            next: string | null;
+        };
         /** @description Whether the person may be planned for, trained and coached today. */
         AdmissionView: {
             open: boolean;
@@ -1258,6 +1292,17 @@ export interface components {
             part: "primer" | "main" | "finisher" | null;
             /** @description the dose is the table's: where the one that is due is known, it takes its place */
             byTable: boolean;
+        };
+        /** @description That a record was erased: when, and who asked for it. */
+        ErasedView: {
+            on: string;
+            by: string;
+        };
+        ErasuresView: {
+            /** @description by date */
+            waiting: components["schemas"]["ToEraseView"][];
+            /** @description the newest first */
+            erased: components["schemas"]["ErasedView"][];
         };
         /** @description What every error looks like. */
         ErrorView: {
@@ -2373,6 +2418,7 @@ export interface components {
             notes: string;
             consentedOn: string | null;
             archivedOn: string | null;
+            eraseOn: string | null;
             /** @description why the danger signs are to be asked for again */
             rescreen: components["schemas"]["ReasonView"] | null;
             /** @description why a re-test is due */
@@ -3294,6 +3340,13 @@ export interface components {
             /** @description where in the line reading stopped, from 0 */
             position: number | null;
         };
+        /** @description A record that is to be erased on a date, until which it can be taken back. */
+        ToEraseView: {
+            person: string;
+            name: string;
+            on: string;
+            by: string;
+        };
         /** @description One way a set was told. */
         ToldSetView: {
             event: string;
@@ -3542,6 +3595,11 @@ export interface components {
             id: string;
             rung: string;
             dose: string;
+        };
+        /** @description How often something of a step was changed. */
+        WroteView: {
+            step: string;
+            times: number;
         };
     };
     responses: {
@@ -4760,6 +4818,63 @@ export interface operations {
             /** @description The answer. */
             200: {
                 content: { "application/json": components["schemas"]["PersonView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    personCopy: {
+        parameters: {
+            path: { person: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/zip": string; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    erasePerson: {
+        parameters: {
+            path: { person: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["PersonView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    keepPerson: {
+        parameters: {
+            path: { person: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["PersonView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    access: {
+        parameters: {
+            query?: { with?: string; after?: string; };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["AccessesView"]; };
+            };
+            default: components["responses"]["Error"];
+        };
+    };
+    erasures: {
+        responses: {
+            /** @description The answer. */
+            200: {
+                content: { "application/json": components["schemas"]["ErasuresView"]; };
             };
             default: components["responses"]["Error"];
         };

@@ -16,6 +16,7 @@ import { PersonForm } from './PersonForm';
 import { PutAway } from '@/frame/PutAway';
 import { ReferralNote } from './ReferralNote';
 import { usePersonWriting } from './usePersonWriting';
+import { ToBeErased, WholeRecord } from './WholeRecord';
 
 /** Intake: the person, the danger signs, and what stands in the way. */
 export function PersonStep() {
@@ -35,10 +36,11 @@ export function PersonStep() {
       <main className="relative min-w-0 flex-1 p-6 lg:overflow-y-auto print:hidden">
         <div className="mx-auto grid max-w-3xl gap-6 lg:mx-0">
           <h1 className="text-3xl">Person</h1>
-          {!person.standing.open && <Clearance person={person} />}
-          {person.archivedOn && (
+          <ToBeErased person={person} />
+          {person.archivedOn && !person.eraseOn && (
             <p className="border-l-4 border-slate bg-paper p-3">Put away on {day(person.archivedOn)}; everything is kept.</p>
           )}
+          {!person.standing.open && <Clearance person={person} />}
           {(asking || person.rescreen !== null) && (
             <DangerSigns
               key={person.screening?.answeredOn ?? 'first'}
@@ -234,7 +236,8 @@ function Standing({
             On to the checks
           </Button>
         )}
-        <PutAway person={person} />
+        {!person.eraseOn && <PutAway person={person} />}
+        <WholeRecord person={person} />
       </div>
     </Pane>
   );

@@ -1,9 +1,10 @@
 import { api } from '@/api/client';
 import { Loading } from '@/ui/Loading';
+import { Records } from './Records';
 import { Trainers } from './Trainers';
 import { You } from './You';
 
-/** One's own name and password, and for its owner who works in the practice. */
+/** One's own name and password, and for its owner who works in the practice and what became of its records. */
 export function PracticeView() {
   const me = api.useQuery('get', '/api/me', {}, { retry: false });
   if (!me.data) return <Loading what="Opening the practice" error={me.error} again={() => void me.refetch()} />;
@@ -13,6 +14,7 @@ export function PracticeView() {
         <h1 className="text-3xl">{me.data.practice}</h1>
         {me.data.role === 'owner' && <Trainers />}
         <You me={me.data} />
+        {me.data.role === 'owner' && <Records />}
       </div>
     </main>
   );

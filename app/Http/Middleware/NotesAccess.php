@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Person\RecordController;
+use App\Models\Access;
+use App\Models\Person;
+use App\Models\User;
+use App\Time\PracticeClock;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Notes who reads and who changes the record of a person. Reading is noted once an hour for each sign-in, so that looking costs
+ * no writing; a change is noted in its own transaction. What only asks by POST changes nothing, and needs the page it is asked
+ * from, which was read.
+ */
+final readonly class NotesAccess
+{
+    private const READ = 'records_read';
+
+    /** @param \Closure(Request): Response $next */
+    public function handle(Request $request, \Closure $next): Response
+    {
+        $response = $next($request);
+        [$route, $person, $user] = [$request->route(), $request->route('person'), $request->user()];
+        if (! $route instanceof Route || ! $person instanceof Person && ! is_string($person) || ! $user instanceof User || ! $response->isSuccessful() || in_array(OneWritingAtATime::class, $route->excludedMiddleware(), true)) {
+            return $response;
+        }
+        $id = $person instanceof Person ? $person->id : $person;
+        $isCopy = $route->getName() === 'personCopy';
+        if ($isCopy || ! $request->isMethodSafe()) {
+            Access::note($user, $id, PracticeClock::of($user)->today()->iso(), $isCopy ? null : self::step($route), $isCopy);
+        } elseif (! $this->isKnown($request, $id)) {
+            Access::note($user, $id, PracticeClock::of($user)->today()->iso(), null);
+        }
+
+        return $response;
+    }
+
+    /** The room of the controller: rooms are named by the steps. */
+    private static function step(Route $route): string
+    {
+        $class = explode('\\', $route->getControllerClass() ?? RecordController::class);
+
+        return strtolower($class[count($class) - 2]);
+    }
+
+    /** Whether it was read in this hour under this sign-in. */
+    private function isKnown(Request $request, string $person): bool
+    {
+        $hour = gmdate('YmdH', (int) now()->timestamp);
+        $read = $request->session()->get(self::READ);
+        $people = is_array($read) && ($read['hour'] ?? null) === $hour && is_array($read['people'] ?? null) ? $read['people'] : [];
+        if (in_array($person, $people, true)) {
+            return true;
+        }
+        $request->session()->put(self::READ, ['hour' => $hour, 'people' => [...$people, $person]]);
+
+        return false;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Practice;
+
+use App\Models\Access;
+
+/** What somebody did with the record of a person on a day. */
+final readonly class AccessView
+{
+    /**
+     * @param string          $day    date
+     * @param list<WroteView> $wrote  empty where it was only read
+     * @param int             $copies taken
+     */
+    public function __construct(public string $id, public string $day, public string $by, public string $person, public string $name, public array $wrote, public int $copies) {}
+
+    public static function of(Access $row): self
+    {
+        return new self(
+            id: $row->id,
+            day: $row->day,
+            by: $row->user->name,
+            person: $row->person_id,
+            name: $row->person->name,
+            wrote: array_map(static fn(string $step, int $times): WroteView => new WroteView(step: $step, times: $times), array_keys($row->wrote), array_values($row->wrote)),
+            copies: $row->copies,
+        );
+    }
+}
