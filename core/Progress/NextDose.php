@@ -180,6 +180,7 @@ final readonly class NextDose
             $isMore = $dose->asksForMoreThan($last->dose);
             $hurts = ! $last->dose->asksForMoreThan($dose) && Pain::acts($last->pain() ?? 0);
             $dose = $hurts ? DoseStep::lighter($rung, $last->dose, $terms->method, $terms->weights)->dose : ($isMore ? $last->dose : $dose);
+            $dose = self::speaksAgainstMore($last, $terms) ? self::inNoMoreSets($dose, $last->dose) : $dose;
             $with = match (true) {
                 $hurts => "a step lighter than the last time, since it hurt ({$last->pain()} of 10)",
                 $isMore => 'with the dose of the last time',

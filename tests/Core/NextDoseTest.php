@@ -343,6 +343,10 @@ final class NextDoseTest extends TestCase
 
         self::assertSame('2x10/side', DoseLine::print($next->dose ?? throw new \LogicException));
 
+        // Nor in more sets than those in which it broke.
+        $inFewer = NextDose::after($rung, [$this->session('press-out/standing', DoseLine::parse('3x8/side', $rung->sidedness), 1), $this->session('press-out/standing', DoseLine::parse('2x12/side', $rung->sidedness), 2, fault: true)], new DoseTerms(Method::default(), since: 5), Day::parse('2026-06-03'));
+        self::assertSame('2x8/side', DoseLine::print($inFewer->dose ?? throw new \LogicException));
+
         // What was less on purpose since does not count, and is not passed over in silence.
         $easier = NextDose::after($rung, array_map(fn(string $line, int $time): RungSession => $this->session('press-out/standing', DoseLine::parse($line, $rung->sidedness), $time), ['2x10/side', '2x8/side'], [1, 3]), new DoseTerms(Method::default(), since: 2), Day::parse('2026-06-04'));
         self::assertSame('Press-out, standing: after easier days back on this rung, with the last dose that was clean here.', $easier?->reason->sentence);

@@ -117,11 +117,11 @@ final class OneSideTest extends TestCase
         $set = static fn(string $dose, int $left, int $right, int $number): LoggedSet => new LoggedSet('item', self::SIDE, $dose, null, $left, $right, $ticks, $left === $right ? 0 : 1, 6, false, null, null, $number);
         $log = static fn(int $day, string $dose, int $sets, int $left, int $right): LoggedSession => new LoggedSession("log {$day}", 'session', Day::parse("2026-06-0{$day}"), $day, null, array_map(static fn(int $number): LoggedSet => $set($dose, $left, $right, $number), range(1, $sets)), []);
         $placed = static fn(Side $side, int $sequence): Placing => new Placing("p{$sequence} {$side->value}", 'side-bridge', $side, self::SIDE, false, $sequence, Day::parse('2026-06-01'));
-        // Three sets of 20 s were clean, of two of 25 s the right fell short, with pain of 1; it went down for it, and came back.
+        // Three sets of 20 s were clean, of two of 25 s the right fell short, with pain of 1; it went down for it, and came back: in no more sets than broke.
         $record = new PersonRecord(ShippedLibrary::get(), Method::default(), Day::parse('2026-06-07'), new Profile(Aim::Even, null, null, null, [], 30, Kit::cases(), null, []), new Safety([], [], [], Day::parse('2026-06-01')), History::of([$placed(Side::Left, 1), $placed(Side::Right, 1), $placed(Side::Right, 5)], [], [$log(2, '3x20s/side', 3, 20, 20), $log(3, '2x25s/side', 2, 25, 18)], [], [], null));
 
         $next = $record->doses()->next()[self::SIDE];
-        self::assertSame('3x20s/side', DoseLine::print($next->dose));
+        self::assertSame('2x20s/side', DoseLine::print($next->dose));
         self::assertStringEndsWith('The right side sets the dose of both.', $next->reason->sentence);
     }
 
