@@ -68,6 +68,9 @@ final readonly class PersonCopy
     /** Keys of doors, and what is the same in every row. */
     private const LEFT_OUT = ['practice_id', 'person_id', 'token', 'token_hash', 'code', 'tries'];
 
+    /** What stands in place of a value that was kept but cannot be read any more. */
+    private const UNREADABLE = 'kept, and cannot be read';
+
     private const AT_ONCE = 200;
 
     public function __construct(private PhotoShelf $shelf) {}
@@ -153,18 +156,37 @@ final readonly class PersonCopy
             }
         }
         if (($rows[0] ?? null) instanceof Training) {
-            foreach (TrainingEvents::told($ids) as $id => $told) {
-                $with[$id]['told'] = $told;
+            foreach ($ids as $id) {
+                try {
+                    $with[$id]['told'] = TrainingEvents::told([$id])[$id] ?? [];
+                } catch (\Throwable) {
+                    $with[$id]['told'] = self::UNREADABLE;
+                }
             }
         }
 
         return $with;
     }
 
-    /** @return array<string, mixed> as it is, in clear */
+    /** @return array<string, mixed> as it is, in clear; what cannot be read says so, and takes nothing else with it */
     private static function row(Model $row): array
     {
-        return array_diff_key($row->attributesToArray(), array_flip(self::LEFT_OUT));
+        try {
+            return array_diff_key($row->attributesToArray(), array_flip(self::LEFT_OUT));
+        } catch (\Throwable) {
+            $names = array_diff(array_keys($row->getAttributes()), self::LEFT_OUT);
+
+            return array_combine($names, array_map(static fn(string $name): mixed => self::one($row, $name), $names));
+        }
+    }
+
+    private static function one(Model $row, string $name): mixed
+    {
+        try {
+            return (clone $row)->setVisible([$name])->attributesToArray()[$name] ?? null;
+        } catch (\Throwable) {
+            return self::UNREADABLE;
+        }
     }
 
     /** @return list<string> whose method is theirs */
@@ -180,7 +202,8 @@ final readonly class PersonCopy
         SessionLog::query()->where('person_id', $person->id)->with('sets')->chunkById(self::AT_ONCE, static function ($logs) use ($out): void {
             foreach ($logs as $log) {
                 foreach ($log->sets->sortBy(['item', 'set_number']) as $set) {
-                    $faults = array_keys(array_filter($set->form ?? [], static fn(mixed $yes): bool => $yes === false));
+                    $form = $set->getAttribute('form');
+                    $faults = array_keys(array_filter(is_array($form) ? $form : [], static fn(mixed $yes): bool => $yes === false));
                     self::line($out, [$log->done_on, $log->title, self::name($log, $set->rung), $set->instead_of === null ? '' : self::name($log, $set->instead_of), $set->set_number, $set->dose, $set->done_both, $set->done_left, $set->done_right, implode(' ', $faults), $set->pain, $set->effort, $set->felt]);
                 }
             }

@@ -48,6 +48,17 @@ final class WholeRecordTest extends ApiTestCase
         self::assertCount(1, array_filter($names, static fn(string $name): bool => str_starts_with($name, 'pictures/')));
     }
 
+    public function test_what_cannot_be_read_any_more_says_so_and_takes_nothing_else_with_it(): void
+    {
+        $person = $this->lived();
+        DB::table('set_logs')->where('set_number', 1)->update(['pain_note' => 'of another key', 'form' => '7']);
+        [$record, $lines] = $this->copy($person);
+
+        $sets = $record['records']['session_logs'][0]['sets'];
+        self::assertSame(['kept, and cannot be read', 10, null], [$sets[0]['pain_note'], $sets[0]['done_left'], $sets[1]['pain_note']]);
+        self::assertCount(3, $lines);
+    }
+
     public function test_no_table_of_a_persons_is_left_out_of_the_copy(): void
     {
         $tables = array_filter(Schema::getTableListing(Schema::getCurrentSchemaName(), schemaQualified: false), static fn(string $table): bool => Schema::hasColumn($table, 'person_id'));
