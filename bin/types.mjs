@@ -17,6 +17,7 @@ const shortened = (context) => (root) => {
         const kept = ts.visitEachChild(node, visit, context);
         if (named(kept, 'parameters') && members(kept)?.length === 0) return undefined;
         if (named(kept, 'content', 'path', 'query') && members(kept)) ts.setEmitFlags(kept.type, ts.EmitFlags.SingleLine);
+        if (ts.isTypeLiteralNode(kept) && kept.members.length === 1 && ts.isIndexSignatureDeclaration(kept.members[0])) ts.setEmitFlags(kept, ts.EmitFlags.SingleLine);
         return kept;
     };
     return ts.visitNode(root, visit);

@@ -7,7 +7,6 @@ use App\Http\Board\BoardController;
 use App\Http\Checks\BraceController;
 use App\Http\Checks\ChecksController;
 use App\Http\Checks\PictureController;
-use App\Http\Checks\TakenBackController;
 use App\Http\Coach\CoachController;
 use App\Http\Coach\TrainingController;
 use App\Http\Home\ContactController;
@@ -26,6 +25,7 @@ use App\Http\Middleware\StillHere;
 use App\Http\People\PeopleController;
 use App\Http\Person\PersonController;
 use App\Http\Person\RecordController;
+use App\Http\Person\TakenBackController;
 use App\Http\Practice\AccessController;
 use App\Http\Practice\AccountController;
 use App\Http\Practice\CatalogueController;
@@ -87,10 +87,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('/practice/trainers/{trainer}', 'destroy')->name('endAccess');
             Route::post('/practice/trainers/{trainer}/access', 'back')->name('letInAgain');
         });
-        Route::controller(AccessController::class)->middleware('can:run-practice')->group(function (): void {
-            Route::get('/practice/access', 'index')->name('access');
-            Route::get('/practice/erasures', 'erasures')->name('erasures');
-        });
+        Route::get('/practice/access', AccessController::class)->middleware('can:run-practice')->name('access');
         Route::controller(BenchController::class)->group(function (): void {
             Route::get('/bench', 'show')->name('bench');
             Route::get('/floor', 'floor')->name('floor');
@@ -140,12 +137,10 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/screenings/{screening}/take-back', 'takeScreeningBack')->name('takeScreeningBack');
             Route::post('/people/{person}/clearances', 'clear')->name('clear');
             Route::delete('/people/{person}/clearances/{clearance}', 'takeClearanceBack')->name('takeClearanceBack');
-            Route::post('/people/{person}/clearances/{clearance}/bring-back', 'bringClearanceBack')->name('bringClearanceBack');
         });
         Route::controller(RecordController::class)->middleware('can:run-practice')->group(function (): void {
-            Route::get('/people/{person}/copy', 'copy')->middleware('throttle:link')->name('personCopy');
-            Route::post('/people/{person}/erasure', 'erase')->name('erasePerson');
-            Route::delete('/people/{person}/erasure', 'keep')->name('keepPerson');
+            Route::get('/people/{person}/record', 'copy')->middleware('throttle:link')->name('personCopy');
+            Route::delete('/people/{person}/record', 'erase')->name('erasePerson');
         });
         Route::controller(ChecksController::class)->group(function (): void {
             Route::get('/people/{person}/checks', 'show')->name('checks');
@@ -155,7 +150,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/climbs', 'climb')->name('keepClimb');
             Route::delete('/people/{person}/climbs/{climb}', 'takeClimbBack')->name('takeClimbBack');
         });
-        Route::post('/people/{person}/tests/{kind}/{test}/bring-back', [TakenBackController::class, 'bringBack'])->name('bringTestBack');
+        Route::post('/people/{person}/taken-back/{kind}/{row}', [TakenBackController::class, 'bringBack'])->name('bringBack');
         Route::controller(BraceController::class)->group(function (): void {
             Route::post('/people/{person}/brace/preview', 'preview')->name('previewBrace')->withoutMiddleware(OneWritingAtATime::class);
             Route::post('/people/{person}/brace', 'store')->name('keepBrace');
@@ -222,7 +217,6 @@ Route::prefix('api')->group(function (): void {
             Route::post('/people/{person}/sessions/{session}/stages', 'store')->name('addStage');
             Route::post('/people/{person}/sessions/{session}/stages/one-a-week', 'oneAWeek')->name('oneExerciseAWeek');
             Route::delete('/people/{person}/sessions/{session}/stages/one-a-week', 'allAtOnce')->name('takeOneAWeekBack');
-            Route::post('/people/{person}/sessions/{session}/stages/{stage}/bring-back', 'bringBack')->name('bringStageBack');
             Route::post('/people/{person}/sessions/{session}/stages/{stage}/again', 'again')->name('bringStageAgain');
             Route::delete('/people/{person}/sessions/{session}/stages/{stage}', 'destroy')->name('removeStage');
         });

@@ -41,7 +41,6 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Support\Carbon|null $archived_at
  * @property string|null  $erase_on       the day on which the record is erased for good
  * @property string|null  $erase_asked_by
- * @property bool         $erase_puts_away they were not put away before it was asked for
  * @property int          $version
  *
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PersonLimit>     $limits
@@ -228,7 +227,7 @@ final class Person extends Model
     {
         return [
             'training_days' => 'array', 'minutes' => 'integer', 'version' => 'integer', 'birth_year' => 'integer', 'shares' => 'array',
-            'places' => 'array', 'place' => 'integer', 'erase_puts_away' => 'boolean', 'week' => 'array', 'notes' => 'encrypted', 'stature' => 'encrypted', 'mass' => 'encrypted', 'archived_at' => 'datetime',
+            'places' => 'array', 'place' => 'integer', 'week' => 'array', 'notes' => 'encrypted', 'stature' => 'encrypted', 'mass' => 'encrypted', 'archived_at' => 'datetime',
         ];
     }
 }

@@ -14,7 +14,6 @@ return new class extends Migration {
         Schema::table('people', static function (Blueprint $table) use ($id): void {
             $table->date('erase_on')->nullable();
             $id($table, 'erase_asked_by')->nullable();
-            $table->boolean('erase_puts_away')->default(false)->comment('they were not put away before');
             $table->index(['practice_id', 'erase_on']);
         });
         Schema::create('erasures', static function (Blueprint $table) use ($id): void {
@@ -32,7 +31,7 @@ return new class extends Migration {
         Schema::dropIfExists('erasures');
         Schema::table('people', static function (Blueprint $table): void {
             $table->dropIndex(['practice_id', 'erase_on']);
-            $table->dropColumn(['erase_on', 'erase_asked_by', 'erase_puts_away']);
+            $table->dropColumn(['erase_on', 'erase_asked_by']);
         });
     }
 };

@@ -25,10 +25,10 @@ final class ChecksTest extends ApiTestCase
         self::assertNull($this->testOf($person, 'back-extensor')['sides'][0]['last']);
         self::assertSame(1, DB::table('holds')->count(), 'taken back, not deleted');
 
-        $this->postJson("/api/people/{$person}/tests/holds/{$id}/bring-back")->assertNoContent();
+        $this->postJson("/api/people/{$person}/taken-back/holds/{$id}")->assertNoContent();
         self::assertSame($hold, $this->testOf($person, 'back-extensor')['sides'][0], 'and it can be brought back');
-        $this->postJson("/api/people/{$person}/tests/climbs/{$id}/bring-back")->assertNotFound();
-        $this->postJson("/api/people/{$person}/tests/decisions/{$id}/bring-back")->assertNotFound();
+        $this->postJson("/api/people/{$person}/taken-back/climbs/{$id}")->assertNotFound();
+        $this->postJson("/api/people/{$person}/taken-back/decisions/{$id}")->assertNotFound();
     }
 
     /** @return iterable<string, array{string, string, int, string}> */

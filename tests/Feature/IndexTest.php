@@ -96,13 +96,13 @@ final class IndexTest extends ApiTestCase
         foreach (['', '/checks', '/board', '/path', '/sessions', "/sessions?with={$session}", '/sessions/templates', '/sessions/next-doses', "/sessions/{$session}", "/sessions/{$session}/sheet", "/sessions/{$session}/cues", '/weeks/2026-06-01', '/weeks/2026-06-01?older=yes', '/program', "/programs/{$program}", '/calendar', '/calendar/file', '/review', '/decisions', '/method', '/method/own', '/method/program'] as $view) {
             $this->getJson("/api/people/{$person}{$view}")->assertOk();
         }
-        foreach (['/api/practice/access', "/api/practice/access?with={$person}", '/api/practice/erasures', "/api/people/{$person}/copy"] as $address) {
+        foreach (['/api/practice/access', "/api/practice/access?with={$person}", "/api/people/{$person}/record"] as $address) {
             $this->get($address)->assertOk();
         }
         $this->postJson("/api/people/{$person}/archive")->assertOk();
         Artisan::call('records:check');
         Artisan::call('records:rebuild');
-        $this->postJson("/api/people/{$person}/erasure")->assertOk();
+        $this->deleteJson("/api/people/{$person}/record")->assertOk();
         DB::table('people')->where('id', $person)->update(['erase_on' => '2026-06-01']);
         Artisan::call('people:erase');
         self::assertSame(0, DB::table('people')->count());

@@ -278,15 +278,19 @@ final class PersonTest extends ApiTestCase
         $this->travel(1)->seconds();
         $cleared = $this->postJson("/api/people/{$id}/clearances", ['id' => self::id(), 'clinician' => 'Dr. Ferris Oll', 'scope' => 'bracing only', 'from' => '2026-06-01', 'until' => '2026-07-30'])->assertJsonPath('standing.open', true);
 
-        $clearance = "/api/people/{$id}/clearances/".$cleared->json('clearances.0.id');
+        $number = $cleared->json('clearances.0.id');
+        $clearance = "/api/people/{$id}/clearances/{$number}";
+        $back = "/api/people/{$id}/taken-back/clearances/{$number}";
         $this->deleteJson($clearance)->assertOk()->assertJsonPath('standing.open', false)->assertJsonPath('clearances', []);
         self::assertSame(1, DB::table('clearances')->count(), 'what was recorded is kept');
-        $this->postJson("{$clearance}/bring-back")->assertOk()->assertJsonPath('standing.open', true)->assertJsonPath('clearances', $cleared->json('clearances'));
+        $this->postJson($back)->assertNoContent();
+        $this->getJson("/api/people/{$id}")->assertJsonPath('standing.open', true)->assertJsonPath('clearances', $cleared->json('clearances'));
 
         $this->deleteJson($clearance)->assertOk();
         $this->travel(1)->seconds();
         $this->postJson("/api/people/{$id}/screenings", self::answers('leg-pain'))->assertCreated();
-        $this->postJson("{$clearance}/bring-back")->assertOk()->assertJsonPath('standing.open', false);
+        $this->postJson($back)->assertNoContent();
+        $this->getJson("/api/people/{$id}")->assertJsonPath('standing.open', false);
     }
 
     public function test_what_is_sensitive_is_encrypted_at_rest(): void

@@ -103,7 +103,7 @@ final class PicturesTest extends ApiTestCase
         self::assertFileExists("{$folder}/{$kept}");
         $this->get("/api/people/{$person}/photos/{$kept}")->assertOk();
 
-        $this->postJson("/api/people/{$person}/tests/alignments/{$check}/bring-back")->assertNoContent();
+        $this->postJson("/api/people/{$person}/taken-back/alignments/{$check}")->assertNoContent();
         $photos = array_column((array) $this->getJson("/api/people/{$person}/checks")->assertOk()->json('alignments'), 'photo', 'id');
         self::assertNull($photos[$check], 'brought back without the picture that is gone');
         self::assertContains($kept, $photos);

@@ -175,8 +175,9 @@ final class StagesTest extends HomeTestCase
         $stage = self::text($this->getJson($this->stages())->json('stages.0.id'));
         $this->travel(1)->days();
         $this->deleteJson($this->stages()."/{$stage}")->assertOk()->assertJsonPath('stages', []);
-        $this->postJson($this->stages()."/{$stage}/bring-back")->assertOk()->assertJsonPath('beginsOn', '2026-06-01')->assertJsonPath('stages.0.dueOn', '2026-06-03')->assertJsonPath('stages.0.message', 'Now the legs join in.');
-        $this->postJson($this->stages().'/'.self::id().'/bring-back')->assertNotFound();
+        $this->postJson("/api/people/{$this->person}/taken-back/stages/{$stage}")->assertNoContent();
+        $this->getJson($this->stages())->assertOk()->assertJsonPath('beginsOn', '2026-06-01')->assertJsonPath('stages.0.dueOn', '2026-06-03')->assertJsonPath('stages.0.message', 'Now the legs join in.');
+        $this->postJson("/api/people/{$this->person}/taken-back/stages/".self::id())->assertNotFound();
     }
 
     public function test_a_stage_still_to_come_is_taken_out_and_one_that_came_is_not(): void

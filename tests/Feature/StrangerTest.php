@@ -13,14 +13,14 @@ final class StrangerTest extends ApiTestCase
 {
     /** Every route with a person in it: a new one is written down here, and so is walked. */
     private const WITH_A_PERSON = [
-        'methodTrial', 'methodOfPerson', 'changeMethodOfPerson', 'methodOfProgram', 'changeMethodOfProgram', 'archivePerson', 'restorePerson', 'personCopy', 'erasePerson', 'keepPerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'bringClearanceBack', 'bringTestBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
+        'methodTrial', 'methodOfPerson', 'changeMethodOfPerson', 'methodOfProgram', 'changeMethodOfProgram', 'archivePerson', 'restorePerson', 'personCopy', 'erasePerson', 'person', 'changePerson', 'screen', 'takeScreeningBack', 'clear', 'takeClearanceBack', 'bringBack', 'checks', 'keepHold', 'takeHoldBack', 'nextTrial',
         'keepClimb', 'takeClimbBack', 'correctLogTime', 'previewBrace', 'keepBrace', 'takeBraceBack', 'keepPhoto', 'photo', 'removePhoto', 'previewAlignment',
         'keepAlignment', 'takeAlignmentBack', 'board', 'hardness', 'instead', 'path', 'previewBoard', 'place', 'setUp', 'writeMark', 'takePlacingBack', 'startSession', 'sessionTemplates',
         'nextDoses', 'readSessionText', 'sumSession', 'orderSession', 'fitSession', 'sessions', 'previewSession', 'writeSession', 'session', 'changeSession', 'deleteSession', 'bringSessionBack',
         'sheet', 'cueSheet', 'readLogLine', 'logSession', 'training', 'tellTraining', 'tellMorning', 'week', 'layOutWeek', 'shapeWeek', 'tellSoreness', 'calendar', 'setUpCalendar', 'calendarFile',
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'programWhy', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks', 'renewHomeLinks', 'sendHomeLink',
-        'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'takeOneAWeekBack', 'bringStageAgain', 'bringStageBack', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
+        'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'takeOneAWeekBack', 'bringStageAgain', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void

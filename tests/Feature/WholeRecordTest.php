@@ -70,15 +70,14 @@ final class WholeRecordTest extends ApiTestCase
     public function test_a_record_is_erased_after_thirty_days_and_until_then_it_is_taken_back(): void
     {
         $person = $this->lived();
-        $this->postJson("/api/people/{$person}/erasure")->assertOk()->assertJsonPath('eraseOn', '2026-07-01')->assertJsonPath('archivedOn', '2026-06-01');
-        $this->postJson("/api/people/{$person}/erasure")->assertOk()->assertJsonPath('eraseOn', '2026-07-01');
+        $this->deleteJson("/api/people/{$person}/record")->assertOk()->assertJsonPath('eraseOn', '2026-07-01')->assertJsonPath('archivedOn', '2026-06-01');
+        $this->deleteJson("/api/people/{$person}/record")->assertOk()->assertJsonPath('eraseOn', '2026-07-01');
+        $this->actingAs($this->pell());
         $this->deleteJson("/api/people/{$person}/archive")->assertConflict()->assertJsonPath('sentence', 'This record is to be erased on Wednesday 1 July. The owner of the practice can take that back.');
-        $this->deleteJson("/api/people/{$person}/erasure")->assertOk()->assertJsonPath('eraseOn', null)->assertJsonPath('archivedOn', null);
+        $this->actingAs($this->trainer);
+        $this->deleteJson("/api/people/{$person}/archive")->assertOk()->assertJsonPath('eraseOn', null)->assertJsonPath('archivedOn', null);
 
-        $this->postJson("/api/people/{$person}/archive")->assertOk();
-        $this->postJson("/api/people/{$person}/erasure")->assertOk();
-        $this->deleteJson("/api/people/{$person}/erasure")->assertOk()->assertJsonPath('archivedOn', '2026-06-01');
-        $this->postJson("/api/people/{$person}/erasure")->assertOk();
+        $this->deleteJson("/api/people/{$person}/record")->assertOk();
         $this->travelTo('2026-06-30 12:00:00');
         self::assertSame(0, Artisan::call('people:erase'));
         $this->getJson("/api/people/{$person}")->assertOk();
@@ -97,12 +96,16 @@ final class WholeRecordTest extends ApiTestCase
     public function test_only_the_owner_takes_a_copy_or_erases(): void
     {
         $person = $this->person();
-        $this->actingAs(User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => 'Pell Sorrin', 'email' => 'pell@tarn-row.example', 'password' => 'even-rungs-demo', 'role' => 'trainer']));
+        $this->actingAs($this->pell());
 
-        $this->getJson("/api/people/{$person}/copy")->assertForbidden();
-        $this->postJson("/api/people/{$person}/erasure")->assertForbidden();
-        $this->deleteJson("/api/people/{$person}/erasure")->assertForbidden();
+        $this->getJson("/api/people/{$person}/record")->assertForbidden();
+        $this->deleteJson("/api/people/{$person}/record")->assertForbidden();
         $this->getJson("/api/people/{$person}")->assertOk()->assertJsonPath('eraseOn', null);
+    }
+
+    private function pell(): User
+    {
+        return User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => 'Pell Sorrin', 'email' => 'pell@tarn-row.example', 'password' => 'even-rungs-demo', 'role' => 'trainer']);
     }
 
     /** A person with a limit, an answered sign, a picture and a training of two sets. */
@@ -123,7 +126,7 @@ final class WholeRecordTest extends ApiTestCase
     /** @return array{array<string, mixed>, list<list<string>>, list<string>} record.json, the lines of trainings.csv, and the names of all files */
     private function copy(string $person): array
     {
-        $response = $this->get("/api/people/{$person}/copy")->assertOk()->assertHeader('Content-Type', 'application/zip')->assertHeader('Content-Disposition', 'attachment; filename=corvin-strake-2026-06-01.zip')->baseResponse;
+        $response = $this->get("/api/people/{$person}/record")->assertOk()->assertHeader('Content-Type', 'application/zip')->assertHeader('Content-Disposition', 'attachment; filename=corvin-strake-2026-06-01.zip')->baseResponse;
         self::assertInstanceOf(BinaryFileResponse::class, $response);
         $zip = new \ZipArchive;
         self::assertTrue($zip->open($response->getFile()->getPathname()));

@@ -136,16 +136,6 @@ final readonly class StagesController
         return $this->answer($person, $session, $by);
     }
 
-    #[Writes('/api/people/{person}/sessions/{session}/stages/{stage}/bring-back', 'bringStageBack', StagesView::class)]
-    public function bringBack(Person $person, TrainingSession $session, string $stage, #[CurrentUser] User $by): JsonResponse
-    {
-        $row = SheetStage::withTrashed()->findOrFail($stage);
-        self::owned($person, $session, $row);
-        $row->restore();
-
-        return $this->answer($person, $session, $by);
-    }
-
     private static function owned(Person $person, TrainingSession $session, SheetStage $stage): void
     {
         abort_unless($session->person_id === $person->id && $stage->training_session_id === $session->id && $stage->person_id === $person->id, 404);

@@ -23,6 +23,7 @@ use EvenRungs\Screening\Answers;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 
 /** Taking in a person: who, what for, limits, danger signs, clearance. */
 final readonly class PersonController
@@ -80,11 +81,11 @@ final readonly class PersonController
     #[Removes('/api/people/{person}/archive', 'restorePerson', PersonView::class)]
     public function restore(Person $person, #[CurrentUser] User $user): JsonResponse
     {
-        if ($person->erase_on !== null) {
+        if ($person->erase_on !== null && Gate::denies('run-practice')) {
             throw Problem::conflict('to-be-erased', 'This record is to be erased on '.Day::parse($person->erase_on)->inWords().'. The owner of the practice can take that back.');
         }
 
-        return $this->putAway($person, $user, null);
+        return $this->putAway($person->fill(['erase_on' => null, 'erase_asked_by' => null]), $user, null);
     }
 
     private function putAway(Person $person, User $user, ?CarbonInterface $at): JsonResponse
@@ -154,16 +155,6 @@ final readonly class PersonController
     {
         abort_unless($clearance->person_id === $person->id, 404);
         $clearance->update(['undone_at' => now()]);
-
-        return $this->answer($person, $user);
-    }
-
-    /** One that was taken back by mistake: it opens again what it opened. */
-    #[Writes('/api/people/{person}/clearances/{clearance}/bring-back', 'bringClearanceBack', PersonView::class)]
-    public function bringClearanceBack(Person $person, Clearance $clearance, #[CurrentUser] User $user): JsonResponse
-    {
-        abort_unless($clearance->person_id === $person->id, 404);
-        $clearance->update(['undone_at' => null]);
 
         return $this->answer($person, $user);
     }

@@ -7,7 +7,6 @@ namespace App\Http\Person;
 use App\Actions\ErasePerson;
 use App\Api\Reads;
 use App\Api\Removes;
-use App\Api\Writes;
 use App\Models\Person;
 use App\Models\User;
 use App\Records\OpenPerson;
@@ -23,7 +22,7 @@ final readonly class RecordController
 {
     public function __construct(private OpenPerson $open) {}
 
-    #[Reads('/api/people/{person}/copy', 'personCopy', media: 'application/zip')]
+    #[Reads('/api/people/{person}/record', 'personCopy', media: 'application/zip')]
     public function copy(Person $person, PersonCopy $copy, #[CurrentUser] User $user): BinaryFileResponse
     {
         $name = (Str::slug($person->name) ?: 'record').'-'.PracticeClock::of($user)->today()->iso().'.zip';
@@ -31,27 +30,16 @@ final readonly class RecordController
         return response()->download($copy->write($person, $user), $name, ['Content-Type' => 'application/zip', 'Cache-Control' => 'no-store, private'])->deleteFileAfterSend();
     }
 
-    /** Asks for the end of a record: put away at once, erased after thirty days, until which it can be taken back. */
-    #[Writes('/api/people/{person}/erasure', 'erasePerson', PersonView::class)]
+    /** Asks for the end of a record: put away at once, erased after thirty days, until which they can be brought back. */
+    #[Removes('/api/people/{person}/record', 'erasePerson', PersonView::class)]
     public function erase(Person $person, #[CurrentUser] User $user): JsonResponse
     {
         if ($person->erase_on === null) {
             $person->update([
                 'erase_on' => PracticeClock::of($user)->today()->plusDays(ErasePerson::AFTER_DAYS)->iso(),
                 'erase_asked_by' => $user->id,
-                'erase_puts_away' => $person->archived_at === null,
                 'archived_at' => $person->archived_at ?? now(),
             ]);
-        }
-
-        return $this->answer($person, $user);
-    }
-
-    #[Removes('/api/people/{person}/erasure', 'keepPerson', PersonView::class)]
-    public function keep(Person $person, #[CurrentUser] User $user): JsonResponse
-    {
-        if ($person->erase_on !== null) {
-            $person->update(['erase_on' => null, 'erase_asked_by' => null, 'archived_at' => $person->erase_puts_away ? null : $person->archived_at, 'erase_puts_away' => false]);
         }
 
         return $this->answer($person, $user);

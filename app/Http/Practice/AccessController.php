@@ -10,16 +10,15 @@ use App\Models\Access;
 use App\Models\Erasure;
 use App\Models\Person;
 use App\Models\User;
-use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 
 /** What became of the records of the practice: who read and changed them, and which are at their end. For its owner alone. */
-final class AccessController
+final readonly class AccessController
 {
     /** The newest first, page by page; of one person where one is named. */
     #[Reads('/api/practice/access', 'access', AccessesView::class, queries: ['with', 'after'])]
-    public function index(PageRequest $input): JsonResponse
+    public function __invoke(PageRequest $input): JsonResponse
     {
         $with = $input->text('with');
         $page = Access::query()->when($with !== '', static fn(Builder $rows) => $rows->where('person_id', $with))->with(['person', 'user'])
@@ -28,18 +27,21 @@ final class AccessController
         return new JsonResponse(new AccessesView(
             lines: array_map(AccessView::of(...), array_values($page->items())),
             next: $page->nextCursor()?->encode(),
+            erasures: $input->page() === null ? self::erasures($input->by()) : [],
         ));
     }
 
-    #[Reads('/api/practice/erasures', 'erasures', ErasuresView::class)]
-    public function erasures(#[CurrentUser] User $owner): JsonResponse
+    /** @return list<ErasureView> */
+    private static function erasures(User $owner): array
     {
         $names = User::query()->where('practice_id', $owner->practice_id)->pluck('name', 'id');
         $name = static fn(?string $id): string => (string) ($names[$id] ?? '');
+        $waiting = Person::query()->whereNotNull('erase_on')->orderBy('erase_on')->orderBy('id')->limit(PageRequest::LINES)->get();
+        $erased = Erasure::query()->orderByDesc('erased_on')->orderByDesc('id')->limit(PageRequest::LINES)->get();
 
-        return new JsonResponse(new ErasuresView(
-            waiting: array_values(Person::query()->whereNotNull('erase_on')->orderBy('erase_on')->orderBy('id')->limit(PageRequest::LINES)->get()->map(static fn(Person $person): ToEraseView => new ToEraseView(person: $person->id, name: $person->name, on: (string) $person->erase_on, by: $name($person->erase_asked_by)))->all()),
-            erased: array_values(Erasure::query()->orderByDesc('erased_on')->orderByDesc('id')->limit(PageRequest::LINES)->get()->map(static fn(Erasure $row): ErasedView => new ErasedView(on: $row->erased_on, by: $name($row->user_id)))->all()),
-        ));
+        return [
+            ...array_values($waiting->map(static fn(Person $person): ErasureView => new ErasureView(person: $person->id, name: $person->name, on: (string) $person->erase_on, by: $name($person->erase_asked_by)))->all()),
+            ...array_values($erased->map(static fn(Erasure $row): ErasureView => new ErasureView(person: null, name: '', on: $row->erased_on, by: $name($row->user_id)))->all()),
+        ];
     }
 }

@@ -10,11 +10,11 @@ use App\Models\Access;
 final readonly class AccessView
 {
     /**
-     * @param string          $day    date
-     * @param list<WroteView> $wrote  empty where it was only read
-     * @param int             $copies taken
+     * @param string                      $day    date
+     * @param \ArrayObject<string, int> $wrote  how often, by step; empty where it was only read
+     * @param int                         $copies taken
      */
-    public function __construct(public string $id, public string $day, public string $by, public string $person, public string $name, public array $wrote, public int $copies) {}
+    public function __construct(public string $id, public string $day, public string $by, public string $person, public string $name, public \ArrayObject $wrote, public int $copies) {}
 
     public static function of(Access $row): self
     {
@@ -24,7 +24,7 @@ final readonly class AccessView
             by: $row->user->name,
             person: $row->person_id,
             name: $row->person->name,
-            wrote: array_map(static fn(string $step, int $times): WroteView => new WroteView(step: $step, times: $times), array_keys($row->wrote), array_values($row->wrote)),
+            wrote: new \ArrayObject($row->wrote),
             copies: $row->copies,
         );
     }

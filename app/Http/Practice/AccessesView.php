@@ -7,8 +7,9 @@ namespace App\Http\Practice;
 final readonly class AccessesView
 {
     /**
-     * @param list<AccessView> $lines the newest first
-     * @param string|null      $next  where the list goes on
+     * @param list<AccessView>  $lines    the newest first
+     * @param string|null       $next     where the list goes on
+     * @param list<ErasureView> $erasures those to come by date, then those that were, the newest first
      */
-    public function __construct(public array $lines, public ?string $next) {}
+    public function __construct(public array $lines, public ?string $next, public array $erasures) {}
 }

@@ -107,9 +107,6 @@ export interface paths {
         /** Takes a check back; the row stays, marked as taken back. */
         delete: operations["takeAlignmentBack"];
     };
-    "/api/people/{person}/tests/{kind}/{test}/bring-back": {
-        post: operations["bringTestBack"];
-    };
     "/api/people/{person}/sessions/{session}/cues": {
         get: operations["cueSheet"];
     };
@@ -221,9 +218,6 @@ export interface paths {
         /** What has come stays in the session; a stage still to come is taken out. */
         delete: operations["removeStage"];
     };
-    "/api/people/{person}/sessions/{session}/stages/{stage}/bring-back": {
-        post: operations["bringStageBack"];
-    };
     "/api/ladders/{ladder}": {
         get: operations["ladder"];
         put: operations["keepLadder"];
@@ -296,24 +290,17 @@ export interface paths {
         /** Takes a clearance back that was recorded by mistake; the row stays, marked, and what it opened closes again. */
         delete: operations["takeClearanceBack"];
     };
-    "/api/people/{person}/clearances/{clearance}/bring-back": {
-        /** One that was taken back by mistake: it opens again what it opened. */
-        post: operations["bringClearanceBack"];
-    };
-    "/api/people/{person}/copy": {
+    "/api/people/{person}/record": {
         get: operations["personCopy"];
+        /** Asks for the end of a record: put away at once, erased after thirty days, until which they can be brought back. */
+        delete: operations["erasePerson"];
     };
-    "/api/people/{person}/erasure": {
-        /** Asks for the end of a record: put away at once, erased after thirty days, until which it can be taken back. */
-        post: operations["erasePerson"];
-        delete: operations["keepPerson"];
+    "/api/people/{person}/taken-back/{kind}/{row}": {
+        post: operations["bringBack"];
     };
     "/api/practice/access": {
         /** The newest first, page by page; of one person where one is named. */
         get: operations["access"];
-    };
-    "/api/practice/erasures": {
-        get: operations["erasures"];
     };
     "/api/me": {
         get: operations["me"];
@@ -493,8 +480,8 @@ export interface components {
             by: string;
             person: string;
             name: string;
-            /** @description empty where it was only read */
-            wrote: components["schemas"]["WroteView"][];
+            /** @description how often, by step; empty where it was only read */
+            wrote: { [key: string]: number; };
             /** @description taken */
             copies: number;
         };
@@ -503,6 +490,8 @@ export interface components {
             lines: components["schemas"]["AccessView"][];
             /** @description where the list goes on */
             next: string | null;
+            /** @description those to come by date, then those that were, the newest first */
+            erasures: components["schemas"]["ErasureView"][];
         };
         /** @description Whether the person may be planned for, trained and coached today. */
         AdmissionView: {
@@ -528,9 +517,7 @@ export interface components {
         AimSharesView: {
             /** @enum {string} */
             aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
-            shares: {
-                [key: string]: number;
-            };
+            shares: { [key: string]: number; };
         };
         /** @description Marks on a picture, in its pixels. */
         AlignmentRequest: {
@@ -541,9 +528,7 @@ export interface components {
             /** @description the picture that was marked; null for a drawing */
             photo: string | null;
             /** @description ankle, knee, hip, shoulder and ear from the side; left and right from behind */
-            marks: {
-                [key: string]: components["schemas"]["PointInput"];
-            };
+            marks: { [key: string]: components["schemas"]["PointInput"]; };
             scaleFrom: components["schemas"]["PointInput"] | null;
             scaleTo: components["schemas"]["PointInput"] | null;
             /** @description known length between the two marks of the scale */
@@ -1293,25 +1278,22 @@ export interface components {
             /** @description the dose is the table's: where the one that is due is known, it takes its place */
             byTable: boolean;
         };
-        /** @description That a record was erased: when, and who asked for it. */
-        ErasedView: {
+        /** @description A record that is to be erased on a date, or that was. */
+        ErasureView: {
+            /** @description null where it was erased */
+            person: string | null;
+            /** @description empty where it was erased */
+            name: string;
             on: string;
+            /** @description who asked for it */
             by: string;
-        };
-        ErasuresView: {
-            /** @description by date */
-            waiting: components["schemas"]["ToEraseView"][];
-            /** @description the newest first */
-            erased: components["schemas"]["ErasedView"][];
         };
         /** @description What every error looks like. */
         ErrorView: {
             code: string;
             sentence: string;
             /** @description sentences by path of the field */
-            fields: {
-                [key: string]: string[];
-            };
+            fields: { [key: string]: string[]; };
             id: string;
             /** @description what is saved now, after a conflict */
             present: Record<string, never> | null;
@@ -1789,9 +1771,7 @@ export interface components {
             frames: number[][];
         };
         LadderCheckRequest: {
-            document: {
-                [key: string]: unknown;
-            };
+            document: { [key: string]: unknown; };
             /** @description in focus, whose faults are drawn */
             rung: string | null;
         };
@@ -1804,9 +1784,7 @@ export interface components {
             figures: components["schemas"]["RungFigureView"][];
             /** @description of the rung in focus, where it can be drawn */
             faults: components["schemas"]["DrawnFault"][];
-            document: {
-                [key: string]: unknown;
-            } | null;
+            document: { [key: string]: unknown; } | null;
         };
         /** @description The figures of a ladder: asked for when they are looked at. */
         LadderFiguresView: {
@@ -1824,9 +1802,7 @@ export interface components {
         LadderRequest: {
             /** @description of the own version that was read; 0 for none */
             version: number;
-            document: {
-                [key: string]: unknown;
-            };
+            document: { [key: string]: unknown; };
         };
         /** @description A ladder as its file says it, for editing. */
         LadderSourceView: {
@@ -1835,9 +1811,7 @@ export interface components {
             version: number;
             /** @description there is a shipped ladder of this name to go back to */
             shipped: boolean;
-            document: {
-                [key: string]: unknown;
-            };
+            document: { [key: string]: unknown; };
             /** @description slugs of rungs that placings, logs, decisions or sessions rest on: they can be hidden, not taken out */
             inUse: string[];
         };
@@ -2164,9 +2138,7 @@ export interface components {
             /** @description all ladders after the move; none when it was taken back */
             stands: components["schemas"]["StoodView"][];
             /** @description of the demands after the move, in tenths */
-            heights: {
-                [key: string]: number;
-            };
+            heights: { [key: string]: number; };
         };
         /** @description The session at hand, where something of it has moved on since it was written. */
         MovedOnView: {
@@ -2364,9 +2336,7 @@ export interface components {
             /** @enum {string|null} */
             injuredSide: "left" | "right" | "both" | null;
             /** @description own parts of work by demand; null for those of the aim */
-            shares: {
-                [key: string]: number;
-            } | null;
+            shares: { [key: string]: number; } | null;
             places: components["schemas"]["PlaceView"][];
             place: number;
             week: components["schemas"]["OtherTrainingView"][];
@@ -2386,9 +2356,7 @@ export interface components {
             aim: "even" | "desk-and-back" | "throwing-and-field" | "endurance" | "strength" | "bending-and-hanging" | "under-clinician" | "youth";
             aimText: string;
             /** @description parts of work asked for, by demand; those of the aim unless the person has own ones */
-            shares: {
-                [key: string]: number;
-            };
+            shares: { [key: string]: number; };
             /** @description whether the shares are the person’s own */
             ownShares: boolean;
             birthYear: number | null;
@@ -2737,9 +2705,7 @@ export interface components {
             left: number | null;
             right: number | null;
             /** @description answers by form question */
-            form: {
-                [key: string]: boolean;
-            };
+            form: { [key: string]: boolean; };
             pain: number | null;
             effort: number | null;
             travellingPain: boolean;
@@ -2870,9 +2836,7 @@ export interface components {
             fallbackRung: string | null;
             wayOut: string;
             relief: string;
-            loads: {
-                [key: string]: number;
-            };
+            loads: { [key: string]: number; };
             dose: string;
             /** @description of one repetition at the default dose; none for a hold */
             tempo: components["schemas"]["CuePhase"][];
@@ -3340,13 +3304,6 @@ export interface components {
             /** @description where in the line reading stopped, from 0 */
             position: number | null;
         };
-        /** @description A record that is to be erased on a date, until which it can be taken back. */
-        ToEraseView: {
-            person: string;
-            name: string;
-            on: string;
-            by: string;
-        };
         /** @description One way a set was told. */
         ToldSetView: {
             event: string;
@@ -3462,9 +3419,7 @@ export interface components {
             /** @description parts of the day in which the trunk recovers from a hard session */
             recovering: ("morning" | "midday" | "evening")[];
             /** @description what a session put there is to the rest of the day, by part */
-            roles: {
-                [key: string]: "primer" | "finisher" | "own-day" | "daily";
-            };
+            roles: { [key: string]: "primer" | "finisher" | "own-day" | "daily"; };
         };
         /** @description What a demand gets in the week. */
         WeekDemandView: {
@@ -3595,11 +3550,6 @@ export interface components {
             id: string;
             rung: string;
             dose: string;
-        };
-        /** @description How often something of a step was changed. */
-        WroteView: {
-            step: string;
-            times: number;
         };
     };
     responses: {
@@ -3991,16 +3941,6 @@ export interface operations {
     takeAlignmentBack: {
         parameters: {
             path: { person: string; alignment: string; };
-        };
-        responses: {
-            /** @description Done; nothing to say. */
-            204: {};
-            default: components["responses"]["Error"];
-        };
-    };
-    bringTestBack: {
-        parameters: {
-            path: { person: string; kind: string; test: string; };
         };
         responses: {
             /** @description Done; nothing to say. */
@@ -4452,18 +4392,6 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
-    bringStageBack: {
-        parameters: {
-            path: { person: string; session: string; stage: string; };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
-            default: components["responses"]["Error"];
-        };
-    };
     ladder: {
         parameters: {
             path: { ladder: string; };
@@ -4810,18 +4738,6 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
-    bringClearanceBack: {
-        parameters: {
-            path: { person: string; clearance: string; };
-        };
-        responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
-            default: components["responses"]["Error"];
-        };
-    };
     personCopy: {
         parameters: {
             path: { person: string; };
@@ -4846,15 +4762,13 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
-    keepPerson: {
+    bringBack: {
         parameters: {
-            path: { person: string; };
+            path: { person: string; kind: string; row: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            /** @description Done; nothing to say. */
+            204: {};
             default: components["responses"]["Error"];
         };
     };
@@ -4866,15 +4780,6 @@ export interface operations {
             /** @description The answer. */
             200: {
                 content: { "application/json": components["schemas"]["AccessesView"]; };
-            };
-            default: components["responses"]["Error"];
-        };
-    };
-    erasures: {
-        responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ErasuresView"]; };
             };
             default: components["responses"]["Error"];
         };

@@ -235,8 +235,8 @@ function useTakeBack(person: string) {
         http.DELETE('/api/people/{person}/alignments/{alignment}', { params: { path: { person, alignment: id } } }),
     }[kind]();
     const bringBack = async () => {
-      const { error } = await http.POST('/api/people/{person}/tests/{kind}/{test}/bring-back', {
-        params: { path: { person, kind, test: id } },
+      const { error } = await http.POST('/api/people/{person}/taken-back/{kind}/{row}', {
+        params: { path: { person, kind, row: id } },
       });
       toast(error ? sentenceOf(error) : 'It counts again, from the day it was done.');
       await refresh();

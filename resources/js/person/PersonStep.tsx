@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from '@/ui/notice';
-import { http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
+import { http, sentenceOf, type Schemas } from '@/api/client';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Pane } from '@/frame/Pane';
 import { Why } from '@/frame/reason';
@@ -136,27 +136,24 @@ function Standing({
 }) {
   const take = useTakePerson();
   const refresh = useRefresh();
-  const told = async (
-    { data, error }: { data?: Schemas['PersonView']; error?: Refusal },
-    said: string,
-    way?: Parameters<typeof toast>[1],
-  ) => {
-    if (data) take(data);
-    toast(error ? sentenceOf(error) : said, error ? undefined : way);
-    await refresh();
-  };
   const takeBack = async (clearance: string) => {
-    const ask = { params: { path: { person: person.id, clearance } } };
-    const bringBack = async () =>
-      told(
-        await http.POST('/api/people/{person}/clearances/{clearance}/bring-back', ask),
-        'The clearance holds again, and opens what it opened.',
-      );
-    await told(
-      await http.DELETE('/api/people/{person}/clearances/{clearance}', ask),
-      'The clearance is taken back; what it opened is closed again.',
-      { action: { label: 'Bring back', onClick: () => void bringBack() } },
-    );
+    const { data, error } = await http.DELETE('/api/people/{person}/clearances/{clearance}', {
+      params: { path: { person: person.id, clearance } },
+    });
+    const bringBack = async () => {
+      const { error } = await http.POST('/api/people/{person}/taken-back/{kind}/{row}', {
+        params: { path: { person: person.id, kind: 'clearances', row: clearance } },
+      });
+      toast(error ? sentenceOf(error) : 'The clearance holds again, and opens what it opened.');
+      await refresh();
+    };
+    if (data) take(data);
+    if (error) toast(sentenceOf(error));
+    else
+      toast('The clearance is taken back; what it opened is closed again.', {
+        action: { label: 'Bring back', onClick: () => void bringBack() },
+      });
+    await refresh();
   };
   return (
     <Pane label="Where this person stands">

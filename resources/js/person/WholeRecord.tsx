@@ -26,12 +26,12 @@ function useErasure(person: Person) {
   };
   const erase = async (): Promise<void> =>
     told(
-      await http.POST('/api/people/{person}/erasure', ask),
+      await http.DELETE('/api/people/{person}/record', ask),
       ({ name, eraseOn }) => `${name} is put away, and erased on ${longDay(eraseOn ?? '')}.`,
       ['Take back', () => void keep()],
     );
   const keep = async (): Promise<void> =>
-    told(await http.DELETE('/api/people/{person}/erasure', ask), ({ name }) => `The record of ${name} stays.`, [
+    told(await http.DELETE('/api/people/{person}/archive', ask), ({ name }) => `The record of ${name} stays.`, [
       'Erase it',
       () => void erase(),
     ]);
@@ -68,7 +68,7 @@ export function WholeRecord({ person }: { person: Person }) {
         A copy has every entry, each set in a table, and the pictures, as they are: whoever has the file can read it.
       </p>
       <div className="flex flex-wrap gap-x-4 gap-y-1">
-        <a className="look look-quiet" href={`/api/people/${person.id}/copy`} download>
+        <a className="look look-quiet" href={`/api/people/${person.id}/record`} download>
           take a copy
         </a>
         <Link className="look look-quiet" to={`/practice?of=${person.id}`}>

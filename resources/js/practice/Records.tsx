@@ -16,29 +16,22 @@ const times = (count: number): string => (count === 1 ? '' : ` ${count} times`);
 
 const what = ({ wrote, copies }: Line): string =>
   [
-    wrote.length === 0
+    Object.keys(wrote).length === 0
       ? 'read'
-      : `changed ${wrote.map(({ step, times: count }) => `${CALLED[step] ?? step}${times(count)}`).join(', ')}`,
+      : `changed ${Object.entries(wrote)
+          .map(([step, count]) => `${CALLED[step] ?? step}${times(count)}`)
+          .join(', ')}`,
     ...(copies > 0 ? [`took a copy${times(copies)}`] : []),
   ].join('; ');
 
 /** Who read and changed whose record, and which of them are at their end. For the owner. */
 export function Records() {
-  return (
-    <>
-      <Access />
-      <Erasures />
-    </>
-  );
-}
-
-function Access() {
   const person = useSearchParams()[0].get('of');
   // Another person is another list.
-  return <AccessList key={person} person={person} />;
+  return <RecordsOf key={person} person={person} />;
 }
 
-function AccessList({ person }: { person: string | null }) {
+function RecordsOf({ person }: { person: string | null }) {
   const of = person ? { with: person } : {};
   const first = api.useQuery('get', '/api/practice/access', { params: { query: of } });
   const [older, setOlder] = useState<Schemas['AccessesView'][]>([]);
@@ -56,67 +49,67 @@ function AccessList({ person }: { person: string | null }) {
   };
   const lines = pages.flatMap((page) => page.lines);
   return (
-    <section aria-labelledby="access" className="grid gap-3 border-t border-hairline pt-5">
-      {/* Whoever asked who read one record is shown that. */}
-      <h2 id="access" className="text-xl" ref={(heading) => (person ? heading?.scrollIntoView() : undefined)}>
-        Who read and changed what
-      </h2>
-      {person && (
-        <p>
-          Of <strong>{lines[0]?.name ?? 'this person'}</strong> alone.{' '}
-          <Link className="underline underline-offset-4" to="/practice">
-            Everybody’s
-          </Link>
-        </p>
-      )}
-      {lines.length === 0 ? (
-        <p className="text-ink2">Nobody’s record was opened yet.</p>
-      ) : (
-        <table className="w-full border-collapse text-sm">
-          <thead className="text-left text-ink2 max-md:sr-only">
-            <tr>
-              <th className="w-28 py-1 pr-4 font-normal">day</th>
-              <th className="w-40 py-1 pr-4 font-normal">who</th>
-              <th className="w-48 py-1 pr-4 font-normal">whose record</th>
-              <th className="py-1 font-normal">what</th>
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line, at) => (
-              <tr key={line.id} className="border-t border-hairline align-top max-md:grid max-md:grid-cols-2 max-md:py-1">
-                <td className="py-1.5 pr-4 whitespace-nowrap max-md:col-span-2 max-md:empty:hidden">
-                  {lines[at - 1]?.day === line.day ? '' : day(line.day)}
-                </td>
-                <td className="py-1.5 pr-4">{line.by}</td>
-                <td className="py-1.5 pr-4">
-                  <Link className="underline underline-offset-4" to={`/people/${line.person}/person`}>
-                    {line.name}
-                  </Link>
-                </td>
-                <td className="py-1.5 max-md:col-span-2">{what(line)}</td>
+    <>
+      <section aria-labelledby="access" className="grid gap-3 border-t border-hairline pt-5">
+        {/* Whoever asked who read one record is shown that. */}
+        <h2 id="access" className="text-xl" ref={(heading) => (person ? heading?.scrollIntoView() : undefined)}>
+          Who read and changed what
+        </h2>
+        {person && (
+          <p>
+            Of <strong>{lines[0]?.name ?? 'this person'}</strong> alone.{' '}
+            <Link className="underline underline-offset-4" to="/practice">
+              Everybody’s
+            </Link>
+          </p>
+        )}
+        {lines.length === 0 ? (
+          <p className="text-ink2">Nobody’s record was opened yet.</p>
+        ) : (
+          <table className="w-full border-collapse text-sm">
+            <thead className="text-left text-ink2 max-md:sr-only">
+              <tr>
+                <th className="w-28 py-1 pr-4 font-normal">day</th>
+                <th className="w-40 py-1 pr-4 font-normal">who</th>
+                <th className="w-48 py-1 pr-4 font-normal">whose record</th>
+                <th className="py-1 font-normal">what</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      {after && (
-        <div>
-          <Button disabled={busy} onClick={() => void goOn()}>
-            Older
-          </Button>
-        </div>
-      )}
-    </section>
+            </thead>
+            <tbody>
+              {lines.map((line, at) => (
+                <tr key={line.id} className="border-t border-hairline align-top max-md:grid max-md:grid-cols-2 max-md:py-1">
+                  <td className="py-1.5 pr-4 whitespace-nowrap max-md:col-span-2 max-md:empty:hidden">
+                    {lines[at - 1]?.day === line.day ? '' : day(line.day)}
+                  </td>
+                  <td className="py-1.5 pr-4">{line.by}</td>
+                  <td className="py-1.5 pr-4">
+                    <Link className="underline underline-offset-4" to={`/people/${line.person}/person`}>
+                      {line.name}
+                    </Link>
+                  </td>
+                  <td className="py-1.5 max-md:col-span-2">{what(line)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        {after && (
+          <div>
+            <Button disabled={busy} onClick={() => void goOn()}>
+              Older
+            </Button>
+          </div>
+        )}
+      </section>
+      <Erasures erasures={first.data.erasures} />
+    </>
   );
 }
 
-function Erasures() {
-  const list = api.useQuery('get', '/api/practice/erasures', {});
+function Erasures({ erasures }: Pick<Schemas['AccessesView'], 'erasures'>) {
   const refresh = useRefresh();
-  if (!list.data) return <Loading what="Reading what is at its end" error={list.error} again={() => void list.refetch()} />;
-  const { waiting, erased } = list.data;
   const keep = async (person: string, name: string) => {
-    const { error } = await http.DELETE('/api/people/{person}/erasure', { params: { path: { person } } });
+    const { error } = await http.DELETE('/api/people/{person}/archive', { params: { path: { person } } });
     toast(error ? sentenceOf(error) : `The record of ${name} stays.`);
     await refresh();
   };
@@ -125,28 +118,29 @@ function Erasures() {
       <h2 id="erasures" className="text-xl">
         Records at their end
       </h2>
-      {waiting.length + erased.length === 0 && (
+      {erasures.length === 0 && (
         <p className="text-ink2">None. A copy of a record, and its end, are asked for in the Person step.</p>
       )}
       <ul className="grid gap-1">
-        {waiting.map(({ person, name, on, by }) => (
-          <li
-            key={person}
-            className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet px-4 py-2"
-          >
-            <span className="min-w-0 flex-1">
-              <strong>{name}</strong>: to be erased on {longDay(on)}; asked for by {by}.
-            </span>
-            <Button look="quiet" onClick={() => void keep(person, name)}>
-              keep this record
-            </Button>
-          </li>
-        ))}
-        {erased.map(({ on, by }, at) => (
-          <li key={at} className="px-4 py-1 text-sm text-ink2">
-            A record was erased on {longDay(on)}; asked for by {by}.
-          </li>
-        ))}
+        {erasures.map(({ person, name, on, by }, at) =>
+          person ? (
+            <li
+              key={person}
+              className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet px-4 py-2"
+            >
+              <span className="min-w-0 flex-1">
+                <strong>{name}</strong>: to be erased on {longDay(on)}; asked for by {by}.
+              </span>
+              <Button look="quiet" onClick={() => void keep(person, name)}>
+                keep this record
+              </Button>
+            </li>
+          ) : (
+            <li key={at} className="px-4 py-1 text-sm text-ink2">
+              A record was erased on {longDay(on)}; asked for by {by}.
+            </li>
+          ),
+        )}
       </ul>
     </section>
   );

@@ -46,8 +46,13 @@ export function Stages({ person, session }: { person: string; session: string })
     return true;
   };
   const of = (stage: Stage) => ({ params: { path: { person, session, stage: stage.id } } });
-  const bringBack = (stage: Stage) =>
-    take(http.POST('/api/people/{person}/sessions/{session}/stages/{stage}/bring-back', of(stage)), 'It comes again.');
+  const bringBack = async (stage: Stage) => {
+    const { error } = await http.POST('/api/people/{person}/taken-back/{kind}/{row}', {
+      params: { path: { person, kind: 'stages', row: stage.id } },
+    });
+    toast(error ? sentenceOf(error) : 'It comes again.');
+    await stages.refetch();
+  };
   const remove = (stage: Stage) =>
     take(http.DELETE('/api/people/{person}/sessions/{session}/stages/{stage}', of(stage)), 'Taken out.', {
       action: { label: 'Take back', onClick: () => void bringBack(stage) },
