@@ -6,6 +6,7 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Home\Stage;
 use EvenRungs\Home\StageKind;
 use EvenRungs\Ladder\Rung;
@@ -83,10 +84,11 @@ final readonly class Growth
      */
     public static function allAtOnce(array $now, array $before, array $later): array
     {
-        [[$first], $rest] = [self::oneAtATime($now), self::oneAtATime($now)[1]];
-        [, $were] = self::oneAtATime($before);
-        if ($rest === [] && count($later) === count($were) && ($first[0]->items[0]->id ?? '') === ($before[0]->items[0]->id ?? null)) {
-            return self::replaced($before, $first[0]->items[0]);
+        [$first, $rest] = self::oneAtATime($now);
+        [$was, $were] = self::oneAtATime($before);
+        $item = $first[0]->items[0] ?? null;
+        if ($item !== null && $rest === [] && count($later) === count($were) && ($was[0]->items[0]->id ?? null) === $item->id) {
+            return self::replaced($before, $item);
         }
 
         return [...$now, ...array_map(static fn(WrittenItem $item): WrittenBlock => WrittenBlock::straight($item), $later)];
@@ -133,13 +135,13 @@ final readonly class Growth
     private static function tooMuch(PersonRecord $record, WrittenItem $now, Rung $rung, string $dose, int $sequence): ?string
     {
         $written = $record->library->has($now->rung) ? $record->library->rung($now->rung) : $rung;
-        $next = $record->doses()->next()[$written->slug] ?? null;
-        $here = NextDose::onRung($written, $record->rungSessions(Side::Both));
+        $comes = DoseLine::parse($dose, $rung->sidedness, $record->method->counting());
+        $next = $record->doses()->like($comes, $written);
+        $here = NextDose::onRung($written, $record->rungSessions(Side::Both), $comes->first() instanceof Timed);
         $last = $here[count($here) - 1] ?? null;
         if ($next === null || $last === null || max($last->sequence, $last->told ?? 0) <= $sequence) {
             return null;
         }
-        $comes = DoseLine::parse($dose, $rung->sidedness, $record->method->counting());
         $isMore = $rung->slug === $written->slug ? $comes->asksForMoreThan($next->dose) || $comes->sets() > $next->dose->sets() : $rung->height->above($written->height) > 0;
 
         return $isMore && ($next->isLighter || $last->wasTooMuch($record->circumstances()->highestEffort())) ? $next->reason->sentence : null;
