@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $lines_fresh    on which day, and made with what, no line of the lists was old
  * @property int                        $kept_days      for which people stay on devices
  * @property string|null                $home_round_on  the day on which everybody was looked at who is to be reminded
+ * @property \Illuminate\Support\Carbon|null $backed_up_at when the last backup was begun that was restored once and the same
  * @property int                        $library_version 0 while the shipped ladders are used as they are
  */
 final class Practice extends Model
@@ -31,7 +32,7 @@ final class Practice extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['method' => 'array', 'kept_days' => 'integer'];
+        return ['method' => 'array', 'kept_days' => 'integer', 'backed_up_at' => 'datetime'];
     }
 
     public function method(): Method

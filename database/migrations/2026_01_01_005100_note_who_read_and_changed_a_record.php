@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Who of the practice read or changed whose record, a row for each day; it goes with the record. Of days before nothing is known. */
+/** Who of the practice read or changed whose record, a row for each day, which goes with the record; and when the last backup was made. Of days before nothing is known. */
 return new class extends Migration {
     public function up(): void
     {
@@ -25,10 +25,12 @@ return new class extends Migration {
             $table->unique(['person_id', 'day', 'user_id']);
             $table->index(['practice_id', 'day', 'id']);
         });
+        Schema::table('practices', static fn(Blueprint $table) => $table->timestamp('backed_up_at')->nullable()->comment('when the last backup was begun that was restored once and the same'));
     }
 
     public function down(): void
     {
         Schema::dropIfExists('accesses');
+        Schema::table('practices', static fn(Blueprint $table) => $table->dropColumn('backed_up_at'));
     }
 };

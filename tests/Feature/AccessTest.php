@@ -66,8 +66,12 @@ final class AccessTest extends ApiTestCase
         $this->getJson('/api/practice/access?after='.urlencode((string) $first->json('next')))->assertOk()->assertJsonCount(11, 'lines')->assertJsonPath('lines.10.day', '2026-06-01')->assertJsonPath('next', null);
     }
 
-    public function test_what_is_to_be_erased_and_what_was_is_told_the_owner(): void
+    public function test_what_is_to_be_erased_what_was_and_the_last_backup_are_told_the_owner(): void
     {
+        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('backedUpAt', null);
+        DB::table('practices')->where('id', $this->trainer->practice_id)->update(['backed_up_at' => '2026-05-30 03:00:00']);
+        $this->actingAs($this->trainer->refresh());
+        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('backedUpAt', '2026-05-30T03:00:00Z');
         $person = $this->person();
         $this->deleteJson("/api/people/{$person}/record")->assertOk();
         $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('erasures', [['person' => $person, 'name' => 'Corvin Strake', 'on' => '2026-07-01', 'by' => $this->trainer->name]]);

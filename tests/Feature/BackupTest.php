@@ -36,6 +36,7 @@ final class BackupTest extends TestCase
     {
         $file = self::$folder.'/kept';
         self::assertStringContainsString('restored once and the same', self::go(['bin/backup', $file])->getOutput());
+        self::assertSame(gmdate('Y-m-d'), trim(self::go(['bin/db', 'client', '-N', '-e', 'SELECT DATE(backed_up_at) FROM practices', self::DATABASE])->getOutput()), 'its owner reads when');
         $sealed = (string) file_get_contents($file);
         self::assertStringNotContainsString('Quarry Hall', $sealed);
         $practices = static fn(): string => trim(self::go(['bin/db', 'client', '-N', '-e', 'SELECT name FROM practices', self::DATABASE])->getOutput());

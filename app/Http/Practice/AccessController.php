@@ -27,6 +27,7 @@ final readonly class AccessController
         return new JsonResponse(new AccessesView(
             lines: array_map(AccessView::of(...), array_values($page->items())),
             next: $page->nextCursor()?->encode(),
+            backedUpAt: $input->by()->practice->backed_up_at?->toIso8601ZuluString(),
             erasures: $input->page() === null ? self::erasures($input->by()) : [],
         ));
     }

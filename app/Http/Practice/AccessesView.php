@@ -9,7 +9,8 @@ final readonly class AccessesView
     /**
      * @param list<AccessView>  $lines    the newest first
      * @param string|null       $next     where the list goes on
+     * @param string|null       $backedUpAt the last backup that was restored once and the same, a moment; null for none
      * @param list<ErasureView> $erasures those to come by date, then those that were, the newest first
      */
-    public function __construct(public array $lines, public ?string $next, public array $erasures) {}
+    public function __construct(public array $lines, public ?string $next, public ?string $backedUpAt, public array $erasures) {}
 }

@@ -490,6 +490,8 @@ export interface components {
             lines: components["schemas"]["AccessView"][];
             /** @description where the list goes on */
             next: string | null;
+            /** @description the last backup that was restored once and the same, a moment; null for none */
+            backedUpAt: string | null;
             /** @description those to come by date, then those that were, the newest first */
             erasures: components["schemas"]["ErasureView"][];
         };

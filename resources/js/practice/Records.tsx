@@ -3,9 +3,10 @@ import { Link, useSearchParams } from 'react-router';
 import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
-import { day, longDay } from '@/ui/day';
+import { clockTime, day, localDate, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { toast } from '@/ui/notice';
+import { Status } from '@/ui/Status';
 
 type Line = Schemas['AccessView'];
 
@@ -24,7 +25,7 @@ const what = ({ wrote, copies }: Line): string =>
     ...(copies > 0 ? [`took a copy${times(copies)}`] : []),
   ].join('; ');
 
-/** Who read and changed whose record, and which of them are at their end. For the owner. */
+/** Who read and changed whose record, which of them are at their end, and the last backup of all. For the owner. */
 export function Records() {
   const person = useSearchParams()[0].get('of');
   // Another person is another list.
@@ -102,6 +103,7 @@ function RecordsOf({ person }: { person: string | null }) {
         )}
       </section>
       <Erasures erasures={first.data.erasures} />
+      <Backup at={first.data.backedUpAt} />
     </>
   );
 }
@@ -142,6 +144,31 @@ function Erasures({ erasures }: Pick<Schemas['AccessesView'], 'erasures'>) {
           ),
         )}
       </ul>
+    </section>
+  );
+}
+
+/** So many days a backup may be old before it is said. */
+const OLD = 7;
+
+const daysSince = (at: string): number => Math.floor((Date.now() - Date.parse(at)) / 86_400_000);
+
+function Backup({ at }: { at: string | null }) {
+  const age = at ? daysSince(at) : 0;
+  return (
+    <section aria-labelledby="backup" className="grid gap-3 border-t border-hairline pt-5">
+      <h2 id="backup" className="text-xl">
+        Backup
+      </h2>
+      {age > OLD && <Status kind="watch" word={`${age} days old`} />}
+      <p>
+        {at
+          ? `The last one was made on ${longDay(localDate(new Date(at)))} at ${clockTime(at)}, and restored once to be sure.`
+          : 'None was made yet.'}{' '}
+        <span className="text-ink2">
+          It keeps all records and pictures, encrypted, and is made where the application runs: <code>bin/backup FILE</code>.
+        </span>
+      </p>
     </section>
   );
 }
