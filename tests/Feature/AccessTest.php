@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Exceptions;
 
 /** Who read and who changed whose record, for the owner of the practice. */
 final class AccessTest extends ApiTestCase
@@ -37,6 +38,24 @@ final class AccessTest extends ApiTestCase
         $this->getJson("/api/people/{$person}/review")->assertOk();
         self::assertSame([], array_values(array_filter($queries, static fn(string $sql): bool => str_contains($sql, 'accesses'))), 'looking again costs no writing');
         $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('lines.0.day', '2026-06-02')->assertJsonPath('lines.0.wrote', [])->assertJsonCount(2, 'lines');
+    }
+
+    public function test_who_has_a_person_waiting_reads_on_where_it_cannot_be_noted(): void
+    {
+        $person = $this->person();
+        $this->travel(2)->hours();
+        Exceptions::fake();
+        $isNoted = false;
+        DB::connection()->beforeExecuting(static function (string $sql) use (&$isNoted): void {
+            if (str_contains($sql, 'INSERT INTO accesses')) {
+                $isNoted = true;
+                throw new \RuntimeException('The disk is full.');
+            }
+        });
+
+        $this->getJson("/api/people/{$person}")->assertOk();
+        self::assertTrue($isNoted);
+        Exceptions::assertReported(\RuntimeException::class);
     }
 
     public function test_it_is_the_owners_of_one_practice_and_of_one_person_where_one_is_named(): void

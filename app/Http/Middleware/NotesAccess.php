@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Time\PracticeClock;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -21,6 +22,8 @@ use Symfony\Component\HttpFoundation\Response;
 final readonly class NotesAccess
 {
     private const READ = 'records_read';
+
+    private const ATTEMPTS = 5;
 
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
@@ -35,7 +38,8 @@ final readonly class NotesAccess
         if ($isCopy || ! $request->isMethodSafe()) {
             Access::note($user, $id, PracticeClock::of($user)->today()->iso(), $isCopy ? null : self::step($route), $isCopy);
         } elseif (! $this->isKnown($request, $id)) {
-            Access::note($user, $id, PracticeClock::of($user)->today()->iso(), null);
+            // Views are opened by several requests at once; and whoever has a person waiting reads on, noted or not.
+            rescue(static fn() => DB::transaction(static fn() => Access::note($user, $id, PracticeClock::of($user)->today()->iso(), null), self::ATTEMPTS));
         }
 
         return $response;
