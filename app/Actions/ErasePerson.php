@@ -28,32 +28,46 @@ final readonly class ErasePerson
 
     public function __construct(private PhotoShelf $shelf) {}
 
-    public function erase(Person $person, Day $today): void
+    /** Where it is still asked for, as the row says once nobody else can write it. */
+    public function erase(string $id, Day $today): void
     {
-        DB::transaction(function () use ($person, $today): void {
-            Photo::query()->where('person_id', $person->id)->lazyById()->each(fn(Photo $photo) => $this->shelf->remove($photo));
+        DB::transaction(function () use ($id, $today): void {
+            $person = Person::query()->where('erase_on', '<=', $today->iso())->lockForUpdate()->find($id);
+            if ($person === null) {
+                return;
+            }
+            Photo::query()->where('person_id', $id)->lazyById()->each(fn(Photo $photo) => $this->shelf->remove($photo));
             // The rows of a person refer to each other in circles.
             DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-            foreach (self::THROUGH as $table => [$column, $parents]) {
-                DB::table($table)->join($parents, "{$parents}.id", '=', "{$table}.{$column}")->where("{$parents}.person_id", $person->id)->delete();
+            try {
+                self::rows($id);
+            } finally {
+                DB::statement('SET FOREIGN_KEY_CHECKS = 1');
             }
-            DB::table('takings')->where('id', $person->id)->delete();
-            $owners = [$person->id, ...DB::table('programs')->where('person_id', $person->id)->pluck('id')->all()];
-            foreach (['own_methods', 'method_changes'] as $table) {
-                DB::table($table)->whereIn('owner_id', $owners)->delete();
-            }
-            foreach (Schema::getTableListing(Schema::getCurrentSchemaName(), schemaQualified: false) as $table) {
-                if (Schema::hasColumn($table, 'person_id')) {
-                    // What was created is not known as taken any more either.
-                    if (Schema::hasColumn($table, 'id')) {
-                        DB::table('takings')->join($table, "{$table}.id", '=', 'takings.id')->where("{$table}.person_id", $person->id)->delete();
-                    }
-                    DB::table($table)->where('person_id', $person->id)->delete();
-                }
-            }
-            DB::table('people')->where('id', $person->id)->delete();
-            DB::statement('SET FOREIGN_KEY_CHECKS = 1');
             Erasure::query()->create(['practice_id' => $person->practice_id, 'user_id' => $person->erase_asked_by, 'erased_on' => $today->iso()]);
         });
+    }
+
+    private static function rows(string $id): void
+    {
+        foreach (self::THROUGH as $table => [$column, $parents]) {
+            DB::table($table)->join($parents, "{$parents}.id", '=', "{$table}.{$column}")->where("{$parents}.person_id", $id)->delete();
+        }
+        $owners = [$id, ...DB::table('programs')->where('person_id', $id)->pluck('id')->all()];
+        foreach (['own_methods', 'method_changes'] as $table) {
+            DB::table($table)->whereIn('owner_id', $owners)->delete();
+        }
+        foreach (Schema::getTableListing(Schema::getCurrentSchemaName(), schemaQualified: false) as $table) {
+            if (! Schema::hasColumn($table, 'person_id')) {
+                continue;
+            }
+            if (Schema::hasColumn($table, 'id')) {
+                // What was created is not known as taken any more either.
+                DB::table('takings')->join($table, "{$table}.id", '=', 'takings.id')->where("{$table}.person_id", $id)->delete();
+            }
+            DB::table($table)->where('person_id', $id)->delete();
+        }
+        DB::table('takings')->where('id', $id)->delete();
+        DB::table('people')->where('id', $id)->delete();
     }
 }

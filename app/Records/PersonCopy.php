@@ -40,6 +40,7 @@ use App\Models\TrainingSession;
 use App\Models\User;
 use App\Models\WeekWriting;
 use App\Photos\PhotoShelf;
+use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -78,26 +79,34 @@ final readonly class PersonCopy
     /** @return string where it was written; whoever asked takes it away again */
     public function write(Person $person, User $by): string
     {
-        $path = self::file();
-        [$json, $csv] = [self::file(), self::file()];
-        $zip = new \ZipArchive;
-        $zip->open($path, \ZipArchive::OVERWRITE);
-        $this->record($person, $by, $json);
-        $this->trainings($person, $csv);
-        $zip->addFile($json, 'record.json');
-        $zip->addFile($csv, 'trainings.csv');
-        foreach (Photo::query()->where('person_id', $person->id)->whereNull('undone_at')->orderBy('id')->get() as $photo) {
-            try {
-                $zip->addFromString("pictures/{$photo->id}.jpg", $this->shelf->jpeg($photo));
-            } catch (FileNotFoundException) {
-                // Let go of meanwhile.
+        // In clear: where something fails none of them stays.
+        [$path, $json, $csv] = [self::file(), self::file(), self::file()];
+        try {
+            $this->record($person, $by, $json);
+            $this->trainings($person, $csv);
+            $zip = new \ZipArchive;
+            $zip->open($path, \ZipArchive::OVERWRITE);
+            $zip->addFile($json, 'record.json');
+            $zip->addFile($csv, 'trainings.csv');
+            foreach (Photo::query()->where('person_id', $person->id)->whereNull('undone_at')->orderBy('id')->get() as $photo) {
+                try {
+                    $zip->addFromString("pictures/{$photo->id}.jpg", $this->shelf->jpeg($photo));
+                } catch (FileNotFoundException|DecryptException) {
+                    // Let go of meanwhile, or of another key.
+                }
             }
+            if (! $zip->close()) {
+                throw new \RuntimeException('The copy could not be written.');
+            }
+        } catch (\Throwable $problem) {
+            unlink($path);
+            throw $problem;
+        } finally {
+            unlink($json);
+            unlink($csv);
         }
-        $written = $zip->close();
-        unlink($json);
-        unlink($csv);
 
-        return $written ? $path : throw new \RuntimeException('The copy could not be written.');
+        return $path;
     }
 
     private function record(Person $person, User $by, string $path): void

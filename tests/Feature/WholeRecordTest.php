@@ -11,6 +11,7 @@ use App\Photos\PhotoShelf;
 use App\Records\PersonCopy;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Exceptions;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
 use Intervention\Image\ImageManager;
@@ -91,6 +92,34 @@ final class WholeRecordTest extends ApiTestCase
         self::assertSame([$this->trainer->id], DB::table('erasures')->where('erased_on', '2026-07-01')->pluck('user_id')->all());
         self::assertSame(0, Artisan::call('people:erase'));
         self::assertSame(1, DB::table('erasures')->count(), 'once');
+    }
+
+    public function test_one_that_cannot_be_erased_keeps_nobody_elses_record_and_one_taken_back_meanwhile_stays(): void
+    {
+        [$first, $second, $third] = [$this->lived(), $this->person(['name' => 'Ilse Torvane']), $this->person(['name' => 'Osk Brannoch'])];
+        foreach ([$first, $second, $third] as $person) {
+            $this->deleteJson("/api/people/{$person}/record")->assertOk();
+        }
+        $this->travelTo('2026-07-02 03:10:00');
+        Exceptions::fake();
+        DB::connection()->beforeExecuting(static function (string $sql, array $bindings) use ($first, $second, $third): void {
+            if (str_contains($sql, 'delete from `plans`') && in_array($first, $bindings, true)) {
+                throw new \RuntimeException('The disk is full.');
+            }
+            // The owner presses as the night run comes to the second.
+            if (str_contains($sql, 'for update') && in_array($second, $bindings, true)) {
+                DB::update('UPDATE people SET erase_on = NULL WHERE id = ?', [$third]);
+            }
+        });
+
+        self::assertSame(1, Artisan::call('people:erase'));
+        Exceptions::assertReported(\RuntimeException::class);
+        $here = DB::table('people')->orderBy('id')->pluck('id')->all();
+        self::assertContains($first, $here);
+        self::assertNotContains($second, $here);
+        self::assertContains($third, $here);
+        self::assertSame(2, DB::table('set_logs')->count(), 'whole or not at all');
+        self::assertSame(1, (int) DB::selectOne('SELECT @@FOREIGN_KEY_CHECKS AS checks')->checks);
     }
 
     public function test_only_the_owner_takes_a_copy_or_erases(): void

@@ -20,15 +20,22 @@ final class ErasePeople extends Command
 
     public function handle(ErasePerson $action): int
     {
+        $failed = 0;
         foreach (Practice::query()->orderBy('id')->get() as $practice) {
-            PracticeScope::actingFor($practice->id, static function () use ($practice, $action): void {
+            PracticeScope::actingFor($practice->id, static function () use ($practice, $action, &$failed): void {
                 $today = Day::parse(now()->setTimezone($practice->time_zone)->format('Y-m-d'));
-                foreach (Person::query()->where('erase_on', '<=', $today->iso())->orderBy('id')->get() as $person) {
-                    $action->erase($person, $today);
+                foreach (Person::query()->where('erase_on', '<=', $today->iso())->orderBy('id')->pluck('id') as $id) {
+                    try {
+                        $action->erase($id, $today);
+                    } catch (\Throwable $problem) {
+                        // One that cannot be erased keeps nobody else's record.
+                        report($problem);
+                        $failed++;
+                    }
                 }
             });
         }
 
-        return self::SUCCESS;
+        return $failed === 0 ? self::SUCCESS : self::FAILURE;
     }
 }

@@ -34,9 +34,8 @@ final readonly class NotesAccess
             return $response;
         }
         $id = $person instanceof Person ? $person->id : $person;
-        $isCopy = $route->getName() === 'personCopy';
-        if ($isCopy || ! $request->isMethodSafe()) {
-            Access::note($user, $id, PracticeClock::of($user)->today()->iso(), $isCopy ? null : self::step($route), $isCopy);
+        if (! $request->isMethodSafe()) {
+            Access::note($user, $id, PracticeClock::of($user)->today()->iso(), self::step($route));
         } elseif (! $this->isKnown($request, $id)) {
             // Views are opened by several requests at once; and whoever has a person waiting reads on, noted or not.
             rescue(static fn() => DB::transaction(static fn() => Access::note($user, $id, PracticeClock::of($user)->today()->iso(), null), self::ATTEMPTS));

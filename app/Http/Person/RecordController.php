@@ -7,6 +7,7 @@ namespace App\Http\Person;
 use App\Actions\ErasePerson;
 use App\Api\Reads;
 use App\Api\Removes;
+use App\Models\Access;
 use App\Models\Person;
 use App\Models\User;
 use App\Records\OpenPerson;
@@ -25,7 +26,9 @@ final readonly class RecordController
     #[Reads('/api/people/{person}/record', 'personCopy', media: 'application/zip')]
     public function copy(Person $person, PersonCopy $copy, #[CurrentUser] User $user): BinaryFileResponse
     {
-        $name = (Str::slug($person->name) ?: 'record').'-'.PracticeClock::of($user)->today()->iso().'.zip';
+        $today = PracticeClock::of($user)->today()->iso();
+        Access::note($user, $person->id, $today, null, isCopy: true);
+        $name = (Str::slug($person->name) ?: 'record')."-{$today}.zip";
 
         return response()->download($copy->write($person, $user), $name, ['Content-Type' => 'application/zip', 'Cache-Control' => 'no-store, private'])->deleteFileAfterSend();
     }
