@@ -100,9 +100,13 @@ final class CarelessHandsTest extends BrowserTestCase
     /** A sign that was told at the last moment, or without a network, arrives only now, and voids what was cleared before. */
     private function home(Chromium $phone, Chromium $desk): void
     {
-        while ($phone->visit('/home')->find(self::CLOSED.' | //main//button | //main//a | //main//input') && $phone->has(self::CLOSED)) {
-            $this->clear($desk);
-        }
+        do {
+            $phone->visit('/home')->find(self::CLOSED.' | //main//button | //main//a | //main//input');
+            $isClosed = $phone->has(self::CLOSED);
+            if ($isClosed) {
+                $this->clear($desk);
+            }
+        } while ($isClosed);
         $this->hands->did('→ /home');
     }
 
