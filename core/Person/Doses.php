@@ -113,7 +113,7 @@ final class Doses
         return $this->next[$rung->slug] ?? $this->unlessTakenOver($rung, $this->after($rung) ?? NextDose::first($this->first($rung)));
     }
 
-    /** What comes next where a dose is written as this one is, in sets or by the clock; null where the rung was not done so, and nobody stands on it. */
+    /** What comes next where a dose is written as this one is: in sets, null where the rung was never done and nobody stands on it; by the clock, where it was never done so. */
     public function like(Dose $written, Rung $rung): ?NextDose
     {
         if (! $written->first() instanceof Timed) {
