@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { expect, it } from 'vitest';
+import { Button } from './Button';
 import { Dialog } from './Dialog';
 
 /** A view whose opener is gone with what is done in the dialog, such as the button of an empty session. */
@@ -40,4 +41,32 @@ it.each([
   fireEvent.click(screen.getByText('type lines'));
   fireEvent.click(await screen.findByText('put in'));
   await waitFor(() => expect(document.activeElement?.textContent).toBe(at));
+});
+
+const open = (children: ReactNode) =>
+  render(
+    <Dialog open onClose={() => undefined} title="Erase it?">
+      {children}
+    </Dialog>,
+  );
+
+it('begins before a button that acts, so that a key pressed too often does nothing', () => {
+  open(
+    <>
+      <p>In thirty days it is gone.</p>
+      <Button look="next">Erase it</Button>
+      <Button>Leave it</Button>
+    </>,
+  );
+  expect(document.activeElement).toBe(screen.getByRole('dialog'));
+});
+
+it('begins with the first field where there is one', () => {
+  open(
+    <>
+      <input aria-label="Why" />
+      <Button look="next">Keep it</Button>
+    </>,
+  );
+  expect(document.activeElement).toBe(screen.getByLabelText('Why'));
 });

@@ -15,6 +15,15 @@ function giveBack(from: Element | null): void {
   heading.focus({ preventScroll: true });
 }
 
+/** The keyboard never begins on a button that acts: where it comes first, what it is about is read before. */
+function beginBeforeWhatActs(event: Event): void {
+  const box = event.currentTarget;
+  if (!(box instanceof HTMLElement) || !box.querySelector('input, select, textarea, button, a[href]')?.matches('.look-next'))
+    return;
+  event.preventDefault();
+  box.focus();
+}
+
 interface Content {
   className: string;
   children: ReactNode;
@@ -70,6 +79,7 @@ function Box({ className, children }: Content) {
   return (
     <Radix.Content
       aria-describedby={undefined}
+      onOpenAutoFocus={beginBeforeWhatActs}
       onCloseAutoFocus={(event) => {
         event.preventDefault();
         giveBack(from);
