@@ -44,6 +44,7 @@ use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * A copy of everything that is kept of a person, as one archive: record.json with every row, trainings.csv with a line for each
@@ -121,7 +122,7 @@ final readonly class PersonCopy
         foreach (self::KINDS as $name => $kind) {
             fwrite($out, ',');
             $rows = $kind::query()->where('person_id', $person->id);
-            $this->list($out, $name, in_array($kind, [TrainingSession::class, SheetStage::class], true) ? $rows->withoutGlobalScope(\Illuminate\Database\Eloquent\SoftDeletingScope::class) : $rows);
+            $this->list($out, $name, in_array($kind, [TrainingSession::class, SheetStage::class], true) ? $rows->withoutGlobalScope(SoftDeletingScope::class) : $rows);
         }
         fwrite($out, '}}');
         fclose($out);

@@ -167,7 +167,11 @@ final readonly class UpToDate
         [$written, $dose] = $written;
         $rung = self::rung($written, $dose, $record, $isEasier);
         if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
-            return $rung->height->above($written->height) < 0 ? self::sameSeconds($dose, $rung, $written, $item, $record) : ($dose->first() instanceof Timed ? self::byTheClock($item, $written, $dose, $record, $isEasier) : null);
+            return match (true) {
+                $rung->height->above($written->height) < 0 => self::sameSeconds($dose, $rung, $written, $item, $record),
+                $dose->first() instanceof Timed => self::byTheClock($item, $written, $dose, $record, $isEasier),
+                default => null,
+            };
         }
         $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
         if ($coming === null) {

@@ -65,9 +65,9 @@ final class AccountStoryTest extends BrowserTestCase
         $this->tabTo('Erase it in thirty days');
         $browser->keys(Key::ENTER)->see('Edda Quillon is put away, and erased on')->see('To be erased on')->doesNotSee('put this person away');
         self::assertSame(1, self::rows('people', 'erase_on IS NOT NULL AND archived_at IS NOT NULL'));
-        $browser->visit('/practice')->see('Records at their end')->see('Edda Quillon: to be erased on');
+        $browser->visit('/practice')->see('Erasure')->see('Edda Quillon: to be erased on');
         $this->isAccessible('the practice with its records');
-        $browser->press('keep this record')->see('The record of Edda Quillon stays.')->see('are asked for in the Person step');
+        $browser->press('keep this record')->see('The record of Edda Quillon stays.')->see('A record is copied or erased in the Person step');
         self::assertSame(0, self::rows('people', 'erase_on IS NOT NULL'));
 
         $browser->visit($this->addressOf('Edda Quillon', 'person'))->doesNotSee('To be erased on')->click('//a[normalize-space()="who read it"]');

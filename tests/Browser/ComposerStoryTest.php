@@ -96,7 +96,7 @@ final class ComposerStoryTest extends BrowserTestCase
         $stages = static fn(): int => self::rows('sheet_stages', 'deleted_at IS NULL AND together IS NOT NULL');
         $coming = $stages();
         $browser->press('take out')->see('Taken out.')->waitUntil(static fn(): bool => $stages() === $coming - 1, 'one less to come');
-        $browser->press('Take back')->see('It comes again.')->press('all of it now again')->see('Press a day');
+        $browser->press('Take back')->see('It comes again.')->press('all exercises at once again')->see('Press a day');
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.querySelectorAll("[data-row]").length') === $coming + 1, 'all of it again');
         self::assertContains('2x(2x10s/5)', $browser->driver->executeScript('return [...document.querySelectorAll("[aria-label^=\"Dose of\"]")].map((one) => one.value)'));
         $this->noComplaints();

@@ -87,10 +87,13 @@ final class AccessTest extends ApiTestCase
 
     public function test_what_is_to_be_erased_what_was_and_the_last_backup_are_told_the_owner(): void
     {
-        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('backedUpAt', null);
+        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('backedUpAt', null)->assertJsonPath('isBackupOld', true);
         DB::table('practices')->where('id', $this->trainer->practice_id)->update(['backed_up_at' => '2026-05-30 03:00:00']);
         $this->actingAs($this->trainer->refresh());
-        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('backedUpAt', '2026-05-30T03:00:00Z');
+        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('backedUpAt', '2026-05-30T03:00:00Z')->assertJsonPath('isBackupOld', false);
+        $this->travelTo('2026-06-07 09:00:00');
+        $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('isBackupOld', true);
+        $this->travelTo('2026-06-01 09:00:00');
         $person = $this->person();
         $this->deleteJson("/api/people/{$person}/record")->assertOk();
         $this->getJson('/api/practice/access')->assertOk()->assertJsonPath('erasures', [['person' => $person, 'name' => 'Corvin Strake', 'on' => '2026-07-01', 'by' => $this->trainer->name]]);

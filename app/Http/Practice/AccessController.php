@@ -16,6 +16,9 @@ use Illuminate\Http\JsonResponse;
 /** What became of the records of the practice: who read and changed them, and which are at their end. For its owner alone. */
 final readonly class AccessController
 {
+    /** So many days a backup may be old before the owner is told. */
+    private const BACKUP_DAYS = 7;
+
     /** The newest first, page by page; of one person where one is named. */
     #[Reads('/api/practice/access', 'access', AccessesView::class, queries: ['with', 'after'])]
     public function __invoke(PageRequest $input): JsonResponse
@@ -24,10 +27,13 @@ final readonly class AccessController
         $page = Access::query()->when($with !== '', static fn(Builder $rows) => $rows->where('person_id', $with))->with(['person', 'user'])
             ->orderByDesc('day')->orderByDesc('id')->cursorPaginate(PageRequest::LINES, ['*'], 'after', $input->page());
 
+        $backup = $input->by()->practice->backed_up_at;
+
         return new JsonResponse(new AccessesView(
             lines: array_map(AccessView::of(...), array_values($page->items())),
             next: $page->nextCursor()?->encode(),
-            backedUpAt: $input->by()->practice->backed_up_at?->toIso8601ZuluString(),
+            backedUpAt: $backup?->toIso8601ZuluString(),
+            isBackupOld: $backup === null || $backup->lt(now()->subDays(self::BACKUP_DAYS)),
             erasures: $input->page() === null ? self::erasures($input->by()) : [],
         ));
     }

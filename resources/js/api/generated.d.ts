@@ -492,6 +492,8 @@ export interface components {
             next: string | null;
             /** @description the last backup that was restored once and the same, a moment; null for none */
             backedUpAt: string | null;
+            /** @description none was made for a week */
+            isBackupOld: boolean;
             /** @description those to come by date, then those that were, the newest first */
             erasures: components["schemas"]["ErasureView"][];
         };

@@ -1,6 +1,7 @@
-import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, http, sentenceOf, type Schemas } from '@/api/client';
+import { MoreLines } from '@/frame/MoreLines';
+import { useMore } from '@/frame/useMore';
 import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { clockTime, day, localDate, longDay } from '@/ui/day';
@@ -11,7 +12,7 @@ import { Status } from '@/ui/Status';
 type Line = Schemas['AccessView'];
 
 /** What the places of the record are called where they are no step of the work. */
-const CALLED: Record<string, string> = { home: 'own page', bench: 'bench' };
+const CALLED: Record<string, string> = { home: 'own page' };
 
 const times = (count: number): string => (count === 1 ? '' : ` ${count} times`);
 
@@ -25,35 +26,24 @@ const what = ({ wrote, copies }: Line): string =>
     ...(copies > 0 ? [`took a copy${times(copies)}`] : []),
   ].join('; ');
 
+/** Whoever asked who read one record is shown that. */
+const shown = (heading: HTMLElement | null): void => heading?.scrollIntoView();
+
 /** Who read and changed whose record, which of them are at their end, and the last backup of all. For the owner. */
 export function Records() {
   const person = useSearchParams()[0].get('of');
-  // Another person is another list.
-  return <RecordsOf key={person} person={person} />;
-}
-
-function RecordsOf({ person }: { person: string | null }) {
   const of = person ? { with: person } : {};
   const first = api.useQuery('get', '/api/practice/access', { params: { query: of } });
-  const [older, setOlder] = useState<Schemas['AccessesView'][]>([]);
-  const [busy, setBusy] = useState(false);
-  if (!first.data) return <Loading what="Reading who read what" error={first.error} again={() => void first.refetch()} />;
-  const pages = [first.data, ...older];
-  const after = pages.at(-1)?.next;
-  const goOn = async () => {
-    if (!after) return;
-    setBusy(true);
+  const { lines, more, busy } = useMore(first.data, first.data, async (after) => {
     const { data, error } = await http.GET('/api/practice/access', { params: { query: { ...of, after } } });
-    setBusy(false);
-    if (data) setOlder((before) => [...before, data]);
-    else toast(sentenceOf(error));
-  };
-  const lines = pages.flatMap((page) => page.lines);
+    return { page: data, error };
+  });
+  if (!first.data || !lines)
+    return <Loading what="Reading who read what" error={first.error} again={() => void first.refetch()} />;
   return (
     <>
       <section aria-labelledby="access" className="grid gap-3 border-t border-hairline pt-5">
-        {/* Whoever asked who read one record is shown that. */}
-        <h2 id="access" className="text-xl" ref={(heading) => (person ? heading?.scrollIntoView() : undefined)}>
+        <h2 id="access" className="text-xl" ref={person ? shown : undefined}>
           Who read and changed what
         </h2>
         {person && (
@@ -94,16 +84,10 @@ function RecordsOf({ person }: { person: string | null }) {
             </tbody>
           </table>
         )}
-        {after && (
-          <div>
-            <Button disabled={busy} onClick={() => void goOn()}>
-              Older
-            </Button>
-          </div>
-        )}
+        <MoreLines more={more} busy={busy} shown={lines.length} />
       </section>
       <Erasures erasures={first.data.erasures} />
-      <Backup at={first.data.backedUpAt} />
+      <Backup at={first.data.backedUpAt} isOld={first.data.isBackupOld} />
     </>
   );
 }
@@ -118,10 +102,10 @@ function Erasures({ erasures }: Pick<Schemas['AccessesView'], 'erasures'>) {
   return (
     <section aria-labelledby="erasures" className="grid gap-3 border-t border-hairline pt-5">
       <h2 id="erasures" className="text-xl">
-        Records at their end
+        Erasure
       </h2>
       {erasures.length === 0 && (
-        <p className="text-ink2">None. A copy of a record, and its end, are asked for in the Person step.</p>
+        <p className="text-ink2">None is asked for. A record is copied or erased in the Person step, under “The whole record”.</p>
       )}
       <ul className="grid gap-1">
         {erasures.map(({ person, name, on, by }, at) =>
@@ -148,19 +132,13 @@ function Erasures({ erasures }: Pick<Schemas['AccessesView'], 'erasures'>) {
   );
 }
 
-/** So many days a backup may be old before it is said. */
-const OLD = 7;
-
-const daysSince = (at: string): number => Math.floor((Date.now() - Date.parse(at)) / 86_400_000);
-
-function Backup({ at }: { at: string | null }) {
-  const age = at ? daysSince(at) : 0;
+function Backup({ at, isOld }: { at: string | null; isOld: boolean }) {
   return (
     <section aria-labelledby="backup" className="grid gap-3 border-t border-hairline pt-5">
       <h2 id="backup" className="text-xl">
         Backup
       </h2>
-      {age > OLD && <Status kind="watch" word={`${age} days old`} />}
+      {isOld && <Status kind="watch" word="make one" />}
       <p>
         {at
           ? `The last one was made on ${longDay(localDate(new Date(at)))} at ${clockTime(at)}, and restored once to be sure.`

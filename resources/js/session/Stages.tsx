@@ -111,7 +111,7 @@ export function Stages({ person, session }: { person: string; session: string })
         )}
         {data.isSpread && (
           <Button look="quiet" disabled={busy} onClick={() => void allAtOnce()}>
-            all of it now again
+            all exercises at once again
           </Button>
         )}
       </div>
