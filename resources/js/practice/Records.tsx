@@ -138,7 +138,7 @@ function Backup({ at, isOld }: { at: string | null; isOld: boolean }) {
       <h2 id="backup" className="text-xl">
         Backup
       </h2>
-      {isOld && <Status kind="watch" word="make one" />}
+      {isOld && <Status kind="watch" word="due" />}
       <p>
         {at
           ? `The last one was made on ${longDay(localDate(new Date(at)))} at ${clockTime(at)}, and restored once to be sure.`
