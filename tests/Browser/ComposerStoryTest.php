@@ -95,7 +95,9 @@ final class ComposerStoryTest extends BrowserTestCase
         // And back: a stage that was taken out, then all of them, with what was written on meanwhile.
         $stages = static fn(): int => self::rows('sheet_stages', 'deleted_at IS NULL AND together IS NOT NULL');
         $coming = $stages();
-        $browser->press('take out')->see('Taken out.')->waitUntil(static fn(): bool => $stages() === $coming - 1, 'one less to come');
+        $this->tabTo('take out');
+        $browser->keys(Key::ENTER)->see('Taken out.')->waitUntil(static fn(): bool => $stages() === $coming - 1, 'one less to come');
+        $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.activeElement.id') === 'stages', 'the keyboard is at the list, not at the top of the page');
         $browser->press('Take back')->see('It comes again.')->press('all exercises at once again')->see('Press a day');
         $browser->waitUntil(fn(): bool => $browser->driver->executeScript('return document.querySelectorAll("[data-row]").length') === $coming + 1, 'all of it again');
         self::assertContains('2x(2x10s/5)', $browser->driver->executeScript('return [...document.querySelectorAll("[aria-label^=\"Dose of\"]")].map((one) => one.value)'));

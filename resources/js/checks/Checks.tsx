@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { toast } from '@/ui/notice';
+import { toHeadingNext } from '@/ui/toHeading';
 import { api, http, sentenceOf, type Schemas } from '@/api/client';
 import { useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
@@ -248,6 +249,7 @@ function useTakeBack(person: string) {
         action: { label: 'Bring back', onClick: () => void bringBack() },
       });
     await refresh();
+    toHeadingNext();
   };
 }
 

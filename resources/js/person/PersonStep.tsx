@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from '@/ui/notice';
+import { toHeadingNext } from '@/ui/toHeading';
 import { http, sentenceOf, type Schemas } from '@/api/client';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Pane } from '@/frame/Pane';
@@ -154,6 +155,7 @@ function Standing({
         action: { label: 'Bring back', onClick: () => void bringBack() },
       });
     await refresh();
+    toHeadingNext();
   };
   return (
     <Pane label="Where this person stands">

@@ -8,6 +8,7 @@ import { clockTime, day, localDate, longDay } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { toast } from '@/ui/notice';
 import { Status } from '@/ui/Status';
+import { toHeadingNext } from '@/ui/toHeading';
 
 type Line = Schemas['AccessView'];
 
@@ -98,6 +99,7 @@ function Erasures({ erasures }: Pick<Schemas['AccessesView'], 'erasures'>) {
     const { error } = await http.DELETE('/api/people/{person}/archive', { params: { path: { person } } });
     toast(error ? sentenceOf(error) : `The record of ${name} stays.`);
     await refresh();
+    toHeadingNext('#erasures');
   };
   return (
     <section aria-labelledby="erasures" className="grid gap-3 border-t border-hairline pt-5">

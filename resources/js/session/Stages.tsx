@@ -10,6 +10,7 @@ import { day, longDay } from '@/ui/day';
 import { toast } from '@/ui/notice';
 import { plusDays } from '@/ui/typedDate';
 import { Dialog } from '@/ui/Dialog';
+import { toHeadingNext } from '@/ui/toHeading';
 import { openAnew, whenSaved } from './kept';
 import { StageForm } from './StageForm';
 
@@ -53,10 +54,12 @@ export function Stages({ person, session }: { person: string; session: string })
     toast(error ? sentenceOf(error) : 'It comes again.');
     await stages.refetch();
   };
-  const remove = (stage: Stage) =>
-    take(http.DELETE('/api/people/{person}/sessions/{session}/stages/{stage}', of(stage)), 'Taken out.', {
+  const remove = async (stage: Stage) => {
+    await take(http.DELETE('/api/people/{person}/sessions/{session}/stages/{stage}', of(stage)), 'Taken out.', {
       action: { label: 'Take back', onClick: () => void bringBack(stage) },
     });
+    toHeadingNext('#stages');
+  };
   const { data } = stages;
   /** What writes the session on the server waits for what was written here, and lets nothing be written meanwhile: it is read anew. */
   const rewrite = async (asked: () => ReturnType<typeof take>, isRewritten: () => boolean) => {

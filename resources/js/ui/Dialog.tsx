@@ -1,6 +1,7 @@
 import { Dialog as Radix } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { cx } from './cx';
+import { toHeading } from './toHeading';
 
 /**
  * Gives the keyboard back to what it came from; where that is gone with what was done in the dialog, to the heading
@@ -8,11 +9,8 @@ import { cx } from './cx';
  */
 function giveBack(from: Element | null): void {
   if (document.activeElement !== document.body) return;
-  if (from instanceof HTMLElement && from !== document.body && from.isConnected) return from.focus();
-  const heading = document.querySelector<HTMLElement>('main h1');
-  if (!heading) return;
-  heading.tabIndex = -1;
-  heading.focus({ preventScroll: true });
+  if (from instanceof HTMLElement && from !== document.body && from.isConnected) from.focus();
+  else toHeading();
 }
 
 /** The keyboard never begins on a button that acts: where it comes first, what it is about is read before. */
