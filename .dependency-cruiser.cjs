@@ -1,6 +1,6 @@
 // Where the rules look; their own test gives them a tree that breaks each one (tests/Library/layers.test.ts).
 const root = process.env.LAYERS_ROOT ?? 'resources/js';
-const steps = 'bench|board|checks|coach|home|library|method|people|person|practice|review|rules|session|sheet|week|weeks';
+const steps = 'bench|board|checks|coach|home|library|method|people|person|practice|reading|review|rules|session|sheet|week|weeks';
 
 module.exports = {
   forbidden: [

@@ -11,18 +11,22 @@ const saysNothing = (node) =>
     ((node.questionToken && node.type?.kind === ts.SyntaxKind.NeverKeyword) ||
         (named(node, 'headers') && members(node)?.every(ts.isIndexSignatureDeclaration)));
 
+/** An answer by its status. */
+const isAnswer = (node) => ts.isPropertySignature(node) && ts.isNumericLiteral(node.name);
+
 const shortened = (context) => (root) => {
     const visit = (node) => {
         if (saysNothing(node)) return undefined;
         const kept = ts.visitEachChild(node, visit, context);
         if (named(kept, 'parameters') && members(kept)?.length === 0) return undefined;
-        if (named(kept, 'content', 'path', 'query') && members(kept)) ts.setEmitFlags(kept.type, ts.EmitFlags.SingleLine);
+        if ((named(kept, 'content', 'path', 'query') || isAnswer(kept)) && members(kept)) ts.setEmitFlags(kept.type, ts.EmitFlags.SingleLine);
         if (ts.isTypeLiteralNode(kept) && kept.members.length === 1 && ts.isIndexSignatureDeclaration(kept.members[0])) ts.setEmitFlags(kept, ts.EmitFlags.SingleLine);
         return kept;
     };
     return ts.visitNode(root, visit);
 };
 
-const nodes = await openapiTS(JSON.parse(readFileSync('openapi.json', 'utf8')));
+const document = JSON.parse(readFileSync('openapi.json', 'utf8'), (key, value) => (key === 'description' && value === 'The answer.' ? undefined : value));
+const nodes = await openapiTS(document);
 const types = astToString(ts.transform(nodes, [shortened]).transformed);
 writeFileSync(process.argv[2], `// Generated from openapi.json by bin/types.mjs: not to be changed by hand.\n\n${types}`);

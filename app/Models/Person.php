@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Scopes\ReaderScope;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\DayPart;
@@ -65,6 +66,11 @@ final class Person extends Model
     use HasUlids;
 
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        self::addGlobalScope(new ReaderScope);
+    }
 
     /** @return HasMany<PersonLimit, $this> */
     public function limits(): HasMany

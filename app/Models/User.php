@@ -14,7 +14,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string   $name
  * @property string   $email
  * @property string   $password
- * @property string   $role
+ * @property string   $role     owner, trainer or reader
  * @property \Illuminate\Support\Carbon|null $invited_at until they have joined
  * @property \Illuminate\Support\Carbon|null $unreached_at since when the letter of the invitation is given up
  * @property \Illuminate\Support\Carbon|null $ended_at   since when they have no access
@@ -24,11 +24,19 @@ final class User extends Authenticatable
 {
     use HasUlids;
 
+    /** Sees of people what is shared with them, and writes notes. */
+    public const READER = 'reader';
+
     protected $guarded = [];
 
     protected $attributes = ['invited_at' => null, 'unreached_at' => null, 'ended_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
+
+    public function isReader(): bool
+    {
+        return $this->role === self::READER;
+    }
 
     /** @return BelongsTo<Practice, $this> */
     public function practice(): BelongsTo

@@ -62,6 +62,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('link', static fn(Request $request): Limit => Limit::perMinute(20)->by('link:'.$request->ip()));
         RateLimiter::for('home', static fn(Request $request): Limit => Limit::perMinute(120)->by('home:'.$request->ip()));
         Gate::define('run-practice', static fn(User $user): bool => $user->role === 'owner');
+        Gate::define('read', static fn(User $user): bool => $user->isReader());
+        Gate::define('train', static fn(User $user): bool => ! $user->isReader());
         // Calendar services ask for many people from one network address: each private address counts by itself.
         RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(30)->by('calendar:'.hash('sha256', (string) $request->path())));
         // Typing in the composer asks for a preview at each change: generous, but bounded.

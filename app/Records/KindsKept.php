@@ -16,7 +16,7 @@ final readonly class KindsKept
     /** Tables by who their rows are about. */
     private const OF_PERSON = [
         'person_limits', 'screenings', 'clearances', 'rung_marks', 'rung_allowances', 'brace_checks', 'session_logs', 'programs',
-        'holds', 'climbs', 'placements', 'decisions', 'trainings', 'home_notes', 'sheet_stages', 'home_links', 'home_messages',
+        'holds', 'climbs', 'placements', 'decisions', 'trainings', 'home_notes', 'sheet_stages', 'home_links', 'home_messages', 'reader_notes',
     ];
 
     private const OF_OWNER = ['own_methods', 'method_changes'];

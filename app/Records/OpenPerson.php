@@ -12,6 +12,7 @@ use App\Models\PersonLimit;
 use App\Models\Placement;
 use App\Models\Practice;
 use App\Models\Program;
+use App\Models\ReaderNote;
 use App\Models\RungAllowance;
 use App\Models\Screening;
 use App\Models\TimedHold;
@@ -196,6 +197,7 @@ final readonly class OpenPerson
             doneSince: $briefly[0],
             open: $kinds->has('trainings') ? TrainingEvents::open($person->id) : [],
             home: FromHome::of($person, $kinds, $timeZone),
+            readers: $kinds->has('reader_notes') ? ReaderNote::unreadBy($person->id) : [],
         );
     }
 

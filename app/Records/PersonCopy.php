@@ -25,6 +25,8 @@ use App\Models\Placement;
 use App\Models\Plan;
 use App\Models\PlanCalendar;
 use App\Models\Program;
+use App\Models\ReaderNote;
+use App\Models\Readership;
 use App\Models\RungAllowance;
 use App\Models\RungMark;
 use App\Models\Screening;
@@ -64,7 +66,7 @@ final readonly class PersonCopy
         'soreness_answers' => SorenessAnswer::class, 'trainings' => Training::class, 'plans' => Plan::class, 'week_writings' => WeekWriting::class,
         'calendars' => PlanCalendar::class, 'programs' => Program::class, 'sheet_stages' => SheetStage::class, 'home_links' => HomeLink::class,
         'home_devices' => HomeDevice::class, 'home_contacts' => HomeContact::class, 'home_notes' => HomeNote::class, 'home_messages' => HomeMessage::class,
-        'accesses' => Access::class,
+        'accesses' => Access::class, 'readerships' => Readership::class, 'reader_notes' => ReaderNote::class,
     ];
 
     /** Keys of doors, and what is the same in every row. */

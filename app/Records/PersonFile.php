@@ -15,6 +15,7 @@ use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Program\WeekKind;
+use EvenRungs\Screening\DangerSign;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Plan;
@@ -47,6 +48,14 @@ final class PersonFile
     public function mark(string $rung): ?RungMark
     {
         return $this->person->rungMarks->where('rung', $rung)->last();
+    }
+
+    /** @return list<DangerSign> that keep training closed; none when it is open, or closed by a decision to refer alone */
+    public function closingSigns(): array
+    {
+        $yes = $this->person->screenings->whereIn('sequence', $this->record->admission()->closedBy)->pluck('answers')->all();
+
+        return array_map(DangerSign::from(...), array_values(array_unique(array_merge(...array_values($yes)))));
     }
 
     public function plan(): Plan

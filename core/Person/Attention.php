@@ -17,7 +17,7 @@ use EvenRungs\Screening\Rescreen;
 final readonly class Attention
 {
     /** Counts up where lines are said or ordered otherwise, so that those that are kept are made anew. */
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /**
      * @param int                                         $urgency  lower is sooner
@@ -69,12 +69,14 @@ final readonly class Attention
         $unsettled = $record->trainingsToSettle();
         $hurt = array_values(array_filter($unsettled, static fn(OpenTraining $open): bool => $open->hurt !== []));
         $home = $record->history->home;
+        $note = $record->history->readers === [] ? '' : "{$record->history->readers[0]} wrote a note.";
 
         return match (true) {
-            ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').'. Nothing is planned until then.', 'Record the clearance', Step::Person],
+            ! $admission->open => [0, 'stop', rtrim(($admission->urgency?->inWords() ?? 'Closed').". Nothing is planned until then. {$note}"), 'Record the clearance', Step::Person],
             self::toldPain($waiting) => [1, 'watch', ($pending === 1 ? 'Pain was told. One decision waits.' : "Pain was told. {$pending} decisions wait.").$atHome, 'Decide', Step::Review],
             $hurt !== [] => [1, 'watch', $hurt[0]->sentence(), 'Settle it', Step::Review],
             $home->first()?->isAskedAbout() === true => [1, 'watch', $home->first()->sentence(), 'Read it', Step::Review],
+            $note !== '' => [2, 'watch', $note, 'Read it', Step::Person],
             $pending > 0 => [2, 'watch', ($pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.").$atHome, 'Decide', Step::Review],
             $unsettled !== [] => [2, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],
             $home->first() !== null => [2, 'watch', $home->first()->sentence(), ...($home->first()->kind === NoteKind::NotToday ? ['Find another day', Step::Week] : ['Read it', Step::Review])],

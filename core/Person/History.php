@@ -28,8 +28,9 @@ final readonly class History
      * @param bool|null                $braceHeld whether that held its minute; null where none was taken
      * @param list<OpenTraining>       $open      trainings of which something has to be said first, by date
      * @param HomeNews                 $home      what there is from home to see to
+     * @param list<string>             $readers   whose note no trainer has read yet, by name, the oldest first
      */
-    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null, public array $open = [], public HomeNews $home = new HomeNews) {}
+    private function __construct(public array $placings, public array $decisions, private ?array $logs, private ?array $done, private ?Day $doneSince, private ?array $holds, private ?array $climbs, public ?Day $lastTest, private ?Braced $brace = null, public ?bool $braceHeld = null, public array $open = [], public HomeNews $home = new HomeNews, public array $readers = []) {}
 
     /**
      * @param list<Placing> $placings
@@ -52,19 +53,20 @@ final readonly class History
      * @param Day|null               $doneSince from when on those are known; null for ever
      * @param list<OpenTraining>     $open      trainings of which something has to be said first, by date
      * @param HomeNews               $home      what there is from home to see to
+     * @param list<string>           $readers   whose note no trainer has read yet, by name, the oldest first
      */
-    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null, array $open = [], HomeNews $home = new HomeNews): self
+    public static function of(array $placings, array $decisions, array $logs, array $holds, array $climbs, ?Day $lastTest, ?Braced $brace = null, ?array $done = null, ?Day $doneSince = null, array $open = [], HomeNews $home = new HomeNews, array $readers = []): self
     {
         $done ??= array_map(DoneSession::of(...), $logs);
         usort($done, static fn(DoneSession $a, DoneSession $b): int => [$a->on->iso(), $a->sequence] <=> [$b->on->iso(), $b->sequence]);
 
-        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held, $open, $home);
+        return new self($placings, $decisions, Window::of($logs), $done, $doneSince, $holds, $climbs, $lastTest, $brace, $brace?->check->held, $open, $home, $readers);
     }
 
     /** With one decision more, and the move it makes. */
     public function with(Decided $decided, ?Placing $placing): self
     {
-        return new self($placing === null ? $this->placings : [...$this->placings, $placing], [...$this->decisions, $decided], $this->logs, $this->done, $this->doneSince, $this->holds, $this->climbs, $this->lastTest, $this->brace, $this->braceHeld, $this->open, $this->home);
+        return new self($placing === null ? $this->placings : [...$this->placings, $placing], [...$this->decisions, $decided], $this->logs, $this->done, $this->doneSince, $this->holds, $this->climbs, $this->lastTest, $this->brace, $this->braceHeld, $this->open, $this->home, $this->readers);
     }
 
     /** @return list<LoggedSession> inside the window of the rules, by date */

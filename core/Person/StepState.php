@@ -36,7 +36,7 @@ enum StepState: string
         $screened = $record->safety->lastAsked !== null;
 
         return match ($step) {
-            Step::Person => ! $open || ($screened && $record->rescreen() !== null) ? self::Attention : self::done($screened),
+            Step::Person => ! $open || $record->history->readers !== [] || ($screened && $record->rescreen() !== null) ? self::Attention : self::done($screened),
             Step::Board => self::done($record->positions() !== []),
             default => ! $open ? self::Closed : match ($step) {
                 Step::Checks => $record->retest() !== null ? self::Attention : self::done($record->history->lastTest !== null),

@@ -21,6 +21,7 @@ final class StrangerTest extends ApiTestCase
         'makeCalendarAddress', 'revokeCalendarAddress', 'program', 'programWhy', 'proposeProgram', 'writeProgramWeek', 'takeProgram', 'programVersion', 'takeProgramAgain', 'takeProgramBack', 'takeOutProgramWeek',
         'review', 'decide', 'decisions', 'takeDecisionBack', 'allowRung', 'takeAllowanceBack', 'homeLinks', 'makeHomeLink', 'revokeHomeLinks', 'renewHomeLinks', 'sendHomeLink',
         'homeNotes', 'writeHome', 'settleHomeNote', 'settleMessage', 'contact', 'changeContact', 'stages', 'addStage', 'oneExerciseAWeek', 'takeOneAWeekBack', 'bringStageAgain', 'removeStage', 'sheetPdf', 'loggedSets', 'correctSet',
+        'readers', 'share', 'endSharing', 'writeReader', 'markNote', 'takeNoteBack', 'reading', 'writeNote', 'takeOwnNoteBack',
     ];
 
     public function test_a_guest_is_turned_away_everywhere_but_at_the_door(): void
@@ -52,6 +53,7 @@ final class StrangerTest extends ApiTestCase
         DB::table('rung_allowances')->insert(['id' => $allowance = self::id(), 'practice_id' => $this->trainer->practice_id, 'person_id' => $person, 'rung' => 'press-out/standing', 'against' => '[]', 'reason' => '', 'allowed_on' => '2026-06-01', 'time_zone' => 'Europe/Vienna', 'user_id' => $this->trainer->id, 'sequence' => 1]);
         $row = ['practice_id' => $this->trainer->practice_id, 'person_id' => $person];
         DB::table('home_notes')->insert([...$row, 'id' => $note = self::id(), 'kind' => 'words', 'on_day' => '2026-06-01', 'user_id' => $this->trainer->id, 'time_zone' => 'Europe/Vienna', 'sequence' => 1]);
+        DB::table('reader_notes')->insert([...$row, 'id' => $readerNote = self::id(), 'reader_id' => $this->trainer->id, 'text' => '', 'on_day' => '2026-06-01', 'user_id' => $this->trainer->id, 'time_zone' => 'Europe/Vienna', 'sequence' => 1]);
         DB::table('home_messages')->insert([...$row, 'id' => $message = self::id(), 'kind' => 'link', 'about' => 'a', 'way' => 'mail', 'due_at' => now()]);
         DB::table('sheet_stages')->insert([...$row, 'id' => $stage = self::id(), 'training_session_id' => $session, 'kind' => 're-test', 'after' => 'days', 'count' => 5, 'begins_on' => '2026-06-01', 'due_on' => '2026-06-05', 'user_id' => $this->trainer->id, 'sequence' => 1]);
         $log = (string) DB::table('session_logs')->value('id');
@@ -74,7 +76,9 @@ final class StrangerTest extends ApiTestCase
                 str_contains($uri, '{program}') => $program,
                 str_contains($uri, '{allowance}') => $allowance,
                 str_contains($uri, '{date}') => '2026-06-01',
-                str_contains($uri, '{note}') => $note,
+                str_contains($uri, '{reader}') => $this->trainer->id,
+                str_contains($uri, 'home-notes/{note}') => $note,
+                str_contains($uri, '{note}') => $readerNote,
                 str_contains($uri, '{message}') => $message,
                 str_contains($uri, '{log}') => $log,
                 default => $session,
@@ -106,7 +110,9 @@ final class StrangerTest extends ApiTestCase
     private function bodyFor(string $uri, string $person, string $session): array
     {
         return match (true) {
-            str_ends_with($uri, 'home-notes') => ['id' => self::id(), 'text' => 'mine'],
+            str_contains($uri, '/readers/{reader}') && ! str_ends_with($uri, 'notes') => ['parts' => ['done'], 'until' => null],
+            str_ends_with($uri, '/notes/{note}') => ['read' => true],
+            str_ends_with($uri, '/notes'), str_ends_with($uri, 'home-notes') => ['id' => self::id(), 'text' => 'mine'],
             str_ends_with($uri, '/settle') => ['text' => 'mine'],
             str_ends_with($uri, '/contact') => ['version' => 0, 'mail' => 'a@b.example', 'byMail' => true, 'byText' => false, 'reminders' => true, 'mornings' => true, 'agreed' => true],
             str_ends_with($uri, '/stages') => ['id' => self::id(), 'kind' => 're-test', 'after' => 'days', 'count' => 5],

@@ -15,6 +15,7 @@ use App\Http\Coach\TrainingRequest;
 use App\Http\Coach\TrainingView;
 use App\Http\Problem;
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\WordsRequest;
 use App\Messages\Outbox;
 use App\Messages\SendMessage;
 use App\Models\HomeContact;

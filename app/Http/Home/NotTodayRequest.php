@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Home;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\WordsRequest;
 use EvenRungs\Home\NotToday;
 use Illuminate\Validation\Rule;
 

@@ -6,6 +6,7 @@ namespace App\Http\Home;
 
 use App\Api\Reads;
 use App\Api\Writes;
+use App\Http\Shared\WordsRequest;
 use App\Messages\Outbox;
 use App\Models\HomeMessage;
 use App\Models\HomeNote;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Home;
 
 use App\Http\Shared\ApiRequest;
+use App\Http\Shared\WordsRequest;
 
 /** @body string|null $text an answer */
 final class SettleNoteRequest extends ApiRequest

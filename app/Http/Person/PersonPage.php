@@ -72,7 +72,7 @@ final readonly class PersonPage
             retest: $retest === null ? null : ReasonView::of($retest->reason),
             standing: $this->standing(),
             screening: $this->screening(),
-            closing: $this->closing(),
+            closing: self::signs($this->file->closingSigns()),
             takenBack: $this->takenBack(),
             clearances: array_values($person->clearances->map(static fn(Clearance $row): ClearanceView => new ClearanceView(id: $row->id, clinician: $row->clinician, scope: $row->scope, from: $row->from, until: $row->until, recordedOn: $row->recorded_on))->reverse()->all()),
             steps: $this->steps(),
@@ -101,29 +101,21 @@ final readonly class PersonPage
             answeredOn: $latest->answered_on,
             asked: Respondent::tryFrom($latest->asked ?? '')?->inWords(),
             by: $latest->user->name,
-            signs: self::signs($latest->answers),
+            signs: self::signs(array_map(DangerSign::from(...), $latest->answers)),
             mayTakeBack: $latest->answers !== [] && Answers::mayBeTakenBack($latest->user_id === $this->file->clock->by()->id, Day::parse($latest->answered_on), $this->file->record->today),
         );
     }
 
-    /** @return list<DangerSignView> that keep training closed; none when it is open, or closed by a decision to refer alone */
-    private function closing(): array
-    {
-        $yes = $this->file->person->screenings->whereIn('sequence', $this->file->record->admission()->closedBy)->pluck('answers')->all();
-
-        return self::signs(array_values(array_unique(array_merge(...array_values($yes)))));
-    }
-
     /**
-     * @param list<string> $values
+     * @param list<DangerSign> $signs
      *
      * @return list<DangerSignView>
      */
-    private static function signs(array $values): array
+    private static function signs(array $signs): array
     {
         return array_map(
             static fn(DangerSign $sign): DangerSignView => new DangerSignView(value: $sign->value, question: $sign->question(), urgency: $sign->urgency(), urgencyText: $sign->urgency()->inWords()),
-            array_map(DangerSign::from(...), $values),
+            $signs,
         );
     }
 

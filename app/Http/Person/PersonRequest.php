@@ -8,6 +8,7 @@ use App\Http\Shared\ApiRequest;
 use App\Http\Shared\ClockTimes;
 use App\Http\Shared\LimitInput;
 use App\Models\Person;
+use App\Models\User;
 use App\Time\PracticeClock;
 use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Demand;
@@ -57,7 +58,7 @@ final class PersonRequest extends ApiRequest
             'version' => ['required', 'integer:strict', 'min:0'],
             'name' => ['required', 'string', 'max:120', 'regex:/^[^\p{C}]+$/u'],
             'about' => ['present', 'nullable', 'string', 'max:160'],
-            'trainer' => ['nullable', 'string', self::ULID, Rule::exists('users', 'id')->where('practice_id', $this->by()->practice_id)],
+            'trainer' => ['nullable', 'string', self::ULID, Rule::exists('users', 'id')->where('practice_id', $this->by()->practice_id)->whereNot('role', User::READER)],
             'aim' => ['required', Rule::enum(Aim::class)],
             'trainingDays' => ['required', 'list', 'min:1', 'max:7'],
             'trainingDays.*' => ['integer:strict', 'between:1,7', 'distinct'],

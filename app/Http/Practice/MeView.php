@@ -22,6 +22,6 @@ final readonly class MeView
 
     public static function of(User $user): self
     {
-        return new self(id: $user->id, name: $user->name, email: $user->email, role: $user->role, practice: $user->practice->name, trainers: array_values(User::query()->where('practice_id', $user->practice_id)->whereNull('ended_at')->whereNull('invited_at')->orderBy('name')->get()->map(static fn(User $one): ChoiceView => new ChoiceView(value: $one->id, label: $one->name))->all()));
+        return new self(id: $user->id, name: $user->name, email: $user->email, role: $user->role, practice: $user->practice->name, trainers: array_values(User::query()->where('practice_id', $user->practice_id)->whereNot('role', User::READER)->whereNull('ended_at')->whereNull('invited_at')->orderBy('name')->get()->map(static fn(User $one): ChoiceView => new ChoiceView(value: $one->id, label: $one->name))->all()));
     }
 }

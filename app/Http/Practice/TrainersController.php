@@ -9,6 +9,7 @@ use App\Api\Removes;
 use App\Api\Writes;
 use App\Http\Problem;
 use App\Messages\Invite;
+use App\Models\Readership;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
@@ -24,19 +25,25 @@ final class TrainersController
         return $this->answer($owner);
     }
 
-    /** Invites a trainer by mail. Their name and password they choose themselves. */
+    /** Invites a trainer or a reader by mail. Their name and password they choose themselves. */
     #[Writes('/api/practice/trainers', 'inviteTrainer', TrainersView::class, InviteRequest::class, status: 201)]
     public function store(InviteRequest $input): JsonResponse
     {
         $owner = $input->by();
         $email = mb_strtolower($input->text('email'));
         $known = User::query()->where('email', $email)->first();
-        if ($known !== null && $known->id !== $input->text('id')) {
+        $isAsked = $known !== null && $known->practice_id === $owner->practice_id && $known->invited_at !== null && $known->role !== $input->role();
+        if ($known !== null && $known->id !== $input->text('id') && ! $isAsked) {
             // Whether another practice knows the address is nobody's business here.
             throw Problem::field('email', $known->practice_id === $owner->practice_id ? 'This address is in your practice already.' : 'This address cannot be invited: ask for another one of theirs.');
         }
+        if ($isAsked) {
+            // Invited as something else, and not joined yet.
+            $known->update(['role' => $input->role()]);
+            $this->invite($known, $owner);
+        }
         if ($known === null) {
-            $user = User::query()->create(['id' => $input->text('id'), 'practice_id' => $owner->practice_id, 'name' => $email, 'email' => $email, 'password' => Str::random(60), 'role' => 'trainer', 'invited_at' => now()]);
+            $user = User::query()->create(['id' => $input->text('id'), 'practice_id' => $owner->practice_id, 'name' => $email, 'email' => $email, 'password' => Str::random(60), 'role' => $input->role(), 'invited_at' => now()]);
             Invite::dispatch($user->id, $owner->name);
         }
 
@@ -51,8 +58,7 @@ final class TrainersController
         if ($user->invited_at === null) {
             throw Problem::conflict('joined', "{$user->name} has joined already.");
         }
-        $user->update(['invited_at' => now(), 'unreached_at' => null, 'ended_at' => null]);
-        Invite::dispatch($user->id, $owner->name);
+        $this->invite($user, $owner);
 
         return $this->answer($owner);
     }
@@ -61,7 +67,10 @@ final class TrainersController
     #[Removes('/api/practice/trainers/{trainer}', 'endAccess', TrainersView::class)]
     public function destroy(string $trainer, #[CurrentUser] User $owner): JsonResponse
     {
-        $this->other($owner, $trainer)->update(['ended_at' => now()]);
+        $user = $this->other($owner, $trainer);
+        $user->update(['ended_at' => now()]);
+        // Who is let in again is shown people anew.
+        Readership::query()->where('reader_id', $user->id)->whereNull('ended_at')->update(['ended_at' => now(), 'ended_by' => $owner->id]);
 
         return $this->answer($owner);
     }
@@ -73,6 +82,12 @@ final class TrainersController
         $this->other($owner, $trainer)->update(['ended_at' => null]);
 
         return $this->answer($owner);
+    }
+
+    private function invite(User $user, User $owner): void
+    {
+        $user->update(['invited_at' => now(), 'unreached_at' => null, 'ended_at' => null]);
+        Invite::dispatch($user->id, $owner->name);
     }
 
     private function other(User $owner, string $trainer): User

@@ -331,7 +331,7 @@ export interface paths {
     };
     "/api/practice/trainers": {
         get: operations["trainers"];
-        /** Invites a trainer by mail. Their name and password they choose themselves. */
+        /** Invites a trainer or a reader by mail. Their name and password they choose themselves. */
         post: operations["inviteTrainer"];
     };
     "/api/practice/trainers/{trainer}/invitation": {
@@ -345,6 +345,39 @@ export interface paths {
     "/api/practice/trainers/{trainer}/access": {
         /** Lets a trainer in again, with the password they had. */
         post: operations["letInAgain"];
+    };
+    "/api/people/{person}/readers": {
+        get: operations["readers"];
+    };
+    "/api/people/{person}/readers/{reader}": {
+        /** Shares parts of the record; what was shared with this reader before ends. */
+        put: operations["share"];
+        /** The reader sees nothing of the person any more; what they wrote stays. */
+        delete: operations["endSharing"];
+    };
+    "/api/people/{person}/readers/{reader}/notes": {
+        /** A few words to a reader; whoever answers has read what they wrote. */
+        post: operations["writeReader"];
+    };
+    "/api/people/{person}/notes/{note}": {
+        /** That a reader's note was read, or that it waits again. */
+        put: operations["markNote"];
+        /** Takes one's own note back. */
+        delete: operations["takeNoteBack"];
+    };
+    "/api/reading": {
+        get: operations["readings"];
+    };
+    "/api/reading/{person}": {
+        get: operations["reading"];
+    };
+    "/api/reading/{person}/notes": {
+        /** A note for the trainers. It changes nothing of the plan by itself. */
+        post: operations["writeNote"];
+    };
+    "/api/reading/{person}/notes/{note}": {
+        /** Takes one's own note back. */
+        delete: operations["takeOwnNoteBack"];
     };
     "/api/people/{person}/logs/{log}/sets": {
         get: operations["loggedSets"];
@@ -1689,6 +1722,8 @@ export interface components {
         InviteRequest: {
             id: string;
             email: string;
+            /** @description trainer or reader; trainer where nothing is said */
+            role: string | null;
         };
         ItemInput: {
             id: string;
@@ -2001,6 +2036,9 @@ export interface components {
             doneOn: string;
             atHome: boolean;
             sets: components["schemas"]["LoggedSetView"][];
+        };
+        MarkNoteRequest: {
+            read: boolean;
         };
         MarkRequest: {
             rung: string;
@@ -2681,6 +2719,106 @@ export interface components {
         QuestionTrialView: {
             question: string;
             choices: components["schemas"]["ChoiceTrialView"][];
+        };
+        /** @description One entry of what a reader is shown. */
+        ReadEntryView: {
+            /** @description it is about */
+            what: string;
+            lines: string[];
+            /** @description date */
+            on: string | null;
+            /** @description it keeps training closed */
+            isStop: boolean;
+        };
+        /** @description A part of the record, as a reader is shown it. */
+        ReadPartView: {
+            /** @enum {string} */
+            part: "health" | "tests" | "board" | "plan" | "done";
+            title: string;
+            entries: components["schemas"]["ReadEntryView"][];
+            /** @description what is said where there are none */
+            none: string;
+        };
+        /** @description What a reader wrote, or was written back. */
+        ReaderNoteView: {
+            id: string;
+            /** @description whom it is with */
+            reader: string;
+            by: string;
+            /** @description the reader wrote it, and no trainer */
+            isReaders: boolean;
+            /** @description it may be taken back */
+            isMine: boolean;
+            /** @description by the other side */
+            isRead: boolean;
+            on: string;
+            text: string;
+        };
+        /** @description A reader of the practice, and what of the person they are shown. */
+        ReaderView: {
+            id: string;
+            name: string;
+            /** @description none where nothing is shared */
+            parts: ("health" | "tests" | "board" | "plan" | "done")[];
+            /** @description date */
+            since: string | null;
+            /** @description the last day; null without an end */
+            until: string | null;
+            /** @description that day is past */
+            isOver: boolean;
+        };
+        /** @description Who of the practice is shown what of a person, and what they wrote. */
+        ReadersView: {
+            /** @description of the practice */
+            readers: components["schemas"]["ReaderView"][];
+            /** @description what can be shared */
+            parts: components["schemas"]["ChoiceView"][];
+            /** @description the newest first, page by page */
+            notes: components["schemas"]["ReaderNoteView"][];
+            next: string | null;
+        };
+        ReadershipRequest: {
+            parts: ("health" | "tests" | "board" | "plan" | "done")[];
+            /** @description the last day; null without an end */
+            until: string | null;
+        };
+        /** @description Somebody who is shared with a reader. */
+        ReadingLineView: {
+            person: string;
+            name: string;
+            about: string;
+            /** @description who shared them */
+            by: string;
+            /** @description date */
+            since: string;
+            /** @description the last day */
+            until: string | null;
+            /** @description notes of trainers that were not read yet */
+            unread: number;
+        };
+        /** @description A person as a reader is shown them. */
+        ReadingView: {
+            person: string;
+            name: string;
+            about: string;
+            aim: string;
+            /** @description who shared them */
+            by: string;
+            /** @description date */
+            since: string;
+            /** @description the last day */
+            until: string | null;
+            /** @description that are shared */
+            parts: components["schemas"]["ReadPartView"][];
+            /** @description with this reader, the newest first, page by page */
+            notes: components["schemas"]["ReaderNoteView"][];
+            next: string | null;
+        };
+        /** @description Whom a reader is shown. */
+        ReadingsView: {
+            /** @description by name, page by page */
+            people: components["schemas"]["ReadingLineView"][];
+            next: string | null;
         };
         /** @description Why something is what it is, for the reason pane. */
         ReasonView: {
@@ -3574,19 +3712,13 @@ export interface operations {
             query?: { after?: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["BenchView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["BenchView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     floor: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["FloorView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["FloorView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3595,19 +3727,13 @@ export interface operations {
             content: { "application/json": components["schemas"]["KeptDaysRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SavedView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     ping: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PingView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3616,10 +3742,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["BoardView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["BoardView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3627,10 +3750,7 @@ export interface operations {
         query?: { after?: string; };
         path: { person: string; };
     }; responses: {
-        /** @description The answer. */
-        200: {
-            content: { "application/json": components["schemas"]["PathView"]; };
-        };
+        200: { content: { "application/json": components["schemas"]["PathView"]; }; };
         default: components["responses"]["Error"];
     }; };
     hardness: {
@@ -3639,10 +3759,7 @@ export interface operations {
             path: { person: string; ladder: string; rung: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HardnessView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HardnessView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3651,10 +3768,7 @@ export interface operations {
             path: { person: string; ladder: string; rung: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["InsteadView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["InsteadView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3666,10 +3780,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["BoardChangeRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["BoardChangeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["BoardChangeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3681,10 +3792,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PlacementRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["PlacedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["PlacedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3696,10 +3804,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SetUpRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SetUpView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SetUpView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3711,10 +3816,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["MarkRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MarkView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MarkView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3726,10 +3828,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["AllowanceRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["AllowanceView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["AllowanceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3761,10 +3860,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["BraceRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["BraceView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["BraceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3776,10 +3872,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["BraceRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["TestedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3798,10 +3891,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ChecksView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ChecksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3813,10 +3903,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["HoldRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["TestedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3838,10 +3925,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ClimbRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ClimbStepView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ClimbStepView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3853,10 +3937,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ClimbRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["TestedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3883,10 +3964,7 @@ export interface operations {
             }; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["PhotoView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["PhotoView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3895,10 +3973,7 @@ export interface operations {
             path: { person: string; photo: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "image/jpeg": string; };
-            };
+            200: { content: { "image/jpeg": string; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3920,10 +3995,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["AlignmentRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["AlignmentView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["AlignmentView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3935,10 +4007,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["AlignmentRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["TestedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3958,10 +4027,7 @@ export interface operations {
             path: { person: string; session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["CueSheetView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["CueSheetView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3973,10 +4039,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["LogLineRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LogLineView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LogLineView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -3988,10 +4051,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["LogRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["LogView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["LogView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4003,10 +4063,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["LogTimeRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SavedView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4018,10 +4075,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["MorningRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["SavedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4030,10 +4084,7 @@ export interface operations {
             path: { person: string; training: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TrainingView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TrainingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4045,10 +4096,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["TrainingRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TakenView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TakenView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4057,10 +4105,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ContactView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ContactView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4072,10 +4117,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ContactRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ContactView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ContactView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4092,10 +4134,7 @@ export interface operations {
     };
     home: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4104,10 +4143,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["NotTodayRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4116,19 +4152,13 @@ export interface operations {
             content: { "application/json": components["schemas"]["WordsRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     endMessagesHere: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4148,10 +4178,7 @@ export interface operations {
             path: { session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["CueSheetView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["CueSheetView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4160,10 +4187,7 @@ export interface operations {
             path: { training: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TrainingView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TrainingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4175,10 +4199,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["TrainingRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TakenView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TakenView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4187,10 +4208,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SignsRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4209,10 +4227,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LinksView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4221,10 +4236,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LinksView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4233,10 +4245,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["LinksView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4245,10 +4254,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LinksView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4257,10 +4263,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["LinksView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4269,10 +4272,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeNotesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4284,10 +4284,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["WordsRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["HomeNotesView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4299,10 +4296,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SettleNoteRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeNotesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4311,10 +4305,7 @@ export interface operations {
             path: { person: string; message: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["HomeNotesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4323,10 +4314,7 @@ export interface operations {
             path: { person: string; session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4338,10 +4326,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["StageRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4353,10 +4338,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["OneAWeekRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4365,10 +4347,7 @@ export interface operations {
             path: { person: string; session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4377,10 +4356,7 @@ export interface operations {
             path: { person: string; session: string; stage: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4389,10 +4365,7 @@ export interface operations {
             path: { person: string; session: string; stage: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["StagesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4401,10 +4374,7 @@ export interface operations {
             path: { ladder: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LadderSourceView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LadderSourceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4416,10 +4386,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["LadderRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LadderSourceView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LadderSourceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4438,10 +4405,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["LadderCheckRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LadderCheckView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LadderCheckView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4450,10 +4414,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["LadderFileRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LadderCheckView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LadderCheckView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4462,19 +4423,13 @@ export interface operations {
             path: { ladder: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LadderFileView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LadderFileView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     library: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LibraryView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LibraryView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4483,10 +4438,7 @@ export interface operations {
             path: { ladder: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LadderFiguresView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LadderFiguresView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4495,19 +4447,13 @@ export interface operations {
             path: { ladder: string; rung: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["RungFaultsView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["RungFaultsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     method: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4516,19 +4462,13 @@ export interface operations {
             content: { "application/json": components["schemas"]["MethodRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     ownMethod: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4537,10 +4477,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["MethodRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4549,10 +4486,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4564,10 +4498,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["MethodRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4576,10 +4507,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4591,10 +4519,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["MethodRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4603,10 +4528,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MethodTrialView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MethodTrialView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4615,10 +4537,7 @@ export interface operations {
             query?: { q?: string; show?: string; after?: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PeopleView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PeopleView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4627,10 +4546,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PersonRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4639,10 +4555,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4654,10 +4567,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PersonRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4666,10 +4576,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4678,10 +4585,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4693,10 +4597,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ScreeningRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4708,10 +4609,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["WithdrawalRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4723,10 +4621,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ClearanceRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4735,10 +4630,7 @@ export interface operations {
             path: { person: string; clearance: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4747,10 +4639,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/zip": string; };
-            };
+            200: { content: { "application/zip": string; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4759,10 +4648,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PersonView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4781,19 +4667,13 @@ export interface operations {
             query?: { with?: string; after?: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["AccessesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["AccessesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     me: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4802,10 +4682,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["MeRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4834,10 +4711,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["NewPasswordRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4846,19 +4720,13 @@ export interface operations {
             content: { "application/json": components["schemas"]["JoinRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     catalogue: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["CatalogueView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["CatalogueView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4867,10 +4735,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SignInRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["MeView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4883,10 +4748,7 @@ export interface operations {
     };
     trainers: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TrainersView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4895,10 +4757,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["InviteRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["TrainersView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4907,10 +4766,7 @@ export interface operations {
             path: { trainer: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TrainersView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4919,10 +4775,7 @@ export interface operations {
             path: { trainer: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TrainersView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4931,10 +4784,111 @@ export interface operations {
             path: { trainer: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TrainersView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    readers: {
+        parameters: {
+            query?: { after?: string; };
+            path: { person: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    share: {
+        parameters: {
+            path: { person: string; reader: string; };
+        };
+        requestBody: {
+            content: { "application/json": components["schemas"]["ReadershipRequest"]; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    endSharing: {
+        parameters: {
+            path: { person: string; reader: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    writeReader: {
+        parameters: {
+            path: { person: string; reader: string; };
+        };
+        requestBody: {
+            content: { "application/json": components["schemas"]["WordsRequest"]; };
+        };
+        responses: {
+            201: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    markNote: {
+        parameters: {
+            path: { person: string; note: string; };
+        };
+        requestBody: {
+            content: { "application/json": components["schemas"]["MarkNoteRequest"]; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeNoteBack: {
+        parameters: {
+            path: { person: string; note: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    readings: {
+        parameters: {
+            query?: { after?: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadingsView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    reading: {
+        parameters: {
+            query?: { after?: string; };
+            path: { person: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadingView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    writeNote: {
+        parameters: {
+            path: { person: string; };
+        };
+        requestBody: {
+            content: { "application/json": components["schemas"]["WordsRequest"]; };
+        };
+        responses: {
+            201: { content: { "application/json": components["schemas"]["ReadingView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    takeOwnNoteBack: {
+        parameters: {
+            path: { person: string; note: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["ReadingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4943,10 +4897,7 @@ export interface operations {
             path: { person: string; log: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["LoggedSetsView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["LoggedSetsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4958,10 +4909,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["CorrectionRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["LoggedSetsView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["LoggedSetsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4970,10 +4918,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ReviewView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ReviewView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4983,10 +4928,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["DecisionsView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["DecisionsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -4998,10 +4940,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["DecisionRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["DecisionView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["DecisionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5010,19 +4949,13 @@ export interface operations {
             path: { person: string; decision: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["DecisionView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["DecisionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     rules: {
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["RulesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["RulesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5034,10 +4967,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["StartRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["DraftView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["DraftView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5046,10 +4976,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TemplatesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TemplatesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5061,10 +4988,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SessionTextRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SessionTextView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SessionTextView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5076,10 +5000,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PreviewRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SumsView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SumsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5091,10 +5012,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PreviewRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["OrdersView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["OrdersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5106,10 +5024,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["FitRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["FitView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["FitView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5118,10 +5033,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["NextDosesView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["NextDosesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5131,10 +5043,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SessionListView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SessionListView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5146,10 +5055,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SessionRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["SavedSessionView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["SavedSessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5158,10 +5064,7 @@ export interface operations {
             path: { person: string; session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SessionView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5173,10 +5076,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SessionRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SavedSessionView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SavedSessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5195,10 +5095,7 @@ export interface operations {
             path: { person: string; session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SavedSessionView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SavedSessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5210,10 +5107,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PreviewRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["PreviewView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["PreviewView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5222,10 +5116,7 @@ export interface operations {
             path: { person: string; session: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["SheetView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["SheetView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5237,10 +5128,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SheetPdfRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/pdf": string; };
-            };
+            200: { content: { "application/pdf": string; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5249,10 +5137,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["CalendarView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5264,10 +5149,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["CalendarRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["CalendarView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5276,10 +5158,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "text/calendar": string; };
-            };
+            200: { content: { "text/calendar": string; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5288,10 +5167,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["CalendarView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5300,10 +5176,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["CalendarView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5313,10 +5186,7 @@ export interface operations {
             path: { person: string; date: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["WeekView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["WeekView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5328,10 +5198,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["PlanRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["WeekView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["WeekView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5343,10 +5210,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ShapeRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["ShapedWeekView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["ShapedWeekView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5358,10 +5222,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["SorenessRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["SavedView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5370,10 +5231,7 @@ export interface operations {
             path: { person: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ProgramPageView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5382,10 +5240,7 @@ export interface operations {
             path: { person: string; ladder: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["StaveWhyView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["StaveWhyView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5397,10 +5252,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["ProposeProgramRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ProgramView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ProgramView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5412,10 +5264,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["TakeProgramRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["ProgramPageView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5424,10 +5273,7 @@ export interface operations {
             path: { person: string; program: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ProgramView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ProgramView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5439,10 +5285,7 @@ export interface operations {
             content: { "application/json": components["schemas"]["AgainRequest"]; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["ProgramPageView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5451,10 +5294,7 @@ export interface operations {
             path: { person: string; date: string; };
         };
         responses: {
-            /** @description The answer. */
-            201: {
-                content: { "application/json": components["schemas"]["ProgramPageView"]; };
-            };
+            201: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5463,10 +5303,7 @@ export interface operations {
             path: { person: string; date: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["TakenOutView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["TakenOutView"]; }; };
             default: components["responses"]["Error"];
         };
     };
@@ -5475,10 +5312,7 @@ export interface operations {
             path: { person: string; program: string; };
         };
         responses: {
-            /** @description The answer. */
-            200: {
-                content: { "application/json": components["schemas"]["ProgramPageView"]; };
-            };
+            200: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Home;
-
-use App\Http\Shared\ApiRequest;
+namespace App\Http\Shared;
 
 /**
  * @body string $id
