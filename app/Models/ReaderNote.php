@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,10 +42,20 @@ final class ReaderNote extends Model
 
     protected $attributes = ['read_at' => null, 'read_by' => null, 'undone_at' => null];
 
+    /**
+     * Of readers, that no trainer has read, the oldest first.
+     *
+     * @return Builder<self>
+     */
+    public static function unread(string $person): Builder
+    {
+        return self::query()->where('person_id', $person)->whereColumn('user_id', 'reader_id')->whereNull('read_at')->whereNull('undone_at')->orderBy('sequence')->orderBy('id');
+    }
+
     /** @return list<string> names of those whose note no trainer has read, the oldest first */
     public static function unreadBy(string $person): array
     {
-        $rows = self::query()->with('writer:id,name')->where('person_id', $person)->whereColumn('user_id', 'reader_id')->whereNull('read_at')->whereNull('undone_at')->orderBy('sequence')->limit(self::NAMED)->get();
+        $rows = self::unread($person)->with('writer:id,name')->limit(self::NAMED)->get();
 
         return array_values(array_unique($rows->map(static fn(self $row): string => $row->writer->name)->all()));
     }

@@ -15,6 +15,8 @@ use App\Models\Morning;
 use App\Models\Person;
 use App\Models\PersonLimit;
 use App\Models\Plan;
+use App\Models\ReaderNote;
+use App\Models\Readership;
 use App\Models\Screening;
 use App\Models\SheetStage;
 use App\Models\TimedHold;
@@ -35,6 +37,7 @@ use EvenRungs\Home\StageKind;
 use EvenRungs\Log\ReportedSet;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\SessionStart;
+use EvenRungs\Person\SharedPart;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
@@ -77,6 +80,22 @@ final class DemoDesk
         $made = Carbon::now()->subDays($madeAgo);
         $link = HomeLink::query()->create(['person_id' => $person->id, 'user_id' => $this->trainer->id, 'token' => HomeLink::hash(HomeLink::newToken()), 'expires_at' => $made->copy()->addWeeks(HomeLink::WEEKS), 'created_at' => $made]);
         HomeDevice::query()->create(['person_id' => $person->id, 'home_link_id' => $link->id, 'token' => HomeLink::hash(HomeLink::newToken()), 'admitted_at' => $made, 'seen_at' => Carbon::now()->subDays($seenAgo), 'created_at' => $made]);
+    }
+
+    /**
+     * A person is shared with a reader, who may have written, and was answered then.
+     *
+     * @param list<SharedPart> $parts
+     */
+    public function share(string $name, User $reader, array $parts, string ...$words): void
+    {
+        $person = Person::query()->where('name', $name)->firstOrFail();
+        $clock = PracticeClock::of($this->trainer);
+        $row = ['person_id' => $person->id, 'reader_id' => $reader->id, 'on_day' => $clock->today()->iso(), 'time_zone' => $clock->timeZone()];
+        Readership::query()->create([...$row, 'parts' => array_column($parts, 'value'), 'user_id' => $this->trainer->id, 'sequence' => $clock->sequence()]);
+        foreach (array_values($words) as $at => $text) {
+            ReaderNote::query()->create([...$row, 'text' => $text, 'user_id' => $at % 2 === 0 ? $reader->id : $this->trainer->id, 'sequence' => $clock->sequence() + $at, 'read_at' => $at === 0 ? Carbon::now() : null, 'read_by' => $at === 0 ? $this->trainer->id : null]);
+        }
     }
 
     /** @param array<string, string> $what */

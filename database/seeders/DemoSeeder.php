@@ -13,6 +13,7 @@ use App\Models\User;
 use EvenRungs\Assessment\HoldKind;
 use EvenRungs\Body\Side;
 use EvenRungs\Home\StageKind;
+use EvenRungs\Person\SharedPart;
 use EvenRungs\Screening\DangerSign;
 use Illuminate\Support\Carbon;
 
@@ -27,6 +28,9 @@ final class DemoSeeder
     /** Of every practice of the demo, the first one's among them. */
     public const EMAILS = [self::EMAIL, 'odo@mere-end.example'];
 
+    /** A clinician of the first one, who sees what is shared. */
+    public const READER = 'hale@tarn-row.example';
+
     public const PASSWORD = 'even-rungs-demo';
 
     public function __construct(private readonly DemoDesk $desk) {}
@@ -38,7 +42,8 @@ final class DemoSeeder
             $tarn = Practice::query()->create(['name' => 'Tarn Row Movement Room', 'time_zone' => 'Europe/Vienna']);
             $this->desk->by(self::user($tarn, 'Wren Aldous', self::EMAIL, 'owner'));
             self::user($tarn, 'Pell Sorrin', 'pell@tarn-row.example', 'trainer');
-            PracticeScope::actingFor($tarn->id, function () use ($now): void {
+            $reader = self::user($tarn, 'Hale Brunmoor', self::READER, User::READER);
+            PracticeScope::actingFor($tarn->id, function () use ($now, $reader): void {
                 $this->viola($now);
                 $this->lockKeeper($now);
                 $this->beekeeper($now);
@@ -47,6 +52,7 @@ final class DemoSeeder
                 $this->bellRinger($now);
                 $this->pastryCook($now);
                 $this->rigger($now);
+                $this->readAlong($reader, $now);
             });
 
             $mere = Practice::query()->create(['name' => 'Mere End Studio', 'time_zone' => 'Europe/Vienna']);
@@ -229,6 +235,16 @@ final class DemoSeeder
         $this->desk->stage($person, $session, StageKind::Retest, 14, ['message' => 'We look how far you hold now.']);
         $this->desk->at($now, 0);
         $this->desk->program($person, 8, 'Changed');
+    }
+
+    /** A clinician sees whom a limit or a danger sign is known of, and has written about one of them. */
+    private function readAlong(User $reader, Carbon $now): void
+    {
+        $this->desk->at($now, 2);
+        $this->desk->share('Ilse Torvane', $reader, SharedPart::cases(), 'The wrist may take weight again from next month on, on the fist first. Please tell me if the hand tingles.', 'Thank you. We stay on the forearms until then.');
+        $this->desk->at($now, 0);
+        $this->desk->share('Osk Brannoch', $reader, [SharedPart::Health, SharedPart::Done]);
+        $this->desk->share('Edda Quillon', $reader, [SharedPart::Health, SharedPart::Tests, SharedPart::Board, SharedPart::Plan]);
     }
 
     private static function user(Practice $practice, string $name, string $email, string $role): User

@@ -39,6 +39,7 @@ const load = {
   library: async () => (await import('./library/LibraryView')).LibraryView,
   method: async () => (await import('./method/MethodView')).MethodView,
   rules: async () => (await import('./rules/RuleBook')).RuleBook,
+  reading: async () => (await import('./reading/Reading')).Reading,
   practice: async () => (await import('./practice/PracticeView')).PracticeView,
   people: async () => (await import('./people/People')).People,
   new: async () => (await import('./person/NewPerson')).NewPerson,
@@ -74,7 +75,7 @@ function View({ name }: { name: Name }) {
   return <Known />;
 }
 const view = (name: Name) => <View key={name} name={name} />;
-const outer: Name[] = ['library', 'method', 'rules', 'people', 'practice'];
+const outer: Name[] = ['library', 'method', 'rules', 'people', 'practice', 'reading'];
 
 const views = (
   <Routes>
@@ -87,6 +88,7 @@ const views = (
       {outer.map((name) => (
         <Route key={name} path={name} element={view(name)} />
       ))}
+      <Route path="reading/:person" element={view('reading')} />
       <Route path="people/new" element={view('new')} />
       <Route path="people/:id">
         <Route index element={<Navigate to="person" replace />} />

@@ -18,7 +18,7 @@ final class AccountStoryTest extends BrowserTestCase
         self::post();
         $owner = $this->signIn()->visit('/practice')->see('Who works here');
         $this->isAccessible('the practice');
-        $this->tabToField('Invite a trainer: their e-mail');
+        $this->tabToField('Invite somebody: their e-mail');
         $owner->keys(DemoSeeder::EMAIL, Key::ENTER)->see('This address is in your practice already.');
         $owner->keys(Key::CONTROL.'a'.Key::NULL, self::ODO, Key::ENTER)->see('A link is on its way to '.self::ODO)->see('invited');
         $owner->press('sign out')->see('Forgotten the password?');

@@ -20,6 +20,9 @@ final class DemoSignIn extends Command
             $this->line('  Sign in as   '.DemoSeeder::EMAIL);
             $this->line('  Password     '.DemoSeeder::PASSWORD);
         }
+        if (User::query()->where('email', DemoSeeder::READER)->exists()) {
+            $this->line('  A reader     '.DemoSeeder::READER.', with the same password');
+        }
 
         return self::SUCCESS;
     }

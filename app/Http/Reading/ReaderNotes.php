@@ -26,6 +26,14 @@ final readonly class ReaderNotes
         return new self(array_map(static fn(ReaderNote $row): ReaderNoteView => ReaderNoteView::of($row, $by), array_values($page->items())), $page->nextCursor()?->encode());
     }
 
+    /** @return list<ReaderNoteView> of readers, that no trainer has read yet, the oldest first */
+    public static function waiting(Person $person, User $by): array
+    {
+        $rows = ReaderNote::unread($person->id)->with('writer:id,name')->limit(PageRequest::LINES)->get();
+
+        return array_values($rows->map(static fn(ReaderNote $row): ReaderNoteView => ReaderNoteView::of($row, $by))->all());
+    }
+
     /** Written once; one that was taken back stands again. */
     public static function write(Person $person, string $reader, User $by, string $id, string $text): void
     {
@@ -33,6 +41,12 @@ final readonly class ReaderNotes
         $note = ReaderNote::query()->firstOrCreate(['id' => $id], ['person_id' => $person->id, 'reader_id' => $reader, 'text' => $text, 'user_id' => $by->id, 'on_day' => $clock->today()->iso(), 'time_zone' => $clock->timeZone(), 'sequence' => $clock->sequence()]);
         $note->update(['undone_at' => null]);
         // Who answers has read.
+        self::readBy($person, $reader, $by);
+    }
+
+    /** What the other side wrote was read. */
+    public static function readBy(Person $person, string $reader, User $by): void
+    {
         ReaderNote::query()->where('person_id', $person->id)->where('reader_id', $reader)->whereNull('read_at')->where('user_id', $by->isReader() ? '<>' : '=', $reader)->update(['read_at' => now(), 'read_by' => $by->id]);
     }
 

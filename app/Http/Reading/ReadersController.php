@@ -118,6 +118,7 @@ final readonly class ReadersController
         return new JsonResponse(new ReadersView(
             readers: array_values($readers->map(static fn(User $reader): ReaderView => ReaderView::of($reader, $rows->get($reader->id), $today))->all()),
             parts: array_map(static fn(SharedPart $part): ChoiceView => new ChoiceView(value: $part->value, label: $part->label()), SharedPart::cases()),
+            waiting: ReaderNotes::waiting($person, $by),
             notes: $notes->notes,
             next: $notes->next,
         ), $status);

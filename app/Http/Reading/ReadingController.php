@@ -45,7 +45,10 @@ final readonly class ReadingController
     #[Reads('/api/reading/{person}', 'reading', ReadingView::class, queries: ['after'])]
     public function show(Person $person, PageRequest $input): JsonResponse
     {
-        return $this->answer($person, $input->by(), after: $input->page());
+        $answer = $this->answer($person, $input->by(), after: $input->page());
+        ReaderNotes::readBy($person, $input->by()->id, $input->by());
+
+        return $answer;
     }
 
     /** A note for the trainers. It changes nothing of the plan by itself. */

@@ -86,7 +86,7 @@ final readonly class ReadingPage
 
         return [
             ...$entries,
-            ...array_values($this->file->person->limits->where('lifted_on', null)->map(static fn(PersonLimit $row): ReadEntryView => new ReadEntryView(self::sided(State::from($row->state)->label(), Side::from($row->side)), array_values(array_filter([$row->note ?? '', $row->cleared ? 'Cleared by a clinician.' : ''])), $row->since))->all()),
+            ...array_values($this->file->person->limits->where('lifted_on', null)->map(static fn(PersonLimit $row): ReadEntryView => new ReadEntryView(ucfirst(self::sided(State::from($row->state)->label(), Side::from($row->side))), array_values(array_filter([$row->note ?? '', $row->cleared ? 'Cleared by a clinician.' : ''])), $row->since))->all()),
             ...array_map(static fn(Limit $limit): ReadEntryView => new ReadEntryView("What “{$limit->name}” asks of training", [$limit->caution, ...array_map(ucfirst(...), $limit->effects())]), $record->circumstances()->limits),
             ...array_values($this->file->person->clearances->reverse()->map(static fn(Clearance $row): ReadEntryView => new ReadEntryView("Cleared by {$row->clinician}", [$row->scope, 'From '.Day::parse($row->from)->inWords().' to '.Day::parse($row->until)->inWords().'.'], $row->recorded_on))->all()),
         ];
@@ -103,7 +103,7 @@ final readonly class ReadingPage
         }
 
         return [
-            ...array_map(static fn(HoldComparison $one): ReadEntryView => new ReadEntryView(self::sided($one->last->kind->label(), $one->last->side), array_values(array_filter(["{$one->last->seconds} s", $one->reason->sentence, $one->change->sentence ?? ''])), $one->last->day->iso()), $record->holdReport()->standings),
+            ...array_map(static fn(HoldComparison $one): ReadEntryView => new ReadEntryView(self::sided($one->last->kind->label(), $one->last->side), array_values(array_filter([$one->reason->sentence, $one->change->sentence ?? ''])), $one->last->day->iso()), $record->holdReport()->standings),
             ...array_values(array_map(fn(Climb $row): ReadEntryView => new ReadEntryView(self::sided($this->ladder($row->ladder), Side::from($row->side)), [$row->sentence], $row->tested_on), $climbs)),
             ...($brace === null ? [] : [new ReadEntryView('Brace and breathing', [$brace->check->reason->sentence])]),
         ];
@@ -133,7 +133,7 @@ final readonly class ReadingPage
             $written = $hand->sessions[$slot->session] ?? null;
             if ($here !== null && $written !== null && ! $hand->isAway($here->cell->day)) {
                 $session = $this->file->alone($written);
-                $entries[] = [$here->cell->index(), new ReadEntryView("{$written->title}, ".SessionLength::of($session, $written->picks)->text(), $this->exercises($session), $hand->date($here->cell->day)->iso())];
+                $entries[] = [$here->cell->index(), new ReadEntryView("{$written->title}, ".SessionLength::of($session, $written->picks)->text().' min', $this->exercises($session), $hand->date($here->cell->day)->iso())];
             }
         }
         usort($entries, static fn(array $a, array $b): int => $a[0] <=> $b[0]);

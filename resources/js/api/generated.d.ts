@@ -2773,6 +2773,8 @@ export interface components {
             readers: components["schemas"]["ReaderView"][];
             /** @description what can be shared */
             parts: components["schemas"]["ChoiceView"][];
+            /** @description of readers, that nobody has read yet, the oldest first */
+            waiting: components["schemas"]["ReaderNoteView"][];
             /** @description the newest first, page by page */
             notes: components["schemas"]["ReaderNoteView"][];
             next: string | null;

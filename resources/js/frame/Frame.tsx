@@ -26,6 +26,9 @@ const Leaving = later(async () => (await import('./Leaving')).Leaving);
 const UnlockStrip = later(async () => (await import('./Unlock')).UnlockStrip);
 const Unlock = lazy(async () => ({ default: (await import('./Unlock')).Unlock }));
 
+/** What is there for who only reads. */
+const READERS_OWN = /^\/(reading|practice|rules)(\/|$)/;
+
 /** Top bar, ladder of work, and the view. */
 export function Frame() {
   const { id } = useParams();
@@ -76,6 +79,8 @@ export function Frame() {
       </Suspense>
     );
 
+  const isReader = me.data.role === 'reader';
+  if (isReader && !READERS_OWN.test(location.pathname)) return <Navigate to="/reading" replace />;
   setOwner(me.data.email);
   /** What waits here is sent first; then the server forgets who was here, and so does the device. */
   const leave = async () => {
@@ -98,15 +103,18 @@ export function Frame() {
       <div className="flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden print:block print:h-auto print:overflow-visible in-data-floor:[&_[data-desk]]:hidden">
         <TopBar
           practice={me.data.practice}
+          isReader={isReader}
           person={id ? person.data : undefined}
           step={step}
           onPalette={() => setPalette(true)}
           onHelp={() => setHelp(true)}
           onSignOut={() => void signOut()}
         />
-        <Suspense>
-          <UnlockStrip owner={me.data.id} />
-        </Suspense>
+        {!isReader && (
+          <Suspense>
+            <UnlockStrip owner={me.data.id} />
+          </Suspense>
+        )}
         {waits && (
           <p role="status" className="fixed bottom-4 left-4 z-40 rounded-md bg-ink px-3 py-2 text-ground">
             G and a digit: 1 to 9 a step, 0 the bench
@@ -142,7 +150,7 @@ export function Frame() {
         <SignInAgain email={me.data.email} />
         <Leaving why={leaving} onStay={() => setLeaving(null)} onLeave={leave} />
       </Suspense>
-      {palette && (
+      {palette && !isReader && (
         <Suspense>
           <Palette person={id ? person.data : undefined} onClose={() => setPalette(false)} />
         </Suspense>

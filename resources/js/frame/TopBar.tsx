@@ -12,16 +12,22 @@ import { toggleTheme } from './theme';
 import { mainAction } from './useWalk';
 import { clockTime } from '@/ui/day';
 
-const places = [
+const trainers = [
   ['/people', 'people'],
   ['/library', 'library'],
   ['/method', 'method'],
   ['/rules', 'rules'],
 ] as const;
 
+const readers = [
+  ['/reading', 'shared with me'],
+  ['/rules', 'rules'],
+] as const;
+
 /** Whose view it is, the palette, how saving stands, and the places; narrow screens keep the places in a menu. */
 export function TopBar({
   practice,
+  isReader,
   person,
   step,
   onPalette,
@@ -29,6 +35,8 @@ export function TopBar({
   onSignOut,
 }: {
   practice: string;
+  /** what is there for trainers is not shown */
+  isReader: boolean;
   person: Schemas['PersonView'] | undefined;
   /** where we are: a session that runs is not interrupted by a new version */
   step: string;
@@ -40,6 +48,7 @@ export function TopBar({
   const reads = useIsFetching() > 0;
   const { shownFrom } = useReach();
   const newVersion = useNewVersion();
+  const places = isReader ? readers : trainers;
   return (
     <header
       data-desk
@@ -52,25 +61,27 @@ export function TopBar({
         <Logo />
         <span className="max-sm:sr-only">Even Rungs</span>
       </Link>
-      <button
-        type="button"
-        onClick={onPalette}
-        className="flex min-h-9 min-w-0 flex-1 items-center gap-3 rounded-md border border-hairline bg-paper px-3 text-left max-lg:min-h-11 sm:max-w-xl"
-      >
-        {person ? (
-          <>
-            <span className="min-w-0 truncate font-display font-[650] sm:shrink-0">{person.name}</span>
-            <span className="truncate text-ink2 max-sm:hidden">
-              {person.about} · {person.trainingDays.length} × {person.minutes} min
-            </span>
-          </>
-        ) : (
-          <span className="truncate text-ink3">Go to a person</span>
-        )}
-        <span className="ml-auto">
-          <Key>Ctrl K</Key>
-        </span>
-      </button>
+      {!isReader && (
+        <button
+          type="button"
+          onClick={onPalette}
+          className="flex min-h-9 min-w-0 flex-1 items-center gap-3 rounded-md border border-hairline bg-paper px-3 text-left max-lg:min-h-11 sm:max-w-xl"
+        >
+          {person ? (
+            <>
+              <span className="min-w-0 truncate font-display font-[650] sm:shrink-0">{person.name}</span>
+              <span className="truncate text-ink2 max-sm:hidden">
+                {person.about} · {person.trainingDays.length} × {person.minutes} min
+              </span>
+            </>
+          ) : (
+            <span className="truncate text-ink3">Go to a person</span>
+          )}
+          <span className="ml-auto">
+            <Key>Ctrl K</Key>
+          </span>
+        </button>
+      )}
       <div className="ml-auto flex items-center gap-4 text-sm text-ink2">
         {shownFrom !== null && (
           <span role="status" className="font-semibold text-ochre">
@@ -110,7 +121,7 @@ export function TopBar({
           Menu
         </Button>
       </div>
-      <Places practice={practice} onHelp={onHelp} onSignOut={onSignOut} />
+      <Places practice={practice} places={places} onHelp={onHelp} onSignOut={onSignOut} />
     </header>
   );
 }
@@ -132,7 +143,17 @@ function SkipLink({ to, children }: { to: () => HTMLElement | null | undefined; 
 }
 
 /** What the bar has no room for; the browser closes it by Escape or a press elsewhere. */
-function Places({ practice, onHelp, onSignOut }: { practice: string; onHelp: () => void; onSignOut: () => void }) {
+function Places({
+  practice,
+  places,
+  onHelp,
+  onSignOut,
+}: {
+  practice: string;
+  places: typeof trainers | typeof readers;
+  onHelp: () => void;
+  onSignOut: () => void;
+}) {
   const close = () => document.getElementById('places')?.hidePopover();
   const row = 'flex min-h-11 w-full items-center px-4 text-left text-base hover:bg-paper';
   return (
@@ -145,9 +166,11 @@ function Places({ practice, onHelp, onSignOut }: { practice: string; onHelp: () 
       <Link to="/practice" className={row} onClick={close}>
         {practice}
       </Link>
-      <Link to="/" className={row} onClick={close}>
-        Bench
-      </Link>
+      {places === trainers && (
+        <Link to="/" className={row} onClick={close}>
+          Bench
+        </Link>
+      )}
       {places.map(([to, name]) => (
         <Link key={to} to={to} className={`${row} capitalize`} onClick={close}>
           {name}

@@ -16,6 +16,9 @@ export async function askEarly(queries: QueryClient, path: string, search = ''):
   if (guests.includes(area ?? '')) return;
   const asked: Promise<unknown>[] = [queries.prefetchQuery(api.queryOptions('get', '/api/me', {}, { retry: false }))];
   if (path === '/') asked.push(queries.prefetchQuery(api.queryOptions('get', '/api/bench', {})));
+  if (area === 'reading') asked.push(queries.prefetchQuery(api.queryOptions('get', '/api/reading', {})));
+  if (area === 'reading' && id)
+    asked.push(queries.prefetchQuery(api.queryOptions('get', '/api/reading/{person}', { params: { path: { person: id } } })));
   if (area === 'people' && id && id !== 'new') asked.push(...askForPerson(queries, id, step ?? 'person', search));
   await Promise.all(asked);
 }

@@ -15,6 +15,7 @@ import { DangerSigns } from './DangerSigns';
 import { fieldsOf, type PersonFields } from './fields';
 import { PersonForm } from './PersonForm';
 import { PutAway } from '@/frame/PutAway';
+import { Readers, UnreadNotes } from './Readers';
 import { ReferralNote } from './ReferralNote';
 import { usePersonWriting } from './usePersonWriting';
 import { ToBeErased, WholeRecord } from './WholeRecord';
@@ -41,6 +42,7 @@ export function PersonStep() {
           {person.archivedOn && !person.eraseOn && (
             <p className="border-l-4 border-slate bg-paper p-3">Put away on {day(person.archivedOn)}; everything is kept.</p>
           )}
+          <UnreadNotes person={person} />
           {!person.standing.open && <Clearance person={person} />}
           {(asking || person.rescreen !== null) && (
             <DangerSigns
@@ -235,6 +237,7 @@ function Standing({
             On to the checks
           </Button>
         )}
+        <Readers person={person} />
         {!person.eraseOn && <PutAway person={person} />}
         <WholeRecord person={person} />
       </div>

@@ -23,7 +23,7 @@ it('keeps an invitation that was not answered, and sends it as the same one', as
         <Trainers />
       </QueryClientProvider>,
     );
-  const field = () => screen.findByLabelText<HTMLInputElement>('Invite a trainer: their e-mail');
+  const field = () => screen.findByLabelText<HTMLInputElement>('Invite somebody: their e-mail');
   const send = () => fireEvent.click(screen.getByRole('button', { name: 'Send the invitation' }));
 
   const first = open();

@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
-import { TextField } from '@/ui/Field';
+import { SelectField, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { toast } from '@/ui/notice';
 import { Status } from '@/ui/Status';
@@ -58,7 +58,7 @@ export function Trainers() {
               <span className="block truncate font-display text-lg font-[650]">{trainer.name || trainer.email}</span>
               <span className="block truncate text-sm text-ink2">
                 {trainer.name && `${trainer.email} · `}
-                {trainer.role === 'owner' ? 'owner' : 'trainer'}
+                {trainer.role}
                 {trainer.isYou && ', you'}
               </span>
             </span>
@@ -107,7 +107,9 @@ export function Trainers() {
           </li>
         ))}
       </ul>
-      <Invite onInvite={(id, email) => take(http.POST(LIST, { body: { id, email } }), `A link is on its way to ${email}.`)} />
+      <Invite
+        onInvite={(id, email, role) => take(http.POST(LIST, { body: { id, email, role } }), `A link is on its way to ${email}.`)}
+      />
       <Dialog
         open={ending !== null}
         onClose={() => setEnding(null)}
@@ -115,7 +117,7 @@ export function Trainers() {
       >
         <p>
           It ends at once. What their devices keep of people goes at the next contact, answers that were not sent among it. What
-          they wrote and decided stays, and they can be let in again.
+          they wrote and decided stays, and they can be let in again; what was shared with a reader is shared anew then.
         </p>
         <div className="flex flex-wrap gap-3">
           <Button
@@ -138,14 +140,16 @@ export function Trainers() {
   );
 }
 
-function Invite({ onInvite }: { onInvite: (id: string, email: string) => Promise<Refusal | null> }) {
-  const texts = useTexts('invitation', { email: '' });
+function Invite({ onInvite }: { onInvite: (id: string, email: string, role: string) => Promise<Refusal | null> }) {
+  const texts = useTexts('invitation', { email: '', role: 'trainer' });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const invite = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     setBusy(true);
-    const { error } = await texts.say(async (id) => ({ error: (await onInvite(id, texts.of('email').trim())) ?? undefined }));
+    const { error } = await texts.say(async (id) => ({
+      error: (await onInvite(id, texts.of('email').trim(), texts.of('role'))) ?? undefined,
+    }));
     setBusy(false);
     setRefusal(error ?? null);
     if (!error) texts.saved();
@@ -154,7 +158,7 @@ function Invite({ onInvite }: { onInvite: (id: string, email: string) => Promise
     <form onSubmit={(event) => void invite(event)} className="flex flex-wrap items-end gap-3">
       <div className="min-w-64 flex-1 sm:max-w-md">
         <TextField
-          label="Invite a trainer: their e-mail"
+          label="Invite somebody: their e-mail"
           {...texts.field('email')}
           type="email"
           autoComplete="off"
@@ -163,9 +167,18 @@ function Invite({ onInvite }: { onInvite: (id: string, email: string) => Promise
           problem={refusal ? sentenceOf(refusal) : undefined}
         />
       </div>
+      <div className={cx('w-36', refusal && 'mb-6')}>
+        <SelectField label="as" value={texts.of('role')} onChange={(event) => texts.write('role', event.target.value)}>
+          <option value="trainer">a trainer</option>
+          <option value="reader">a reader</option>
+        </SelectField>
+      </div>
       <Button type="submit" disabled={busy} className={cx('min-h-10', refusal && 'mb-6')}>
         Send the invitation
       </Button>
+      <p className="w-full text-sm text-ink2">
+        A reader, such as a clinician or an assistant, sees of people what a trainer shares with them, and writes notes.
+      </p>
     </form>
   );
 }

@@ -43,7 +43,7 @@ function Name({ me }: { me: Schemas['MeView'] }) {
   return (
     <form onSubmit={(event) => void save(event)} className="grid gap-4 rounded-lg border border-hairline bg-sheet p-4">
       <p>
-        Signed in as <strong>{me.email}</strong>, {me.role === 'owner' ? 'owner of the practice' : 'trainer'}.
+        Signed in as <strong>{me.email}</strong>, {me.role === 'owner' ? 'owner of the practice' : me.role}.
       </p>
       <TextField
         label="Your name"

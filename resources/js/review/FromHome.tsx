@@ -2,16 +2,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
-import { useTexts } from '@/editor/useTexts';
 import { useRefresh } from '@/frame/usePerson';
+import { Words, type Say } from '@/frame/Words';
 import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
-import { TextArea } from '@/ui/Field';
 import { toast } from '@/ui/notice';
 
 type Notes = Schemas['HomeNotesView'];
 type Note = Schemas['HomeNoteView'];
-type Say = ReturnType<typeof useTexts>['say'];
 
 const about = {
   link: 'a link',
@@ -96,10 +94,10 @@ export function FromHome({ person, name }: { person: string; name: string }) {
       ))}
       {quiet && <p className="border-l-4 border-ochre bg-sheet p-3">{quiet} A few words may bring it back, or a call.</p>}
       {isWriting || quiet ? (
-        <Reply
+        <Words
           key="write"
           about={`home ${person}`}
-          name={name}
+          label={`A few words to ${name}`}
           busy={busy}
           action="Send it"
           onSend={async (text, say) => {
@@ -165,51 +163,14 @@ function Waiting({
           Find another day
         </Link>
       )}
-      <Reply about={`note ${note.id}`} name={name} busy={busy} action="Answer" onSend={onSettle} none="Seen, no answer" />
+      <Words
+        about={`note ${note.id}`}
+        label={`A few words to ${name}`}
+        busy={busy}
+        action="Answer"
+        onSend={onSettle}
+        none="Seen, no answer"
+      />
     </article>
-  );
-}
-
-/** A few words, kept on the device until they are sent. */
-function Reply({
-  about: key,
-  name,
-  busy,
-  action,
-  none,
-  onSend,
-}: {
-  about: string;
-  name: string;
-  busy: boolean;
-  action: string;
-  none?: string;
-  onSend: (text: string, say: Say) => Promise<boolean>;
-}) {
-  const texts = useTexts(key, { text: '' });
-  const text = texts.of('text').trim();
-  const send = async (said: string) => {
-    if (await onSend(said, texts.say)) texts.saved();
-  };
-  return (
-    <form
-      className="grid max-w-2xl gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send(text);
-      }}
-    >
-      <TextArea label={`A few words to ${name}`} maxLength={2000} {...texts.field('text')} />
-      <div className="flex flex-wrap gap-3">
-        <Button type="submit" disabled={busy || text === ''}>
-          {action}
-        </Button>
-        {none && (
-          <Button look="quiet" disabled={busy} onClick={() => void send('')}>
-            {none}
-          </Button>
-        )}
-      </div>
-    </form>
   );
 }
