@@ -188,7 +188,7 @@ export function Readers({ person }: { person: Person }) {
         person={person}
         reader={sharing}
         parts={data.parts}
-        share={readers.share}
+        readers={readers}
         onClose={() => setSharing(null)}
       />
     </section>
@@ -249,13 +249,13 @@ function Share({
   person,
   reader,
   parts,
-  share,
+  readers,
   onClose,
 }: {
   person: Person;
   reader: Reader | null;
   parts: Schemas['ChoiceView'][];
-  share: ReturnType<typeof useReaders>['share'];
+  readers: ReturnType<typeof useReaders>;
   onClose: () => void;
 }) {
   const begin = reader?.since === null || !reader ? parts.map(({ value }) => value) : reader.parts;
@@ -266,11 +266,16 @@ function Share({
   const save = async () => {
     if (!reader) return;
     setBusy(true);
-    const refused = await share(reader.id, ticked as Part[], until === '' ? null : until);
+    const refused = await readers.share(reader.id, ticked as Part[], until === '' ? null : until);
     setBusy(false);
     setRefusal(refused);
     if (refused) return;
-    tell(null, `${reader.name} reads along with ${person.name} from now on.`);
+    const before = () =>
+      reader.since === null
+        ? readers.end(reader.id)
+        : readers.share(reader.id, reader.parts, reader.isOver ? null : reader.until);
+    const undo = async () => tell(await before(), `What ${reader.name} is shown is as it was.`);
+    tell(null, `${reader.name} is shown this of ${person.name} from now on.`, 'Undo', () => void undo());
     onClose();
   };
   return (
