@@ -36,7 +36,14 @@ final class TrainingInWords
     {
         $highest = $log->highestPain();
         if ($highest === null || $highest === 0) {
-            return $highest === null ? 'Pain was not told.' : 'No pain.';
+            $untold = array_filter($log->sets, static fn(LoggedSet $set): bool => $set->pain === null) !== [];
+
+            return match (true) {
+                $log->hidesPain() => 'How much it hurt was not told.',
+                $highest === null => 'Pain was not told.',
+                $untold => 'No pain in the sets of which it was told.',
+                default => 'No pain.',
+            };
         }
         /** @var array<string, LoggedSet> $worst by exercise */
         $worst = [];

@@ -98,7 +98,18 @@ final class AttentionTest extends TestCase
         self::assertSame('One decision waits.', $line(false, EndReason::Tired, 5));
     }
 
-    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null, int $before = 0, string $stands = 'front-plank/forearms-knees'): PersonRecord
+    public function test_a_note_of_a_reader_comes_after_pain_and_before_what_can_wait_and_is_told_where_training_is_closed(): void
+    {
+        $line = static fn(bool $log = false, bool $hurt = false, bool $sign = false): array => array_slice(array_values(get_object_vars(Attention::of(self::record(Day::parse(self::FIRST), log: $log, hurt: $hurt, sign: $sign, readers: ['Hale Brunmoor']), true))), 1, 4);
+
+        self::assertSame(['watch', 'Hale Brunmoor wrote a note.', 'Read it', Step::Person], $line());
+        self::assertSame('Hale Brunmoor wrote a note.', $line(log: true)[1], 'a decision that waits may turn out otherwise once it is read');
+        self::assertSame('Pain was told. One decision waits.', $line(hurt: true)[1]);
+        self::assertSame(['stop', 'To be cleared by a clinician before training. Nothing is planned until then. Hale Brunmoor wrote a note.', 'Record the clearance', Step::Person], $line(sign: true));
+    }
+
+    /** @param list<string> $readers whose note waits */
+    private static function record(Day $today, bool $asked = true, bool $log = false, bool $sign = false, bool $hurt = false, ?EndReason $why = null, int $before = 0, string $stands = 'front-plank/forearms-knees', array $readers = []): PersonRecord
     {
         $first = Day::parse(self::FIRST);
         $set = static fn(string $rung, string $dose, int $pain): LoggedSet => new LoggedSet($rung, $rung, $dose, 20, null, null, [], $pain, 5, false, null);
@@ -115,7 +126,7 @@ final class AttentionTest extends TestCase
             $today,
             new Profile(Aim::Even, null, null, null, [1, 3], 25, [], null, []),
             new Safety([], $sign ? [new Sign(Urgency::BeforeTraining, 5)] : [], $sign ? [new Clearance($first->plusDays(10), $first->plusDays(19), 6)] : [], $asked ? $first : null, []),
-            History::of([new Placing('placed', 'front-plank', Side::Both, $stands, false, 0, $first)], [], $logs, [Hold::of(HoldKind::FrontPlankKnees, Side::Both, 40, HoldEnd::FormLost, $first, 1)], [], $first),
+            History::of([new Placing('placed', 'front-plank', Side::Both, $stands, false, 0, $first)], [], $logs, [Hold::of(HoldKind::FrontPlankKnees, Side::Both, 40, HoldEnd::FormLost, $first, 1)], [], $first, readers: $readers),
         );
     }
 }
