@@ -29,6 +29,7 @@ use App\Http\Person\TakenBackController;
 use App\Http\Practice\AccessController;
 use App\Http\Practice\AccountController;
 use App\Http\Practice\CatalogueController;
+use App\Http\Practice\SecondStepController;
 use App\Http\Practice\SignInController;
 use App\Http\Practice\TrainersController;
 use App\Http\Reading\ReadersController;
@@ -82,6 +83,11 @@ Route::prefix('api')->group(function (): void {
             Route::put('/me', 'update')->name('changeMe');
             Route::put('/me/password', 'password')->middleware('throttle:link')->name('changePassword');
         });
+        Route::controller(SecondStepController::class)->middleware('throttle:link')->group(function (): void {
+            Route::post('/me/second-step', 'begin')->name('beginSecondStep');
+            Route::put('/me/second-step', 'confirm')->name('confirmSecondStep');
+            Route::post('/me/second-step/end', 'end')->name('endSecondStep');
+        });
         Route::get('/rules', [RulesController::class, 'show'])->name('rules');
         Route::controller(ReadingController::class)->middleware('can:read')->group(function (): void {
             Route::get('/reading', 'index')->name('readings');
@@ -98,6 +104,7 @@ Route::prefix('api')->group(function (): void {
                 Route::post('/practice/trainers/{trainer}/invitation', 'again')->middleware('throttle:link')->name('inviteAgain');
                 Route::delete('/practice/trainers/{trainer}', 'destroy')->name('endAccess');
                 Route::post('/practice/trainers/{trainer}/access', 'back')->name('letInAgain');
+                Route::delete('/practice/trainers/{trainer}/second-step', 'oneStep')->name('endSecondStepOf');
             });
             Route::get('/practice/access', AccessController::class)->middleware('can:run-practice')->name('access');
             Route::controller(BenchController::class)->group(function (): void {

@@ -104,6 +104,12 @@ final class Problem extends \RuntimeException implements ShouldntReport
         return new self(401, 'access-ended', 'Your access to this practice was ended. What this device kept of it is let go of. Ask the owner of the practice if you think this is wrong.', [], new EndedView($user->id));
     }
 
+    /** The password was right, and a second step is set up. */
+    public static function secondStep(): self
+    {
+        return new self(422, 'second-step', 'Now the code your authenticator shows, or one of those you keep on paper.');
+    }
+
     public static function signIn(string $sentence): self
     {
         return new self(422, 'sign-in', $sentence, ['email' => [$sentence]]);

@@ -18,6 +18,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property \Illuminate\Support\Carbon|null $invited_at until they have joined
  * @property \Illuminate\Support\Carbon|null $unreached_at since when the letter of the invitation is given up
  * @property \Illuminate\Support\Carbon|null $ended_at   since when they have no access
+ * @property string|null  $second_secret base64, encrypted
+ * @property \Illuminate\Support\Carbon|null $second_since since when a second step is asked for
+ * @property int|null     $second_used   step of time of the last code that was taken
+ * @property list<string>|null $second_codes hashes of those on paper that are left
  * @property Practice $practice
  */
 final class User extends Authenticatable
@@ -29,9 +33,14 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $attributes = ['invited_at' => null, 'unreached_at' => null, 'ended_at' => null];
+    protected $attributes = ['invited_at' => null, 'unreached_at' => null, 'ended_at' => null, 'second_secret' => null, 'second_since' => null, 'second_used' => null, 'second_codes' => null];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_secret', 'second_codes'];
+
+    public function hasSecondStep(): bool
+    {
+        return $this->second_since !== null;
+    }
 
     public function isReader(): bool
     {
@@ -47,6 +56,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'invited_at' => 'datetime', 'unreached_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['password' => 'hashed', 'invited_at' => 'datetime', 'unreached_at' => 'datetime', 'ended_at' => 'datetime', 'second_secret' => 'encrypted', 'second_since' => 'datetime', 'second_used' => 'integer', 'second_codes' => 'array'];
     }
 }

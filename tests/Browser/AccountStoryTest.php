@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Accounts\TimedCode;
 use Database\Seeders\DemoSeeder;
 use Facebook\WebDriver\WebDriverKeys as Key;
 use Tests\Browser\Support\Chromium;
@@ -74,6 +75,42 @@ final class AccountStoryTest extends BrowserTestCase
         $browser->see('Of Edda Quillon alone.')->see('changed person 2 times; took a copy');
         $browser->click('//a[normalize-space()="Everybody’s"]')->doesNotSee('alone.');
         $this->noComplaints();
+    }
+
+    public function test_a_second_step_is_set_up_asked_for_and_switched_off(): void
+    {
+        $browser = $this->signIn()->visit('/practice')->see('Second step');
+        $this->tabTo('Set up a second step');
+        $browser->keys(Key::ENTER)->see('Present password')->keys(DemoSeeder::PASSWORD, Key::ENTER)->see('Code it shows');
+        $this->isAccessible('what an authenticator reads');
+        $browser->keys('000000', Key::ENTER)->see('This code is not right');
+        $browser->keys(Key::CONTROL.'a'.Key::NULL, $this->shownCode(), Key::ENTER)->see('Codes on paper');
+        $this->isAccessible('codes on paper');
+        $codes = (array) $browser->driver->executeScript('return [...document.querySelectorAll("[aria-label=\'Codes on paper\'] li")].map((code) => code.innerText)');
+        $browser->keys(Key::ESCAPE)->see('I have kept them');
+        $this->tabTo('I have kept them');
+        $browser->keys(Key::ENTER)->see('8 codes on paper are left');
+        $browser->waitUntil(static fn(): bool => $browser->driver->executeScript('return document.activeElement.innerText') === 'Second step', 'the keyboard is at its heading');
+        $browser->press('sign out')->see('Forgotten the password?');
+
+        $browser->label('E-mail')->sendKeys(DemoSeeder::EMAIL);
+        $browser->label('Password')->sendKeys(DemoSeeder::PASSWORD.Key::ENTER);
+        $browser->see('As your authenticator shows it, or one of those you keep on paper.');
+        $this->isAccessible('the code of the second step');
+        $browser->keys('111111', Key::ENTER)->see('This code is not right')->keys(Key::CONTROL.'a'.Key::NULL, is_string($codes[0] ?? null) ? $codes[0] : '', Key::ENTER)->see('Corvin Strake');
+        $browser->visit('/practice')->see('7 codes on paper are left');
+        $this->tabTo('Switch it off');
+        $browser->keys(Key::ENTER)->see('Switch the second step off?')->keys(DemoSeeder::PASSWORD, Key::ENTER)->see('The second step is off')->see('Set up a second step');
+        self::assertSame(0, self::rows('users', 'second_secret IS NOT NULL'));
+    }
+
+    /** As an authenticator shows it that has read the letters on the page. */
+    private function shownCode(): string
+    {
+        $letters = (string) $this->browser->driver->executeScript('return document.querySelector("[role=dialog] p.font-mono").innerText');
+        $bits = implode('', array_map(static fn(string $letter): string => sprintf('%05b', strpos('ABCDEFGHIJKLMNOPQRSTUVWXYZ234567', $letter)), str_split(str_replace(' ', '', $letters))));
+
+        return TimedCode::of(implode('', array_map(static fn(string $byte): string => chr((int) bindec($byte)), str_split($bits, 8))), TimedCode::step(time()));
     }
 
     public function test_a_forgotten_password_is_set_anew_and_ones_own_is_changed(): void

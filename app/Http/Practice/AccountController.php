@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Practice;
 
+use App\Accounts\SecondStep;
 use App\Api\Changes;
 use App\Api\Writes;
 use App\Http\Problem;
@@ -47,10 +48,12 @@ final class AccountController
     #[Writes('/api/password', 'resetPassword', MeView::class, NewPasswordRequest::class)]
     public function reset(NewPasswordRequest $input): JsonResponse
     {
-        return $this->by('users', $input, static function (User $user, string $password): void {
+        return $this->by('users', $input, static function (User $user, string $password) use ($input): void {
             if ($user->ended_at !== null) {
                 throw self::noLink();
             }
+            // Whoever reads the mail of somebody has one of two things alone.
+            SecondStep::ask($user, $input->text('code'));
             $user->update(['password' => $password]);
         });
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Practice;
 
+use App\Accounts\SecondStep;
 use App\Api\Reads;
 use App\Api\Writes;
 use App\Http\Problem;
@@ -33,9 +34,11 @@ final class SignInController
         if ($user->ended_at !== null) {
             throw Problem::accessEnded($user);
         }
+        SecondStep::ask($user, $input->text('code'));
         if (Hash::needsRehash($user->password)) {
             $user->update(['password' => $password]);
         }
+
         return new JsonResponse(SignedIn::as($user, $input));
     }
 

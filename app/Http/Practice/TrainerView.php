@@ -22,6 +22,7 @@ final readonly class TrainerView
         public string $state,
         public ?string $since,
         public bool $isYou,
+        public bool $secondStep,
     ) {}
 
     public static function of(User $user, User $by, string $zone): self
@@ -33,6 +34,6 @@ final readonly class TrainerView
             default => ['joined', null],
         };
 
-        return new self(id: $user->id, name: $user->invited_at === null ? $user->name : '', email: $user->email, role: $user->role, state: $state, since: $since?->setTimezone($zone)->format('Y-m-d'), isYou: $user->is($by));
+        return new self(id: $user->id, name: $user->invited_at === null ? $user->name : '', email: $user->email, role: $user->role, state: $state, since: $since?->setTimezone($zone)->format('Y-m-d'), isYou: $user->is($by), secondStep: $user->hasSecondStep());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Practice;
 
+use App\Accounts\SecondStep;
 use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
@@ -80,6 +81,15 @@ final class TrainersController
     public function back(string $trainer, #[CurrentUser] User $owner): JsonResponse
     {
         $this->other($owner, $trainer)->update(['ended_at' => null]);
+
+        return $this->answer($owner);
+    }
+
+    /** For whoever has lost their device and the codes on paper: the password alone signs them in again. */
+    #[Removes('/api/practice/trainers/{trainer}/second-step', 'endSecondStepOf', TrainersView::class)]
+    public function oneStep(string $trainer, #[CurrentUser] User $owner): JsonResponse
+    {
+        SecondStep::end($this->other($owner, $trainer));
 
         return $this->answer($owner);
     }

@@ -323,6 +323,15 @@ export interface paths {
     "/api/catalogue": {
         get: operations["catalogue"];
     };
+    "/api/me/second-step": {
+        /** From here on it is asked for at each sign-in; answers with the codes for a lost device. */
+        put: operations["confirmSecondStep"];
+        /** Begins to set it up: it is asked for once a code of it was typed. */
+        post: operations["beginSecondStep"];
+    };
+    "/api/me/second-step/end": {
+        post: operations["endSecondStep"];
+    };
     "/api/sign-in": {
         post: operations["signIn"];
     };
@@ -345,6 +354,10 @@ export interface paths {
     "/api/practice/trainers/{trainer}/access": {
         /** Lets a trainer in again, with the password they had. */
         post: operations["letInAgain"];
+    };
+    "/api/practice/trainers/{trainer}/second-step": {
+        /** For whoever has lost their device and the codes on paper: the password alone signs them in again. */
+        delete: operations["endSecondStepOf"];
     };
     "/api/people/{person}/readers": {
         get: operations["readers"];
@@ -639,6 +652,10 @@ export interface components {
             isAskedAbout: boolean;
             /** @description null where no later day of the week is free */
             repair: components["schemas"]["WeekRepairView"] | null;
+        };
+        AuthenticatorCodeRequest: {
+            /** @description as the authenticator shows it */
+            code: string;
         };
         /** @description A person on the bench, with the single next action. */
         BenchLineView: {
@@ -1157,6 +1174,10 @@ export interface components {
              * @enum {string|null}
              */
             lastFelt: "right" | "low-back" | "neck" | "back-of-thigh" | "front-of-hip" | "shoulder" | "wrist" | "knee" | "elsewhere" | null;
+        };
+        CurrentPasswordRequest: {
+            /** @description the present password */
+            current: string;
         };
         DangerSignView: {
             value: string;
@@ -2069,6 +2090,10 @@ export interface components {
             email: string;
             role: string;
             practice: string;
+            /** @description is asked for at each sign-in */
+            secondStep: boolean;
+            /** @description that are left of those for a lost device */
+            paperCodes: number;
             /** @description of the practice, by name */
             trainers: components["schemas"]["ChoiceView"][];
         };
@@ -2194,6 +2219,8 @@ export interface components {
             /** @description from the link */
             token: string;
             password: string;
+            /** @description of the second step, where one is set up */
+            code: string | null;
         };
         /** @description The dose proposed for the next session on a rung, from the last one logged. */
         NextDoseView: {
@@ -2282,6 +2309,10 @@ export interface components {
             label: string;
             /** @description whether left and right can differ */
             sided: boolean;
+        };
+        /** @description Codes for a lost device, each for once; shown this once. */
+        PaperCodesView: {
+            codes: string[];
         };
         /** @description A person's way over the board. */
         PathView: {
@@ -3028,6 +3059,13 @@ export interface components {
             /** @description a mistaken yes, by whoever reads this */
             mayTakeBack: boolean;
         };
+        /** @description What an authenticator needs to show codes. */
+        SecondStepView: {
+            /** @description to be typed */
+            secret: string;
+            /** @description the same, to be read from a picture */
+            address: string;
+        };
         /** @description One stretch of the time strip. */
         SegmentView: {
             /** @enum {string} */
@@ -3195,6 +3233,8 @@ export interface components {
         SignInRequest: {
             email: string;
             password: string;
+            /** @description of the second step, where one is set up */
+            code: string | null;
         };
         SignsRequest: {
             id: string;
@@ -3479,6 +3519,7 @@ export interface components {
             /** @description since when invited, unreached or ended, a date */
             since: string | null;
             isYou: boolean;
+            secondStep: boolean;
         };
         TrainersView: {
             /** @description by name, those invited after them, those whose access was ended last */
@@ -4732,6 +4773,33 @@ export interface operations {
             default: components["responses"]["Error"];
         };
     };
+    confirmSecondStep: {
+        requestBody: {
+            content: { "application/json": components["schemas"]["AuthenticatorCodeRequest"]; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["PaperCodesView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    beginSecondStep: {
+        requestBody: {
+            content: { "application/json": components["schemas"]["CurrentPasswordRequest"]; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SecondStepView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    endSecondStep: {
+        requestBody: {
+            content: { "application/json": components["schemas"]["CurrentPasswordRequest"]; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["MeView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
     signIn: {
         requestBody: {
             content: { "application/json": components["schemas"]["SignInRequest"]; };
@@ -4782,6 +4850,15 @@ export interface operations {
         };
     };
     letInAgain: {
+        parameters: {
+            path: { trainer: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    endSecondStepOf: {
         parameters: {
             path: { trainer: string; };
         };

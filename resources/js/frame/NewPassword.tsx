@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
 import { GuestPage } from './GuestPage';
+import { useSecondCode } from './SecondCode';
 import { LEAST, withHoldingToken } from './signingIn';
 
 /** What a link by mail carries; out of the address bar as soon as it is read, so that it lies in no history. */
@@ -59,12 +60,19 @@ function Password({ email, refusal }: { email: string; refusal: Refusal | null }
 export function NewPassword() {
   const link = useLink();
   const { refusal, busy, submit } = useTaking(
-    async (form) => (await http.POST('/api/password', { body: { ...link, password: formText(form)('password') } })).error ?? null,
+    async (form) =>
+      (
+        await http.POST('/api/password', {
+          body: { ...link, password: formText(form)('password'), code: formText(form)('code') || null },
+        })
+      ).error ?? null,
   );
+  const second = useSecondCode(refusal);
   return (
-    <GuestPage title="A new password" refusal={refusal} onSubmit={submit}>
+    <GuestPage title="A new password" refusal={second.told} onSubmit={submit}>
       <p className="text-ink2">For {link.email}. Wherever else you are signed in, that ends.</p>
       <Password email={link.email} refusal={refusal} />
+      {second.field}
       <Button look="next" type="submit" hotkey="Enter" disabled={busy}>
         Set it, and sign in
       </Button>
@@ -77,7 +85,9 @@ export function Join() {
   const link = useLink();
   const { refusal, busy, submit } = useTaking(async (form) => {
     const name = formText(form)('name');
-    return (await http.POST('/api/join', { body: { ...link, name, password: formText(form)('password') } })).error ?? null;
+    return (
+      (await http.POST('/api/join', { body: { ...link, name, password: formText(form)('password'), code: null } })).error ?? null
+    );
   });
   return (
     <GuestPage title="Join" refusal={refusal} onSubmit={submit}>

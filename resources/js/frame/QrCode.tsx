@@ -9,15 +9,10 @@ export function codePath(text: string): string {
 }
 
 /** Drawn as one path, so that it prints as sharp as it is. */
-export function QrCode({ text }: { text: string }) {
+export function QrCode({ text, label = 'The address as a picture for a phone' }: { text: string; label?: string }) {
   const { size } = encode(text, { border: BORDER });
   return (
-    <svg
-      viewBox={`0 0 ${size} ${size}`}
-      role="img"
-      aria-label="The address as a picture for a phone"
-      className="size-44 bg-white print:size-28"
-    >
+    <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label={label} className="size-44 bg-white print:size-28">
       <path d={codePath(text)} fill="#000" shapeRendering="crispEdges" />
     </svg>
   );

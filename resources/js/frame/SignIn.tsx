@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';
 import { GuestPage } from './GuestPage';
+import { useSecondCode } from './SecondCode';
 import { afterwards, signIn } from './signingIn';
 
 export function SignIn() {
@@ -16,11 +17,12 @@ export function SignIn() {
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const client = useQueryClient();
+  const second = useSecondCode(refusal);
 
   const submit = async (form: HTMLFormElement) => {
     const text = formText(form);
     setBusy(true);
-    const refused = await signIn(text('email'), text('password'));
+    const refused = await signIn(text('email'), text('password'), text('code') || null);
     setBusy(false);
     if (refused) return setRefusal(refused);
     // Whoever was here before may have been somebody else.
@@ -33,7 +35,7 @@ export function SignIn() {
   return (
     <GuestPage
       title="Even Rungs"
-      refusal={refusal && { ...refusal, sentence: sentenceOf(refusal), fields: {} }}
+      refusal={second.told && { ...second.told, sentence: sentenceOf(second.told), fields: {} }}
       onSubmit={submit}
     >
       <p className="text-ink2">The desk for core training: the right rung for each person, and why.</p>
@@ -44,6 +46,7 @@ export function SignIn() {
       )}
       <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
       <TextField label="Password" name="password" type="password" autoComplete="current-password" required />
+      {second.field}
       <Button look="next" type="submit" hotkey="Enter" disabled={busy}>
         Sign in
       </Button>

@@ -4,6 +4,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
+import { useSecondCode } from './SecondCode';
 import { signIn } from './signingIn';
 
 type Answer = (isIn: boolean) => void;
@@ -15,6 +16,7 @@ export function SignInAgain({ email }: { email: string }) {
   const [open, setOpen] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
+  const { told, field } = useSecondCode(refusal);
   useEffect(() => {
     onSignedOut(
       () =>
@@ -36,7 +38,8 @@ export function SignInAgain({ email }: { email: string }) {
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     setBusy(true);
-    const refused = await signIn(email, formText(event.currentTarget)('password'));
+    const of = formText(event.currentTarget);
+    const refused = await signIn(email, of('password'), of('code') || null);
     setBusy(false);
     if (refused) setRefusal(refused);
     else finish(true);
@@ -52,8 +55,9 @@ export function SignInAgain({ email }: { email: string }) {
           type="password"
           autoComplete="current-password"
           required
-          problem={refusal ? (refusal.fields['email']?.[0] ?? refusal.sentence) : undefined}
+          problem={told ? (told.fields['email']?.[0] ?? told.sentence) : undefined}
         />
+        {field}
         <div className="flex flex-wrap items-center gap-4">
           <Button look="next" type="submit" disabled={busy}>
             Sign in and go on

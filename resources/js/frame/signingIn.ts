@@ -11,8 +11,9 @@ export async function withHoldingToken(ask: () => Promise<Refusal | null>): Prom
   return ask();
 }
 
-export const signIn = (email: string, password: string): Promise<Refusal | null> =>
-  withHoldingToken(async () => (await http.POST('/api/sign-in', { body: { email, password } })).error ?? null);
+/** @param code of the second step, where it was asked for */
+export const signIn = (email: string, password: string, code: string | null): Promise<Refusal | null> =>
+  withHoldingToken(async () => (await http.POST('/api/sign-in', { body: { email, password, code } })).error ?? null);
 
 /** Where to go after signing in: an address of this application, else the bench. */
 export const afterwards = (search: URLSearchParams): string => {

@@ -13,7 +13,7 @@ import { toHeadingNext } from '@/ui/toHeading';
 type Line = Schemas['AccessView'];
 
 /** What the places of the record are called where they are no step of the work. */
-const CALLED: Record<string, string> = { home: 'own page', reading: 'notes of readers' };
+const CALLED: Record<string, string> = { home: 'own page', reading: 'sharing and notes' };
 
 const times = (count: number): string => (count === 1 ? '' : ` ${count} times`);
 

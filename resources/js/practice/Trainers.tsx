@@ -30,6 +30,7 @@ export function Trainers() {
   const client = useQueryClient();
   const refresh = useRefresh();
   const [ending, setEnding] = useState<Trainer | null>(null);
+  const [oneStep, setOneStep] = useState<Trainer | null>(null);
   /** Takes the answer for the list; says what came of it, or what went wrong. */
   const take = async (asked: Answer, sentence: string): Promise<Refusal | null> => {
     const { data, error } = await asked;
@@ -60,6 +61,7 @@ export function Trainers() {
                 {trainer.name && `${trainer.email} · `}
                 {trainer.role}
                 {trainer.isYou && ', you'}
+                {trainer.secondStep && ' · second step'}
               </span>
             </span>
             <span className="text-sm">
@@ -71,6 +73,11 @@ export function Trainers() {
               )}
             </span>
             <span className="flex flex-wrap gap-x-4 md:justify-end">
+              {trainer.secondStep && !trainer.isYou && (
+                <Button look="quiet" onClick={() => setOneStep(trainer)}>
+                  one step …
+                </Button>
+              )}
               {(trainer.state === 'invited' || trainer.state === 'unreached') && (
                 <Button
                   look="quiet"
@@ -134,6 +141,32 @@ export function Trainers() {
             End it
           </Button>
           <Button onClick={() => setEnding(null)}>Leave it</Button>
+        </div>
+      </Dialog>
+      <Dialog
+        open={oneStep !== null}
+        onClose={() => setOneStep(null)}
+        title={`Switch the second step of ${oneStep?.name ?? ''} off?`}
+      >
+        <p>
+          For whoever has lost both the phone and the codes on paper: the password alone signs them in, until they set it up anew.
+          Make sure that it is they who ask.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button
+            look="next"
+            onClick={() => {
+              if (oneStep)
+                press(
+                  http.DELETE('/api/practice/trainers/{trainer}/second-step', of(oneStep)),
+                  `The password alone signs ${oneStep.name} in.`,
+                );
+              setOneStep(null);
+            }}
+          >
+            Switch it off
+          </Button>
+          <Button onClick={() => setOneStep(null)}>Leave it</Button>
         </div>
       </Dialog>
     </section>

@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';
 import { toast } from '@/ui/notice';
+import { SecondStep } from './SecondStep';
 
 /** Name and password of who is signed in. */
 export function You({ me }: { me: Schemas['MeView'] }) {
@@ -18,6 +19,7 @@ export function You({ me }: { me: Schemas['MeView'] }) {
       <div className="grid items-start gap-6 md:grid-cols-2">
         <Name me={me} />
         <Password email={me.email} />
+        <SecondStep me={me} />
       </div>
     </section>
   );
