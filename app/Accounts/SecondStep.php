@@ -53,7 +53,7 @@ final class SecondStep
             if ($step === null) {
                 throw Problem::field('code', self::NOT_RIGHT);
             }
-            $codes = array_map(static fn(): string => self::newCode(), range(1, self::ON_PAPER));
+            $codes = array_map(self::newCode(...), range(1, self::ON_PAPER));
             $user->update(['second_since' => now(), 'second_used' => $step, 'second_codes' => array_map(self::hash(...), $codes)]);
 
             return $codes;
