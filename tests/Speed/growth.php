@@ -18,9 +18,10 @@ $found = static function (Device $device, string $name): string {
     }
     exit("{$name} was not found.\n");
 };
-$clients = $people = [];
+$clients = $readers = $people = [];
 foreach (['small' => $small, 'large' => $large] as $size => $base) {
     $clients[$size] = Device::signedIn($base, 'load@load-hall.example', 'even-rungs-load');
+    $readers[$size] = Device::signedIn($base, 'reader@load-hall.example', 'even-rungs-load');
     $people[$size] = $found($clients[$size], 'Typical Pellow');
 }
 $heavy = $found($clients['large'], 'Heavy Yearling');
@@ -37,6 +38,7 @@ $asked = [
     'from the board' => ['POST', '/api/people/{p}/sessions/start', ['from' => 'board']], 'preview' => ['POST', '/api/people/{p}/sessions/preview', $draft],
     'sheet' => ['GET', '/api/people/{p}/sessions/{s}/sheet', null], 'cue sheet' => ['GET', '/api/people/{p}/sessions/{s}/cues', null],
     'week' => ['GET', "/api/people/{p}/weeks/{$monday}", null], 'weeks' => ['GET', '/api/people/{p}/program', null], 'calendar' => ['GET', '/api/people/{p}/calendar/file', null],
+    'reading' => ['GET', '/api/reading', null], 'read' => ['GET', '/api/reading/{p}', null],
     'review' => ['GET', '/api/people/{p}/review', null], 'method trial' => ['GET', '/api/people/{p}/method', null],
 ];
 $times = $bytes = [];
@@ -46,9 +48,10 @@ for ($round = -2; $round < $rounds; $round++) {
             if ($kind === 'heavy' && ! str_contains($path, '{p}')) {
                 continue;
             }
-            $device = $clients[$kind === 'small' ? 'small' : 'large'];
+            $size = $kind === 'small' ? 'small' : 'large';
             static $sessions = [];
-            $sessions[$kind] ??= $session($device, $person);
+            $sessions[$kind] ??= $session($clients[$size], $person);
+            $device = (str_starts_with($path, '/api/reading') ? $readers : $clients)[$size];
             [$status, $text, $ms] = $device->ask($method, strtr($path, ['{p}' => $person, '{s}' => $sessions[$kind]]), $body ?? []);
             $status === 200 || exit("{$name} answered {$status}: ".substr($text, 0, 300)."\n");
             $bytes[$name] = max($bytes[$name] ?? 0, strlen($text));

@@ -19,6 +19,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenRequest;
 use EvenRungs\Program\WrittenWeek;
+use EvenRungs\Person\SharedPart;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Screening\DangerSign;
 use EvenRungs\Week\Cell;
@@ -154,6 +155,13 @@ PracticeScope::actingFor($practice->id, static function () use ($people, $wanted
     fwrite(STDERR, "\rkeeping it in brief          \n");
     DB::table('log_ladders')->delete();
     (require database_path('migrations/2026_01_01_002600_find_history_by_index.php'))->fill();
+
+    // A reader who is shown everybody.
+    $reader = User::query()->create(['practice_id' => $practice->id, 'name' => 'Sorrel Venn', 'email' => 'reader@load-hall.example', 'password' => 'even-rungs-load', 'role' => User::READER]);
+    $shown = [...$who, 'reader_id' => $reader->id, 'parts' => json_encode(array_column(SharedPart::cases(), 'value')), 'on_day' => $today->format('Y-m-d'), 'sequence' => $sequence];
+    foreach (array_chunk(DB::table('people')->pluck('id')->all(), 200) as $some) {
+        DB::table('readerships')->insert(array_map(static fn(string $id): array => [...$shown, 'id' => $ulid(), 'person_id' => $id], $some));
+    }
 
     // One program, made for the first person and held by everybody.
     /** @var Person $one */

@@ -25,6 +25,7 @@ for ($n = 0; $n < 4; $n++) {
     $users[] = $email;
 }
 
+$reader = (string) DB::table('users')->where('role', User::READER)->value('id');
 $devices = array_map(static fn(string $email): Device => Device::signedIn($base, $email, 'even-rungs-load'), $users);
 $at = 0;
 /**
@@ -136,6 +137,14 @@ $kinds = [
         sort($answers);
 
         return [$answers, $answers === [200, 409] && $count('person_limits', $who) === 1];
+    },
+    'one person shared with a reader by two' => static function () use ($person, $together, $reader): array {
+        $who = $person();
+        $share = static fn(string $part): array => ['PUT', "/api/people/{$who}/readers/{$reader}", ['parts' => [$part], 'until' => null]];
+        $answers = $together([$share('tests'), $share('done')]);
+        $rows = DB::table('readerships')->where('person_id', $who);
+
+        return [$answers, $answers === [200, 200] && $rows->count() === 2 && $rows->whereNull('ended_at')->count() === 1];
     },
     'two set-ups of one rung' => static function () use ($person, $together, $count): array {
         $who = $person();
