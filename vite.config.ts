@@ -74,7 +74,7 @@ export default defineConfig({
           groups: [
             { name: 'react', test: /node_modules\/(react|react-dom|scheduler|react-router)\// },
             // What many views share comes in one piece: fetching twenty small ones takes longer than all they hold.
-            { name: 'shared', test: /resources\/js\/(?!ui\/Dialog)/, minShareCount: 8 },
+            { name: 'shared', test: /resources\/js\/(?!ui\/Dialog)/, minShareCount: 9 },
           ],
         },
       },
