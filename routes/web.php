@@ -105,6 +105,7 @@ Route::prefix('api')->group(function (): void {
                 Route::delete('/practice/trainers/{trainer}', 'destroy')->name('endAccess');
                 Route::post('/practice/trainers/{trainer}/access', 'back')->name('letInAgain');
                 Route::delete('/practice/trainers/{trainer}/second-step', 'oneStep')->name('endSecondStepOf');
+                Route::put('/practice/trainers/{trainer}/role', 'role')->name('changeRole');
             });
             Route::get('/practice/access', AccessController::class)->middleware('can:run-practice')->name('access');
             Route::controller(BenchController::class)->group(function (): void {

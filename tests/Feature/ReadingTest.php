@@ -210,6 +210,37 @@ final class ReadingTest extends ApiTestCase
         $this->putJson("/api/people/{$osk}/readers/{$this->trainer->id}", ['parts' => ['done'], 'until' => null])->assertNotFound();
     }
 
+    public function test_the_owner_says_what_somebody_may_do_and_an_owner_is_always_left(): void
+    {
+        $osk = $this->person();
+        $hale = $this->reader();
+        $this->share($osk, $hale, self::ALL)->assertOk();
+        $may = fn(string $role): TestResponse => $this->putJson("/api/practice/trainers/{$hale->id}/role", ['role' => $role]);
+        $may('guest')->assertUnprocessable();
+        $may('trainer')->assertOk();
+        $this->actingAs($hale->refresh());
+        $this->getJson("/api/people/{$osk}")->assertOk();
+        $this->getJson('/api/reading')->assertForbidden();
+        $may('owner')->assertForbidden();
+
+        $this->actingAs($this->trainer);
+        $may('reader')->assertOk();
+        $this->actingAs($hale->refresh());
+        $this->getJson('/api/reading')->assertOk()->assertJsonPath('people', []);
+
+        $this->actingAs($this->trainer);
+        $may('owner')->assertOk();
+        $this->putJson("/api/practice/trainers/{$this->trainer->id}/role", ['role' => 'trainer'])->assertConflict();
+        // Two owners take each other's rights: the second finds that it is none any more.
+        $stale = $this->trainer;
+        $this->actingAs($hale->refresh());
+        $this->putJson("/api/practice/trainers/{$stale->id}/role", ['role' => 'trainer'])->assertOk();
+        $this->actingAs($stale);
+        self::assertSame('owner', $stale->role, 'as it was when its request began');
+        $may('trainer')->assertConflict()->assertJsonPath('code', 'no-owner');
+        self::assertSame(1, User::query()->where('practice_id', $stale->practice_id)->where('role', 'owner')->count());
+    }
+
     private function reader(string $name = 'Hale Brunmoor', string $email = 'hale@tarn-row.example'): User
     {
         return User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => $name, 'email' => $email, 'password' => 'even-rungs-demo', 'role' => 'reader']);

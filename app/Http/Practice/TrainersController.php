@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Practice;
 
 use App\Accounts\SecondStep;
+use App\Api\Changes;
 use App\Api\Reads;
 use App\Api\Removes;
 use App\Api\Writes;
@@ -15,6 +16,7 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Who works in the practice: for its owner alone. */
@@ -68,10 +70,10 @@ final class TrainersController
     #[Removes('/api/practice/trainers/{trainer}', 'endAccess', TrainersView::class)]
     public function destroy(string $trainer, #[CurrentUser] User $owner): JsonResponse
     {
-        $user = $this->other($owner, $trainer);
-        $user->update(['ended_at' => now()]);
-        // Who is let in again is shown people anew.
-        Readership::query()->where('reader_id', $user->id)->whereNull('ended_at')->update(['ended_at' => now(), 'ended_by' => $owner->id]);
+        $this->asOwner($owner, $trainer, static function (User $user) use ($owner): void {
+            $user->update(['ended_at' => now()]);
+            self::endReading($user, $owner);
+        });
 
         return $this->answer($owner);
     }
@@ -85,6 +87,19 @@ final class TrainersController
         return $this->answer($owner);
     }
 
+    /** What somebody may do from now on; whoever reads no longer, or only reads, is shown nobody by it. */
+    #[Changes('/api/practice/trainers/{trainer}/role', 'changeRole', TrainersView::class, RoleRequest::class)]
+    public function role(string $trainer, RoleRequest $input): JsonResponse
+    {
+        $owner = $input->by();
+        $this->asOwner($owner, $trainer, static function (User $user) use ($owner, $input): void {
+            self::endReading($user, $owner);
+            $user->update(['role' => $input->text('role')]);
+        });
+
+        return $this->answer($owner);
+    }
+
     /** For whoever has lost their device and the codes on paper: the password alone signs them in again. */
     #[Removes('/api/practice/trainers/{trainer}/second-step', 'endSecondStepOf', TrainersView::class)]
     public function oneStep(string $trainer, #[CurrentUser] User $owner): JsonResponse
@@ -94,10 +109,32 @@ final class TrainersController
         return $this->answer($owner);
     }
 
+    /** Who is let in again, or reads again, is shown people anew. */
+    private static function endReading(User $user, User $owner): void
+    {
+        Readership::query()->where('reader_id', $user->id)->whereNull('ended_at')->update(['ended_at' => now(), 'ended_by' => $owner->id]);
+    }
+
     private function invite(User $user, User $owner): void
     {
         $user->update(['invited_at' => now(), 'unreached_at' => null, 'ended_at' => null]);
         Invite::dispatch($user->id, $owner->name);
+    }
+
+    /**
+     * Of two owners who take each other's rights at once one comes first, so that one is left.
+     *
+     * @param \Closure(User): void $do
+     */
+    private function asOwner(User $owner, string $trainer, \Closure $do): void
+    {
+        DB::transaction(function () use ($owner, $trainer, $do): void {
+            $owners = $this->all($owner)->where('role', 'owner')->whereNull('ended_at')->lockForUpdate()->pluck('id');
+            if (! $owners->contains($owner->id)) {
+                throw Problem::conflict('no-owner', 'You are no owner of this practice any more.');
+            }
+            $do($this->other($owner, $trainer));
+        }, 5);
     }
 
     private function other(User $owner, string $trainer): User

@@ -355,6 +355,10 @@ export interface paths {
         /** Lets a trainer in again, with the password they had. */
         post: operations["letInAgain"];
     };
+    "/api/practice/trainers/{trainer}/role": {
+        /** What somebody may do from now on; whoever reads no longer, or only reads, is shown nobody by it. */
+        put: operations["changeRole"];
+    };
     "/api/practice/trainers/{trainer}/second-step": {
         /** For whoever has lost their device and the codes on paper: the password alone signs them in again. */
         delete: operations["endSecondStepOf"];
@@ -2951,6 +2955,10 @@ export interface components {
             /** @description what comes next; null while a decision waits */
             movedOn: components["schemas"]["MovedOnView"] | null;
         };
+        RoleRequest: {
+            /** @description owner, trainer or reader */
+            role: string;
+        };
         /** @description A rule of the trade, and what it rests on. */
         RuleView: {
             id: string;
@@ -4852,6 +4860,18 @@ export interface operations {
     letInAgain: {
         parameters: {
             path: { trainer: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeRole: {
+        parameters: {
+            path: { trainer: string; };
+        };
+        requestBody: {
+            content: { "application/json": components["schemas"]["RoleRequest"]; };
         };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };

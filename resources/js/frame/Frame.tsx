@@ -6,6 +6,7 @@ import { setOwner } from '@/editor/device';
 import { sendWaiting, useSendingByItself } from '@/offline/outbox';
 import { lock } from '@/offline/code';
 import { wipe } from '@/offline/store';
+import { keepNobody, mayKeep } from '@/offline/reads';
 import { setTrainer, waiting } from '@/offline/trainings';
 import { cx } from '@/ui/cx';
 import { Key } from '@/ui/Key';
@@ -64,6 +65,12 @@ export function Frame() {
   const waits = useWalk(id ? person.data : undefined);
   useHeading(id ? person.data?.name : undefined);
   setTrainer(me.data?.id ?? '');
+  const { id: who, role } = me.data ?? {};
+  useEffect(() => {
+    if (who === undefined) return;
+    if (role === 'reader') void keepNobody(who);
+    else mayKeep(who);
+  }, [who, role]);
   useSendingByItself(me.data?.id ?? '');
 
   if (me.isPending) return <Loading what="Opening" />;

@@ -6,11 +6,11 @@ import { useRefresh } from '@/frame/usePerson';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { day } from '@/ui/day';
-import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { toast } from '@/ui/notice';
 import { Status } from '@/ui/Status';
+import { MemberDialog, type Asked, type Role } from './MemberDialog';
 
 type Trainer = Schemas['TrainerView'];
 type Answer = Promise<{ data?: Schemas['TrainersView']; error?: Refusal }>;
@@ -24,13 +24,14 @@ const STATES: Record<string, ComponentProps<typeof Status>> = {
   ended: ENDED,
 };
 
+const nameOf = ({ name, email }: Trainer): string => name || email;
+
 /** Who works here: invited by mail, and let go. For the owner. */
 export function Trainers() {
   const list = api.useQuery('get', LIST, {});
   const client = useQueryClient();
   const refresh = useRefresh();
-  const [ending, setEnding] = useState<Trainer | null>(null);
-  const [oneStep, setOneStep] = useState<Trainer | null>(null);
+  const [asked, setAsked] = useState<{ what: Asked; member: Trainer } | null>(null);
   /** Takes the answer for the list; says what came of it, or what went wrong. */
   const take = async (asked: Answer, sentence: string): Promise<Refusal | null> => {
     const { data, error } = await asked;
@@ -43,6 +44,30 @@ export function Trainers() {
   const press = (asked: Answer, sentence: string) =>
     void take(asked, sentence).then((refusal) => refusal && toast(sentenceOf(refusal)));
   const of = (trainer: Trainer) => ({ params: { path: { trainer: trainer.id } } });
+  const changeRole = async (member: Trainer, role: Role): Promise<void> => {
+    const before = member.role as Role;
+    const { data, error } = await http.PUT('/api/practice/trainers/{trainer}/role', { ...of(member), body: { role } });
+    if (data) client.setQueryData(api.queryOptions('get', LIST, {}).queryKey, data);
+    if (error) {
+      toast(sentenceOf(error));
+      return;
+    }
+    const back = () => void changeRole({ ...member, role }, before);
+    toast(`${nameOf(member)} is ${role === 'owner' ? 'an owner' : `a ${role}`} from now on.`, {
+      action: { label: 'Undo', onClick: back },
+    });
+    await refresh();
+  };
+  const act: Record<Asked, (member: Trainer, role: Role) => void> = {
+    end: (member) =>
+      press(http.DELETE('/api/practice/trainers/{trainer}', of(member)), `The access of ${nameOf(member)} has ended.`),
+    'one-step': (member) =>
+      press(
+        http.DELETE('/api/practice/trainers/{trainer}/second-step', of(member)),
+        `The password alone signs ${nameOf(member)} in.`,
+      ),
+    role: (member, role) => void changeRole(member, role),
+  };
   if (!list.data) return <Loading what="Reading who works here" error={list.error} again={() => void list.refetch()} />;
   return (
     <section aria-labelledby="trainers" className="grid gap-4 border-t border-hairline pt-5">
@@ -74,7 +99,7 @@ export function Trainers() {
             </span>
             <span className="flex flex-wrap gap-x-4 md:justify-end">
               {trainer.secondStep && !trainer.isYou && (
-                <Button look="quiet" onClick={() => setOneStep(trainer)}>
+                <Button look="quiet" onClick={() => setAsked({ what: 'one-step', member: trainer })}>
                   one step …
                 </Button>
               )}
@@ -105,9 +130,14 @@ export function Trainers() {
                 </Button>
               ) : (
                 !trainer.isYou && (
-                  <Button look="quiet" onClick={() => setEnding(trainer)}>
-                    end access
-                  </Button>
+                  <>
+                    <Button look="quiet" onClick={() => setAsked({ what: 'role', member: trainer })}>
+                      rights …
+                    </Button>
+                    <Button look="quiet" onClick={() => setAsked({ what: 'end', member: trainer })}>
+                      end access
+                    </Button>
+                  </>
                 )
               )}
             </span>
@@ -117,58 +147,15 @@ export function Trainers() {
       <Invite
         onInvite={(id, email, role) => take(http.POST(LIST, { body: { id, email, role } }), `A link is on its way to ${email}.`)}
       />
-      <Dialog
-        open={ending !== null}
-        onClose={() => setEnding(null)}
-        title={`End the access of ${ending?.name || ending?.email || 'this trainer'}?`}
-      >
-        <p>
-          It ends at once. What their devices keep of people goes at the next contact, answers that were not sent among it. What
-          they wrote and decided stays, and they can be let in again; what was shared with a reader is shared anew then.
-        </p>
-        <div className="flex flex-wrap gap-3">
-          <Button
-            look="next"
-            onClick={() => {
-              if (ending)
-                press(
-                  http.DELETE('/api/practice/trainers/{trainer}', of(ending)),
-                  `The access of ${ending.name || ending.email} has ended.`,
-                );
-              setEnding(null);
-            }}
-          >
-            End it
-          </Button>
-          <Button onClick={() => setEnding(null)}>Leave it</Button>
-        </div>
-      </Dialog>
-      <Dialog
-        open={oneStep !== null}
-        onClose={() => setOneStep(null)}
-        title={`Switch the second step of ${oneStep?.name ?? ''} off?`}
-      >
-        <p>
-          For whoever has lost both the phone and the codes on paper: the password alone signs them in, until they set it up anew.
-          Make sure that it is they who ask.
-        </p>
-        <div className="flex flex-wrap gap-3">
-          <Button
-            look="next"
-            onClick={() => {
-              if (oneStep)
-                press(
-                  http.DELETE('/api/practice/trainers/{trainer}/second-step', of(oneStep)),
-                  `The password alone signs ${oneStep.name} in.`,
-                );
-              setOneStep(null);
-            }}
-          >
-            Switch it off
-          </Button>
-          <Button onClick={() => setOneStep(null)}>Leave it</Button>
-        </div>
-      </Dialog>
+      {asked && (
+        <MemberDialog
+          key={asked.member.id}
+          what={asked.what}
+          member={asked.member}
+          onDo={(role) => act[asked.what](asked.member, role)}
+          onClose={() => setAsked(null)}
+        />
+      )}
     </section>
   );
 }
