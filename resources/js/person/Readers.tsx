@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { MoreLines } from '@/frame/MoreLines';
+import { NoteLines } from '@/frame/NoteLines';
 import { useMore } from '@/frame/useMore';
 import { useRefresh } from '@/frame/usePerson';
 import { Words } from '@/frame/Words';
 import { Button } from '@/ui/Button';
-import { cx } from '@/ui/cx';
 import { DateField } from '@/ui/DateField';
 import { day } from '@/ui/day';
 import { Dialog } from '@/ui/Dialog';
@@ -219,26 +219,15 @@ function Notes({ person, data, readers }: { person: string; data: View; readers:
     );
     toHeadingNext('#readers');
   };
+  const says = (note: Note): string =>
+    `${day(note.on)}, ${note.by}${note.isReaders ? '' : ` to ${name(note.reader)}${note.isRead ? '' : ', not read yet'}`}`;
   if (!lines || lines.length === 0) return null;
   return (
     <details>
       <summary className="cursor-pointer text-ink2">What was written</summary>
-      <ul className="mt-2 grid gap-2">
-        {lines.map((note) => (
-          <li key={note.id} className={cx('border-l-4 pl-3', note.isReaders ? 'border-slate' : 'border-rail')}>
-            <p className="text-sm text-ink2">
-              {day(note.on)}, {note.by}
-              {!note.isReaders && ` to ${name(note.reader)}${note.isRead ? '' : ', not read yet'}`}{' '}
-              {note.isMine && (
-                <Button look="quiet" onClick={() => void takeBack(note)}>
-                  take back
-                </Button>
-              )}
-            </p>
-            <p className="whitespace-pre-line">{note.text}</p>
-          </li>
-        ))}
-      </ul>
+      <div className="mt-2">
+        <NoteLines notes={lines} says={says} onTakeBack={(note) => void takeBack(note)} />
+      </div>
       <MoreLines more={more} busy={busy} shown={lines.length} />
     </details>
   );

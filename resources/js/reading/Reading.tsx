@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link, Navigate, NavLink, useParams } from 'react-router';
 import { api, http, sentenceOf, type Refusal, type Schemas } from '@/api/client';
 import { MoreLines } from '@/frame/MoreLines';
+import { NoteLines } from '@/frame/NoteLines';
 import { useMore } from '@/frame/useMore';
 import { Words, type Say } from '@/frame/Words';
 import { Button } from '@/ui/Button';
@@ -220,6 +221,10 @@ function Notes({
     else toast('The note is taken back.', { action: { label: 'Bring back', onClick: () => void again() } });
     toHeadingNext('#notes');
   };
+  const says = (note: Note): string =>
+    note.isMine
+      ? `You, ${day(note.on)} · ${note.isRead ? 'read' : 'not read yet'}`
+      : `${note.by}, ${day(note.on)}${note.isRead ? '' : ' · new'}`;
   return (
     <section
       aria-labelledby="notes"
@@ -237,23 +242,7 @@ function Notes({
         )}
         <p className="text-sm text-ink2">It waits on their bench, and changes nothing of the training by itself.</p>
       </div>
-      <ul className="grid gap-3">
-        {(lines ?? []).map((note) => (
-          <li key={note.id} className={cx('border-l-4 pl-3', note.isMine ? 'border-rail' : 'border-slate')}>
-            <p className="text-sm text-ink2">
-              {note.isMine ? 'You' : note.by}, {day(note.on)}
-              {!note.isMine && !note.isRead && ' · new'}
-              {note.isMine && (note.isRead ? ' · read' : ' · not read yet')}{' '}
-              {note.isMine && (
-                <Button look="quiet" className="print:hidden" onClick={() => void takeBack(note)}>
-                  take back
-                </Button>
-              )}
-            </p>
-            <p className="whitespace-pre-line">{note.text}</p>
-          </li>
-        ))}
-      </ul>
+      <NoteLines notes={lines ?? []} says={says} onTakeBack={(note) => void takeBack(note)} />
       <MoreLines more={more} busy={reads} shown={(lines ?? []).length} />
     </section>
   );
