@@ -22,6 +22,7 @@ use App\Http\Middleware\AtHome;
 use App\Http\Middleware\NotesAccess;
 use App\Http\Middleware\OneWritingAtATime;
 use App\Http\Middleware\StillHere;
+use App\Http\Middleware\TakesBothSteps;
 use App\Http\People\PeopleController;
 use App\Http\Person\PersonController;
 use App\Http\Person\RecordController;
@@ -74,7 +75,7 @@ Route::prefix('api')->group(function (): void {
     });
 
     // Whatever is written about a person is written one after the other; what only asks by POST is let out below.
-    Route::middleware(['auth', StillHere::class, 'auth.session', 'throttle:work', OneWritingAtATime::class, NotesAccess::class])->group(function (): void {
+    Route::middleware(['auth', StillHere::class, TakesBothSteps::class, 'auth.session', 'throttle:work', OneWritingAtATime::class, NotesAccess::class])->group(function (): void {
         Route::controller(SignInController::class)->group(function (): void {
             Route::post('/sign-out', 'destroy')->name('signOut');
             Route::get('/me', 'show')->name('me');
@@ -106,6 +107,7 @@ Route::prefix('api')->group(function (): void {
                 Route::post('/practice/trainers/{trainer}/access', 'back')->name('letInAgain');
                 Route::delete('/practice/trainers/{trainer}/second-step', 'oneStep')->name('endSecondStepOf');
                 Route::put('/practice/trainers/{trainer}/role', 'role')->name('changeRole');
+                Route::put('/practice/second-step', 'askSecondStep')->name('askSecondStep');
             });
             Route::get('/practice/access', AccessController::class)->middleware('can:run-practice')->name('access');
             Route::controller(BenchController::class)->group(function (): void {

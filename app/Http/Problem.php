@@ -110,6 +110,12 @@ final class Problem extends \RuntimeException implements ShouldntReport
         return new self(422, 'second-step', 'Now the code your authenticator shows, or one of those you keep on paper.');
     }
 
+    /** The practice asks everybody for a second step, and there is none yet. */
+    public static function secondStepMissing(): self
+    {
+        return new self(403, 'second-step-missing', 'Your practice asks everybody for a second step of signing in: set yours up first.');
+    }
+
     public static function signIn(string $sentence): self
     {
         return new self(422, 'sign-in', $sentence, ['email' => [$sentence]]);

@@ -22,6 +22,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property \Illuminate\Support\Carbon|null $second_since since when a second step is asked for
  * @property int|null     $second_used   step of time of the last code that was taken
  * @property list<string>|null $second_codes hashes of those on paper that are left
+ * @property bool         $second_asked  by the practice, of everybody
  * @property Practice $practice
  */
 final class User extends Authenticatable
@@ -33,13 +34,19 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $attributes = ['invited_at' => null, 'unreached_at' => null, 'ended_at' => null, 'second_secret' => null, 'second_since' => null, 'second_used' => null, 'second_codes' => null];
+    protected $attributes = ['invited_at' => null, 'unreached_at' => null, 'ended_at' => null, 'second_secret' => null, 'second_since' => null, 'second_used' => null, 'second_codes' => null, 'second_asked' => false];
 
     protected $hidden = ['password', 'remember_token', 'second_secret', 'second_codes'];
 
     public function hasSecondStep(): bool
     {
         return $this->second_since !== null;
+    }
+
+    /** It has to be set up before anything else. */
+    public function lacksSecondStep(): bool
+    {
+        return $this->second_asked && ! $this->hasSecondStep();
     }
 
     public function isReader(): bool
@@ -56,6 +63,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'invited_at' => 'datetime', 'unreached_at' => 'datetime', 'ended_at' => 'datetime', 'second_secret' => 'encrypted', 'second_since' => 'datetime', 'second_used' => 'integer', 'second_codes' => 'array'];
+        return ['password' => 'hashed', 'invited_at' => 'datetime', 'unreached_at' => 'datetime', 'ended_at' => 'datetime', 'second_secret' => 'encrypted', 'second_since' => 'datetime', 'second_used' => 'integer', 'second_codes' => 'array', 'second_asked' => 'boolean'];
     }
 }

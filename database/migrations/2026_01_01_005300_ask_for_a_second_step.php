@@ -15,11 +15,12 @@ return new class extends Migration {
             $table->timestamp('second_since')->nullable()->comment('when it was confirmed');
             $table->unsignedBigInteger('second_used')->nullable()->comment('step of time of the last code that was taken');
             $table->json('second_codes')->nullable()->comment('hashes of those for a lost device, each for once');
+            $table->boolean('second_asked')->default(false)->comment('the practice asks everybody for one');
         });
     }
 
     public function down(): void
     {
-        Schema::table('users', static fn(Blueprint $table) => $table->dropColumn(['second_secret', 'second_since', 'second_used', 'second_codes']));
+        Schema::table('users', static fn(Blueprint $table) => $table->dropColumn(['second_secret', 'second_since', 'second_used', 'second_codes', 'second_asked']));
     }
 };

@@ -109,6 +109,37 @@ final class SecondStepTest extends ApiTestCase
         self::assertFalse($this->trainer->refresh()->hasSecondStep());
     }
 
+    public function test_where_the_owner_asks_it_of_everybody_nothing_else_is_answered_before_it_is_set_up(): void
+    {
+        $pell = User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => 'Pell Sorrin', 'email' => 'pell@tarn-row.example', 'password' => 'a-demo-password', 'role' => 'trainer']);
+        $stranger = $this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example');
+        $ask = fn(bool $asked): TestResponse => $this->putJson('/api/practice/second-step', ['asked' => $asked]);
+        $ask(true)->assertConflict()->assertJsonPath('code', 'own-first');
+        $this->setUpSecondStep();
+        $ask(true)->assertOk()->assertJsonPath('asksSecondStep', true);
+        $this->getJson('/api/people')->assertOk();
+
+        $this->actingAs($pell->refresh());
+        foreach (['/api/people', '/api/bench', '/api/rules'] as $address) {
+            $this->getJson($address)->assertForbidden()->assertJsonPath('code', 'second-step-missing');
+        }
+        $this->getJson('/api/me')->assertOk()->assertJsonPath('asksSecondStep', true)->assertJsonPath('secondStep', false);
+        $this->postJson('/api/me/second-step', ['current' => 'a-demo-password'])->assertOk();
+        $secret = (string) base64_decode((string) $pell->refresh()->second_secret, true);
+        $this->putJson('/api/me/second-step', ['code' => TimedCode::of($secret, TimedCode::step((int) now()->timestamp))])->assertOk();
+        $this->getJson('/api/people')->assertOk();
+
+        $this->actingAs($this->trainer->refresh());
+        $this->postJson('/api/practice/trainers', ['id' => self::id(), 'email' => 'ines@tarn-row.example', 'role' => 'reader'])->assertCreated();
+        self::assertTrue(User::query()->where('email', 'ines@tarn-row.example')->firstOrFail()->lacksSecondStep(), 'also who comes later');
+        $ask(false)->assertOk();
+        self::assertFalse(User::query()->where('email', 'ines@tarn-row.example')->firstOrFail()->lacksSecondStep());
+        $this->actingAs($pell->refresh());
+        $ask(true)->assertForbidden();
+        $this->actingAs($stranger);
+        $this->getJson('/api/people')->assertOk();
+    }
+
     /** @return list<string> codes on paper */
     private function setUpSecondStep(): array
     {

@@ -46,7 +46,7 @@ final class TrainersController
             $this->invite($known, $owner);
         }
         if ($known === null) {
-            $user = User::query()->create(['id' => $input->text('id'), 'practice_id' => $owner->practice_id, 'name' => $email, 'email' => $email, 'password' => Str::random(60), 'role' => $input->role(), 'invited_at' => now()]);
+            $user = User::query()->create(['id' => $input->text('id'), 'practice_id' => $owner->practice_id, 'name' => $email, 'email' => $email, 'password' => Str::random(60), 'role' => $input->role(), 'invited_at' => now(), 'second_asked' => $owner->second_asked]);
             Invite::dispatch($user->id, $owner->name);
         }
 
@@ -98,6 +98,19 @@ final class TrainersController
         });
 
         return $this->answer($owner);
+    }
+
+    /** Whether everybody is asked for a second step; who has none sets it up at their next opening. */
+    #[Changes('/api/practice/second-step', 'askSecondStep', TrainersView::class, SecondStepAskedRequest::class)]
+    public function askSecondStep(SecondStepAskedRequest $input): JsonResponse
+    {
+        $owner = $input->by();
+        if ($input->boolean('asked') && ! $owner->hasSecondStep()) {
+            throw Problem::conflict('own-first', 'Set up your own second step first, below.');
+        }
+        $this->all($owner)->update(['second_asked' => $input->boolean('asked')]);
+
+        return $this->answer($owner->refresh());
     }
 
     /** For whoever has lost their device and the codes on paper: the password alone signs them in again. */
@@ -154,6 +167,6 @@ final class TrainersController
     {
         $rows = $this->all($owner)->orderByRaw('ended_at IS NOT NULL, invited_at IS NOT NULL')->orderBy('name')->get();
 
-        return new JsonResponse(new TrainersView(array_values($rows->map(static fn(User $user): TrainerView => TrainerView::of($user, $owner, $owner->practice->time_zone))->all())), $status);
+        return new JsonResponse(new TrainersView(array_values($rows->map(static fn(User $user): TrainerView => TrainerView::of($user, $owner, $owner->practice->time_zone))->all()), $owner->second_asked), $status);
     }
 }

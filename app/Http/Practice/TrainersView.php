@@ -6,6 +6,9 @@ namespace App\Http\Practice;
 
 final readonly class TrainersView
 {
-    /** @param list<TrainerView> $trainers by name, those invited after them, those whose access was ended last */
-    public function __construct(public array $trainers) {}
+    /**
+     * @param list<TrainerView> $trainers       by name, those invited after them, those whose access was ended last
+     * @param bool              $asksSecondStep of everybody
+     */
+    public function __construct(public array $trainers, public bool $asksSecondStep) {}
 }

@@ -359,6 +359,10 @@ export interface paths {
         /** What somebody may do from now on; whoever reads no longer, or only reads, is shown nobody by it. */
         put: operations["changeRole"];
     };
+    "/api/practice/second-step": {
+        /** Whether everybody is asked for a second step; who has none sets it up at their next opening. */
+        put: operations["askSecondStep"];
+    };
     "/api/practice/trainers/{trainer}/second-step": {
         /** For whoever has lost their device and the codes on paper: the password alone signs them in again. */
         delete: operations["endSecondStepOf"];
@@ -2096,6 +2100,8 @@ export interface components {
             practice: string;
             /** @description is asked for at each sign-in */
             secondStep: boolean;
+            /** @description the practice asks everybody for one */
+            asksSecondStep: boolean;
             /** @description that are left of those for a lost device */
             paperCodes: number;
             /** @description of the practice, by name */
@@ -3067,6 +3073,10 @@ export interface components {
             /** @description a mistaken yes, by whoever reads this */
             mayTakeBack: boolean;
         };
+        SecondStepAskedRequest: {
+            /** @description of everybody in the practice */
+            asked: boolean;
+        };
         /** @description What an authenticator needs to show codes. */
         SecondStepView: {
             /** @description to be typed */
@@ -3532,6 +3542,8 @@ export interface components {
         TrainersView: {
             /** @description by name, those invited after them, those whose access was ended last */
             trainers: components["schemas"]["TrainerView"][];
+            /** @description of everybody */
+            asksSecondStep: boolean;
         };
         /** @description What a device tells of a training since it last could. Each thing is looked at by itself: one that cannot be read */
         TrainingRequest: {
@@ -4872,6 +4884,15 @@ export interface operations {
         };
         requestBody: {
             content: { "application/json": components["schemas"]["RoleRequest"]; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    askSecondStep: {
+        requestBody: {
+            content: { "application/json": components["schemas"]["SecondStepAskedRequest"]; };
         };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { api, http, onSignedOut } from '@/api/client';
+import { api, http, onSignedOut, type Schemas } from '@/api/client';
 import { setOwner } from '@/editor/device';
 import { sendWaiting, useSendingByItself } from '@/offline/outbox';
 import { lock } from '@/offline/code';
@@ -26,6 +26,9 @@ const SignInAgain = later(async () => (await import('./SignInAgain')).SignInAgai
 const Leaving = later(async () => (await import('./Leaving')).Leaving);
 const UnlockStrip = later(async () => (await import('./Unlock')).UnlockStrip);
 const Unlock = lazy(async () => ({ default: (await import('./Unlock')).Unlock }));
+
+/** The practice asks everybody for a second step, and there is none yet. */
+const lacksSecondStep = (me: Schemas['MeView']): boolean => me.asksSecondStep && !me.secondStep;
 
 /** What is there for who only reads. */
 const READERS_OWN = /^\/(reading|practice|rules)(\/|$)/;
@@ -71,7 +74,7 @@ export function Frame() {
     if (role === 'reader') void keepNobody(who);
     else mayKeep(who);
   }, [who, role]);
-  useSendingByItself(me.data?.id ?? '');
+  useSendingByItself(me.data && !lacksSecondStep(me.data) ? me.data.id : '');
 
   if (me.isPending) return <Loading what="Opening" />;
   if (me.isError)
@@ -87,6 +90,8 @@ export function Frame() {
     );
 
   const isReader = me.data.role === 'reader';
+  // Nothing else is answered before.
+  if (lacksSecondStep(me.data) && location.pathname !== '/practice') return <Navigate to="/practice" replace />;
   if (isReader && !READERS_OWN.test(location.pathname)) return <Navigate to="/reading" replace />;
   setOwner(me.data.email);
   /** What waits here is sent first; then the server forgets who was here, and so does the device. */

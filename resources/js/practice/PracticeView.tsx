@@ -1,6 +1,7 @@
 import { api } from '@/api/client';
 import { Loading } from '@/ui/Loading';
 import { Records } from './Records';
+import { SecondStep } from './SecondStep';
 import { Trainers } from './Trainers';
 import { You } from './You';
 
@@ -8,6 +9,16 @@ import { You } from './You';
 export function PracticeView() {
   const me = api.useQuery('get', '/api/me', {}, { retry: false });
   if (!me.data) return <Loading what="Opening the practice" error={me.error} again={() => void me.refetch()} />;
+  if (me.data.asksSecondStep && !me.data.secondStep)
+    return (
+      <main className="min-h-0 flex-1 overflow-y-auto p-6">
+        <div className="mx-auto grid max-w-2xl gap-6">
+          <h1 className="text-3xl">{me.data.practice}</h1>
+          <p>Everybody in this practice signs in with a second step. Set yours up, and go on.</p>
+          <SecondStep me={me.data} />
+        </div>
+      </main>
+    );
   return (
     <main className="min-h-0 flex-1 overflow-y-auto p-6">
       <div className="mx-auto grid max-w-4xl gap-8">

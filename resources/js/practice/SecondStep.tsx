@@ -22,10 +22,7 @@ const FEW = 2;
 export function SecondStep({ me }: { me: Schemas['MeView'] }) {
   const [open, setOpen] = useState<'on' | 'off' | null>(null);
   return (
-    <section
-      aria-labelledby="second-step"
-      className="grid content-start gap-3 rounded-lg border border-hairline bg-sheet p-4 md:col-span-2"
-    >
+    <section aria-labelledby="second-step" className="grid content-start gap-3 rounded-lg border border-hairline bg-sheet p-4">
       <h3 id="second-step" className="text-lg">
         Second step
       </h3>
@@ -49,7 +46,9 @@ export function SecondStep({ me }: { me: Schemas['MeView'] }) {
             an authenticator on your phone shows, also without a network.
           </p>
           <div>
-            <Button onClick={() => setOpen('on')}>Set up a second step</Button>
+            <Button look={me.asksSecondStep ? 'next' : 'plain'} onClick={() => setOpen('on')}>
+              Set up a second step
+            </Button>
           </div>
         </>
       )}

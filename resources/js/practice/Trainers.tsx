@@ -58,6 +58,11 @@ export function Trainers() {
     });
     await refresh();
   };
+  const askAll = (all: boolean): void =>
+    press(
+      http.PUT('/api/practice/second-step', { body: { asked: all } }),
+      all ? 'Who has no second step sets one up at their next opening.' : 'A second step is everybody’s own choice.',
+    );
   const act: Record<Asked, (member: Trainer, role: Role) => void> = {
     end: (member) =>
       press(http.DELETE('/api/practice/trainers/{trainer}', of(member)), `The access of ${nameOf(member)} has ended.`),
@@ -147,6 +152,15 @@ export function Trainers() {
       <Invite
         onInvite={(id, email, role) => take(http.POST(LIST, { body: { id, email, role } }), `A link is on its way to ${email}.`)}
       />
+      <label className="flex min-h-9 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-5 accent-rowan"
+          checked={list.data.asksSecondStep}
+          onChange={(event) => askAll(event.target.checked)}
+        />
+        Everybody signs in with a second step
+      </label>
       {asked && (
         <MemberDialog
           key={asked.member.id}

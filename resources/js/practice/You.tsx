@@ -19,7 +19,9 @@ export function You({ me }: { me: Schemas['MeView'] }) {
       <div className="grid items-start gap-6 md:grid-cols-2">
         <Name me={me} />
         <Password email={me.email} />
-        <SecondStep me={me} />
+        <div className="md:col-span-2">
+          <SecondStep me={me} />
+        </div>
       </div>
     </section>
   );
