@@ -130,8 +130,8 @@ final class ReadingTest extends ApiTestCase
         $this->postJson("/api/reading/{$osk}/notes", ['id' => $second, 'text' => 'Until July.'])->assertCreated()->assertJsonCount(3, 'notes');
 
         $this->actingAs($this->trainer);
-        $this->deleteJson("/api/people/{$osk}/notes/{$answer}")->assertOk();
-        $this->deleteJson("/api/people/{$osk}/readers/{$hale->id}")->assertOk()->assertJsonCount(2, 'notes');
+        $this->deleteJson("/api/people/{$osk}/notes/{$answer}")->assertConflict()->assertJsonPath('code', 'read-already');
+        $this->deleteJson("/api/people/{$osk}/readers/{$hale->id}")->assertOk()->assertJsonCount(3, 'notes');
         $this->postJson("/api/people/{$osk}/readers/{$hale->id}/notes", ['id' => self::id(), 'text' => 'Still there?'])->assertConflict();
     }
 

@@ -13,7 +13,7 @@ final readonly class ReaderNoteView
     /**
      * @param string $reader    whom it is with
      * @param bool   $isReaders the reader wrote it, and no trainer
-     * @param bool   $isMine    it may be taken back
+     * @param bool   $isMine    it may be taken back until it is read
      * @param bool   $isRead    by the other side
      */
     public function __construct(public string $id, public string $reader, public string $by, public bool $isReaders, public bool $isMine, public bool $isRead, public string $on, public string $text) {}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Reading;
 
+use App\Http\Problem;
 use App\Http\Shared\PageRequest;
 use App\Models\Person;
 use App\Models\ReaderNote;
@@ -50,10 +51,13 @@ final readonly class ReaderNotes
         ReaderNote::query()->where('person_id', $person->id)->where('reader_id', $reader)->whereNull('read_at')->where('user_id', $by->isReader() ? '<>' : '=', $reader)->update(['read_at' => now(), 'read_by' => $by->id]);
     }
 
-    /** Takes one's own back; the row stays, marked. */
+    /** Takes one's own back; the row stays, marked. What was read may have been acted on, and stays. */
     public static function takeBack(Person $person, ReaderNote $note, User $by): void
     {
         abort_unless($note->person_id === $person->id && $note->user_id === $by->id, 404);
+        if ($note->read_at !== null && $note->undone_at === null) {
+            throw Problem::conflict('read-already', 'This note was read already, and stays: write what holds in its place.');
+        }
         $note->update(['undone_at' => now()]);
     }
 }

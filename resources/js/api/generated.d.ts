@@ -2788,7 +2788,7 @@ export interface components {
             by: string;
             /** @description the reader wrote it, and no trainer */
             isReaders: boolean;
-            /** @description it may be taken back */
+            /** @description it may be taken back until it is read */
             isMine: boolean;
             /** @description by the other side */
             isRead: boolean;

@@ -4,7 +4,7 @@ import { cx } from '@/ui/cx';
 
 type Note = Schemas['ReaderNoteView'];
 
-/** What readers and trainers wrote; one's own can be taken back. */
+/** What readers and trainers wrote; one's own can be taken back until it was read. */
 export function NoteLines({
   notes,
   says,
@@ -21,7 +21,7 @@ export function NoteLines({
         <li key={note.id} className={cx('border-l-4 pl-3', note.isReaders ? 'border-slate' : 'border-rail')}>
           <p className="text-sm text-ink2">
             {says(note)}{' '}
-            {note.isMine && (
+            {note.isMine && !note.isRead && (
               <Button look="quiet" className="print:hidden" onClick={() => onTakeBack(note)}>
                 take back
               </Button>
