@@ -70,12 +70,14 @@ final readonly class Attention
         $hurt = array_values(array_filter($unsettled, static fn(OpenTraining $open): bool => $open->hurt !== []));
         $home = $record->history->home;
         $note = $record->history->readers === [] ? '' : "{$record->history->readers[0]} wrote a note.";
+        // It may say something of what comes before it.
+        $also = rtrim(" {$note}");
 
         return match (true) {
-            ! $admission->open => [0, 'stop', rtrim(($admission->urgency?->inWords() ?? 'Closed').". Nothing is planned until then. {$note}"), 'Record the clearance', Step::Person],
-            self::toldPain($waiting) => [1, 'watch', ($pending === 1 ? 'Pain was told. One decision waits.' : "Pain was told. {$pending} decisions wait.").$atHome, 'Decide', Step::Review],
-            $hurt !== [] => [1, 'watch', $hurt[0]->sentence(), 'Settle it', Step::Review],
-            $home->first()?->isAskedAbout() === true => [1, 'watch', $home->first()->sentence(), 'Read it', Step::Review],
+            ! $admission->open => [0, 'stop', ($admission->urgency?->inWords() ?? 'Closed').". Nothing is planned until then.{$also}", 'Record the clearance', Step::Person],
+            self::toldPain($waiting) => [1, 'watch', ($pending === 1 ? 'Pain was told. One decision waits.' : "Pain was told. {$pending} decisions wait.").$atHome.$also, 'Decide', Step::Review],
+            $hurt !== [] => [1, 'watch', $hurt[0]->sentence().$also, 'Settle it', Step::Review],
+            $home->first()?->isAskedAbout() === true => [1, 'watch', $home->first()->sentence().$also, 'Read it', Step::Review],
             $note !== '' => [2, 'watch', $note, 'Read it', Step::Person],
             $pending > 0 => [2, 'watch', ($pending === 1 ? 'One decision waits.' : "{$pending} decisions wait.").$atHome, 'Decide', Step::Review],
             $unsettled !== [] => [2, 'watch', $unsettled[0]->sentence(), 'Settle it', Step::Review],

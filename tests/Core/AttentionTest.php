@@ -104,7 +104,7 @@ final class AttentionTest extends TestCase
 
         self::assertSame(['watch', 'Hale Brunmoor wrote a note.', 'Read it', Step::Person], $line());
         self::assertSame('Hale Brunmoor wrote a note.', $line(log: true)[1], 'a decision that waits may turn out otherwise once it is read');
-        self::assertSame('Pain was told. One decision waits.', $line(hurt: true)[1]);
+        self::assertSame('Pain was told. One decision waits. Hale Brunmoor wrote a note.', $line(hurt: true)[1]);
         self::assertSame(['stop', 'To be cleared by a clinician before training. Nothing is planned until then. Hale Brunmoor wrote a note.', 'Record the clearance', Step::Person], $line(sign: true));
     }
 

@@ -8,7 +8,7 @@ use App\Accounts\TimedCode;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Codes of the second step against the published values: authenticators of others have to show the same. */
+/** Codes of the second step against the published values, typed from memory: authenticators of others have to show the same. */
 final class TimedCodeTest extends TestCase
 {
     /** Of both RFCs: "12345678901234567890" in ASCII. */

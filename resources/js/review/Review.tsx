@@ -6,6 +6,7 @@ import { Closed } from '@/frame/Closed';
 import { afterDrawn, useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { MoreLines } from '@/frame/MoreLines';
+import { NoteWaits } from '@/frame/NoteWaits';
 import { FromHome } from './FromHome';
 import { Unsettled } from './Unsettled';
 import { savedNow } from '@/frame/saving';
@@ -125,6 +126,7 @@ export function Review() {
             {problem}
           </p>
         )}
+        <NoteWaits person={person.id} />
         <FromHome person={person.id} name={person.name.split(' ')[0] ?? person.name} />
         {unsettled.map((training) => (
           <Unsettled key={training.id} person={person.id} training={training} onSettled={refresh} />
