@@ -260,9 +260,8 @@ function Share({
     setRefusal(refused);
     if (refused) return;
     const before = () =>
-      reader.since === null
-        ? readers.end(reader.id)
-        : readers.share(reader.id, reader.parts, reader.isOver ? null : reader.until);
+      // What was over is shown no longer, also by going back to it.
+      reader.since === null || reader.isOver ? readers.end(reader.id) : readers.share(reader.id, reader.parts, reader.until);
     const undo = async () => tell(await before(), `What ${reader.name} is shown is as it was.`);
     tell(null, `${reader.name} is shown this of ${person.name} from now on.`, 'Undo', () => void undo());
     onClose();
