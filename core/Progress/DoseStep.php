@@ -172,6 +172,39 @@ final readonly class DoseStep
         return $pull !== null ? new self($dose->withPull($pull), $pull->inWords()) : self::down($rung, $dose, $method);
     }
 
+    /**
+     * One step lighter than the last time; where that was out of reach at its low end too, no more than what was done in the
+     * weakest set (our own choice): a step less would be out of reach again. What became easier in another way, as a lighter
+     * load does, begins at the low end.
+     *
+     * @param list<int>|null $owned grams of the weights there are; null when nobody has said
+     */
+    public static function withinReach(RungSession $last, Method $method, ?array $owned): self
+    {
+        $lighter = self::lighter($last->rung, $last->dose, $method, $owned);
+        $done = $last->least();
+        if ($done === null || $last->dose->isFalling() || ! LowEnd::isMissed($last, $method)) {
+            return $lighter;
+        }
+        $target = $lighter->dose->first()->target();
+        $isEasier = $target === $last->dose->first()->target();
+        $reach = max(1, $isEasier ? max($done, LowEnd::of($last, $target, $method)) : $done);
+        $dose = $lighter->dose;
+        while ($dose->first()->target() > $reach) {
+            $less = $dose->first() instanceof Reps ? $dose->withBody(Reps::of($reach)) : self::down($last->rung, $dose, $method)->dose;
+            if ($less->first()->target() >= $dose->first()->target()) {
+                break;
+            }
+            $dose = $less;
+        }
+
+        return match (true) {
+            $dose === $lighter->dose => $lighter,
+            $isEasier => new self($dose, "{$lighter->words}, from the low end"),
+            default => new self($dose, "no more than was done, {$done}{$last->dose->unit()->suffix()}"),
+        };
+    }
+
     /** What a dose comes to: sets × target, seconds or repetitions; with the pauses where the pause carries the work. */
     public static function total(Rung $rung, Dose $dose, Method $method): int
     {

@@ -54,7 +54,7 @@ final readonly class NextDose
             return $back;
         }
         $felt = FeltAnswer::to($here, $terms->method);
-        $lighter = DoseStep::lighter($rung, $last->dose, $terms->method, $terms->weights);
+        $lighter = DoseStep::withinReach($last, $terms->method, $terms->weights);
         if ($felt !== null && ! $felt->stepsDown) {
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
             $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));

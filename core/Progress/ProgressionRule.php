@@ -7,7 +7,6 @@ namespace EvenRungs\Progress;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
-use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
@@ -140,7 +139,7 @@ final readonly class ProgressionRule
                 'At most a fault in the last set.',
             ));
         }
-        if ($this->missedLowEnd($latest) && $before !== null && $this->missedLowEnd($before)) {
+        if (LowEnd::isMissed($latest, $this->method) && $before !== null && LowEnd::isMissed($before, $this->method)) {
             return $this->down($gate, Reason::because(Rule::StepDownLowEnd, 'The low end was missed at two sessions running.', ['sessions' => $before->date->iso().' and '.$latest->date->iso()], 'One session at the low end or above.'));
         }
         if ($before !== null && $this->isShortAtLeast($latest) && $this->isShortAtLeast($before)) {
@@ -171,13 +170,8 @@ final readonly class ProgressionRule
             $least = $session->sets[$number - 1]->least();
             $target = $session->dose->body(min($number, $session->dose->allSets()))->target();
 
-            return $least === null || $least >= $target || $least < $this->lowEnd($session, $target);
+            return $least === null || $least >= $target || $least < LowEnd::of($session, $target, $this->method);
         }));
-    }
-
-    private function missedLowEnd(RungSession $session): bool
-    {
-        return $session->isBelow(fn(int $target): int => $this->lowEnd($session, $target));
     }
 
     /**
@@ -202,7 +196,7 @@ final readonly class ProgressionRule
     /** By the clock in a circuit there is no low end. */
     private function asksForTheLowEnd(RungSession $session): bool
     {
-        return ! $session->dose->first() instanceof Timed && $session->dose->first()->target() >= $this->lowEnd($session, PHP_INT_MAX);
+        return ! $session->dose->first() instanceof Timed && $session->dose->first()->target() >= LowEnd::of($session, PHP_INT_MAX, $this->method);
     }
 
     /** Whether a step less would be none, or below the low end, and no more was done than was asked; where the load can come down it is not. */
@@ -211,7 +205,7 @@ final readonly class ProgressionRule
         $target = $session->dose->first()->target();
         $lighter = DoseStep::lighter($session->rung, $session->dose, $this->method, null)->dose;
 
-        return (DoseLine::print($lighter) === DoseLine::print($session->dose) || $lighter->first()->target() < $this->lowEnd($session, PHP_INT_MAX))
+        return (DoseLine::print($lighter) === DoseLine::print($session->dose) || $lighter->first()->target() < LowEnd::of($session, PHP_INT_MAX, $this->method))
             && array_filter($session->sets, static fn(SetLog $set): bool => ($set->least() ?? 0) > $target) === [];
     }
 
@@ -219,17 +213,6 @@ final readonly class ProgressionRule
     private function isShortAtLeast(RungSession $session): bool
     {
         return $session->missedTarget() && DoseLine::print(DoseStep::down($session->rung, $session->dose, $this->method)->dose) === DoseLine::print($session->dose);
-    }
-
-    /** The low end of the band; of what is held, carried or timed half the leaving mark, or the first dose where that is less. */
-    private function lowEnd(RungSession $session, int $target): int
-    {
-        if ($session->dose->unit() === Unit::Reps) {
-            return min($target, $session->rung->band->low ?? $target);
-        }
-        $half = intdiv(LeavingMark::of($session->rung, $this->method, $session->dose)->target, 2);
-
-        return min($target, $half, max(1, FirstDose::half($session->rung, $this->method)->dose->first()->target()));
     }
 
     private function climb(Gate $gate): ?Proposal
@@ -322,7 +305,7 @@ final readonly class ProgressionRule
         $lower = $this->lower();
         $reasons = [$reason];
         if ($lower === null) {
-            $reasons[] = Reason::because(Rule::StepDownForm, "There is no lower open rung here: reduce the range, then give assistance. {$this->easierInWords()}");
+            $reasons[] = Reason::because(Rule::NoLowerRung, "There is no lower open rung here: reduce the range, then give assistance. {$this->easierInWords()}");
         }
 
         return new Proposal(Decision::StepDown, $lower, $reasons, $gate);

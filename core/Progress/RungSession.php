@@ -122,6 +122,14 @@ final readonly class RungSession
         return false;
     }
 
+    /** The least that was told of a set or side; null where nothing was. */
+    public function least(): ?int
+    {
+        $told = array_filter(array_map(static fn(SetLog $set): ?int => $set->least(), $this->sets), is_int(...));
+
+        return $told === [] ? null : min($told);
+    }
+
     public function everyTick(): bool
     {
         foreach ($this->sets as $set) {

@@ -249,6 +249,31 @@ final class NextDoseTest extends TestCase
         self::assertSame('2x6 @12kg', DoseLine::print($this->after('squat/box', '2x8 @12kg', effort: 9, owned: [12_000, 14_000])->dose));
     }
 
+    #[TestWith(['rollout/fall-out-steep', '2x10', 3, '2x3', 'no more than was done, 3'])]
+    #[TestWith(['rollout/fall-out-steep', '2x10', 0, '2x1', 'no more than was done, 0'])]
+    #[TestWith(['press-out/seated', '1x12/side', 5, '1x5/side', 'no more than was done, 5'])]
+    #[TestWith(['side-bridge/knees-bent', '2x20s/side', 7, '2x5s/side', 'no more than was done, 7 s'])]
+    #[TestWith(['front-plank/forearms-toes', '3x(4x10s/5)', 10, '3x10s', 'no more than was done, 10 s'])]
+    #[TestWith(['carry/one-side-light', '3x20m/side', 6, '3x5m/side', 'no more than was done, 6 m'])]
+    #[TestWith(['rollout/fall-out-steep', '2x10', 7, '2x8', 'two repetitions less'])]
+    #[TestWith(['side-bridge/knees-bent', '2x20s/side', 10, '2x15s/side', '5 s shorter'])]
+    public function test_where_not_even_the_low_end_was_done_no_more_is_asked_than_what_was(string $rung, string $line, int $done, string $next, string $says): void
+    {
+        $tooHard = $this->after($rung, $line, effort: 10, done: $done);
+        self::assertSame($next, DoseLine::print($tooHard->dose));
+        self::assertStringContainsString($says, $tooHard->reason->sentence);
+
+        self::assertSame($next, DoseLine::print($this->after($rung, $line, effort: 6, done: $done, times: 2, course: Course::StepDownProposed)->dose), 'missed twice, and nobody has decided, or nothing is lower');
+    }
+
+    public function test_with_a_lighter_load_it_begins_at_the_low_end_again(): void
+    {
+        $next = $this->after('hinge/blocks-two-hands', '3x10 @12kg', effort: 10, done: 3, owned: [8_000, 10_000, 12_000]);
+
+        self::assertSame('3x6 @10kg', DoseLine::print($next->dose));
+        self::assertStringContainsString('10 kg, from the low end', $next->reason->sentence);
+    }
+
     public function test_who_trained_the_demand_with_other_exercises_was_not_away(): void
     {
         $bridge = ShippedLibrary::rung('bridge/short-top');
