@@ -19,6 +19,7 @@ final readonly class PendingView
      * @param list<string>       $besides  what else is to be known of that training: an easier version took over, it ended early
      * @param string|null        $up       next open rung up, if any
      * @param string|null        $down     next open rung down, if any
+     * @param OtherWayView|null  $otherWay where the demand is trained meanwhile, where nothing lower is open
      * @param list<OutcomeView>  $outcomes of each choice after which the ladder is trained
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class PendingView
         public ?int $morningPain,
         public ?string $up,
         public ?string $down,
+        public ?OtherWayView $otherWay,
         public array $outcomes,
     ) {}
 }

@@ -17,6 +17,7 @@ use EvenRungs\Load\LoadAhead;
 use EvenRungs\Load\LoadReport;
 use EvenRungs\Person\Consequences;
 use EvenRungs\Person\OpenTraining;
+use EvenRungs\Person\OtherWay;
 use EvenRungs\Person\PendingDecision;
 use EvenRungs\Person\PlannedLoads;
 use EvenRungs\Progress\Decision as ProgressDecision;
@@ -109,6 +110,7 @@ final readonly class ReviewPage
             morningPain: $pending->session->morning?->pain,
             up: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: true)?->slug,
             down: $this->file->record->circumstances()->nextOpen($pending->ladder, $rung, up: false)?->slug,
+            otherWay: OtherWayView::of(OtherWay::than($pending, $this->file->record)),
             outcomes: $this->outcomes($pending),
         );
     }

@@ -2300,6 +2300,12 @@ export interface components {
             /** @description it starts at, such as 18:00; null where only the part of the day is known */
             time: string | null;
         };
+        /** @description A rung of another ladder for the same demand. */
+        OtherWayView: {
+            rung: string;
+            rungName: string;
+            reason: components["schemas"]["ReasonView"];
+        };
         /** @description What a choice leads to at the next session. */
         OutcomeView: {
             /** @enum {string} */
@@ -2360,6 +2366,8 @@ export interface components {
             up: string | null;
             /** @description next open rung down, if any */
             down: string | null;
+            /** @description where the demand is trained meanwhile, where nothing lower is open */
+            otherWay: components["schemas"]["OtherWayView"] | null;
             /** @description of each choice after which the ladder is trained */
             outcomes: components["schemas"]["OutcomeView"][];
         };

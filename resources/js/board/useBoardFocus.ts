@@ -1,14 +1,19 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useSearchParams } from 'react-router';
 import { isClosed, workingRung, type BoardDemand } from '@/frame/boardModel';
 import type { OnBoard } from './usePlacing';
 
+const ladderOf = (rung: string): string => rung.split('/')[0]!;
+
 /** Where the eye and the keyboard are on the board: the rail at hand, a rung of it, and the demands folded away. */
 export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
-  const [chosen, setChosen] = useState<Record<string, string>>({});
-  const [rail, setRail] = useState<string | null>(null);
+  // A rung that another view leads to; it is named by its ladder and itself.
+  const [led] = useState(useSearchParams()[0].get('rung'));
+  const [chosen, setChosen] = useState<Record<string, string>>(led === null ? {} : { [ladderOf(led)]: led });
+  const [rail, setRail] = useState<string | null>(led && ladderOf(led));
   const [foldedByHand, setFolded] = useState<ReadonlySet<string>>(new Set());
   const elements = useRef(new Map<string, HTMLDivElement>());
-  const focusNext = useRef<string | null>(null);
+  const focusNext = useRef<string | null>(led);
 
   // Where the keyboard enters a rail: the chosen rung, else the working one, else the lowest that is open.
   const focusOf = useCallback(
@@ -49,8 +54,7 @@ export function useBoardFocus(demands: BoardDemand[], ladders: OnBoard[]) {
   // With the drawing that opens the rail, not after it: what is drawn later of an earlier key would find no such rung.
   useLayoutEffect(() => {
     const wanted = focusNext.current;
-    if (wanted === null) return;
-    // A rung is named by its ladder and itself.
+    if (wanted === null || elements.current.size === 0) return;
     elements.current.get(wanted.includes('/') ? wanted : focusOf(wanted))?.focus();
     focusNext.current = null;
   });

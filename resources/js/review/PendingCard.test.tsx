@@ -1,4 +1,5 @@
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { PendingCard, type Decide } from './PendingCard';
@@ -55,6 +56,7 @@ const pending: Schemas['PendingView'] = {
   morningPain: null,
   up: 'press-out/split-stance',
   down: 'press-out/standing-short',
+  otherWay: null,
   outcomes: [
     { choice: 'climb', rungName: 'Press-out, split stance', dose: '2 × 5 each side', reason: because('half its leaving mark') },
     { choice: 'stay', rungName: null, dose: '2 × 12 each side', reason: because('the same dose again') },
@@ -97,6 +99,26 @@ describe('a decision that waits', () => {
     expect(document.body).toHaveFocus();
     fireEvent.click(screen.getByRole('button', { name: /Confirm: climb/ }));
     await waitFor(() => expect(onDecide).toHaveBeenCalledWith(expect.objectContaining({ log: 'l1' }), 'climb', ''));
+  });
+
+  it('leads to the rung of another ladder where nothing lower of its own is open', () => {
+    const sentence = 'Press-out, seated, of another ladder trains the same demand: this ladder can wait.';
+    const otherWay = { rung: 'press-out/seated', rungName: 'Press-out, seated', reason: because(sentence) };
+    render(
+      <MemoryRouter>
+        <PendingCard
+          person="p"
+          pending={{ ...pending, proposed: 'step-down', to: null, otherWay }}
+          first
+          onDecide={vi.fn<Decide>()}
+        />
+      </MemoryRouter>,
+    );
+    expect(screen.getByText(sentence)).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'See it on the board' })).toHaveAttribute(
+      'href',
+      '/people/p/board?rung=press-out%2Fseated',
+    );
   });
 
   it('is confirmed by Enter while it is in focus, and not by a key that is held down', async () => {

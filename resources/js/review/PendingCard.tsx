@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { useTexts } from '@/editor/useTexts';
 import { Why } from '@/frame/reason';
@@ -111,6 +112,7 @@ export function PendingCard({
             </li>
           ))}
         </ul>
+        <Meanwhile person={person} way={pending.otherWay} />
         <Evidence pending={pending} />
         <Button look="quiet" className="justify-self-start" onClick={() => setCorrecting(true)}>
           correct a typing error
@@ -178,6 +180,25 @@ export function PendingCard({
         )}
       </div>
     </li>
+  );
+}
+
+/** Where the demand is trained while this ladder waits; a review kept by an earlier version has none. */
+function Meanwhile({ person, way }: { person: string; way: Pending['otherWay'] | undefined }) {
+  return (
+    way && (
+      <p className="border-l-4 border-slate bg-paper px-3 py-2">
+        <Why title="Another way" reasons={way.reason}>
+          {way.reason.sentence}
+        </Why>{' '}
+        <Link
+          to={`/people/${person}/board?rung=${encodeURIComponent(way.rung)}`}
+          className="whitespace-nowrap underline underline-offset-4"
+        >
+          See it on the board
+        </Link>
+      </p>
+    )
   );
 }
 
