@@ -173,26 +173,26 @@ final readonly class DoseStep
     }
 
     /**
-     * One step lighter than the last time; where that was out of reach at its low end too, no more than what was done in the
-     * weakest set (our own choice): a step less would be out of reach again. What became easier in another way, as a lighter
-     * load does, begins at the low end.
+     * One step lighter than the last time; where some set was out of reach at its low end too, no more in all than was done
+     * then (our own choice): a step less would be out of reach again. What became easier in another way, as a lighter load
+     * does, begins no lower than at the low end.
      *
      * @param list<int>|null $owned grams of the weights there are; null when nobody has said
      */
     public static function withinReach(RungSession $last, Method $method, ?array $owned): self
     {
         $lighter = self::lighter($last->rung, $last->dose, $method, $owned);
-        $done = $last->least();
-        if ($done === null || $last->dose->isFalling() || ! LowEnd::isMissed($last, $method)) {
+        $done = $last->doneInASet();
+        if ($done === null || ! LowEnd::isMissed($last, $method)) {
             return $lighter;
         }
         $target = $lighter->dose->first()->target();
         $isEasier = $target === $last->dose->first()->target();
         $reach = max(1, $isEasier ? max($done, LowEnd::of($last, $target, $method)) : $done);
         $dose = $lighter->dose;
-        while ($dose->first()->target() > $reach) {
+        while (self::targets($dose) > $reach * $last->dose->sets()) {
             $less = $dose->first() instanceof Reps ? $dose->withBody(Reps::of($reach)) : self::down($last->rung, $dose, $method)->dose;
-            if ($less->first()->target() >= $dose->first()->target()) {
+            if (self::targets($less) >= self::targets($dose)) {
                 break;
             }
             $dose = $less;
@@ -201,14 +201,19 @@ final readonly class DoseStep
         return match (true) {
             $dose === $lighter->dose => $lighter,
             $isEasier => new self($dose, "{$lighter->words}, from the low end"),
-            default => new self($dose, "no more than was done, {$done}{$last->dose->unit()->suffix()}"),
+            default => new self($dose, "no more than was done, {$done}{$last->dose->unit()->suffix()} in a set"),
         };
+    }
+
+    private static function targets(Dose $dose): int
+    {
+        return array_sum(array_map(static fn(SetBody $body): int => $body->target(), $dose->bodies));
     }
 
     /** What a dose comes to: sets × target, seconds or repetitions; with the pauses where the pause carries the work. */
     public static function total(Rung $rung, Dose $dose, Method $method): int
     {
-        $total = array_sum(array_map(static fn(SetBody $body): int => $body->target(), $dose->bodies));
+        $total = self::targets($dose);
 
         return LeavingMark::of($rung, $method, $dose)->pause > 0 ? $total * $rung->tempoOf($dose)->pauseHigh->seconds : $total;
     }

@@ -24,6 +24,9 @@ final readonly class ProgressionRule
     /** With so little effort at the mark a climb test is offered at once. */
     private const EASY_EFFORT = 4;
 
+    /** So many sessions running above one's own limit of effort, each with less than the one before, and the rung is too hard (our own choice). */
+    private const HARD_RUNNING = 3;
+
     private function __construct(
         private Ladder $ladder,
         private Rung $working,
@@ -154,6 +157,15 @@ final readonly class ProgressionRule
                 'The low end or more, within the effort and in form.',
             ));
         }
+        $hardest = $this->hardThoughLighter($sessions);
+        if ($hardest !== null) {
+            return $this->down($gate, Reason::because(
+                Rule::StepDownEffort,
+                'Effort '.implode(', ', $hardest).' of 10 at three sessions running, though each asked for less: it is the version that is too hard, not the dose.',
+                ['efforts' => implode(', ', $hardest), 'at most' => $this->circumstances->highestEffort()],
+                "A session at effort {$this->circumstances->highestEffort()} or less.",
+            ));
+        }
         $answer = FeltAnswer::to($sessions, $this->method);
 
         return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working, easier: $this->easierInWords())) : null;
@@ -191,6 +203,28 @@ final readonly class ProgressionRule
         $broke = fn(RungSession $session): bool => $this->isLeast($session) && $session->wasTooMuch($this->circumstances->highestEffort());
 
         return $broke($latest) && $broke($before) ? $before : null;
+    }
+
+    /**
+     * The efforts of the last three sessions, where each was above one's own limit and less was asked each time; null otherwise.
+     *
+     * @param list<RungSession> $sessions by date
+     *
+     * @return list<int>|null
+     */
+    private function hardThoughLighter(array $sessions): ?array
+    {
+        $last = array_slice($sessions, -self::HARD_RUNNING);
+        $efforts = [];
+        foreach ($last as $at => $session) {
+            $isLess = $at === 0 || $last[$at - 1]->dose->asksForMoreThan($session->dose);
+            if ($session->rung->slug !== $this->working->slug || ! $isLess || ($session->effort() ?? 0) <= $this->circumstances->highestEffort()) {
+                return null;
+            }
+            $efforts[] = (int) $session->effort();
+        }
+
+        return count($efforts) === self::HARD_RUNNING ? $efforts : null;
     }
 
     /** By the clock in a circuit there is no low end. */

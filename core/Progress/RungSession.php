@@ -122,12 +122,12 @@ final readonly class RungSession
         return false;
     }
 
-    /** The least that was told of a set or side; null where nothing was. */
-    public function least(): ?int
+    /** What was done in a set, the weaker side of it, on the average of those that were told; null where none was. */
+    public function doneInASet(): ?int
     {
         $told = array_filter(array_map(static fn(SetLog $set): ?int => $set->least(), $this->sets), is_int(...));
 
-        return $told === [] ? null : min($told);
+        return $told === [] ? null : intdiv(array_sum($told), count($told));
     }
 
     public function everyTick(): bool

@@ -249,12 +249,12 @@ final class NextDoseTest extends TestCase
         self::assertSame('2x6 @12kg', DoseLine::print($this->after('squat/box', '2x8 @12kg', effort: 9, owned: [12_000, 14_000])->dose));
     }
 
-    #[TestWith(['rollout/fall-out-steep', '2x10', 3, '2x3', 'no more than was done, 3'])]
-    #[TestWith(['rollout/fall-out-steep', '2x10', 0, '2x1', 'no more than was done, 0'])]
-    #[TestWith(['press-out/seated', '1x12/side', 5, '1x5/side', 'no more than was done, 5'])]
-    #[TestWith(['side-bridge/knees-bent', '2x20s/side', 7, '2x5s/side', 'no more than was done, 7 s'])]
-    #[TestWith(['front-plank/forearms-toes', '3x(4x10s/5)', 10, '3x10s', 'no more than was done, 10 s'])]
-    #[TestWith(['carry/one-side-light', '3x20m/side', 6, '3x5m/side', 'no more than was done, 6 m'])]
+    #[TestWith(['rollout/fall-out-steep', '2x10', 3, '2x3', 'no more than was done, 3 in a set'])]
+    #[TestWith(['rollout/fall-out-steep', '2x10', 0, '2x1', 'no more than was done, 0 in a set'])]
+    #[TestWith(['press-out/seated', '1x12/side', 5, '1x5/side', 'no more than was done, 5 in a set'])]
+    #[TestWith(['side-bridge/knees-bent', '2x20s/side', 7, '2x5s/side', 'no more than was done, 7 s in a set'])]
+    #[TestWith(['front-plank/forearms-toes', '3x(4x10s/5)', 10, '3x10s', 'no more than was done, 10 s in a set'])]
+    #[TestWith(['carry/one-side-light', '3x20m/side', 6, '3x5m/side', 'no more than was done, 6 m in a set'])]
     #[TestWith(['rollout/fall-out-steep', '2x10', 7, '2x8', 'two repetitions less'])]
     #[TestWith(['side-bridge/knees-bent', '2x20s/side', 10, '2x15s/side', '5 s shorter'])]
     public function test_where_not_even_the_low_end_was_done_no_more_is_asked_than_what_was(string $rung, string $line, int $done, string $next, string $says): void
@@ -264,6 +264,22 @@ final class NextDoseTest extends TestCase
         self::assertStringContainsString($says, $tooHard->reason->sentence);
 
         self::assertSame($next, DoseLine::print($this->after($rung, $line, effort: 6, done: $done, times: 2, course: Course::StepDownProposed)->dose), 'missed twice, and nobody has decided, or nothing is lower');
+    }
+
+    /** @param list<int> $done */
+    #[TestWith(['press-out/standing', '3x12/side', [12, 10, 4], '3x8/side'])]
+    #[TestWith(['front-plank/forearms-knees', '3x20s', [20, 12, 4], '3x10s'])]
+    #[TestWith(['front-plank/tight-plank', '(6-5-4x10s/5)', [20, 10, 10], '(2-1x10s/5)'])]
+    #[TestWith(['press-out/standing', '3x12/side', [12, 12, 8], '3x10/side'])]
+    public function test_of_sets_that_fell_apart_the_next_time_has_no_more_in_all(string $slug, string $line, array $done, string $next): void
+    {
+        $rung = ShippedLibrary::rung($slug);
+        $dose = DoseLine::parse($line, $rung->sidedness);
+        $whole = $this->session($slug, $dose, 1, effort: 9);
+        $sets = array_map(static fn(SetLog $set, int $did): SetLog => new SetLog(array_fill(0, count($set->done), $did), $set->form, 0, 9, felt: Felt::Right), $whole->sets, $done);
+        $after = NextDose::after($rung, [new RungSession($whole->date, $rung, $dose, $sets, 1)], new DoseTerms(Method::default()), Day::parse('2026-06-05'));
+
+        self::assertSame($next, $after === null ? '' : DoseLine::print($after->dose));
     }
 
     public function test_with_a_lighter_load_it_begins_at_the_low_end_again(): void
