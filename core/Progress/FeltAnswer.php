@@ -65,10 +65,10 @@ final readonly class FeltAnswer
         return Reason::because(
             $this->stepsDown ? Rule::StepDownFelt : Rule::Felt,
             match (true) {
-                $this->rests => "{$where}: rest and go on, same dose; such a session is never clean.",
+                $this->rests => "{$where}: rest and go on; such a session is never clean.",
                 $this->stepsDown && $this->running < self::STEPS => "{$where}: this method steps down at once.",
                 $this->stepsDown => "{$where} at {$this->running} sessions running, after the cue, a lighter dose and more support: a rung down.",
-                $this->running === 1 => "{$where}: say the cue for it first, same dose: “{$cue}”.",
+                $this->running === 1 => "{$where}: say the cue for it first: “{$cue}”.",
                 $this->isLighter => "{$where} again after the cue: lighter.",
                 $smaller !== null => "{$where} after the cue and a lighter dose: a smaller range, {$smaller->inWords()}.",
                 default => "{$where} after the cue and a lighter dose: more support, {$support}.",

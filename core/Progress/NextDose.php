@@ -58,8 +58,16 @@ final readonly class NextDose
         if ($felt !== null && ! $felt->stepsDown) {
             $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
             $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));
+            // A cue takes nothing away: what was too hard besides is lighter.
+            $isTooHard = ! $felt->asksForSupport && ($last->effort() ?? 0) > $terms->highestEffort;
+            [$dose, $how] = match (true) {
+                $smaller !== null => [$smaller->dose, ''],
+                $felt->isLighter => [$lighter->dose, ", {$lighter->words}"],
+                $isTooHard => [$lighter->dose, "; and {$lighter->words}, since the effort was {$last->effort()} of 10"],
+                default => [$last->dose, '; the same dose'],
+            };
 
-            return $say($felt->isLighter ? $lighter->dose : $smaller->dose ?? $last->dose, $why.($felt->isLighter ? ", {$lighter->words}" : '').'.', 'Felt where the rung asks for it.');
+            return $say($dose, "{$why}{$how}.", 'Felt where the rung asks for it.');
         }
         $tooMuch = self::whyLess($last, $course);
         if ($tooMuch !== null) {
