@@ -176,8 +176,12 @@ final class StoryTest extends BrowserTestCase
 
     public function test_the_working_rung_is_dragged_and_the_path_is_played_back(): void
     {
-        $browser = $this->signIn()->visit($this->addressOf('Maud Ferrick', 'board'))->see('Gate');
-        $browser->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
+        $this->signIn();
+        // A rung that another view led to has the keyboard.
+        $browser = $this->browser->visit(($board = $this->addressOf('Maud Ferrick', 'board')).'?rung=front-plank%2Fforearms-knees')->see('Gate');
+        $browser->waitUntil(fn(): bool => str_contains((string) $browser->driver->executeScript('return document.activeElement.ariaLabel ?? ""'), 'Front plank, forearms, knees down'), 'the keyboard on the rung');
+
+        $browser->visit($board)->see('Gate')->click('//button[starts-with(@aria-label, "Open Press-out ladder")]');
         [$x, $from, $to] = $browser->driver->executeScript(<<<'JS'
             const box = (element) => element.getBoundingClientRect();
             const marker = box(document.querySelector('[data-drag="press-out/split-stance"] rect'));
