@@ -23,9 +23,13 @@ use PHPUnit\Framework\Assert;
 /** A real headless browser with an empty profile: what a trainer does with keys and mouse. */
 final class Chromium
 {
-    /** The text of the page once it has these words, or as it is after a second: read where something has changed, not again and again. */
+    /**
+     * The text of the page once it has these words, or as it is after a second: read where something has changed, not again and
+     * again, and laid out for it only where the words are somewhere in the page.
+     */
     private const SEEN = <<<'JS'
         const [words, done] = arguments, until = performance.now() + 1000;
+        const bare = (text) => text.replace(/\s+/g, "").toLowerCase();
         let changed = true;
         const changes = new MutationObserver(() => { changed = true; });
         changes.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
@@ -33,7 +37,7 @@ final class Chromium
           const over = performance.now() > until;
           if (changed || over) {
             changed = false;
-            const text = document.body?.innerText ?? "";
+            const text = over || bare(document.body?.textContent ?? "").includes(bare(words)) ? (document.body?.innerText ?? "") : "";
             if (over || text.replaceAll("\u00a0", " ").includes(words)) { changes.disconnect(); done(text); return; }
           }
           setTimeout(look, 30);
@@ -328,9 +332,14 @@ final class Chromium
 
     public function find(string $xpath): WebDriverElement
     {
-        $this->waitUntil(fn(): bool => $this->has($xpath), $xpath);
+        $found = [];
+        $this->waitUntil(function () use ($xpath, &$found): bool {
+            $found = $this->driver->findElements(WebDriverBy::xpath($xpath));
 
-        return $this->driver->findElement(WebDriverBy::xpath($xpath));
+            return $found !== [];
+        }, $xpath);
+
+        return $found[0];
     }
 
     /** Whether it is on the page at this moment; what is on its way is waited for with `find` or `isGone`. */
