@@ -23,6 +23,7 @@ final readonly class LowEnd
 
     public static function isMissed(RungSession $session, Method $method): bool
     {
-        return $session->isBelow(static fn(int $target): int => self::of($session, $target, $method));
+        // Never more than the target: who reached that is not asked where it lies.
+        return $session->missedTarget() && $session->isBelow(static fn(int $target): int => self::of($session, $target, $method));
     }
 }
