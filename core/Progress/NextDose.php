@@ -202,7 +202,8 @@ final readonly class NextDose
 
             return self::saying($rung, $last, $away->dose ?? $dose, "{$back}, {$with}".($away === null ? '.' : "; {$away->words}."), 'A clean session.');
         }
-        $away = TimeAway::of($days, $rung, $last->dose, $terms->method, $terms->weights);
+        $could = LowEnd::isMissed($last, $terms->method) ? DoseStep::withinReach($last, $terms->method, $terms->weights)->dose : $last->dose;
+        $away = TimeAway::of($days, $rung, $could, $terms->method, $terms->weights);
 
         return $away === null ? null : self::saying($rung, $last, $away->dose, "{$away->words}.", $away->isTested ? 'A climb test of this ladder.' : 'A clean session.');
     }
