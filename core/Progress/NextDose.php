@@ -56,18 +56,7 @@ final readonly class NextDose
         $felt = FeltAnswer::to($here, $terms->method);
         $lighter = DoseStep::withinReach($last, $terms->method, $terms->weights);
         if ($felt !== null && ! $felt->stepsDown) {
-            $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
-            $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));
-            // A cue takes nothing away: what was too hard besides is lighter.
-            $isTooHard = ! $felt->asksForSupport && ($last->effort() ?? 0) > $terms->highestEffort;
-            [$dose, $how] = match (true) {
-                $smaller !== null => [$smaller->dose, ''],
-                $felt->isLighter => [$lighter->dose, ", {$lighter->words}"],
-                $isTooHard => [$lighter->dose, "; and {$lighter->words}, since the effort was {$last->effort()} of 10"],
-                default => [$last->dose, '; the same dose'],
-            };
-
-            return $say($dose, "{$why}{$how}.", 'Felt where the rung asks for it.');
+            return self::answering($felt, $rung, $last, $lighter, $terms, $easier);
         }
         $tooMuch = self::whyLess($last, $course);
         if ($tooMuch !== null) {
@@ -95,6 +84,23 @@ final readonly class NextDose
         $waits = $next->rises ? self::whyWait($here, $last, $next->dose, self::since($rung, $log, $today), $today, $terms->highestEffort) : null;
 
         return $waits === null ? $next : $say($last->dose, "the same dose once more: {$waits}.", 'A clean session at this dose.');
+    }
+
+    /** @param (\Closure(): string)|null $easier */
+    private static function answering(FeltAnswer $felt, Rung $rung, RungSession $last, DoseStep $lighter, DoseTerms $terms, ?\Closure $easier): self
+    {
+        $smaller = $felt->asksForSupport ? DoseStep::narrower($rung, $last->dose) : null;
+        $why = lcfirst(rtrim($felt->reason($rung, $smaller?->dose->range, $easier === null ? null : $easier())->sentence, '.'));
+        // A cue takes nothing away: what was too hard besides is lighter.
+        $isTooHard = ! $felt->asksForSupport && ($last->effort() ?? 0) > $terms->highestEffort;
+        [$dose, $how] = match (true) {
+            $smaller !== null => [$smaller->dose, ''],
+            $felt->isLighter => [$lighter->dose, ", {$lighter->words}"],
+            $isTooHard => [$lighter->dose, "; and {$lighter->words}, since the effort was {$last->effort()} of 10"],
+            default => [$last->dose, '; the same dose'],
+        };
+
+        return self::saying($rung, $last, $dose, "{$why}{$how}.", 'Felt where the rung asks for it.');
     }
 
     /**
