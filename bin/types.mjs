@@ -19,7 +19,8 @@ const shortened = (context) => (root) => {
         if (saysNothing(node)) return undefined;
         const kept = ts.visitEachChild(node, visit, context);
         if (named(kept, 'parameters') && members(kept)?.length === 0) return undefined;
-        if ((named(kept, 'content', 'path', 'query') || isAnswer(kept)) && members(kept)) ts.setEmitFlags(kept.type, ts.EmitFlags.SingleLine);
+        const isShort = named(kept, 'content', 'path', 'query') || (named(kept, 'parameters', 'requestBody') && members(kept)?.length === 1) || isAnswer(kept);
+        if (isShort && members(kept)) ts.setEmitFlags(kept.type, ts.EmitFlags.SingleLine);
         if (ts.isTypeLiteralNode(kept) && kept.members.length === 1 && ts.isIndexSignatureDeclaration(kept.members[0])) ts.setEmitFlags(kept, ts.EmitFlags.SingleLine);
         return kept;
     };

@@ -42,6 +42,7 @@ use App\Http\Session\ComposerController;
 use App\Http\Session\SessionController;
 use App\Http\Shared\ApiRequest;
 use App\Http\Sheet\SheetController;
+use App\Http\Squad\SquadsController;
 use App\Http\UpController;
 use App\Http\Week\CalendarController;
 use App\Http\Week\WeekController;
@@ -145,6 +146,15 @@ Route::prefix('api')->group(function (): void {
             });
             Route::controller(PeopleController::class)->group(function (): void {
                 Route::get('/people', 'index')->name('people');
+            });
+            Route::controller(SquadsController::class)->group(function (): void {
+                Route::get('/squads', 'index')->name('squads');
+                Route::post('/squads', 'store')->name('beginSquad');
+                Route::get('/squads/{squad}', 'show')->name('squad');
+                Route::put('/squads/{squad}', 'update')->name('changeSquad');
+                Route::delete('/squads/{squad}', 'destroy')->name('letGoOfSquad');
+                Route::post('/squads/{squad}/restore', 'restore')->name('bringSquadBack');
+                Route::post('/squads/{squad}/sessions', 'write')->name('writeSquadSessions');
             });
             Route::controller(PersonController::class)->group(function (): void {
                 Route::post('/people', 'store')->name('addPerson');

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null    $total_seconds as written when last saved
  * @property int|null    $picks         so many of its exercises the person picks; null for all
  * @property string|null $origin        where it comes from, in words
+ * @property string|null $squad_id      the squad whose session it is
  * @property \Illuminate\Support\Carbon|null $created_at
  * @property \Illuminate\Support\Carbon|null $updated_at
  * @property \Illuminate\Support\Carbon|null $deleted_at

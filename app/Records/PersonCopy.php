@@ -36,6 +36,7 @@ use App\Models\SetEntry;
 use App\Models\SetUp;
 use App\Models\SheetStage;
 use App\Models\SorenessAnswer;
+use App\Models\SquadMember;
 use App\Models\TimedHold;
 use App\Models\Training;
 use App\Models\TrainingSession;
@@ -67,6 +68,7 @@ final readonly class PersonCopy
         'calendars' => PlanCalendar::class, 'programs' => Program::class, 'sheet_stages' => SheetStage::class, 'home_links' => HomeLink::class,
         'home_devices' => HomeDevice::class, 'home_contacts' => HomeContact::class, 'home_notes' => HomeNote::class, 'home_messages' => HomeMessage::class,
         'accesses' => Access::class, 'readerships' => Readership::class, 'reader_notes' => ReaderNote::class,
+        'squad_members' => SquadMember::class,
     ];
 
     /** Keys of doors, and what is the same in every row. */

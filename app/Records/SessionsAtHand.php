@@ -65,7 +65,8 @@ final class SessionsAtHand
         }
         // What was planned may have been let go of since.
         $there = TrainingSession::query()->whereKey(array_values($planned))->pluck('id', 'person_id')->all();
-        $newest = TrainingSession::query()->whereIn('person_id', array_diff($people, array_keys($there)))->groupBy('person_id')->selectRaw('person_id, MAX(id) AS id')->pluck('id', 'person_id')->all();
+        // What a squad does on its evening is nobody's own session.
+        $newest = TrainingSession::query()->whereNull('squad_id')->whereIn('person_id', array_diff($people, array_keys($there)))->groupBy('person_id')->selectRaw('person_id, MAX(id) AS id')->pluck('id', 'person_id')->all();
 
         return array_filter([...$newest, ...$there], is_string(...));
     }

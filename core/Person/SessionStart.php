@@ -118,12 +118,22 @@ final readonly class SessionStart
 
     public static function fromTemplate(Template $template, PersonRecord $record): self
     {
+        [$footing, $held] = self::footing($record);
+        $made = $template->for($record->library, $footing);
+
+        return new self($template->name, $made['blocks'], [...array_values($held), ...$made['notes']]);
+    }
+
+    /** @return array{Footing, array<string, Reason>} where they stand; and by ladder, why nothing of it is written for now */
+    public static function footing(PersonRecord $record): array
+    {
         $held = [];
         foreach ([...$record->placedLadders(), ...$record->withheld()->ladders()] as $slug) {
             $held[$slug] = self::held($record->library->ladder($slug), $record);
         }
         $held = array_filter($held);
-        $made = $template->for($record->library, new Footing(
+
+        return [new Footing(
             $record->circumstances(),
             array_diff_key($record->workingRungs(), $held),
             array_keys($held),
@@ -131,9 +141,7 @@ final readonly class SessionStart
             $record->doses()->most(),
             static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose,
             $record->doses()->clock(...),
-        ));
-
-        return new self($template->name, $made['blocks'], [...array_values($held), ...$made['notes']]);
+        ), $held];
     }
 
     /** The person's own session as it stands. */

@@ -66,6 +66,10 @@ final readonly class Template
                 [$rung, $said] = self::choose($slot, $library, $footing, $used);
                 $notes = [...$notes, ...$said];
                 if ($rung === null) {
+                    // On one clock for everybody it goes on where somebody has nothing to do.
+                    if ($block->work !== null && $rests !== []) {
+                        $rests[] = array_pop($rests) + $block->work + $block->gapSeconds;
+                    }
                     continue;
                 }
                 $used[] = $rung->slug;
@@ -86,11 +90,13 @@ final readonly class Template
     }
 
     /**
+     * What a person does in a place: the rung they stand on, else what is open to them nearest below it.
+     *
      * @param list<string> $used rungs the session has already
      *
-     * @return array{Rung|null, list<Reason>}
+     * @return array{Rung|null, list<Reason>} null where nothing open fits; and what was replaced or left out, and why
      */
-    private static function choose(TemplateSlot $slot, Library $library, Footing $footing, array $used): array
+    public static function choose(TemplateSlot $slot, Library $library, Footing $footing, array $used): array
     {
         $name = ucfirst($slot->demand->shortName());
         [$circumstances, $working] = [$footing->circumstances, $footing->working];

@@ -26,10 +26,11 @@ final class Layers
         ['Program'],
         ['Home'],
         ['Person'],
+        ['Squad'],
     ];
 
     /** Rooms of the interface: none knows another, what they share is in App\Http\Shared. */
-    public const ROOMS = ['Bench', 'Board', 'Checks', 'Coach', 'Home', 'Library', 'Method', 'People', 'Person', 'Practice', 'Reading', 'Review', 'Rules', 'Session', 'Sheet', 'Week', 'Weeks'];
+    public const ROOMS = ['Bench', 'Board', 'Checks', 'Coach', 'Home', 'Library', 'Method', 'People', 'Person', 'Practice', 'Reading', 'Review', 'Rules', 'Session', 'Sheet', 'Squad', 'Week', 'Weeks'];
 
     /** What one room lends another: a person at home plays the cue sheet of the floor, and tells it alike. */
     private const LENT = ['Home' => ['Coach']];

@@ -7,6 +7,8 @@ namespace App\Http\Middleware;
 use App\Http\Person\RecordController;
 use App\Models\Access;
 use App\Models\Person;
+use App\Models\Squad;
+use App\Models\SquadMember;
 use App\Models\User;
 use App\Time\PracticeClock;
 use Illuminate\Http\Request;
@@ -29,16 +31,28 @@ final readonly class NotesAccess
     public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
-        [$route, $person, $user] = [$request->route(), $request->route('person'), $request->user()];
-        if (! $route instanceof Route || ! $person instanceof Person && ! is_string($person) || ! $user instanceof User || ! $response->isSuccessful() || in_array(OneWritingAtATime::class, $route->excludedMiddleware(), true)) {
+        [$route, $user] = [$request->route(), $request->user()];
+        if (! $route instanceof Route || ! $user instanceof User || ! $response->isSuccessful() || in_array(OneWritingAtATime::class, $route->excludedMiddleware(), true)) {
             return $response;
         }
+        [$person, $squad] = [$request->route('person'), $request->route('squad')];
         $id = $person instanceof Person ? $person->id : $person;
-        if (! $request->isMethodSafe()) {
+        $read = match (true) {
+            is_string($id) => [$id],
+            // What is written for its people is noted where it is written.
+            $squad instanceof Squad => array_filter(SquadMember::query()->where('squad_id', $squad->id)->pluck('person_id')->all(), is_string(...)),
+            default => [],
+        };
+        if (is_string($id) && ! $request->isMethodSafe()) {
             Access::note($user, $id, PracticeClock::of($user)->today()->iso(), self::step($route));
-        } elseif (! $this->isKnown($request, $id)) {
-            // Views are opened by several requests at once; and whoever has a person waiting reads on, noted or not.
-            rescue(static fn() => DB::transaction(static fn() => Access::note($user, $id, PracticeClock::of($user)->today()->iso(), null), self::ATTEMPTS));
+
+            return $response;
+        }
+        foreach ($read as $one) {
+            if (! $this->isKnown($request, $one)) {
+                // Views are opened by several requests at once; and whoever has a person waiting reads on, noted or not.
+                rescue(static fn() => DB::transaction(static fn() => Access::note($user, $one, PracticeClock::of($user)->today()->iso(), null), self::ATTEMPTS));
+            }
         }
 
         return $response;

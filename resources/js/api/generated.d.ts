@@ -466,6 +466,24 @@ export interface paths {
         /** The same on paper; with the address of a link that was made for it, where one was. */
         post: operations["sheetPdf"];
     };
+    "/api/squads": {
+        get: operations["squads"];
+        /** A new squad: with a station for every demand of the week, and the clock of its people's levels. */
+        post: operations["beginSquad"];
+    };
+    "/api/squads/{squad}": {
+        get: operations["squad"];
+        put: operations["changeSquad"];
+        /** Lets go of a squad; it can be brought back for 30 days, and what its people did stays. */
+        delete: operations["letGoOfSquad"];
+    };
+    "/api/squads/{squad}/restore": {
+        post: operations["bringSquadBack"];
+    };
+    "/api/squads/{squad}/sessions": {
+        /** Writes for everybody who is here the session they do now, each on their own rungs. */
+        post: operations["writeSquadSessions"];
+    };
     "/api/people/{person}/calendar": {
         get: operations["calendar"];
         put: operations["setUpCalendar"];
@@ -2232,6 +2250,13 @@ export interface components {
             /** @description of the second step, where one is set up */
             code: string | null;
         };
+        NewSquadRequest: {
+            /** @description ULID made by the caller */
+            id: string;
+            name: string;
+            /** @description in line */
+            people: string[];
+        };
         /** @description The dose proposed for the next session on a rung, from the last one logged. */
         NextDoseView: {
             rung: string;
@@ -3272,6 +3297,126 @@ export interface components {
             /** @description soreness of the trunk today, 0 to 10 */
             ofTen: number;
         };
+        SquadLineView: {
+            id: string;
+            name: string;
+            people: number;
+            stations: number;
+        };
+        /** @description One of a squad, as it is sent. */
+        SquadMemberInput: {
+            person: string;
+            /** @description whether they are here today */
+            here: boolean;
+        };
+        /** @description One of a squad. */
+        SquadMemberView: {
+            person: string;
+            name: string;
+            /** @description today */
+            here: boolean;
+            /** @description station they begin at, from 0; null where they do not train today */
+            start: number | null;
+            /** @description why training is closed to them */
+            closed: string | null;
+            /** @description what was written for them, if it was */
+            session: string | null;
+            /** @description by station */
+            places: components["schemas"]["SquadPlaceView"][];
+            /** @description of their session */
+            cautions: components["schemas"]["ReasonView"][];
+        };
+        /** @description What one of a squad does at a station. */
+        SquadPlaceView: {
+            /** @description its number in the written session */
+            item: string;
+            /** @description null where they rest */
+            rung: string | null;
+            name: string;
+            height: string;
+            /** @description as it is written */
+            dose: string;
+            /** @description seconds in which they work */
+            work: number;
+            /** @description one side follows the other inside the work */
+            changesSides: boolean;
+            /**
+             * @description the side that works alone
+             * @enum {string|null}
+             */
+            only: "left" | "right" | "both" | null;
+            cues: string[];
+            /** @description of the form check */
+            questions: string[];
+            /** @description the person’s own */
+            setUp: string;
+            /** @description what stands in for what, what is shorter, and why */
+            notes: components["schemas"]["ReasonView"][];
+        };
+        /** @description Stations and clock as they are proposed for the people of a squad. */
+        SquadProposalView: {
+            /** @description slugs of ladders */
+            stations: string[];
+            work: number;
+            change: number;
+            rounds: number;
+            roundRest: number;
+            /** @description in words */
+            text: string;
+        };
+        SquadRequest: {
+            /** @description version that was read */
+            version: number;
+            name: string;
+            /** @description in line */
+            members: components["schemas"]["SquadMemberInput"][];
+            /** @description slugs of ladders, in order */
+            stations: string[];
+            /** @description seconds */
+            work: number;
+            /** @description seconds from one station to the next */
+            change: number;
+            rounds: number;
+            /** @description seconds */
+            roundRest: number;
+        };
+        SquadStationView: {
+            ladder: string;
+            name: string;
+            /** @enum {string} */
+            demand: "anti-extension" | "anti-lateral-flexion" | "anti-flexion" | "anti-rotation" | "hip-stability" | "shoulder-girdle-stability" | "activation" | "trunk-flexion" | "trunk-rotation" | "integrated-lift";
+            demandName: string;
+            /** @description what has to lie there for those who are there at once, as “2 × mat” */
+            kit: string[];
+        };
+        /** @description A squad's session: people by stations, and the clock. */
+        SquadView: {
+            id: string;
+            name: string;
+            version: number;
+            /** @description seconds at a station */
+            work: number;
+            /** @description seconds from one to the next */
+            change: number;
+            rounds: number;
+            /** @description seconds */
+            roundRest: number;
+            /** @description as 14:30 */
+            lengthText: string;
+            /** @description of the clock */
+            turns: components["schemas"]["Turn"][];
+            stations: components["schemas"]["SquadStationView"][];
+            /** @description in line */
+            members: components["schemas"]["SquadMemberView"][];
+            /** @description what the trainer should know of the stations */
+            notes: components["schemas"]["ReasonView"][];
+            /** @description what would be begun with today; null where it is this */
+            proposal: components["schemas"]["SquadProposalView"] | null;
+        };
+        SquadsView: {
+            /** @description by name */
+            squads: components["schemas"]["SquadLineView"][];
+        };
         /** @description An exercise of the session, that a stage may change. */
         StageItemView: {
             id: string;
@@ -3581,6 +3726,16 @@ export interface components {
             /** @description told of it, by this device and others */
             events: components["schemas"]["Event"][];
         };
+        /** @description A stretch of the squad's clock. */
+        Turn: {
+            /** @enum {string} */
+            kind: "work" | "change" | "rest";
+            seconds: number;
+            /** @description from 1 */
+            round: number;
+            /** @description how many stations everybody has moved on by in this round, from 0; of a change and a rest, where they come from */
+            place: number;
+        };
         /** @description A message that did not reach the person. */
         UndeliveredView: {
             id: string;
@@ -3779,9 +3934,7 @@ export interface components {
 export type $defs = Record<string, never>;
 export interface operations {
     bench: {
-        parameters: {
-            query?: { after?: string; };
-        };
+        parameters: { query?: { after?: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["BenchView"]; }; };
             default: components["responses"]["Error"];
@@ -3794,9 +3947,7 @@ export interface operations {
         };
     };
     setKeptDays: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["KeptDaysRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["KeptDaysRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
@@ -3809,9 +3960,7 @@ export interface operations {
         };
     };
     board: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["BoardView"]; }; };
             default: components["responses"]["Error"];
@@ -3835,78 +3984,54 @@ export interface operations {
         };
     };
     instead: {
-        parameters: {
-            path: { person: string; ladder: string; rung: string; };
-        };
+        parameters: { path: { person: string; ladder: string; rung: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["InsteadView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     previewBoard: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["BoardChangeRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["BoardChangeRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["BoardChangeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     place: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["PlacementRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["PlacementRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["PlacedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     setUp: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SetUpRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SetUpRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SetUpView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     writeMark: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["MarkRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["MarkRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MarkView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     allowRung: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["AllowanceRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["AllowanceRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["AllowanceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeAllowanceBack: {
-        parameters: {
-            path: { person: string; allowance: string; };
-        };
+        parameters: { path: { person: string; allowance: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -3914,9 +4039,7 @@ export interface operations {
         };
     };
     takePlacingBack: {
-        parameters: {
-            path: { person: string; placement: string; };
-        };
+        parameters: { path: { person: string; placement: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -3924,33 +4047,23 @@ export interface operations {
         };
     };
     previewBrace: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["BraceRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["BraceRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["BraceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     keepBrace: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["BraceRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["BraceRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeBraceBack: {
-        parameters: {
-            path: { person: string; brace: string; };
-        };
+        parameters: { path: { person: string; brace: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -3958,30 +4071,22 @@ export interface operations {
         };
     };
     checks: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ChecksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     keepHold: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["HoldRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["HoldRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeHoldBack: {
-        parameters: {
-            path: { person: string; hold: string; };
-        };
+        parameters: { path: { person: string; hold: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -3989,33 +4094,23 @@ export interface operations {
         };
     };
     nextTrial: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ClimbRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ClimbRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ClimbStepView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     keepClimb: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ClimbRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ClimbRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeClimbBack: {
-        parameters: {
-            path: { person: string; climb: string; };
-        };
+        parameters: { path: { person: string; climb: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4023,35 +4118,27 @@ export interface operations {
         };
     };
     keepPhoto: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "multipart/form-data": {
-                /** @description ULID made by the caller */
-                id: string;
-                /** Format: binary */
-                photo: string;
-            }; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "multipart/form-data": {
+            /** @description ULID made by the caller */
+            id: string;
+            /** Format: binary */
+            photo: string;
+        }; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["PhotoView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     photo: {
-        parameters: {
-            path: { person: string; photo: string; };
-        };
+        parameters: { path: { person: string; photo: string; }; };
         responses: {
             200: { content: { "image/jpeg": string; }; };
             default: components["responses"]["Error"];
         };
     };
     removePhoto: {
-        parameters: {
-            path: { person: string; photo: string; };
-        };
+        parameters: { path: { person: string; photo: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4059,33 +4146,23 @@ export interface operations {
         };
     };
     previewAlignment: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["AlignmentRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["AlignmentRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["AlignmentView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     keepAlignment: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["AlignmentRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["AlignmentRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["TestedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeAlignmentBack: {
-        parameters: {
-            path: { person: string; alignment: string; };
-        };
+        parameters: { path: { person: string; alignment: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4103,90 +4180,62 @@ export interface operations {
         };
     };
     readLogLine: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["LogLineRequest"]; };
-        };
+        parameters: { path: { person: string; session: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["LogLineRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LogLineView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     logSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["LogRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["LogRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["LogView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     correctLogTime: {
-        parameters: {
-            path: { person: string; log: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["LogTimeRequest"]; };
-        };
+        parameters: { path: { person: string; log: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["LogTimeRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     tellMorning: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["MorningRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["MorningRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     training: {
-        parameters: {
-            path: { person: string; training: string; };
-        };
+        parameters: { path: { person: string; training: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     tellTraining: {
-        parameters: {
-            path: { person: string; training: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["TrainingRequest"]; };
-        };
+        parameters: { path: { person: string; training: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["TrainingRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TakenView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     contact: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ContactView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changeContact: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ContactRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ContactRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ContactView"]; }; };
             default: components["responses"]["Error"];
@@ -4210,18 +4259,14 @@ export interface operations {
         };
     };
     notToday: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["NotTodayRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["NotTodayRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     tellWords: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["WordsRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["WordsRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
@@ -4234,9 +4279,7 @@ export interface operations {
         };
     };
     homeCode: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["CodeRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["CodeRequest"]; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4254,39 +4297,29 @@ export interface operations {
         };
     };
     homeTraining: {
-        parameters: {
-            path: { training: string; };
-        };
+        parameters: { path: { training: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     tellFromHome: {
-        parameters: {
-            path: { training: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["TrainingRequest"]; };
-        };
+        parameters: { path: { training: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["TrainingRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TakenView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     tellSigns: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["SignsRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["SignsRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["HomeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     openHome: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["OpenRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["OpenRequest"]; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4294,177 +4327,131 @@ export interface operations {
         };
     };
     homeLinks: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     renewHomeLinks: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     makeHomeLink: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     revokeHomeLinks: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     sendHomeLink: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["LinksView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     homeNotes: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     writeHome: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["WordsRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["WordsRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     settleHomeNote: {
-        parameters: {
-            path: { person: string; note: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SettleNoteRequest"]; };
-        };
+        parameters: { path: { person: string; note: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SettleNoteRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     settleMessage: {
-        parameters: {
-            path: { person: string; message: string; };
-        };
+        parameters: { path: { person: string; message: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["HomeNotesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     stages: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
+        parameters: { path: { person: string; session: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     addStage: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["StageRequest"]; };
-        };
+        parameters: { path: { person: string; session: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["StageRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     oneExerciseAWeek: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["OneAWeekRequest"]; };
-        };
+        parameters: { path: { person: string; session: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["OneAWeekRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeOneAWeekBack: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
+        parameters: { path: { person: string; session: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     bringStageAgain: {
-        parameters: {
-            path: { person: string; session: string; stage: string; };
-        };
+        parameters: { path: { person: string; session: string; stage: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     removeStage: {
-        parameters: {
-            path: { person: string; session: string; stage: string; };
-        };
+        parameters: { path: { person: string; session: string; stage: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["StagesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     ladder: {
-        parameters: {
-            path: { ladder: string; };
-        };
+        parameters: { path: { ladder: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LadderSourceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     keepLadder: {
-        parameters: {
-            path: { ladder: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["LadderRequest"]; };
-        };
+        parameters: { path: { ladder: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["LadderRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LadderSourceView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     letGoOfLadder: {
-        parameters: {
-            path: { ladder: string; };
-        };
+        parameters: { path: { ladder: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4472,27 +4459,21 @@ export interface operations {
         };
     };
     checkLadder: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["LadderCheckRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["LadderCheckRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LadderCheckView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     readLadder: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["LadderFileRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["LadderFileRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LadderCheckView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     ladderFile: {
-        parameters: {
-            path: { ladder: string; };
-        };
+        parameters: { path: { ladder: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LadderFileView"]; }; };
             default: components["responses"]["Error"];
@@ -4505,18 +4486,14 @@ export interface operations {
         };
     };
     figures: {
-        parameters: {
-            path: { ladder: string; };
-        };
+        parameters: { path: { ladder: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LadderFiguresView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     "figures.faults": {
-        parameters: {
-            path: { ladder: string; rung: string; };
-        };
+        parameters: { path: { ladder: string; rung: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["RungFaultsView"]; }; };
             default: components["responses"]["Error"];
@@ -4529,9 +4506,7 @@ export interface operations {
         };
     };
     changeMethod: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["MethodRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["MethodRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
@@ -4544,189 +4519,139 @@ export interface operations {
         };
     };
     changeOwnMethod: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["MethodRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["MethodRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     methodOfPerson: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changeMethodOfPerson: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["MethodRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["MethodRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     methodOfProgram: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changeMethodOfProgram: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["MethodRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["MethodRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     methodTrial: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MethodTrialView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     people: {
-        parameters: {
-            query?: { q?: string; show?: string; after?: string; };
-        };
+        parameters: { query?: { q?: string; show?: string; after?: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PeopleView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     addPerson: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["PersonRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["PersonRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     person: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changePerson: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["PersonRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["PersonRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     archivePerson: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     restorePerson: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     screen: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ScreeningRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ScreeningRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeScreeningBack: {
-        parameters: {
-            path: { person: string; screening: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["WithdrawalRequest"]; };
-        };
+        parameters: { path: { person: string; screening: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["WithdrawalRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     clear: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ClearanceRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ClearanceRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeClearanceBack: {
-        parameters: {
-            path: { person: string; clearance: string; };
-        };
+        parameters: { path: { person: string; clearance: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     personCopy: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/zip": string; }; };
             default: components["responses"]["Error"];
         };
     };
     erasePerson: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PersonView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     bringBack: {
-        parameters: {
-            path: { person: string; kind: string; row: string; };
-        };
+        parameters: { path: { person: string; kind: string; row: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4734,9 +4659,7 @@ export interface operations {
         };
     };
     access: {
-        parameters: {
-            query?: { with?: string; after?: string; };
-        };
+        parameters: { query?: { with?: string; after?: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["AccessesView"]; }; };
             default: components["responses"]["Error"];
@@ -4749,18 +4672,14 @@ export interface operations {
         };
     };
     changeMe: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["MeRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["MeRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changePassword: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["OwnPasswordRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["OwnPasswordRequest"]; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4768,9 +4687,7 @@ export interface operations {
         };
     };
     forgotPassword: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["ForgottenRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["ForgottenRequest"]; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -4778,18 +4695,14 @@ export interface operations {
         };
     };
     resetPassword: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["NewPasswordRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["NewPasswordRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     join: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["JoinRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["JoinRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
@@ -4802,36 +4715,28 @@ export interface operations {
         };
     };
     confirmSecondStep: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["AuthenticatorCodeRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["AuthenticatorCodeRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PaperCodesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     beginSecondStep: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["CurrentPasswordRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["CurrentPasswordRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SecondStepView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     endSecondStep: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["CurrentPasswordRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["CurrentPasswordRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     signIn: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["SignInRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["SignInRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["MeView"]; }; };
             default: components["responses"]["Error"];
@@ -4851,66 +4756,50 @@ export interface operations {
         };
     };
     inviteTrainer: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["InviteRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["InviteRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     inviteAgain: {
-        parameters: {
-            path: { trainer: string; };
-        };
+        parameters: { path: { trainer: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     endAccess: {
-        parameters: {
-            path: { trainer: string; };
-        };
+        parameters: { path: { trainer: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     letInAgain: {
-        parameters: {
-            path: { trainer: string; };
-        };
+        parameters: { path: { trainer: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changeRole: {
-        parameters: {
-            path: { trainer: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["RoleRequest"]; };
-        };
+        parameters: { path: { trainer: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["RoleRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     askSecondStep: {
-        requestBody: {
-            content: { "application/json": components["schemas"]["SecondStepAskedRequest"]; };
-        };
+        requestBody: { content: { "application/json": components["schemas"]["SecondStepAskedRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     endSecondStepOf: {
-        parameters: {
-            path: { trainer: string; };
-        };
+        parameters: { path: { trainer: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TrainersView"]; }; };
             default: components["responses"]["Error"];
@@ -4927,63 +4816,45 @@ export interface operations {
         };
     };
     share: {
-        parameters: {
-            path: { person: string; reader: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ReadershipRequest"]; };
-        };
+        parameters: { path: { person: string; reader: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ReadershipRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     endSharing: {
-        parameters: {
-            path: { person: string; reader: string; };
-        };
+        parameters: { path: { person: string; reader: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     writeReader: {
-        parameters: {
-            path: { person: string; reader: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["WordsRequest"]; };
-        };
+        parameters: { path: { person: string; reader: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["WordsRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     markNote: {
-        parameters: {
-            path: { person: string; note: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["MarkNoteRequest"]; };
-        };
+        parameters: { path: { person: string; note: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["MarkNoteRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeNoteBack: {
-        parameters: {
-            path: { person: string; note: string; };
-        };
+        parameters: { path: { person: string; note: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReadersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     readings: {
-        parameters: {
-            query?: { after?: string; };
-        };
+        parameters: { query?: { after?: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReadingsView"]; }; };
             default: components["responses"]["Error"];
@@ -5000,51 +4871,37 @@ export interface operations {
         };
     };
     writeNote: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["WordsRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["WordsRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["ReadingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeOwnNoteBack: {
-        parameters: {
-            path: { person: string; note: string; };
-        };
+        parameters: { path: { person: string; note: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReadingView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     loggedSets: {
-        parameters: {
-            path: { person: string; log: string; };
-        };
+        parameters: { path: { person: string; log: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["LoggedSetsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     correctSet: {
-        parameters: {
-            path: { person: string; log: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["CorrectionRequest"]; };
-        };
+        parameters: { path: { person: string; log: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["CorrectionRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["LoggedSetsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     review: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ReviewView"]; }; };
             default: components["responses"]["Error"];
@@ -5061,21 +4918,15 @@ export interface operations {
         };
     };
     decide: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["DecisionRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["DecisionRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["DecisionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeDecisionBack: {
-        parameters: {
-            path: { person: string; decision: string; };
-        };
+        parameters: { path: { person: string; decision: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["DecisionView"]; }; };
             default: components["responses"]["Error"];
@@ -5088,78 +4939,54 @@ export interface operations {
         };
     };
     startSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["StartRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["StartRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["DraftView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     sessionTemplates: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TemplatesView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     readSessionText: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SessionTextRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SessionTextRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SessionTextView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     sumSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["PreviewRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["PreviewRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SumsView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     orderSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["PreviewRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["PreviewRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["OrdersView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     fitSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["FitRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["FitRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["FitView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     nextDoses: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["NextDosesView"]; }; };
             default: components["responses"]["Error"];
@@ -5176,42 +5003,30 @@ export interface operations {
         };
     };
     writeSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SessionRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SessionRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["SavedSessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     session: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
+        parameters: { path: { person: string; session: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     changeSession: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SessionRequest"]; };
-        };
+        parameters: { path: { person: string; session: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SessionRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SavedSessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     deleteSession: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
+        parameters: { path: { person: string; session: string; }; };
         responses: {
             /** @description Done; nothing to say. */
             204: {};
@@ -5219,90 +5034,116 @@ export interface operations {
         };
     };
     bringSessionBack: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
+        parameters: { path: { person: string; session: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SavedSessionView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     previewSession: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["PreviewRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["PreviewRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["PreviewView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     sheet: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
+        parameters: { path: { person: string; session: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SheetView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     sheetPdf: {
-        parameters: {
-            path: { person: string; session: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SheetPdfRequest"]; };
-        };
+        parameters: { path: { person: string; session: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SheetPdfRequest"]; }; };
         responses: {
             200: { content: { "application/pdf": string; }; };
             default: components["responses"]["Error"];
         };
     };
-    calendar: {
-        parameters: {
-            path: { person: string; };
+    squads: {
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SquadsView"]; }; };
+            default: components["responses"]["Error"];
         };
+    };
+    beginSquad: {
+        requestBody: { content: { "application/json": components["schemas"]["NewSquadRequest"]; }; };
+        responses: {
+            201: { content: { "application/json": components["schemas"]["SavedView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    squad: {
+        parameters: { path: { squad: string; }; };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SquadView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    changeSquad: {
+        parameters: { path: { squad: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SquadRequest"]; }; };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SquadView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    letGoOfSquad: {
+        parameters: { path: { squad: string; }; };
+        responses: {
+            /** @description Done; nothing to say. */
+            204: {};
+            default: components["responses"]["Error"];
+        };
+    };
+    bringSquadBack: {
+        parameters: { path: { squad: string; }; };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SavedView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    writeSquadSessions: {
+        parameters: { path: { squad: string; }; };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SquadView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    calendar: {
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     setUpCalendar: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["CalendarRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["CalendarRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     calendarFile: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "text/calendar": string; }; };
             default: components["responses"]["Error"];
         };
     };
     makeCalendarAddress: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     revokeCalendarAddress: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["CalendarView"]; }; };
             default: components["responses"]["Error"];
@@ -5319,126 +5160,90 @@ export interface operations {
         };
     };
     layOutWeek: {
-        parameters: {
-            path: { person: string; date: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["PlanRequest"]; };
-        };
+        parameters: { path: { person: string; date: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["PlanRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["WeekView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     shapeWeek: {
-        parameters: {
-            path: { person: string; date: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ShapeRequest"]; };
-        };
+        parameters: { path: { person: string; date: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ShapeRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["ShapedWeekView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     tellSoreness: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["SorenessRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["SorenessRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["SavedView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     program: {
-        parameters: {
-            path: { person: string; };
-        };
+        parameters: { path: { person: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     programWhy: {
-        parameters: {
-            path: { person: string; ladder: string; };
-        };
+        parameters: { path: { person: string; ladder: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["StaveWhyView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     proposeProgram: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["ProposeProgramRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["ProposeProgramRequest"]; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ProgramView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeProgram: {
-        parameters: {
-            path: { person: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["TakeProgramRequest"]; };
-        };
+        parameters: { path: { person: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["TakeProgramRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     programVersion: {
-        parameters: {
-            path: { person: string; program: string; };
-        };
+        parameters: { path: { person: string; program: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ProgramView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeProgramAgain: {
-        parameters: {
-            path: { person: string; program: string; };
-        };
-        requestBody: {
-            content: { "application/json": components["schemas"]["AgainRequest"]; };
-        };
+        parameters: { path: { person: string; program: string; }; };
+        requestBody: { content: { "application/json": components["schemas"]["AgainRequest"]; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     writeProgramWeek: {
-        parameters: {
-            path: { person: string; date: string; };
-        };
+        parameters: { path: { person: string; date: string; }; };
         responses: {
             201: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeOutProgramWeek: {
-        parameters: {
-            path: { person: string; date: string; };
-        };
+        parameters: { path: { person: string; date: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["TakenOutView"]; }; };
             default: components["responses"]["Error"];
         };
     };
     takeProgramBack: {
-        parameters: {
-            path: { person: string; program: string; };
-        };
+        parameters: { path: { person: string; program: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["ProgramPageView"]; }; };
             default: components["responses"]["Error"];

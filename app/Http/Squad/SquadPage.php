@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Squad;
+
+use App\Http\Shared\ReasonView;
+use App\Models\TrainingSession;
+use App\Records\PersonFile;
+use App\Records\SquadFile;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Ladder\Ladder;
+use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Totals;
+use EvenRungs\Squad\Squad;
+use EvenRungs\Squad\SquadMember;
+use EvenRungs\Squad\SquadPlace;
+
+/** What the core makes of a squad, in the view's terms. */
+final readonly class SquadPage
+{
+    private Squad $squad;
+
+    /** @var array<int, int> station by number of the member */
+    private array $starts;
+
+    public function __construct(private SquadFile $file)
+    {
+        $this->squad = $file->squad;
+        $this->starts = $file->squad->starts($file->here);
+    }
+
+    public function view(): SquadView
+    {
+        $clock = $this->squad->clock;
+        $written = TrainingSession::query()->where('squad_id', $this->file->row->id)->whereIn('person_id', array_map(static fn(PersonFile $file): string => $file->person->id, $this->file->files))->pluck('id', 'person_id')->all();
+
+        return new SquadView(
+            id: $this->file->row->id,
+            name: $this->file->row->name,
+            version: $this->file->row->version,
+            work: $clock->work,
+            change: $clock->change,
+            rounds: $clock->rounds,
+            roundRest: $clock->roundRest,
+            lengthText: Totals::clock($clock->seconds()),
+            turns: $clock->turns(),
+            stations: array_map(fn(Ladder $ladder, int $at): SquadStationView => new SquadStationView(
+                ladder: $ladder->slug,
+                name: $ladder->name,
+                demand: $ladder->demand,
+                demandName: $ladder->demand->shortName(),
+                kit: self::counted($this->squad->kit($at, $this->starts)),
+            ), $this->squad->stations, array_keys($this->squad->stations)),
+            members: array_map(fn(int $number): SquadMemberView => $this->member($number, $written), array_keys($this->squad->members)),
+            notes: ReasonView::all($this->squad->notes()),
+            proposal: $this->proposal(),
+        );
+    }
+
+    /** @param array<array-key, mixed> $written ids of sessions, by person */
+    private function member(int $number, array $written): SquadMemberView
+    {
+        [$file, $member] = [$this->file->files[$number], $this->squad->members[$number]];
+        $session = $written[$file->person->id] ?? null;
+        $items = array_column($member->trains() ? $member->record->read($member->written($this->squad->clock, 0))->session?->items() ?? [] : [], null, 'id');
+
+        return new SquadMemberView(
+            person: $file->person->id,
+            name: $file->person->name,
+            here: in_array($number, $this->file->here, true),
+            start: $this->starts[$number] ?? null,
+            closed: $member->record->admission()->reason?->sentence,
+            session: is_string($session) ? $session : null,
+            places: array_map(fn(SquadPlace $place): SquadPlaceView => $this->place($file, $member, $place, $items[SquadMember::itemOf($place->station)] ?? null), $member->places),
+            cautions: ReasonView::all($member->cautions($this->squad->clock)),
+        );
+    }
+
+    private function place(PersonFile $file, SquadMember $member, SquadPlace $place, ?Item $item): SquadPlaceView
+    {
+        $circumstances = $member->record->circumstances();
+
+        return new SquadPlaceView(
+            item: SquadMember::itemOf($place->station),
+            rung: $place->rung?->slug,
+            name: $place->rung->name ?? '',
+            height: $place->rung?->height->label() ?? '',
+            dose: $item === null ? '' : DoseLine::print($item->dose),
+            work: $place->work,
+            changesSides: $place->changesSides(),
+            only: $place->only,
+            cues: $place->rung?->cues($circumstances) ?? [],
+            questions: $item === null ? [] : array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::asked($item->rung->asksForBreathing($item->dose), $circumstances->watchDoming(), ! $item->isOneSided())),
+            setUp: $place->rung === null ? '' : $file->setUp($place->rung->slug),
+            notes: ReasonView::all($place->notes),
+        );
+    }
+
+    private function proposal(): ?SquadProposalView
+    {
+        $proposal = $this->file->proposal();
+        $slugs = static fn(Squad $squad): array => array_map(static fn(Ladder $ladder): string => $ladder->slug, $squad->stations);
+        $clock = $proposal->clock;
+        if ($slugs($proposal) === $slugs($this->squad) && $clock == $this->squad->clock) {
+            return null;
+        }
+
+        return new SquadProposalView(
+            stations: $slugs($proposal),
+            work: $clock->work,
+            change: $clock->change,
+            rounds: $clock->rounds,
+            roundRest: $clock->roundRest,
+            text: implode(', ', array_map(static fn(Ladder $ladder): string => $ladder->name, $proposal->stations)).": {$clock->work} s on, {$clock->change} s to change, ".($clock->rounds === 1 ? 'one round' : "{$clock->rounds} rounds").'.',
+        );
+    }
+
+    /**
+     * @param array<string, int> $kit
+     *
+     * @return list<string>
+     */
+    private static function counted(array $kit): array
+    {
+        return array_map(static fn(string $label, int $count): string => $count === 1 ? $label : "{$count} × {$label}", array_keys($kit), $kit);
+    }
+}

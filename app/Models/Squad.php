@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use EvenRungs\Squad\SquadClock;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * People of a practice who train together, and what their session is.
+ *
+ * @property string       $id
+ * @property string       $practice_id
+ * @property string       $name
+ * @property list<string> $stations           slugs of ladders, in order
+ * @property int          $work_seconds
+ * @property int          $change_seconds
+ * @property int          $rounds
+ * @property int          $round_rest_seconds
+ * @property int          $version
+ *
+ * @property-read Collection<int, SquadMember> $members in line
+ */
+final class Squad extends Model
+{
+    use BelongsToPractice;
+    use HasUlids;
+    use SoftDeletes;
+
+    /** One that was let go of can be brought back for so many days. */
+    public const DAYS_KEPT = 30;
+
+    protected $guarded = [];
+
+    /** @return HasMany<SquadMember, $this> */
+    public function members(): HasMany
+    {
+        return $this->hasMany(SquadMember::class)->orderBy('place');
+    }
+
+    /** @param int $stations of those stored, how many there still are */
+    public function clock(int $stations): SquadClock
+    {
+        return new SquadClock($stations, $this->work_seconds, $this->change_seconds, $this->rounds, $this->round_rest_seconds);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['stations' => 'array', 'work_seconds' => 'integer', 'change_seconds' => 'integer', 'rounds' => 'integer', 'round_rest_seconds' => 'integer', 'version' => 'integer'];
+    }
+}

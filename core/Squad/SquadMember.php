@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace EvenRungs\Squad;
+
+use EvenRungs\Dose\Dose;
+use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
+use EvenRungs\Ladder\Ladder;
+use EvenRungs\Ladder\Rung;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\SessionStart;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Template;
+use EvenRungs\Session\TemplateSlot;
+use EvenRungs\Session\Warning;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+
+/** One of a squad, at every station on their own rung. */
+final readonly class SquadMember
+{
+    /** A rest inside a circuit is no longer than this. */
+    private const MOST_REST = 600;
+
+    /** @param list<SquadPlace> $places by station; none where training is closed to them */
+    private function __construct(public PersonRecord $record, public array $places) {}
+
+    /** @param list<Ladder> $stations */
+    public static function of(PersonRecord $record, array $stations, SquadClock $clock): self
+    {
+        if (! $record->admission()->open) {
+            return new self($record, []);
+        }
+        [$footing, $held] = SessionStart::footing($record);
+        $places = $used = [];
+        foreach ($stations as $at => $ladder) {
+            [$rung, $notes] = Template::choose(new TemplateSlot($ladder->demand, ladders: [$ladder->slug]), $record->library, $footing, $used);
+            $notes = [...isset($held[$ladder->slug]) ? [$held[$ladder->slug]] : [], ...$notes];
+            if ($rung === null) {
+                $places[] = new SquadPlace($at, null, 0, null, $notes);
+                continue;
+            }
+            $used[] = $rung->slug;
+            if ($notes === [] && $rung->ladder !== $ladder->slug) {
+                $notes[] = Reason::because(Rule::SquadStation, "Not placed on “{$ladder->name}”, so “{$rung->name}” of “{$record->library->ladder($rung->ladder)->name}” is done here: it asks for the same.", ['height' => $rung->height->label()], 'A placing on the board.');
+            }
+            $own = $footing->clock($rung)->work;
+            $work = min($clock->work, $own);
+            if ($work < $clock->work) {
+                $notes[] = Reason::because(Rule::SquadClock, "{$work} s of work, then rest until the change: no longer than the level of the exercise, and what is due, have it.", ['station' => "{$clock->work} s", 'own work' => "{$own} s"], 'A clean session of this exercise by the clock, or a higher rung.');
+            }
+            $places[] = new SquadPlace($at, $rung, $work, $record->circumstances()->rule($rung)->onlySide(), $notes);
+        }
+
+        return new self($record, $places);
+    }
+
+    public function trains(): bool
+    {
+        return $this->rungs() !== [];
+    }
+
+    /** @return list<Rung> */
+    public function rungs(): array
+    {
+        return array_values(array_filter(array_map(static fn(SquadPlace $place): ?Rung => $place->rung, $this->places)));
+    }
+
+    /** The place at a station, by the name of its exercise in the written session. */
+    public static function itemOf(int $station): string
+    {
+        return 'station-'.($station + 1);
+    }
+
+    /**
+     * Their own session: the stations in the order they come to them, and rest where the clock goes on without them.
+     *
+     * @param int $start the station they begin at
+     *
+     * @return list<WrittenBlock>
+     */
+    public function written(SquadClock $clock, int $start): array
+    {
+        $items = $gaps = [];
+        // What is rested before the first station they work at, in every round.
+        $before = 0;
+        for ($at = 0; $at < $clock->stations; $at++) {
+            $place = $this->places[$clock->station($start, $at)] ?? null;
+            $isLast = $at === $clock->stations - 1;
+            $change = $isLast ? 0 : $clock->change;
+            if ($place?->rung === null) {
+                $rest = $clock->work + $change;
+                $items === [] ? $before += $rest : $gaps[] = array_pop($gaps) + $rest;
+                continue;
+            }
+            $items[] = new WrittenItem(self::itemOf($place->station), $place->rung->slug, DoseLine::print(Dose::of($clock->rounds, Timed::of($place->work))));
+            $gaps[] = $clock->work - $place->work + $change;
+        }
+        if ($items === []) {
+            return [];
+        }
+        $after = array_pop($gaps) ?? 0;
+
+        return count($items) === 1
+            ? [WrittenBlock::straight($items[0])]
+            : [new WrittenBlock(true, $items, array_map(static fn(int $gap): int => min($gap, self::MOST_REST), $gaps), min($after + $clock->roundRest + $before, self::MOST_REST))];
+    }
+
+    /**
+     * What the trainer should know of this person's session, of the whole and of each exercise.
+     *
+     * @return list<Reason>
+     */
+    public function cautions(SquadClock $clock): array
+    {
+        $session = $this->trains() ? $this->record->read($this->written($clock, 0))->session : null;
+        if ($session === null) {
+            return [];
+        }
+        $warnings = $this->record->warnings();
+        $all = $warnings->aboutAll($session);
+        foreach ($session->items() as $item) {
+            array_push($all, ...$warnings->about($item, inCircuit: true));
+        }
+        // What no station asks for is said of the squad once; what stands in is said at its place.
+        $said = [Rule::WorkShares, Rule::WorkingRung];
+
+        return array_values(array_unique(array_map(
+            static fn(Warning $warning): Reason => $warning->reason,
+            array_filter($all, static fn(Warning $warning): bool => ! in_array($warning->reason->rule, $said, true)),
+        ), SORT_REGULAR));
+    }
+}

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use EvenRungs\Balance\Aim;
+use EvenRungs\Body\Kit;
+use EvenRungs\Body\Side;
+use EvenRungs\Calendar\Day;
+use EvenRungs\Ladder\Ladder;
+use EvenRungs\Method\Method;
+use EvenRungs\Person\History;
+use EvenRungs\Person\PersonRecord;
+use EvenRungs\Person\Placing;
+use EvenRungs\Person\Profile;
+use EvenRungs\Person\Safety;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\WrittenBlock;
+use EvenRungs\Session\WrittenItem;
+use EvenRungs\Squad\Squad;
+use EvenRungs\Squad\SquadClock;
+use EvenRungs\Squad\SquadPlace;
+use EvenRungs\Squad\TurnKind;
+use PHPUnit\Framework\TestCase;
+
+/** One session for a squad: everybody on their own rung, on one clock. */
+final class SquadTest extends TestCase
+{
+    private const MIXED = ['front-plank/forearms-wall', 'side-bridge/top-leg-lifted', 'press-out/walking'];
+
+    private const BEGINNER = ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'press-out/standing-short'];
+
+    public function test_the_clock_goes_through_all_stations_with_a_change_between_and_a_rest_between_rounds(): void
+    {
+        $clock = new SquadClock(3, 40, 20, 2, 60);
+
+        // 2 × (3 × 40 + 2 × 20) + 60
+        self::assertSame(380, $clock->seconds());
+        self::assertSame(
+            ['work', 'change', 'work', 'change', 'work', 'rest', 'work', 'change', 'work', 'change', 'work'],
+            array_map(static fn($turn): string => $turn->kind->value, $clock->turns()),
+        );
+        self::assertSame([2, 0, 1], array_map(static fn(int $place): int => $clock->station(2, $place), [0, 1, 2]), 'who begins at the last goes on to the first');
+        self::assertSame(TurnKind::Work, $clock->turns()[10]->kind, 'nothing is rested after the very last');
+    }
+
+    public function test_everybody_is_on_their_own_rung_and_nobody_works_longer_than_their_level(): void
+    {
+        $squad = self::squad(new SquadClock(3, 45, 30, 2, 60), self::record(self::BEGINNER), self::record(self::MIXED));
+
+        self::assertSame(self::BEGINNER, array_map(static fn(SquadPlace $place): ?string => $place->rung?->slug, $squad->members[0]->places));
+        // Common practice by level: foundation 20 s, beginner 30, intermediate 45, advanced 60; the station asks for 45.
+        self::assertSame([30, 30, 30], self::works($squad, 0));
+        self::assertSame([20, 45, 45], self::works($squad, 1));
+        self::assertSame([true, [Rule::SquadClock]], [$squad->members[0]->places[1]->changesSides(), self::rules($squad->members[0]->places[0]->notes)]);
+        self::assertSame([], $squad->members[1]->places[1]->notes);
+    }
+
+    public function test_who_begins_at_a_later_station_has_the_same_session_in_the_order_they_come_to_it(): void
+    {
+        $squad = self::squad($clock = new SquadClock(3, 45, 30, 2, 60), self::record(self::MIXED));
+
+        [$first] = $squad->members[0]->written($clock, 0);
+        self::assertSame([['station-1', '2x20s on'], ['station-2', '2x45s on'], ['station-3', '2x45s on']], self::lines($first->items));
+        // Twenty of 45 s worked: the other 25 are rested with the change.
+        self::assertSame([[55, 30], 60], [$first->gapSeconds, $first->roundRestSeconds]);
+        [$second] = $squad->members[0]->written($clock, 1);
+        self::assertSame([['station-2', '2x45s on'], ['station-3', '2x45s on'], ['station-1', '2x20s on']], self::lines($second->items));
+        self::assertSame([[30, 30], 85], [$second->gapSeconds, $second->roundRestSeconds], 'the last of a round rests into the next');
+        foreach ([0, 1, 2] as $start) {
+            $blocks = $squad->members[0]->written($clock, $start);
+            // Who stops before the clock does rests what is left: never longer than the clock, and over it by nothing.
+            self::assertContains($squad->members[0]->record->read($blocks)->session?->timeline()->totals()->total(), [$clock->seconds(), $clock->seconds() - 25]);
+        }
+    }
+
+    /** Trunk flexion is put away by the usual method: nobody has anything open there. */
+    public function test_the_clock_goes_on_for_who_has_nothing_open_at_a_station(): void
+    {
+        $clock = new SquadClock(4, 30, 20, 2, 60);
+        $squad = Squad::of(self::ladders('front-plank', 'trunk-flexion', 'side-bridge', 'press-out'), $clock, [self::record(self::BEGINNER)]);
+        $member = $squad->members[0];
+        self::assertSame([30, 0, 30, 30], self::works($squad, 0));
+        self::assertStringContainsString('nothing open fits', $member->places[1]->notes[0]->sentence);
+
+        // 30 s of plank, then the change, the station left out and the change after it: 20 + 30 + 20.
+        self::assertSame([[70, 20], 60], self::rests($member->written($clock, 0)[0]));
+        // Left out first: 30 + 20 s are rested before every round. Of the two seconds of nothing before the very first nobody speaks.
+        self::assertSame([[20, 20], 60 + 50], self::rests($member->written($clock, 1)[0]));
+        // Left out last.
+        self::assertSame([[20, 20], 50 + 60], self::rests($member->written($clock, 2)[0]));
+        self::assertSame(1, count(Squad::of(self::ladders('front-plank', 'trunk-flexion'), $two = new SquadClock(2, 30, 20, 2, 60), [self::record(self::BEGINNER)])->members[0]->written($two, 0)), 'one is left: straight sets');
+    }
+
+    public function test_what_was_stopped_after_pain_is_not_done_and_it_is_said(): void
+    {
+        $place = self::squad(new SquadClock(3, 30, 20, 2, 60), self::record(self::BEGINNER, stopped: ['press-out']))->members[0]->places[2];
+
+        self::assertSame(Rule::PainHigh, $place->notes[0]->rule);
+        self::assertNotSame('press-out', $place->rung?->ladder);
+    }
+
+    public function test_who_is_not_placed_on_the_ladder_of_a_station_does_what_they_stand_on_of_the_same_demand(): void
+    {
+        $place = self::squad(new SquadClock(3, 30, 20, 2, 60), self::record(['dead-bug/alternating-lifts']))->members[0]->places[0];
+
+        self::assertSame(['dead-bug/alternating-lifts', Rule::SquadStation], [$place->rung?->slug, $place->notes[0]->rule]);
+        self::assertStringContainsString('Not placed on “', $place->notes[0]->sentence);
+    }
+
+    public function test_who_is_not_admitted_to_training_has_no_place_and_starts_go_round_without_them(): void
+    {
+        $sign = self::record(self::BEGINNER, signs: [new Sign(Urgency::BeforeTraining, 5)]);
+        $squad = self::squad(new SquadClock(3, 30, 30, 2, 60), self::record(self::BEGINNER), $sign, self::record(self::BEGINNER), self::record(self::BEGINNER), self::record(self::BEGINNER));
+
+        self::assertSame([[], false], [$squad->members[1]->places, $squad->members[1]->trains()]);
+        self::assertSame([0 => 0, 2 => 1, 3 => 2, 4 => 0], $squad->starts([0, 1, 2, 3, 4]), 'the fifth shares the first station');
+        self::assertSame([2 => 0, 4 => 1], $squad->starts([2, 4]), 'who is not here today leaves no gap');
+    }
+
+    public function test_what_lies_at_a_station_is_counted_for_those_who_are_there_at_the_same_time(): void
+    {
+        $squad = self::squad(new SquadClock(3, 30, 30, 2, 60), ...array_fill(0, 5, self::record(self::BEGINNER)));
+
+        self::assertSame([2], array_values($squad->kit(2, $squad->starts([0, 1, 2, 3, 4]))), 'five at three stations: two at once');
+        self::assertSame([1], array_values($squad->kit(2, $squad->starts([0, 1, 2]))));
+    }
+
+    public function test_stations_are_proposed_for_every_demand_of_the_week_on_the_ladders_most_stand_on(): void
+    {
+        $library = ShippedLibrary::get();
+        $records = [self::record(self::BEGINNER), self::record(self::BEGINNER), self::record(['dead-bug/alternating-lifts'])];
+        $squad = Squad::proposed($library, $records);
+        $proposed = $squad->stations;
+
+        self::assertSame(['anti-extension', 'anti-lateral-flexion', 'anti-flexion', 'anti-rotation', 'hip-stability'], array_map(static fn(Ladder $ladder): string => $ladder->demand->value, $proposed));
+        self::assertSame(['front-plank', 'side-bridge', 'press-out'], array_map(static fn(int $at): string => $proposed[$at]->slug, [0, 1, 3]));
+        self::assertSame(5, $squad->clock->stations);
+    }
+
+    /** Common practice by level: 30 and 30 s, two rounds, for beginners. */
+    public function test_the_clock_proposed_is_that_of_the_level_in_the_middle(): void
+    {
+        $rungs = array_map(ShippedLibrary::rung(...), ['front-plank/forearms-wall', 'front-plank/forearms-knees', 'press-out/walking']);
+
+        self::assertEquals(new SquadClock(5, 30, 30, 2, 60), SquadClock::proposed(5, $rungs));
+        self::assertEquals(new SquadClock(5, 20, 40, 2, 60), SquadClock::proposed(5, []), 'nobody is placed: as for the lowest level, of once or twice the second');
+    }
+
+    public function test_a_station_that_is_longer_than_most_of_them_work_is_said_once(): void
+    {
+        $beginners = array_fill(0, 3, self::record(self::BEGINNER));
+        $said = static fn(int $work): array => array_values(array_filter(self::squad(new SquadClock(3, $work, 30, 2, 60), ...$beginners)->notes(), static fn(Reason $reason): bool => $reason->rule === Rule::SquadClock));
+
+        self::assertSame([], $said(30));
+        self::assertStringContainsString('9 of 9 places are shorter. As their levels have it: 30 s, then 30 s.', $said(60)[0]->sentence);
+        self::assertSame(['anti-flexion'], array_map(static fn(Reason $reason): string => $reason->inputs[0]->value, array_values(array_filter(self::squad(new SquadClock(3, 30, 30, 2, 60), ...$beginners)->notes(), static fn(Reason $reason): bool => $reason->rule === Rule::WorkShares))));
+    }
+
+    private static function squad(SquadClock $clock, PersonRecord ...$records): Squad
+    {
+        return Squad::of(self::ladders('front-plank', 'side-bridge', 'press-out'), $clock, array_values($records));
+    }
+
+    /** @return list<Ladder> */
+    private static function ladders(string ...$slugs): array
+    {
+        return array_values(array_map(ShippedLibrary::get()->ladder(...), $slugs));
+    }
+
+    /** @return list<int> */
+    private static function works(Squad $squad, int $member): array
+    {
+        return array_map(static fn(SquadPlace $place): int => $place->work, $squad->members[$member]->places);
+    }
+
+    /**
+     * @param list<WrittenItem> $items
+     *
+     * @return list<array{string, string}>
+     */
+    private static function lines(array $items): array
+    {
+        return array_map(static fn(WrittenItem $item): array => [$item->id, $item->dose], $items);
+    }
+
+    /** @return array{list<int>, int} */
+    private static function rests(WrittenBlock $block): array
+    {
+        return [$block->gapSeconds, $block->roundRestSeconds];
+    }
+
+    /**
+     * @param list<Reason> $reasons
+     *
+     * @return list<Rule>
+     */
+    private static function rules(array $reasons): array
+    {
+        return array_map(static fn(Reason $reason): Rule => $reason->rule, $reasons);
+    }
+
+    /**
+     * @param list<string> $rungs   where they stand
+     * @param list<string> $stopped ladders
+     * @param list<Sign>   $signs
+     */
+    private static function record(array $rungs, array $stopped = [], array $signs = []): PersonRecord
+    {
+        $today = Day::parse('2026-06-01');
+        $placings = array_map(static fn(int $at, string $rung): Placing => new Placing("p{$at}", ShippedLibrary::rung($rung)->ladder, Side::Both, $rung, in_array(ShippedLibrary::rung($rung)->ladder, $stopped, true), $at + 1, $today), array_keys($rungs), $rungs);
+
+        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety([], $signs, [], $today), History::of($placings, [], [], [], [], null));
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Squad;
+use Illuminate\Support\Facades\DB;
+
+/** One session for several people at once: each on their own rung, on one clock. */
+final class SquadTest extends ApiTestCase
+{
+    private const BEGINNER = ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'press-out/standing-short', 'all-fours/opposite-short', 'bridge/long-top'];
+
+    public function test_a_squad_begins_with_stations_and_a_clock_for_its_people_each_on_their_own_rung(): void
+    {
+        [$tam, $ilse] = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', ['front-plank/forearms-wall', 'side-bridge/top-leg-lifted', 'press-out/standing'])];
+        $squad = $this->squad([$tam, $ilse]);
+
+        $view = $this->getJson("/api/squads/{$squad}")->assertOk();
+        self::assertSame(['front-plank', 'side-bridge'], array_slice(array_column((array) $view->json('stations'), 'ladder'), 0, 2));
+        $view->assertJsonPath('work', 30)->assertJsonPath('change', 30)->assertJsonPath('rounds', 2)->assertJsonPath('lengthText', '10:00')->assertJsonPath('proposal', null)
+            ->assertJsonPath('members.0.name', 'Tam Oakrigg')->assertJsonPath('members.0.start', 0)->assertJsonPath('members.0.places.0.rung', 'front-plank/forearms-knees')->assertJsonPath('members.0.session', null)
+            ->assertJsonPath('members.1.start', 1)->assertJsonPath('members.1.places.0.rung', 'front-plank/forearms-wall')->assertJsonPath('members.1.places.0.work', 20)->assertJsonPath('members.1.places.0.notes.0.rule', 'squad.clock');
+        $this->getJson('/api/squads')->assertOk()->assertJsonPath('squads.0.people', 2)->assertJsonPath('squads.0.stations', 5);
+    }
+
+    public function test_who_is_away_today_leaves_the_line_until_tomorrow(): void
+    {
+        $people = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)];
+        $squad = $this->squad($people);
+        $this->change($squad, ['members' => [['person' => $people[0], 'here' => false], ['person' => $people[1], 'here' => true]]])->assertOk()
+            ->assertJsonPath('members.0.here', false)->assertJsonPath('members.0.start', null)->assertJsonPath('members.1.start', 0)->assertJsonPath('version', 2);
+
+        $this->travel(1)->days();
+        $this->getJson("/api/squads/{$squad}")->assertOk()->assertJsonPath('members.0.here', true)->assertJsonPath('members.1.start', 1);
+    }
+
+    public function test_for_everybody_who_is_here_their_own_session_is_written_once_and_brought_up_to_date(): void
+    {
+        $people = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)];
+        $squad = $this->squad($people);
+        $view = $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
+        [$first, $second] = array_column((array) $view->json('members'), 'session');
+        $session = $this->getJson("/api/people/{$people[1]}/sessions/{$second}")->assertOk()->assertJsonPath('title', 'Fell rescue')->assertJsonPath('version', 1);
+        self::assertSame(['side-bridge/knees-bent', 'all-fours'], [$session->json('preview.blocks.0.items.0.rung'), explode('/', (string) $session->json('preview.blocks.0.items.1.rung'))[0]], 'the second begins at the second station');
+        $this->getJson("/api/people/{$people[0]}/sessions/{$first}/cues")->assertOk();
+
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk()->assertJsonPath('members.0.session', $first);
+        $this->getJson("/api/people/{$people[0]}/sessions/{$first}")->assertJsonPath('version', 1);
+        $this->place($people[0], 'front-plank/forearms-toes');
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
+        $this->getJson("/api/people/{$people[0]}/sessions/{$first}")->assertJsonPath('version', 2)->assertJsonPath('preview.blocks.0.items.0.rung', 'front-plank/forearms-toes');
+        self::assertSame(2, DB::table('training_sessions')->count());
+        self::assertSame('3', DB::table('accesses')->where('person_id', $people[1])->selectRaw("JSON_VALUE(wrote, '$.squad') AS times")->value('times'), 'it is in the trail of each');
+    }
+
+    public function test_nobodys_own_session_at_hand_is_that_of_their_squad(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $own = $this->writtenSession($tam, ['front-plank/forearms-knees' => '2x20s']);
+        $this->postJson("/api/squads/{$this->squad([$tam])}/sessions")->assertOk();
+
+        $this->getJson("/api/people/{$tam}/sessions")->assertOk()->assertJsonPath('next', $own)->assertJsonCount(2, 'sessions');
+    }
+
+    public function test_who_is_not_admitted_to_training_has_no_place_and_nothing_is_written_for_them(): void
+    {
+        $people = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Osk Brannoch', self::BEGINNER)];
+        $squad = $this->squad($people);
+        $this->postJson("/api/people/{$people[1]}/screenings", self::answers('saddle-numbness'))->assertCreated();
+
+        $view = $this->postJson("/api/squads/{$squad}/sessions")->assertOk()->assertJsonPath('members.1.start', null)->assertJsonPath('members.1.places', [])->assertJsonPath('members.1.session', null);
+        self::assertNotNull($view->json('members.1.closed'));
+        $this->change($squad, ['members' => [['person' => $people[1], 'here' => true]]])->assertOk();
+        $this->postJson("/api/squads/{$squad}/sessions")->assertConflict()->assertJsonPath('code', 'nobody-trains');
+    }
+
+    public function test_two_who_change_a_squad_at_once_both_hear_of_it_and_a_lost_answer_is_ones_own(): void
+    {
+        $squad = $this->squad([$this->placed('Tam Oakrigg', self::BEGINNER)]);
+        $this->change($squad, ['work' => 40])->assertOk()->assertJsonPath('version', 2);
+        $this->change($squad, ['work' => 40], version: 1)->assertOk()->assertJsonPath('version', 2);
+        $this->change($squad, ['work' => 50], version: 1)->assertConflict()->assertJsonPath('code', 'changed-meanwhile')->assertJsonPath('present.work', 40);
+    }
+
+    public function test_what_makes_no_squad_is_refused_with_a_sentence(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $squad = $this->squad([$tam]);
+        $this->change($squad, ['stations' => ['front-plank']])->assertJsonPath('fields.stations.0', 'A squad goes round at least two stations.');
+        $this->change($squad, ['stations' => ['front-plank', 'nowhere']])->assertUnprocessable();
+        $this->change($squad, ['stations' => ['front-plank', 'front-plank']])->assertUnprocessable();
+        $this->change($squad, ['work' => 600])->assertUnprocessable();
+        $this->change($squad, ['members' => [['person' => self::id(), 'here' => true]]])->assertUnprocessable();
+        $this->change($squad, ['members' => [['person' => $tam, 'here' => true], ['person' => $tam, 'here' => true]]])->assertUnprocessable();
+        $this->postJson('/api/squads', ['id' => self::id(), 'name' => '', 'people' => [$tam]])->assertUnprocessable();
+    }
+
+    public function test_a_squad_can_be_let_go_of_and_brought_back_and_what_was_done_stays(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $squad = $this->squad([$tam]);
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
+        $this->deleteJson("/api/squads/{$squad}")->assertNoContent();
+        $this->getJson("/api/squads/{$squad}")->assertNotFound();
+        $this->getJson("/api/people/{$tam}/sessions")->assertJsonCount(1, 'sessions');
+        $this->postJson("/api/squads/{$squad}/restore")->assertOk();
+        $this->getJson("/api/squads/{$squad}")->assertOk();
+        $this->deleteJson("/api/squads/{$squad}")->assertNoContent();
+        $this->travel(Squad::DAYS_KEPT + 1)->days();
+        $this->postJson("/api/squads/{$squad}/restore")->assertNotFound();
+    }
+
+    public function test_who_is_put_away_is_of_the_squad_again_once_they_are_back(): void
+    {
+        $people = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)];
+        $squad = $this->squad($people);
+        $this->postJson("/api/people/{$people[0]}/archive")->assertOk();
+        $this->getJson("/api/squads/{$squad}")->assertJsonCount(1, 'members');
+        $this->change($squad, ['members' => [['person' => $people[1], 'here' => true]]])->assertOk()->assertJsonCount(1, 'members');
+        $this->deleteJson("/api/people/{$people[0]}/archive")->assertOk();
+        $this->getJson("/api/squads/{$squad}")->assertJsonPath('members.*.name', ['Ilse Torvane', 'Tam Oakrigg']);
+    }
+
+    public function test_the_squads_of_another_practice_are_not_there(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $squad = $this->squad([$tam]);
+        $body = $this->body($squad);
+        $this->actingAs($this->practiceWithTrainer('Mere End Studio', 'odo@mere-end.example'));
+
+        $this->getJson('/api/squads')->assertOk()->assertJsonPath('squads', []);
+        $this->getJson("/api/squads/{$squad}")->assertNotFound();
+        $this->putJson("/api/squads/{$squad}", $body)->assertNotFound();
+        $this->deleteJson("/api/squads/{$squad}")->assertNotFound();
+        $this->postJson("/api/squads/{$squad}/sessions")->assertNotFound();
+        $this->postJson("/api/squads/{$squad}/restore")->assertNotFound();
+        $this->postJson('/api/squads', ['id' => self::id(), 'name' => 'Mine', 'people' => [$tam]])->assertUnprocessable();
+    }
+
+    public function test_who_looks_at_a_squad_is_noted_with_each_of_its_people(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $squad = $this->squad([$tam]);
+        $this->actingAs($pell = $this->colleague());
+        $this->getJson("/api/squads/{$squad}")->assertOk();
+
+        self::assertSame('{}', DB::table('accesses')->where(['person_id' => $tam, 'user_id' => $pell->id])->value('wrote'));
+    }
+
+    /** @param list<string> $rungs */
+    private function placed(string $name, array $rungs): string
+    {
+        $person = $this->person(['name' => $name]);
+        foreach ($rungs as $rung) {
+            $this->place($person, $rung);
+        }
+
+        return $person;
+    }
+
+    /** @param list<string> $people */
+    private function squad(array $people): string
+    {
+        $this->postJson('/api/squads', ['id' => $id = self::id(), 'name' => 'Fell rescue', 'people' => $people])->assertCreated();
+
+        return $id;
+    }
+
+    /** @return array<string, mixed> as it is */
+    private function body(string $squad): array
+    {
+        $view = $this->getJson("/api/squads/{$squad}")->assertOk();
+        $members = array_map(static fn(mixed $member): array => ['person' => ((array) $member)['person'], 'here' => ((array) $member)['here']], (array) $view->json('members'));
+
+        return ['version' => $view->json('version'), 'name' => $view->json('name'), 'members' => $members, 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => $view->json('work'), 'change' => $view->json('change'), 'rounds' => $view->json('rounds'), 'roundRest' => $view->json('roundRest')];
+    }
+
+    /** @param array<string, mixed> $change */
+    private function change(string $squad, array $change, ?int $version = null): \Illuminate\Testing\TestResponse
+    {
+        return $this->putJson("/api/squads/{$squad}", [...$this->body($squad), ...$change, ...$version === null ? [] : ['version' => $version]]);
+    }
+
+    private function colleague(): \App\Models\User
+    {
+        return \App\Models\User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => 'Pell Sorrin', 'email' => 'pell@tarn-row.example', 'password' => 'even-rungs-demo', 'role' => 'trainer']);
+    }
+}
