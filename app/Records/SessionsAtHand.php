@@ -65,9 +65,23 @@ final class SessionsAtHand
         }
         // What was planned may have been let go of since.
         $there = TrainingSession::query()->whereKey(array_values($planned))->pluck('id', 'person_id')->all();
-        // What a squad does on its evening is nobody's own session.
-        $newest = TrainingSession::query()->whereNull('squad_id')->whereIn('person_id', array_diff($people, array_keys($there)))->groupBy('person_id')->selectRaw('person_id, MAX(id) AS id')->pluck('id', 'person_id')->all();
+        $there = array_filter($there, is_string(...));
+        $open = array_diff($people, array_keys($there));
+        // What a squad does on its evening is at hand where there is nothing of one's own.
+        $newest = self::newest($open, ofSquads: false);
 
-        return array_filter([...$newest, ...$there], is_string(...));
+        return [...self::newest(array_diff($open, array_keys($newest)), ofSquads: true), ...$newest, ...$there];
+    }
+
+    /**
+     * @param array<int, string> $people
+     *
+     * @return array<string, string> by person
+     */
+    private static function newest(array $people, bool $ofSquads): array
+    {
+        $ids = $people === [] ? [] : TrainingSession::query()->whereNull('squad_id', not: $ofSquads)->whereIn('person_id', $people)->groupBy('person_id')->selectRaw('person_id, MAX(id) AS id')->pluck('id', 'person_id')->all();
+
+        return array_filter($ids, is_string(...));
     }
 }

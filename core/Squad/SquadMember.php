@@ -120,6 +120,11 @@ final readonly class SquadMember
         if ($session === null) {
             return [];
         }
+        $morning = $this->record->morningToAsk();
+        $first = array_filter([
+            $this->record->rescreen(),
+            $morning === null ? null : Reason::because(Rule::PainMorning, "How the morning after {$morning->log->on->inWords()} was has not been asked yet: ask before they train.", [], 'An answer, where they are coached.'),
+        ]);
         $warnings = $this->record->warnings();
         $all = $warnings->aboutAll($session);
         foreach ($session->items() as $item) {
@@ -128,9 +133,9 @@ final readonly class SquadMember
         // What no station asks for is said of the squad once; what stands in is said at its place.
         $said = [Rule::WorkShares, Rule::WorkingRung];
 
-        return array_values(array_unique(array_map(
+        return array_values(array_unique([...$first, ...array_map(
             static fn(Warning $warning): Reason => $warning->reason,
             array_filter($all, static fn(Warning $warning): bool => ! in_array($warning->reason->rule, $said, true)),
-        ), SORT_REGULAR));
+        )], SORT_REGULAR));
     }
 }

@@ -6,8 +6,10 @@ namespace Database\Seeders;
 
 use App\Actions\DecideRung;
 use App\Actions\KeepProgram;
+use App\Actions\KeepSquad;
 use App\Actions\Placing;
 use App\Actions\RecordLog;
+use App\Actions\WriteSquadSessions;
 use App\Library\LibraryFiles;
 use App\Models\HomeDevice;
 use App\Models\HomeLink;
@@ -23,6 +25,7 @@ use App\Models\TimedHold;
 use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\OpenPerson;
+use App\Records\OpenSquad;
 use App\Records\PersonFile;
 use App\Time\PracticeClock;
 use EvenRungs\Assessment\HoldEnd;
@@ -66,6 +69,9 @@ final class DemoDesk
         private readonly DecideRung $decide,
         private readonly LibraryFiles $files,
         private readonly KeepProgram $keep,
+        private readonly KeepSquad $squads,
+        private readonly OpenSquad $together,
+        private readonly WriteSquadSessions $sessions,
     ) {}
 
     /** Who is at the desk from here on. */
@@ -96,6 +102,17 @@ final class DemoDesk
         foreach (array_values($words) as $at => $text) {
             ReaderNote::query()->create([...$row, 'text' => $text, 'user_id' => $at % 2 === 0 ? $reader->id : $this->trainer->id, 'sequence' => $clock->sequence() + $at, 'read_at' => $at === 0 ? Carbon::now() : null, 'read_by' => $at === 0 ? $this->trainer->id : null]);
         }
+    }
+
+    /**
+     * A squad with the session proposed for it, written for each.
+     *
+     * @param list<Person> $people
+     */
+    public function squad(string $name, array $people): void
+    {
+        $row = $this->squads->begin(self::ulid(), $name, array_map(static fn(Person $person): string => $person->id, $people), PracticeClock::of($this->trainer)->today(), $this->trainer);
+        $this->sessions->write($this->together->of($row, $this->trainer), $this->trainer);
     }
 
     /** @param array<string, string> $what */

@@ -52,6 +52,7 @@ final class DemoSeeder
                 $this->bellRinger($now);
                 $this->pastryCook($now);
                 $this->rigger($now);
+                $this->fellRescue($now);
                 $this->readAlong($reader, $now);
             });
 
@@ -235,6 +236,35 @@ final class DemoSeeder
         $this->desk->stage($person, $session, StageKind::Retest, 14, ['message' => 'We look how far you hold now.']);
         $this->desk->at($now, 0);
         $this->desk->program($person, 8, 'Changed');
+    }
+
+    /** Eight volunteers who train together: each on their own rungs, one with a sore wrist, one stronger on the left. */
+    private function fellRescue(Carbon $now): void
+    {
+        $kit = ['mat', 'wall', 'bench', 'step', 'band'];
+        $volunteers = [
+            ['Hesper Crayle', 'carries the post on foot', ['front-plank/forearms-toes', 'side-bridge/top-foot-front', 'all-fours/opposite-short', 'press-out/standing', 'bridge/one-leg']],
+            ['Joran Felwick', 'shepherd, two dogs', ['front-plank/tight-plank', 'side-bridge/feet-stacked', 'all-fours/opposite-held', 'press-out/split-stance', 'bridge/one-leg']],
+            ['Liss Underby', 'keeps the boathouse', ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/standing-short', 'bridge/long-top']],
+            ['Merrin Stoake', 'bakes, lifts flour', ['front-plank/forearms-low-step', 'side-bridge/top-leg-straight', 'all-fours/kickback', 'press-out/standing', 'bridge/long-top']],
+            ['Nell Thackrow', 'schoolteacher, new to the team', ['front-plank/forearms-bench', 'side-bridge/hip-lift', 'all-fours/leg-slide', 'press-out/tall-kneeling', 'bridge/short-top']],
+            ['Orrin Valder', 'climbs, builds walls', ['front-plank/foot-lift', 'side-bridge/hip-dips', 'all-fours/small-square', 'press-out/feet-together', 'bridge/one-leg']],
+            ['Petra Lowmere', 'ferry hand', ['front-plank/forearms-toes', 'side-bridge/top-leg-straight', 'all-fours/opposite-short', 'press-out/standing', 'bridge/long-top']],
+            ['Quill Harsop', 'mends radios, sits long', ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/half-kneeling-wide', 'bridge/short-top']],
+        ];
+        $people = [];
+        foreach ($volunteers as [$name, $about, $rungs]) {
+            $this->desk->at($now, 8);
+            $person = $this->desk->person($name, "fell-rescue volunteer, {$about}", 'even', [2, 5], 20, $kit, $name === 'Merrin Stoake' ? [['wrist-pain', 'both', 'Since a fall on the ice: the flat hand takes no weight.']] : []);
+            $this->desk->place($person, $rungs);
+            if ($name === 'Hesper Crayle') {
+                $this->desk->placeOn($person, 'side-bridge/feet-stacked', Side::Left, 'last clean rung on the left');
+                $this->desk->placeOn($person, 'side-bridge/top-leg-straight', Side::Right, 'the right gives way first');
+            }
+            $people[] = $person;
+        }
+        $this->desk->at($now, 7);
+        $this->desk->squad('Tarn Row fell-rescue team', $people);
     }
 
     /** A clinician sees whom a limit or a danger sign is known of, and has written about one of them. */

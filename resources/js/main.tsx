@@ -42,6 +42,9 @@ const load = {
   reading: async () => (await import('./reading/Reading')).Reading,
   practice: async () => (await import('./practice/PracticeView')).PracticeView,
   people: async () => (await import('./people/People')).People,
+  squads: async () => (await import('./squad/Squads')).Squads,
+  squad: async () => (await import('./squad/SquadPage')).SquadPage,
+  'squad-clock': async () => (await import('./squad/Floor')).Floor,
   new: async () => (await import('./person/NewPerson')).NewPerson,
   person: async () => (await import('./person/PersonStep')).PersonStep,
   checks: async () => (await import('./checks/Checks')).Checks,
@@ -75,7 +78,7 @@ function View({ name }: { name: Name }) {
   return <Known />;
 }
 const view = (name: Name) => <View key={name} name={name} />;
-const outer: Name[] = ['library', 'method', 'rules', 'people', 'practice', 'reading'];
+const outer: Name[] = ['library', 'method', 'rules', 'people', 'practice', 'reading', 'squads'];
 
 const views = (
   <Routes>
@@ -89,6 +92,8 @@ const views = (
         <Route key={name} path={name} element={view(name)} />
       ))}
       <Route path="reading/:person" element={view('reading')} />
+      <Route path="squads/:squad" element={view('squad')} />
+      <Route path="squads/:squad/clock" element={view('squad-clock')} />
       <Route path="people/new" element={view('new')} />
       <Route path="people/:id">
         <Route index element={<Navigate to="person" replace />} />
@@ -103,7 +108,11 @@ const views = (
 );
 
 const [area = '', second, third] = location.pathname.split('/').slice(1);
-const first = area === '' ? 'bench' : area === 'people' && second ? (third ?? second) : area;
+const deeper: Record<string, string | undefined> = {
+  people: second && (third ?? second),
+  squads: second && (third ? 'squad-clock' : 'squad'),
+};
+const first = area === '' ? 'bench' : (deeper[area] ?? area);
 applyTheme();
 rememberAnswers(queries);
 letGoOnceEnded();

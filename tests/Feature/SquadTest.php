@@ -55,13 +55,16 @@ final class SquadTest extends ApiTestCase
         self::assertSame('3', DB::table('accesses')->where('person_id', $people[1])->selectRaw("JSON_VALUE(wrote, '$.squad') AS times")->value('times'), 'it is in the trail of each');
     }
 
-    public function test_nobodys_own_session_at_hand_is_that_of_their_squad(): void
+    public function test_at_hand_is_the_session_of_a_squad_only_where_there_is_none_of_their_own(): void
     {
-        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        [$tam, $ilse] = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)];
         $own = $this->writtenSession($tam, ['front-plank/forearms-knees' => '2x20s']);
-        $this->postJson("/api/squads/{$this->squad([$tam])}/sessions")->assertOk();
+        $view = $this->postJson("/api/squads/{$this->squad([$tam, $ilse])}/sessions")->assertOk();
 
         $this->getJson("/api/people/{$tam}/sessions")->assertOk()->assertJsonPath('next', $own)->assertJsonCount(2, 'sessions');
+        $this->getJson("/api/people/{$ilse}/sessions")->assertOk()->assertJsonPath('next', $view->json('members.1.session'));
+        $lines = array_column((array) $this->getJson('/api/bench')->assertOk()->json('lines'), 'sentence', 'name');
+        self::assertStringStartsWith('Ready to coach: Fell rescue.', (string) $lines['Ilse Torvane']);
     }
 
     public function test_who_is_not_admitted_to_training_has_no_place_and_nothing_is_written_for_them(): void

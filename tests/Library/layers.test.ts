@@ -44,7 +44,7 @@ describe('the layers of the front end', () => {
   }, 60_000);
 
   it('name every folder of a step', () => {
-    const noSteps = ['api', 'editor', 'figure', 'frame', 'offline', 'ui', 'worker'];
+    const noSteps = ['api', 'clock', 'editor', 'figure', 'frame', 'offline', 'ui', 'worker'];
     const folders = readdirSync('resources/js', { withFileTypes: true }).filter((entry) => entry.isDirectory());
     const text = JSON.stringify(rules);
     for (const folder of folders) {

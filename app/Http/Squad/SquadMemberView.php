@@ -14,6 +14,7 @@ final readonly class SquadMemberView
      * @param int|null             $start    station they begin at, from 0; null where they do not train today
      * @param string|null          $closed   why training is closed to them
      * @param string|null          $session  what was written for them, if it was
+     * @param bool                 $told     what they did in it today is told
      * @param list<SquadPlaceView> $places   by station
      * @param list<ReasonView>     $cautions of their session
      */
@@ -24,6 +25,7 @@ final readonly class SquadMemberView
         public ?int $start,
         public ?string $closed,
         public ?string $session,
+        public bool $told,
         public array $places,
         public array $cautions,
     ) {}

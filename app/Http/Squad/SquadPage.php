@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Squad;
 
 use App\Http\Shared\ReasonView;
+use App\Models\SessionLog;
+use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use App\Records\SquadFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Totals;
 use EvenRungs\Squad\Squad;
 use EvenRungs\Squad\SquadMember;
 use EvenRungs\Squad\SquadPlace;
+use EvenRungs\Week\Soreness;
 
 /** What the core makes of a squad, in the view's terms. */
 final readonly class SquadPage
@@ -25,16 +29,24 @@ final readonly class SquadPage
     /** @var array<int, int> station by number of the member */
     private array $starts;
 
+    /** @var array<string, string> ids of the sessions written for its people, by person */
+    private array $written;
+
+    /** @var list<string> those of which it is told what was done today */
+    private array $told;
+
     public function __construct(private SquadFile $file)
     {
         $this->squad = $file->squad;
         $this->starts = $file->squad->starts($file->here);
+        $people = array_map(static fn(PersonFile $one): string => $one->person->id, $file->files);
+        $this->written = array_filter(TrainingSession::query()->where('squad_id', $file->row->id)->whereIn('person_id', $people)->pluck('id', 'person_id')->all(), is_string(...));
+        $this->told = array_values(array_filter(SessionLog::query()->whereIn('person_id', $people)->where('done_on', $file->today->iso())->whereIn('training_session_id', array_values($this->written))->pluck('training_session_id')->all(), is_string(...)));
     }
 
     public function view(): SquadView
     {
         $clock = $this->squad->clock;
-        $written = TrainingSession::query()->where('squad_id', $this->file->row->id)->whereIn('person_id', array_map(static fn(PersonFile $file): string => $file->person->id, $this->file->files))->pluck('id', 'person_id')->all();
 
         return new SquadView(
             id: $this->file->row->id,
@@ -53,17 +65,16 @@ final readonly class SquadPage
                 demandName: $ladder->demand->shortName(),
                 kit: self::counted($this->squad->kit($at, $this->starts)),
             ), $this->squad->stations, array_keys($this->squad->stations)),
-            members: array_map(fn(int $number): SquadMemberView => $this->member($number, $written), array_keys($this->squad->members)),
+            members: array_map($this->member(...), array_keys($this->squad->members)),
             notes: ReasonView::all($this->squad->notes()),
             proposal: $this->proposal(),
         );
     }
 
-    /** @param array<array-key, mixed> $written ids of sessions, by person */
-    private function member(int $number, array $written): SquadMemberView
+    private function member(int $number): SquadMemberView
     {
         [$file, $member] = [$this->file->files[$number], $this->squad->members[$number]];
-        $session = $written[$file->person->id] ?? null;
+        $session = $this->written[$file->person->id] ?? null;
         $items = array_column($member->trains() ? $member->record->read($member->written($this->squad->clock, 0))->session?->items() ?? [] : [], null, 'id');
 
         return new SquadMemberView(
@@ -72,10 +83,20 @@ final readonly class SquadPage
             here: in_array($number, $this->file->here, true),
             start: $this->starts[$number] ?? null,
             closed: $member->record->admission()->reason?->sentence,
-            session: is_string($session) ? $session : null,
+            session: $session,
+            told: in_array($session, $this->told, true),
             places: array_map(fn(SquadPlace $place): SquadPlaceView => $this->place($file, $member, $place, $items[SquadMember::itemOf($place->station)] ?? null), $member->places),
-            cautions: ReasonView::all($member->cautions($this->squad->clock)),
+            cautions: ReasonView::all([...$this->sore($file), ...$member->cautions($this->squad->clock)]),
         );
+    }
+
+    /** @return list<Reason> what soreness told today asks for */
+    private function sore(PersonFile $file): array
+    {
+        $ofTen = SorenessAnswer::toldOn($file->person->id, $this->file->today);
+        $reason = $ofTen === null ? null : Soreness::against($ofTen);
+
+        return $reason === null ? [] : [$reason];
     }
 
     private function place(PersonFile $file, SquadMember $member, SquadPlace $place, ?Item $item): SquadPlaceView
@@ -113,7 +134,7 @@ final readonly class SquadPage
             change: $clock->change,
             rounds: $clock->rounds,
             roundRest: $clock->roundRest,
-            text: implode(', ', array_map(static fn(Ladder $ladder): string => $ladder->name, $proposal->stations)).": {$clock->work} s on, {$clock->change} s to change, ".($clock->rounds === 1 ? 'one round' : "{$clock->rounds} rounds").'.',
+            text: implode(', ', array_map(static fn(Ladder $ladder): string => (string) preg_replace('/ ladder$/', '', $ladder->name), $proposal->stations)).": {$clock->work} s on, {$clock->change} s to change, ".($clock->rounds === 1 ? 'one round' : "{$clock->rounds} rounds").'.',
         );
     }
 

@@ -3321,6 +3321,8 @@ export interface components {
             closed: string | null;
             /** @description what was written for them, if it was */
             session: string | null;
+            /** @description what they did in it today is told */
+            told: boolean;
             /** @description by station */
             places: components["schemas"]["SquadPlaceView"][];
             /** @description of their session */

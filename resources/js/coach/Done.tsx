@@ -12,7 +12,7 @@ import { useAlone } from './alone';
 import { brokenOff } from './asWritten';
 import { wayAt } from './course';
 import { EffortAfterwards } from './EffortAfterwards';
-import { Choice } from './PainBefore';
+import { Choice } from '@/ui/Choice';
 
 export type Why = NonNullable<Schemas['EventInput']['why']>;
 

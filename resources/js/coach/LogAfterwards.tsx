@@ -15,7 +15,7 @@ import type { AtHand } from './atHand';
 import { waysOf, type Way } from './course';
 import { emptyItem, exchanged, partsOf, toldSets, withLine, wrong, type Part } from './draft';
 import { Ended } from './Ended';
-import { Choice } from './PainBefore';
+import { Choice } from '@/ui/Choice';
 import { PainQuestions } from './PainQuestions';
 
 const daysAgo = (days: number): string => localDate(new Date(Date.now() - days * 86_400_000));

@@ -4,7 +4,7 @@ import { Button } from '@/ui/Button';
 import { day } from '@/ui/day';
 import { Scale } from '@/ui/Scale';
 import { useAlone } from './alone';
-import { Choice } from './PainBefore';
+import { Choice } from '@/ui/Choice';
 import { SmallBody } from './SmallBody';
 
 type Pain = Schemas['MorningPain'];

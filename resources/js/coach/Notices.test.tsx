@@ -1,7 +1,7 @@
 import { render } from '@testing-library/react';
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { cue } from './cue.fixture';
+import { cue } from '@/clock/cue.fixture';
 import { Heading } from './Notices';
 import { way } from './way.fixture';
 

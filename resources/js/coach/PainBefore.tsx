@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
-import { cx } from '@/ui/cx';
+import { Choice } from '@/ui/Choice';
 import { Scale } from '@/ui/Scale';
 
 type Start = Schemas['StartPain'];
@@ -80,21 +80,5 @@ export function PainBefore({
         </>
       )}
     </section>
-  );
-}
-
-export function Choice({ pressed, onPress, children }: { pressed: boolean; onPress: () => void; children: string }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={pressed}
-      onClick={onPress}
-      className={cx(
-        'min-h-11 rounded-md border px-3 text-sm',
-        pressed ? 'border-ink bg-ink font-semibold text-ground' : 'border-rung-edge',
-      )}
-    >
-      {children}
-    </button>
   );
 }

@@ -11,8 +11,8 @@ import { clock } from '@/ui/day';
 import { staysLow } from '@/ui/staysLow';
 import { useAlone } from './alone';
 import type { StrungCue, Way } from './course';
-import { runFor, type Key, type repetition } from './player';
-import { SoundPanel } from './SoundPanel';
+import { runFor, type Key, type repetition } from '@/clock/player';
+import { SoundPanel } from '@/clock/SoundPanel';
 import { thenOf } from './words';
 
 /** Back, start or pause, and skip. */

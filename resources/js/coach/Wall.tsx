@@ -6,7 +6,7 @@ import { useFloor } from '@/frame/useFloor';
 import { cx } from '@/ui/cx';
 import type { AtHand } from './atHand';
 import { course, strung, wayAt, type StrungCue, type Way } from './course';
-import { at, lasts, repetition, runFor, type Player } from './player';
+import { at, lasts, repetition, runFor, type Player } from '@/clock/player';
 import { mirrored, thenOf, wordOf } from './words';
 import { useFollowing } from './wall';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { wasClean } from './asked';
 import { doneAsWritten } from './asWritten';
-import { cue } from './cue.fixture';
+import { cue } from '@/clock/cue.fixture';
 import { way } from './way.fixture';
 
 describe('a set that was clean', () => {

@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client';
 import type { SetLog, Told } from '@/offline/told';
-import { moreLeft, wayAt, type SetCue, type StrungCue, type Way } from './course';
+import type { SetCue } from '@/clock/player';
+import { moreLeft, wayAt, type StrungCue, type Way } from './course';
 import type { useCourse } from './useCourse';
 
 /** When a set has ended its check is due, while the rest runs on; only the newest one is asked for. */

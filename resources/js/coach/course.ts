@@ -1,13 +1,12 @@
 import type { Schemas } from '@/api/client';
+import type { SetCue } from '@/clock/player';
 import type { SetLog } from '@/offline/told';
 import type { Step } from '@/offline/trainings';
 
 type Sheet = Schemas['CueSheetView'];
 export type Way = Schemas['CueWayView'];
 
-/** A cue, with the set it belongs to or leads to. */
-export type SetCue = Schemas['Cue'] & { item: string; set: number };
-/** … and the way that set is done. */
+/** A cue of a set, and the way that set is done. */
 export type StrungCue = SetCue & { step: number; way: string };
 
 const wayOf = (sheet: Sheet, item: string, key: string): number => {

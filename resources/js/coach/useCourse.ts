@@ -3,7 +3,7 @@ import type { Schemas } from '@/api/client';
 import type { Training } from '@/offline/trainings';
 import type { AtHand } from './atHand';
 import { bringForward, course, onceMore, strung, takeOver, wayAt, type StrungCue } from './course';
-import { countedBy, cued, play, type Key, type Player } from './player';
+import { countedBy, cued, play, type Key, type Player } from '@/clock/player';
 
 /** What the player stands at: a training kept by an earlier version counted cues without those of 0 seconds. */
 function standingAt(training: Training, cues: StrungCue[]): number {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Player } from './player';
+import type { Player } from '@/clock/player';
 
 /** Where the player of a session stands, told by the wall clock: windows have no other one in common. */
 interface Standing {

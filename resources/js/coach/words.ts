@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import type { Player as PlayerState } from './player';
+import type { Player as PlayerState } from '@/clock/player';
 import { wayAt, type StrungCue, type Way } from './course';
 
 const sides = { left: 'left', right: 'right', both: '' } as const;

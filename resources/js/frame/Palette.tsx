@@ -13,6 +13,7 @@ import { beginsWords } from './words';
 const places = [
   { to: '/', name: 'Bench', words: 'bench everybody home today' },
   { to: '/people', name: 'All people', words: 'all people everyone list archive' },
+  { to: '/squads', name: 'Squads', words: 'squads group circuit stations together' },
   { to: '/people/new', name: 'Add a person', words: 'add a new person take in' },
   { to: '/library', name: 'Library', words: 'library ladders rungs exercises' },
   { to: '/method', name: 'Method', words: 'method questions answers school' },

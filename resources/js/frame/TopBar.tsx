@@ -14,6 +14,7 @@ import { clockTime } from '@/ui/day';
 
 const trainers = [
   ['/people', 'people'],
+  ['/squads', 'squads'],
   ['/library', 'library'],
   ['/method', 'method'],
   ['/rules', 'rules'],

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { wakeAudio } from '@/ui/audio';
 import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { voice } from './instrument';
-import { Choice } from './PainBefore';
 import { changeSound, useSoundSettings } from './soundSettings';
 
 const LEVELS = ['silent', 'low', 'middle', 'loud'] as const;

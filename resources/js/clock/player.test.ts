@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { SetCue } from './course';
 import { cue } from './cue.fixture';
-import { countedBy, cued, play, repetition, runFor } from './player';
+import { countedBy, cued, play, repetition, runFor, type SetCue } from './player';
 
 type Cue = SetCue;
 

@@ -1,4 +1,4 @@
-import type { SetCue } from './course';
+import type { SetCue } from './player';
 
 /** A cue of so many seconds; for tests. */
 export const cue = (seconds: number, stretch: SetCue['stretch'] = 'work', more: Partial<SetCue> = {}): SetCue => ({

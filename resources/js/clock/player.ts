@@ -1,8 +1,9 @@
 import type { Schemas } from '@/api/client';
 import type { Counted } from '@/offline/trainings';
-import type { SetCue } from './course';
 
 type Cue = Schemas['Cue'];
+/** A cue of a set of an exercise. */
+export type SetCue = Cue & { item: string; set: number };
 
 /** How long a cue lasts by itself, in ms: an open set until its cap, or until nobody holds on that long. */
 export const lasts = (cue: Cue | undefined): number => (cue?.until ?? cue?.seconds ?? 0) * 1000;

@@ -1,0 +1,236 @@
+import { useCallback, useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '@/api/client';
+import { shelf } from '@/editor/device';
+import { useDraft } from '@/editor/useDraft';
+import { useRefresh } from '@/frame/usePerson';
+import { useOutbox } from '@/offline/outbox';
+import { onKept } from '@/offline/store';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { cx } from '@/ui/cx';
+import { today } from '@/ui/day';
+import { Scale } from '@/ui/Scale';
+import { staysLow } from '@/ui/staysLow';
+import { doneBy, type SquadCue } from './course';
+import { allClean, setsOf, tellOf, toldHere, type Answer, type Went } from './telling';
+import type { SquadView } from './useSquad';
+import { plain } from './words';
+
+type Member = Schemas['SquadMemberView'];
+interface Draft {
+  on: string;
+  answers: Record<string, Answer>;
+}
+
+const drafts = shelf<Draft>('squad-telling', ({ answers }) => typeof answers === 'object', undefined, { owned: true });
+
+const next: Record<Went, Went> = { clean: 'done', done: 'left', left: 'clean' };
+const wentWords: Record<Went, string> = { clean: 'clean', done: 'done', left: 'left out' };
+
+/** The session is over: what each did, told for all on one page and kept as a training of each. */
+export function Telling({
+  view,
+  cues,
+  at,
+  seconds,
+  known,
+  onBack,
+  onDone,
+}: {
+  view: SquadView;
+  cues: SquadCue[];
+  /** how far the clock came */
+  at: number;
+  /** of the clock that ran */
+  seconds: number;
+  /** people of whom the server has it */
+  known: string[];
+  onBack: () => void;
+  onDone: () => void;
+}) {
+  const draft = useDraft<Draft>(drafts, `${view.id} ${today()}`, { on: today(), answers: {} });
+  const [told, setTold] = useState<string[]>([]);
+  const [busy, setBusy] = useState(false);
+  const outbox = useOutbox();
+  const refresh = useRefresh();
+  const look = useCallback(
+    () => void toldHere().then((sessions) => setTold((before) => [...new Set([...before, ...sessions])])),
+    [],
+  );
+  useEffect(() => {
+    look();
+    return onKept(look);
+  }, [look]);
+  const members = view.members.filter(({ start, session }) => start !== null && session !== null);
+  const isTold = (member: Member) => known.includes(member.person) || (member.session !== null && told.includes(member.session));
+  const doneOf = (member: Member) => doneBy(view, cues, at, member);
+  const answered = members.filter((member) => !isTold(member) && setsFor(member).length > 0);
+  function setsFor(member: Member) {
+    const answer = draft.value.answers[member.person];
+    return answer ? setsOf(member, doneOf(member), answer) : [];
+  }
+  const put = (member: Member, answer: Answer) =>
+    draft.set({ ...draft.value, answers: { ...draft.value.answers, [member.person]: answer } });
+  const open = members.filter((member) => !isTold(member));
+  const everybody = () =>
+    draft.set({
+      ...draft.value,
+      answers: Object.fromEntries(
+        open.map((member) => [
+          member.person,
+          { went: allClean(doneOf(member)), effort: draft.value.answers[member.person]?.effort ?? null, noPain: true },
+        ]),
+      ),
+    });
+  const keep = async () => {
+    setBusy(true);
+    for (const member of answered) {
+      await tellOf(member, view.name, setsFor(member), seconds);
+      setTold((before) => [...before, member.session ?? '']);
+    }
+    setBusy(false);
+    if (answered.length === open.length) {
+      draft.clear({ on: today(), answers: {} });
+      onDone();
+    }
+    await refresh();
+  };
+
+  return (
+    <section className="mx-auto grid w-full max-w-6xl content-start gap-4">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-2xl">{open.length === 0 ? 'All told' : 'What they did'}</h1>
+          <p className="text-ink2">
+            {open.length === 0
+              ? 'Each has a training of their own; what follows from it waits in their review.'
+              : 'Each is kept as a training of their own. What nobody tells counts as missing, never as zero.'}
+          </p>
+        </div>
+        {open.length > 1 && (
+          <Button
+            look="floor"
+            disabled={open.every((member) => doneOf(member).every((times) => times === 0))}
+            onClick={everybody}
+          >
+            Everybody clean, nothing hurt
+          </Button>
+        )}
+      </div>
+      <ul className="grid content-start gap-3 min-[60rem]:grid-cols-2">
+        {members.map((member) => (
+          <Row
+            key={member.person}
+            member={member}
+            view={view}
+            done={doneOf(member)}
+            answer={draft.value.answers[member.person] ?? null}
+            isTold={isTold(member)}
+            onAnswer={(answer) => put(member, answer)}
+          />
+        ))}
+      </ul>
+      <div ref={staysLow} className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-hairline bg-ground py-3">
+        {open.length > 0 ? (
+          <>
+            <Button look="floor-next" disabled={busy || answered.length === 0} onClick={() => void keep()}>
+              {busy ? 'Keeping …' : `Keep what ${answered.length} of ${open.length} did`}
+            </Button>
+            <Button look="quiet" className="min-h-11" onClick={onBack}>
+              back to the clock
+            </Button>
+          </>
+        ) : (
+          <Link to="/" className="look look-floor-next" onClick={onDone}>
+            To the bench
+          </Link>
+        )}
+        {outbox.hindered && <p role="status">Kept on this device, and sent once it can be: {outbox.hindered.sentence}</p>}
+      </div>
+    </section>
+  );
+}
+
+function Row({
+  member,
+  view,
+  done,
+  answer,
+  isTold,
+  onAnswer,
+}: {
+  member: Member;
+  view: SquadView;
+  /** times worked, by station */
+  done: number[];
+  answer: Answer | null;
+  isTold: boolean;
+  onAnswer: (answer: Answer) => void;
+}) {
+  const now: Answer = answer ?? { went: allClean(done), effort: null, noPain: null };
+  const first = member.name.split(' ')[0] ?? member.name;
+  if (isTold)
+    return (
+      <li className="flex flex-wrap items-baseline gap-x-4 rounded-lg border border-hairline p-3">
+        <span className="text-xl font-semibold">{member.name}</span>
+        <span className="font-semibold text-fern">told</span>
+        <Link to={`/people/${member.person}/review`} className="ml-auto min-h-11 content-center underline underline-offset-4">
+          {first}’s review
+        </Link>
+      </li>
+    );
+  return (
+    <li className="grid gap-2 rounded-lg border border-rail bg-sheet p-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <h2 className="text-xl">{member.name}</h2>
+        <Choice
+          pressed={answer !== null && now.noPain === true && now.went.every((went, at) => went === allClean(done)[at])}
+          onPress={() => onAnswer({ ...now, went: allClean(done), noPain: true })}
+        >
+          All clean, nothing hurt
+        </Choice>
+        <Link
+          to={`/people/${member.person}/coach?s=${member.session ?? ''}&afterwards`}
+          className="ml-auto min-h-11 content-center text-sm underline underline-offset-4"
+        >
+          something hurt, or more to tell
+        </Link>
+      </div>
+      <div
+        role="group"
+        aria-label={`${first}: stations`}
+        className="grid grid-cols-[repeat(auto-fit,minmax(6.2rem,1fr))] gap-1.5"
+      >
+        {view.stations.map((station, at) => {
+          const went = now.went[at] ?? 'left';
+          const times = done[at] ?? 0;
+          const place = member.places[at];
+          const isOpen = place?.rung != null && times > 0;
+          return (
+            <button
+              key={station.ladder}
+              type="button"
+              disabled={!isOpen}
+              aria-label={`${first}, ${plain(station.name)}: ${isOpen ? wentWords[went] : 'not done'}`}
+              onClick={() => onAnswer({ ...now, went: now.went.with(at, next[went]) })}
+              className={cx(
+                'min-h-11 rounded-md border px-2 text-left text-sm leading-tight disabled:opacity-45',
+                answer !== null && isOpen && went === 'clean' ? 'border-fern' : 'border-rung-edge',
+              )}
+            >
+              <span className="font-mono font-bold">{at + 1}</span> {plain(station.name)}
+              <span className="block text-ink2">{isOpen ? `${times} × ${place.work} s, ${wentWords[went]}` : 'not done'}</span>
+            </button>
+          );
+        })}
+      </div>
+      <fieldset>
+        <legend className="mb-1 text-sm text-ink2">Effort, the highest of the stations</legend>
+        <div className="max-w-xl">
+          <Scale name={`${first}: effort`} value={now.effort} onChange={(effort) => onAnswer({ ...now, effort })} />
+        </div>
+      </fieldset>
+    </li>
+  );
+}

@@ -1,0 +1,68 @@
+import type { Schemas } from '@/api/client';
+import { sendWaiting } from '@/offline/outbox';
+import { toldBy, type SetLog } from '@/offline/told';
+import { open, tell, waiting } from '@/offline/trainings';
+
+type Member = Schemas['SquadMemberView'];
+
+/** How a station went: clean, done with the form not told, or left out. */
+export type Went = 'clean' | 'done' | 'left';
+
+/** What is told of somebody after the squad's session. */
+export interface Answer {
+  /** by station */
+  went: Went[];
+  /** the highest of all stations; null where nobody asked */
+  effort: number | null;
+  /** nothing hurt; null where nobody asked */
+  noPain: true | null;
+}
+
+/** Everything worked through and clean: what is told of most. */
+export const allClean = (done: number[]): Went[] => done.map((times) => (times === 0 ? 'left' : 'clean'));
+
+/** The sets somebody did, as any training tells them. Work by the clock is told in its seconds, both sides in them. */
+export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { went, effort, noPain }: Answer): SetLog[] {
+  return places.flatMap((place, station) =>
+    place.rung === null || went[station] === 'left'
+      ? []
+      : Array.from({ length: done[station] ?? 0 }, (_, at): SetLog => {
+          const isClean = went[station] === 'clean';
+          return {
+            item: place.item,
+            set: at + 1,
+            both: place.work,
+            left: null,
+            right: null,
+            form: isClean ? Object.fromEntries(place.questions.map((question) => [question, true])) : {},
+            pain: noPain ? 0 : null,
+            painSide: place.only,
+            painPlace: null,
+            effort,
+            travellingPain: false,
+            felt: isClean ? 'right' : null,
+            painNote: '',
+            rung: place.rung,
+            dose: place.dose,
+          };
+        }),
+  );
+}
+
+/** Tells what somebody did as a training of their own: on this device before the screen moves on, and sent as soon as it can be. */
+export async function tellOf(member: Member, title: string, sets: SetLog[], seconds: number): Promise<void> {
+  if (member.session === null || sets.length === 0) return;
+  let here = await open({ person: member.person, name: member.name, session: member.session, title });
+  const afterwards = { isDone: false };
+  for (const set of sets) here = await tell(here, { kind: 'set', item: set.item, number: set.set, set }, {}, afterwards);
+  here = await tell(here, { kind: 'time', seconds: Math.max(1, Math.round(seconds)) }, {}, afterwards);
+  await tell(here, { kind: 'ended' }, {}, afterwards);
+  void sendWaiting();
+}
+
+/** Sessions of which what was done is told on this device and waits to be sent. */
+export async function toldHere(): Promise<string[]> {
+  return (await waiting())
+    .filter(({ waits }) => toldBy(waits.map(({ event }) => event)).ended)
+    .map(({ training }) => training.session);
+}
