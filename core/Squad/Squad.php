@@ -18,6 +18,9 @@ final readonly class Squad
     /** As many as one trainer can see at once, and then some (our own choice). */
     public const MOST = 24;
 
+    /** Seconds to another position, as between exercises; what a station needs lies there already. */
+    private const CHANGE_OF_POSITION = 20;
+
     /**
      * @param list<Ladder>      $stations
      * @param list<SquadMember> $members  in the order they stand in line
@@ -130,6 +133,9 @@ final readonly class Squad
             if (! in_array($demand, $met, true)) {
                 $notes[] = Reason::because(Rule::WorkShares, ucfirst($demand->shortName()).' has no station: meet it on another day of the week.', ['demand' => $demand->value], 'A station for it.');
             }
+        }
+        if ($this->clock->change < self::CHANGE_OF_POSITION) {
+            $notes[] = Reason::because(Rule::CircuitChangeOver, "{$this->clock->change} s is shorter than it takes to come to another position, kit and all lying there: ".self::CHANGE_OF_POSITION.' s.', ['change' => "{$this->clock->change} s"], 'A longer change, or stations in the same position.');
         }
         $shorter = $working = 0;
         foreach ($this->members as $member) {

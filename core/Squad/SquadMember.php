@@ -130,8 +130,8 @@ final readonly class SquadMember
         foreach ($session->items() as $item) {
             array_push($all, ...$warnings->about($item, inCircuit: true));
         }
-        // What no station asks for is said of the squad once; what stands in is said at its place.
-        $said = [Rule::WorkShares, Rule::WorkingRung];
+        // What no station asks for and how long a change takes are said of the squad once; what stands in is said at its place.
+        $said = [Rule::WorkShares, Rule::CircuitChangeOver, Rule::WorkingRung];
 
         return array_values(array_unique([...$first, ...array_map(
             static fn(Warning $warning): Reason => $warning->reason,

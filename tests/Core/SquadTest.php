@@ -11,6 +11,9 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
+use EvenRungs\Person\LoggedSession;
+use EvenRungs\Person\LoggedSet;
+use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
@@ -18,6 +21,7 @@ use EvenRungs\Person\Safety;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\Sign;
+use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
@@ -151,6 +155,14 @@ final class SquadTest extends TestCase
         self::assertEquals(new SquadClock(5, 20, 40, 2, 60), SquadClock::proposed(5, []), 'nobody is placed: as for the lowest level, of once or twice the second');
     }
 
+    /** Twenty seconds to another position, by common practice as between exercises. */
+    public function test_a_change_that_is_shorter_than_it_takes_to_another_position_is_said_once(): void
+    {
+        $said = static fn(int $change): bool => in_array(Rule::CircuitChangeOver, self::rules(self::squad(new SquadClock(3, 30, $change, 2, 60), self::record(self::BEGINNER))->notes()), true);
+
+        self::assertSame([true, false], [$said(15), $said(20)]);
+    }
+
     public function test_a_station_that_is_longer_than_most_of_them_work_is_said_once(): void
     {
         $beginners = array_fill(0, 3, self::record(self::BEGINNER));
@@ -159,6 +171,26 @@ final class SquadTest extends TestCase
         self::assertSame([], $said(30));
         self::assertStringContainsString('9 of 9 places are shorter. As their levels have it: 30 s, then 30 s.', $said(60)[0]->sentence);
         self::assertSame(['anti-flexion'], array_map(static fn(Reason $reason): string => $reason->inputs[0]->value, array_values(array_filter(self::squad(new SquadClock(3, 30, 30, 2, 60), ...$beginners)->notes(), static fn(Reason $reason): bool => $reason->rule === Rule::WorkShares))));
+    }
+
+    public function test_what_limits_and_rules_say_of_a_session_is_said_of_each_ones_own(): void
+    {
+        $clock = new SquadClock(3, 30, 20, 2, 60);
+        $squad = self::squad($clock, self::record(self::BEGINNER), self::record(self::BEGINNER, limits: [State::RaisedPressure]));
+
+        self::assertSame([], $squad->members[0]->cautions($clock));
+        $said = self::rules($squad->members[1]->cautions($clock));
+        self::assertNotSame([], $said);
+        self::assertNotContains(Rule::WorkShares, $said, 'what no station asks for is said of the squad');
+    }
+
+    public function test_who_was_not_asked_how_the_morning_was_is_asked_before_they_train(): void
+    {
+        $clock = new SquadClock(3, 30, 20, 2, 60);
+        $yesterday = new LoggedSession('log', 'session', Day::parse('2026-05-31'), 1, 600, [new LoggedSet('item', 'front-plank/forearms-knees', '1x20s', 20, null, null, [], 0, 6, false, null)], []);
+        $said = self::squad($clock, self::record(self::BEGINNER, logs: [$yesterday]))->members[0]->cautions($clock);
+
+        self::assertSame(Rule::PainMorning, $said[0]->rule);
     }
 
     private static function squad(SquadClock $clock, PersonRecord ...$records): Squad
@@ -208,12 +240,14 @@ final class SquadTest extends TestCase
      * @param list<string> $rungs   where they stand
      * @param list<string> $stopped ladders
      * @param list<Sign>   $signs
+     * @param list<State>  $limits
+     * @param list<LoggedSession> $logs
      */
-    private static function record(array $rungs, array $stopped = [], array $signs = []): PersonRecord
+    private static function record(array $rungs, array $stopped = [], array $signs = [], array $limits = [], array $logs = []): PersonRecord
     {
         $today = Day::parse('2026-06-01');
         $placings = array_map(static fn(int $at, string $rung): Placing => new Placing("p{$at}", ShippedLibrary::rung($rung)->ladder, Side::Both, $rung, in_array(ShippedLibrary::rung($rung)->ladder, $stopped, true), $at + 1, $today), array_keys($rungs), $rungs);
 
-        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety([], $signs, [], $today), History::of($placings, [], [], [], [], null));
+        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety(array_map(static fn(State $state): NotedLimit => new NotedLimit($state, Side::Both, $today, false), $limits), $signs, [], $today), History::of($placings, [], $logs, [], [], null));
     }
 }

@@ -171,6 +171,16 @@ final class TemplateTest extends TestCase
         self::assertSame([30, 30, 30, 40], $low->gapSeconds, 'the clock goes on for everybody');
     }
 
+    public function test_the_clock_of_a_squad_goes_on_for_who_has_nothing_to_do_at_a_station(): void
+    {
+        // Nothing of the back is open to them: 30 s of work and the 30 s after it are rested behind the side bridge, too.
+        $here = self::templates()['squad-circuit'][0]->for(ShippedLibrary::get(), self::footing(self::working(), stopped: ['all-fours', 'prone-extension', 'hinge']));
+        $circuit = array_values(array_filter($here['blocks'], static fn(WrittenBlock $block): bool => $block->isCircuit))[0];
+
+        self::assertSame(['front-plank', 'side-bridge', 'bridge', 'floor-anti-rotation'], array_map(static fn(WrittenItem $item): string => (string) strstr($item->rung, '/', true), $circuit->items));
+        self::assertSame([30, 90, 30], $circuit->gapSeconds);
+    }
+
     public function test_no_set_is_added_to_what_was_too_much(): void
     {
         foreach ([[[], '2x6'], [['bridge/touch'], '1x6']] as [$most, $line]) {

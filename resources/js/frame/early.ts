@@ -19,6 +19,13 @@ export async function askEarly(queries: QueryClient, path: string, search = ''):
   if (area === 'reading') asked.push(queries.prefetchQuery(api.queryOptions('get', '/api/reading', {})));
   if (area === 'reading' && id)
     asked.push(queries.prefetchQuery(api.queryOptions('get', '/api/reading/{person}', { params: { path: { person: id } } })));
+  if (area === 'squads')
+    asked.push(
+      id
+        ? queries.prefetchQuery(api.queryOptions('get', '/api/squads/{squad}', { params: { path: { squad: id } } }))
+        : queries.prefetchQuery(api.queryOptions('get', '/api/squads', {})),
+    );
+  if (area === 'squads' && id && !step) asked.push(queries.prefetchQuery(api.queryOptions('get', '/api/library', {})));
   if (area === 'people' && id && id !== 'new') asked.push(...askForPerson(queries, id, step ?? 'person', search));
   await Promise.all(asked);
 }

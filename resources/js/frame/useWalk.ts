@@ -116,6 +116,7 @@ const titles: Record<string, string> = {
   '/': 'Bench',
   '/people': 'People',
   '/people/new': 'Add a person',
+  '/squads': 'Squads',
   '/library': 'Library',
   '/method': 'Method',
   '/rules': 'Rules',

@@ -11,9 +11,9 @@ import { trainer } from './trainings';
 /** So long what is kept about people may be read, in ms: as the practice says, three days where it was not asked. */
 const holdsOf = (keeper: Keeper | null): number => (keeper?.days ?? 3) * 86_400_000;
 
-/** What is needed on the floor: who is there, their board, session, cues, sheet and review, and what all of it speaks of. */
+/** What is needed on the floor: who is there, their board, session, cues, sheet and review, the squads, and what all of it speaks of. */
 const NEEDED =
-  /^\/api\/(me|bench|floor|library|catalogue|people\/[^/?]+(\/(board|sessions|review|sessions\/[^/?]+\/(cues|sheet)))?)$/;
+  /^\/api\/(me|bench|floor|library|catalogue|squads(\/[^/?]+)?|people\/[^/?]+(\/(board|sessions|review|sessions\/[^/?]+\/(cues|sheet)))?)$/;
 
 /** A person's own page, and the sessions of their week: kept on their own device without a code, for so long in ms. */
 const AT_HOME = /^\/api\/home(\/sessions\/[^/?]+\/cues)?$/;
@@ -152,13 +152,17 @@ export async function keepFloor(owner: string, progress: (done: number, of: numb
     http.GET('/api/library'),
     http.GET('/api/catalogue'),
   ]);
-  const failed = common.find(({ error: refusal }) => refusal)?.error;
+  const squads = await http.GET('/api/squads');
+  const failed = [...common, squads].find(({ error: refusal }) => refusal)?.error;
   if (failed) return failed.sentence;
   let missed = 0;
+  let missedSquads = 0;
   for (const [at, person] of floor.people.entries()) {
     progress(at, floor.people.length);
     if (!(await keepPerson(person))) missed += 1;
   }
+  for (const { id: squad } of squads.data?.squads ?? [])
+    if ((await http.GET('/api/squads/{squad}', { params: { path: { squad } } })).error) missedSquads += 1;
   progress(floor.people.length, floor.people.length);
   await Promise.all(writings.values());
   const found = await keeper(owner);
@@ -168,6 +172,7 @@ export async function keepFloor(owner: string, progress: (done: number, of: numb
       await db()
     ).put('keepers', { ...found, kept: { at, until: at + holdsOf(found), people: floor.people.length - missed } });
   tellTabs();
+  if (missedSquads > 0) return 'A squad could not be read.';
   return missed === 0 ? null : `${missed === 1 ? 'One person' : `${missed} people`} could not be read whole.`;
 }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { toast } from '@/ui/notice';
 import { http, sentenceOf } from '@/api/client';
@@ -36,6 +36,10 @@ function OpenSquad({ squad }: { squad: string }) {
   const [asks, ask] = useState<'people' | 'name' | null>(null);
   const [busy, setBusy] = useState(false);
   const view = query.data;
+  const name = now?.name;
+  useEffect(() => {
+    if (name !== undefined) document.title = `${name} · Even Rungs`;
+  }, [name]);
   const trains = view?.members.some(({ start }) => start !== null) === true;
   const begin = async () => {
     if (!trains || waits || busy) return;

@@ -4,7 +4,8 @@ import type { Schemas } from '@/api/client';
 import { shelf } from '@/editor/device';
 import { useDraft } from '@/editor/useDraft';
 import { useRefresh } from '@/frame/usePerson';
-import { useOutbox } from '@/offline/outbox';
+import { useShortcuts } from '@/frame/keys';
+import { sendWaiting, useOutbox } from '@/offline/outbox';
 import { onKept } from '@/offline/store';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -94,8 +95,19 @@ export function Telling({
       draft.clear({ on: today(), answers: {} });
       onDone();
     }
-    await refresh();
+    // Without a network everything stays as it is here.
+    if (await sendWaiting()) await refresh();
   };
+
+  const isSomethingDone = open.some((member) => doneOf(member).some((times) => times > 0));
+  useShortcuts(
+    open.length === 0
+      ? []
+      : [
+          { key: 'c', label: 'everybody clean, nothing hurt', run: () => (isSomethingDone ? everybody() : undefined) },
+          { key: 'd', label: 'keep what they did', run: () => (answered.length > 0 && !busy ? void keep() : undefined) },
+        ],
+  );
 
   return (
     <section className="mx-auto grid w-full max-w-6xl content-start gap-4">
@@ -109,11 +121,7 @@ export function Telling({
           </p>
         </div>
         {open.length > 1 && (
-          <Button
-            look="floor"
-            disabled={open.every((member) => doneOf(member).every((times) => times === 0))}
-            onClick={everybody}
-          >
+          <Button look="floor" disabled={!isSomethingDone} hotkey="C" onClick={everybody}>
             Everybody clean, nothing hurt
           </Button>
         )}
@@ -134,7 +142,7 @@ export function Telling({
       <div ref={staysLow} className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-hairline bg-ground py-3">
         {open.length > 0 ? (
           <>
-            <Button look="floor-next" disabled={busy || answered.length === 0} onClick={() => void keep()}>
+            <Button look="floor-next" hotkey="D" disabled={busy || answered.length === 0} onClick={() => void keep()}>
               {busy ? 'Keeping …' : `Keep what ${answered.length} of ${open.length} did`}
             </Button>
             <Button look="quiet" className="min-h-11" onClick={onBack}>
@@ -212,13 +220,13 @@ function Row({
               key={station.ladder}
               type="button"
               disabled={!isOpen}
-              aria-label={`${first}, ${plain(station.name)}: ${isOpen ? wentWords[went] : 'not done'}`}
               onClick={() => onAnswer({ ...now, went: now.went.with(at, next[went]) })}
               className={cx(
                 'min-h-11 rounded-md border px-2 text-left text-sm leading-tight disabled:opacity-45',
                 answer !== null && isOpen && went === 'clean' ? 'border-fern' : 'border-rung-edge',
               )}
             >
+              <span className="sr-only">{first}, </span>
               <span className="font-mono font-bold">{at + 1}</span> {plain(station.name)}
               <span className="block text-ink2">{isOpen ? `${times} × ${place.work} s, ${wentWords[went]}` : 'not done'}</span>
             </button>

@@ -1,5 +1,4 @@
 import type { Schemas } from '@/api/client';
-import { sendWaiting } from '@/offline/outbox';
 import { toldBy, type SetLog } from '@/offline/told';
 import { open, tell, waiting } from '@/offline/trainings';
 
@@ -49,7 +48,7 @@ export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { wen
   );
 }
 
-/** Tells what somebody did as a training of their own: on this device before the screen moves on, and sent as soon as it can be. */
+/** Tells what somebody did as a training of their own: on this device before the screen moves on; sending it is for who asked. */
 export async function tellOf(member: Member, title: string, sets: SetLog[], seconds: number): Promise<void> {
   if (member.session === null || sets.length === 0) return;
   let here = await open({ person: member.person, name: member.name, session: member.session, title });
@@ -57,7 +56,6 @@ export async function tellOf(member: Member, title: string, sets: SetLog[], seco
   for (const set of sets) here = await tell(here, { kind: 'set', item: set.item, number: set.set, set }, {}, afterwards);
   here = await tell(here, { kind: 'time', seconds: Math.max(1, Math.round(seconds)) }, {}, afterwards);
   await tell(here, { kind: 'ended' }, {}, afterwards);
-  void sendWaiting();
 }
 
 /** Sessions of which what was done is told on this device and waits to be sent. */

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys as Key;
+
+/** A trainer with eight volunteers at five stations, each on their own rung, on one clock. */
+final class SquadStoryTest extends BrowserTestCase
+{
+    private const SQUAD = 'Tarn Row fell-rescue team';
+
+    public function test_a_squad_is_set_up_trained_and_told_by_keys_alone(): void
+    {
+        $browser = $this->signIn();
+        $browser->keys(Key::CONTROL.'k')->see('Go to a person, a view or an action');
+        $browser->keys('squads', Key::ENTER)->see('One session for several people');
+        $this->isAccessible('the squads');
+        $this->tabTo(self::SQUAD);
+        $browser->keys(Key::ENTER)->see('Face down, one leg lifted, forehead on the hands')->see('10:00');
+        $this->isAccessible('a squad');
+        $this->tabToField('Work');
+        $browser->keys(Key::CONTROL.'a', '40')->see('11:40')->see('is more than most of them work');
+        $this->tabTo('undo');
+        $browser->keys(Key::ENTER)->see('10:00')->doesNotSee('is more than most of them work');
+        $this->tabToField('here today');
+        $browser->keys(' ');
+        $browser->waitUntil(static fn(): bool => $browser->has('//tbody/tr[1]//*[.="–"]') && $browser->has('//tbody/tr[2]//*[@title="begins at station 1"]'), 'who is away leaves no gap');
+
+        $this->tabTo('To the clock');
+        $browser->keys(Key::ENTER)->see('To your stations')->see('Merrin')->doesNotSee('Hesper');
+        $this->isAccessible('the clock');
+        self::assertSame(8, self::rows('training_sessions', 'squad_id IS NOT NULL'), 'the eight of the demo, brought up to date');
+        $browser->keys(Key::ARROW_RIGHT)->see('round 1 of 2 · turn 1 of 5')->see('Work');
+        // A station further.
+        $browser->keys(Key::ARROW_RIGHT, Key::ARROW_RIGHT)->see('turn 2 of 5');
+        for ($cue = 0; $cue < 17; $cue++) {
+            $browser->keys(Key::ARROW_RIGHT);
+        }
+        $browser->see('What they did');
+        $this->isAccessible('what they did');
+        $browser->keys('c')->see('Keep what 7 of 7 did');
+        $this->tabTo('All clean, nothing hurt');
+        $browser->driver->executeScript('document.querySelector("[role=toolbar] button[tabindex=\"0\"]").focus()');
+        $browser->keys('7');
+        $this->tabTo('Keep what');
+        $browser->keys(Key::ENTER)->see('All told')->see('told');
+        $browser->waitUntil(static fn(): bool => self::logged() === 7, 'each has a training of their own');
+        $sets = 'session_log_id IN (SELECT id FROM '.self::named('session_logs').' WHERE '.self::ofSquads().')';
+        self::assertSame([7 * 5 * 2, 5 * 2], [self::rows('set_logs', $sets), self::rows('set_logs', "{$sets} AND effort = 7")], 'five stations twice, and the effort of the one who told it');
+        $browser->click('//li[contains(., "Joran Felwick")]//a')->see('Confirm');
+        $this->noComplaints();
+    }
+
+    public function test_without_a_network_the_clock_goes_on_and_what_they_did_is_sent_later_once(): void
+    {
+        $browser = $this->signIn();
+        $browser->visit('/squads')->click('//a[.="'.self::SQUAD.'"]')->see('To the clock')->press('To the clock')->see('To your stations');
+        self::stopServing();
+        for ($cue = 0; $cue < 20; $cue++) {
+            $browser->press('Skip');
+        }
+        $browser->see('What they did')->press('Everybody clean, nothing hurt')->press('Keep what 8 of 8 did')->see('All told')->see('Kept on this device, and sent once it can be');
+        self::startServing();
+        $browser->visit('/')->see('Bench');
+        $browser->waitUntil(static fn(): bool => self::logged() === 8, 'sent');
+        // At the clock once more nobody is asked twice.
+        $browser->visit('/squads')->click('//a[.="'.self::SQUAD.'"]')->see('To the clock')->press('To the clock')->see('To your stations');
+        for ($cue = 0; $cue < 20; $cue++) {
+            $browser->press('Skip');
+        }
+        $browser->see('All told');
+        self::assertSame(8, self::logged());
+        $this->noComplaints();
+    }
+
+    /** How many trainings of squads are kept. */
+    private static function logged(): int
+    {
+        return self::rows('session_logs', self::ofSquads());
+    }
+
+    private static function ofSquads(): string
+    {
+        return 'training_session_id IN (SELECT id FROM '.self::named('training_sessions').' WHERE squad_id IS NOT NULL)';
+    }
+}
