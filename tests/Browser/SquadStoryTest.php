@@ -33,6 +33,11 @@ final class SquadStoryTest extends BrowserTestCase
         $this->isAccessible('the clock');
         self::assertSame(8, self::rows('training_sessions', 'squad_id IS NOT NULL'), 'the eight of the demo, brought up to date');
         $browser->keys(Key::ARROW_RIGHT)->see('round 1 of 2 · turn 1 of 5')->see('Work');
+        // Joran loses the form, and it is marked while the clock runs.
+        $this->tabTo('Joran');
+        $browser->keys(Key::ENTER)->see('Easier:');
+        $this->tabTo('form lost');
+        $browser->keys(Key::ENTER, Key::ESCAPE)->see('◇ form lost');
         // A station further.
         $browser->keys(Key::ARROW_RIGHT, Key::ARROW_RIGHT)->see('turn 2 of 5');
         for ($cue = 0; $cue < 17; $cue++) {
@@ -40,8 +45,8 @@ final class SquadStoryTest extends BrowserTestCase
         }
         $browser->see('What they did');
         $this->isAccessible('what they did');
-        $browser->keys('c')->see('Keep what 7 of 7 did');
-        $this->tabTo('All clean, nothing hurt');
+        $browser->see('2 × 30 s, form lost')->keys('c')->see('Keep what 7 of 7 did');
+        $this->tabTo('All else clean, nothing hurt');
         $browser->driver->executeScript('document.querySelector("[role=toolbar] button[tabindex=\"0\"]").focus()');
         $browser->keys('7');
         $this->tabTo('Keep what');
@@ -49,6 +54,7 @@ final class SquadStoryTest extends BrowserTestCase
         $browser->waitUntil(static fn(): bool => self::logged() === 7, 'each has a training of their own');
         $sets = 'session_log_id IN (SELECT id FROM '.self::named('session_logs').' WHERE '.self::ofSquads().')';
         self::assertSame([7 * 5 * 2, 5 * 2], [self::rows('set_logs', $sets), self::rows('set_logs', "{$sets} AND effort = 7")], 'five stations twice, and the effort of the one who told it');
+        self::assertSame(2, self::rows('set_logs', "{$sets} AND rung = 'front-plank/tight-plank' AND felt IS NULL"), 'where the form was lost it is not clean');
         $browser->click('//li[contains(., "Joran Felwick")]//a')->see('Confirm');
         $this->noComplaints();
     }

@@ -32,23 +32,26 @@ final class CommandsTest extends TestCase
         self::assertSame(0, Practice::query()->count());
     }
 
-    public function test_the_demo_loads_once_with_two_practices_eight_people_a_left_right_gap_and_a_step_down_waiting_after_pain(): void
+    public function test_the_demo_loads_once_with_two_practices_sixteen_people_a_squad_a_left_right_gap_and_a_step_down_waiting_after_pain(): void
     {
         $this->command('demo:load')->assertSuccessful();
         $this->command('demo:load')->assertSuccessful();
 
         self::assertSame(2, Practice::query()->count());
         $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail());
-        self::assertSame(8, Person::query()->count());
+        self::assertSame(16, Person::query()->count());
 
         $lines = (array) $this->getJson('/api/bench')->assertOk()->json('lines');
-        self::assertSame(['stop', 'watch', 'watch', 'information', 'information', 'ready', 'ready', 'ready'], array_column($lines, 'status'));
+        self::assertSame(['stop', 'watch', 'watch', 'information', 'information', ...array_fill(0, 11, 'ready')], array_column($lines, 'status'));
         self::assertSame('Osk Brannoch', $lines[0]['name'], 'the danger sign comes first');
 
         $id = static fn(string $name): string => (string) DB::table('people')->where('name', $name)->value('id');
         $sides = array_column((array) $this->getJson('/api/people/'.$id('Corvin Strake').'/board')->json('demands.1.ladders.0.stands'), 'side');
         self::assertSame(['left', 'right'], $sides);
         self::assertSame('step-down', $this->getJson('/api/people/'.$id('Maud Ferrick').'/review')->json('pending.0.proposed'));
+
+        $squad = (string) $this->getJson('/api/squads')->assertOk()->assertJsonPath('squads.0.people', 8)->json('squads.0.id');
+        self::assertSame(range(0, 4), array_values(array_unique(array_column((array) $this->getJson("/api/squads/{$squad}")->assertOk()->json('members'), 'start'))), 'at every station somebody begins');
 
         $this->command('forecast:back-test')->expectsOutputToContain('gates inside the band')->assertSuccessful();
         $this->command('records:check')->assertSuccessful();

@@ -90,7 +90,10 @@ final class IndexTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/program/weeks/2026-06-01/take-out")->assertOk();
         $this->postJson("/api/people/{$person}/sessions/fit", ['id' => $session, 'minutes' => 20, 'blocks' => self::blocks(['front-plank/forearms-knees' => '3x20s'])])->assertOk();
         $this->postJson("/api/people/{$person}/sessions/preview", ['minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-knees' => '2x20s'])])->assertOk();
-        foreach (['/api/bench', '/api/people', '/api/people?q=lock&show=due', '/api/people?show=put-away', '/api/library', '/api/method', '/api/method/mine', '/api/floor'] as $address) {
+        $this->postJson('/api/squads', ['id' => $squad = self::id(), 'name' => 'Fell rescue', 'people' => [$person]])->assertCreated();
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
+        $this->putJson("/api/squads/{$squad}", ['version' => 1, 'name' => 'Fell rescue', 'members' => [['person' => $person, 'here' => true]], 'stations' => ['front-plank', 'press-out'], 'work' => 30, 'change' => 30, 'rounds' => 2, 'roundRest' => 60])->assertOk();
+        foreach (['/api/squads', "/api/squads/{$squad}", '/api/bench', '/api/people', '/api/people?q=lock&show=due', '/api/people?show=put-away', '/api/library', '/api/method', '/api/method/mine', '/api/floor'] as $address) {
             $this->getJson($address)->assertOk();
         }
         foreach (['', '/checks', '/board', '/path', '/sessions', "/sessions?with={$session}", '/sessions/templates', '/sessions/next-doses', "/sessions/{$session}", "/sessions/{$session}/sheet", "/sessions/{$session}/cues", '/weeks/2026-06-01', '/weeks/2026-06-01?older=yes', '/program', "/programs/{$program}", '/calendar', '/calendar/file', '/review', '/decisions', '/method', '/method/own', '/method/program'] as $view) {
@@ -105,6 +108,8 @@ final class IndexTest extends ApiTestCase
         $this->deleteJson("/api/people/{$person}/record")->assertOk();
         DB::table('people')->where('id', $person)->update(['erase_on' => '2026-06-01']);
         Artisan::call('people:erase');
-        self::assertSame(0, DB::table('people')->count());
+        self::assertSame([0, 0], [DB::table('people')->count(), DB::table('squad_members')->count()]);
+        $this->deleteJson("/api/squads/{$squad}")->assertNoContent();
+        $this->postJson("/api/squads/{$squad}/restore")->assertOk();
     }
 }

@@ -105,6 +105,22 @@ $kinds = [
 
         return [$answers, $answers === [201, 201] && $count('training_sessions', $who) === 1];
     },
+    'the sessions of one squad written by two' => static function () use ($person, $id, $one, $together, $count): array {
+        $people = [$person(), $person()];
+        $one('POST', '/api/squads', ['id' => $squad = $id(), 'name' => 'Raced', 'people' => $people]);
+        $write = ['POST', "/api/squads/{$squad}/sessions", []];
+        $answers = $together([$write, $write]);
+
+        return [$answers, $answers === [200, 200] && $count('training_sessions', $people[0]) === 1 && $count('training_sessions', $people[1]) === 1];
+    },
+    'one squad changed by two' => static function () use ($person, $id, $one, $together): array {
+        $one('POST', '/api/squads', ['id' => $squad = $id(), 'name' => 'Raced', 'people' => [$who = $person()]]);
+        $change = static fn(int $work): array => ['PUT', "/api/squads/{$squad}", ['version' => 1, 'name' => 'Raced', 'members' => [['person' => $who, 'here' => true]], 'stations' => ['front-plank', 'side-bridge'], 'work' => $work, 'change' => 20, 'rounds' => 2, 'roundRest' => 60]];
+        $answers = $together([$change(30), $change(40)]);
+        sort($answers);
+
+        return [$answers, $answers === [200, 409] && DB::table('squad_members')->where('squad_id', $squad)->count() === 1];
+    },
     'a week laid out first by two' => static function () use ($person, $session, $together, $count, $monday): array {
         $who = $person();
         $written = $session($who);

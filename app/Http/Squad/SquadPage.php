@@ -12,6 +12,7 @@ use App\Records\PersonFile;
 use App\Records\SquadFile;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
+use EvenRungs\Person\EasierNow;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
@@ -113,6 +114,7 @@ final readonly class SquadPage
             changesSides: $place->changesSides(),
             only: $place->only,
             cues: $place->rung?->cues($circumstances) ?? [],
+            easier: $place->rung === null ? '' : EasierNow::inWords($member->record, $place->rung),
             questions: $item === null ? [] : array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::asked($item->rung->asksForBreathing($item->dose), $circumstances->watchDoming(), ! $item->isOneSided())),
             setUp: $place->rung === null ? '' : $file->setUp($place->rung->slug),
             notes: ReasonView::all($place->notes),

@@ -18,6 +18,7 @@ final readonly class SquadPlaceView
      * @param bool             $changesSides one side follows the other inside the work
      * @param Side|null        $only        the side that works alone
      * @param list<string>     $cues
+     * @param string           $easier      the easier version, in words
      * @param list<string>     $questions   of the form check
      * @param string           $setUp       the person’s own
      * @param list<ReasonView> $notes       what stands in for what, what is shorter, and why
@@ -32,6 +33,7 @@ final readonly class SquadPlaceView
         public bool $changesSides,
         public ?Side $only,
         public array $cues,
+        public string $easier,
         public array $questions,
         public string $setUp,
         public array $notes,

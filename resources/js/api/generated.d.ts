@@ -3348,6 +3348,8 @@ export interface components {
              */
             only: "left" | "right" | "both" | null;
             cues: string[];
+            /** @description the easier version, in words */
+            easier: string;
             /** @description of the form check */
             questions: string[];
             /** @description the person’s own */

@@ -55,7 +55,9 @@ function Card({ station, at, view }: { station: Schemas['SquadStationView']; at:
                   </span>
                 </p>
                 {place.setUp && <p className="font-semibold">{place.setUp}</p>}
-                <p className="text-sm">{place.cues[0]}</p>
+                <p className="text-sm">
+                  {place.cues[0]} Easier: {place.easier}
+                </p>
               </div>
             )}
             {place.rung !== null && <RungFigure rung={place.rung} label="" className="h-16 w-full" />}

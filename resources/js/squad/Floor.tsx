@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Schemas } from '@/api/client';
 import { lasts, cued, play, type Key } from '@/clock/player';
 import { SoundPanel } from '@/clock/SoundPanel';
 import { useClock } from '@/clock/useClock';
 import { shelf } from '@/editor/device';
+import { useDraft } from '@/editor/useDraft';
 import { useShortcuts } from '@/frame/keys';
 import { useFloor } from '@/frame/useFloor';
 import { useReach } from '@/offline/kept';
@@ -12,13 +12,12 @@ import { wakeAudio } from '@/ui/audio';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { clock, today } from '@/ui/day';
-import { DemandGlyph } from '@/ui/DemandGlyph';
 import { Loading } from '@/ui/Loading';
 import { staysLow } from '@/ui/staysLow';
-import { cuesOf, whoIsAt, type SquadCue } from './course';
-import { Telling } from './Telling';
+import { Look, Station, type Looked } from './AtStation';
+import { cuesOf, type SquadCue } from './course';
+import { Telling, type Answers } from './Telling';
 import { useSquad, type SquadView } from './useSquad';
-import { plain } from './words';
 
 /** Where the clock of a squad stands: closing the page or a reload goes on from there, on the same day and with the same clock. */
 interface Stand {
@@ -27,6 +26,7 @@ interface Stand {
   cues: number;
   over: boolean;
 }
+const answered = shelf<Answers>('squad-answers', (answers) => typeof answers === 'object', undefined, { owned: true });
 const stands = shelf<Stand>('squad-clock', ({ at, cues }) => at >= 0 && cues > 0, undefined, { owned: true });
 
 /** One clock for a squad: who is where, and what each does there. */
@@ -68,6 +68,8 @@ function Running({ view: latest }: { view: SquadView }) {
   const running = player.since !== null;
   const started = player.at > 0 || running;
   const { away } = useReach();
+  const answers = useDraft<Answers>(answered, `${view.id} ${today()}`, {});
+  const [looked, look] = useState<Looked | null>(null);
   useFloor(true);
   useEffect(() => {
     if (started) stands.keep(view.id, { on: today(), at: player.at, cues: cues.length, over: player.over });
@@ -118,8 +120,13 @@ function Running({ view: latest }: { view: SquadView }) {
           at={player.at}
           seconds={trained}
           known={latest.members.filter(({ told }) => told).map(({ person }) => person)}
+          answers={answers.value}
+          onAnswer={answers.set}
           onBack={() => press({ do: 'go', at: Math.max(0, Math.min(player.at, cues.length - 1)) })}
-          onDone={() => stands.keep(view.id, null)}
+          onDone={() => {
+            stands.keep(view.id, null);
+            answers.clear({});
+          }}
         />
       ) : (
         <>
@@ -131,9 +138,19 @@ function Running({ view: latest }: { view: SquadView }) {
           )}
           <ol className="grid flex-1 [grid-template-columns:repeat(auto-fit,minmax(14rem,1fr))] content-start gap-2">
             {view.stations.map((station, at) => (
-              <Station key={station.ladder} station={station} at={at} view={view} cue={cue} leftMs={player.leftMs} />
+              <Station
+                key={station.ladder}
+                station={station}
+                at={at}
+                view={view}
+                cue={cue}
+                leftMs={player.leftMs}
+                answers={answers.value}
+                onLook={(person) => look({ person, station: at })}
+              />
             ))}
           </ol>
+          <Look view={view} looked={looked} answers={answers.value} onAnswer={answers.set} onClose={() => look(null)} />
           <div ref={staysLow} className="sticky bottom-0 z-10 mt-auto grid gap-1 bg-ground py-2">
             <div className="mx-auto grid w-full max-w-3xl grid-cols-4 gap-2">
               <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>
@@ -190,82 +207,6 @@ function Count({ cue, leftMs, view }: { cue: SquadCue; leftMs: number; view: Squ
         round <span className="font-mono font-bold text-ink">{cue.round}</span> of {view.rounds} · turn{' '}
         <span className="font-mono font-bold text-ink">{cue.place + 1}</span> of {view.stations.length}
       </p>
-    </div>
-  );
-}
-
-/** Who is at a station, or comes to it next, each with their own rung. */
-function Station({
-  station,
-  at,
-  view,
-  cue,
-  leftMs,
-}: {
-  station: Schemas['SquadStationView'];
-  at: number;
-  view: SquadView;
-  cue: SquadCue;
-  leftMs: number;
-}) {
-  const gone = cue.stretch === 'work' ? (lasts(cue) - leftMs) / 1000 : 0;
-  const people = whoIsAt(view, at, cue.place);
-  return (
-    <li
-      className={cx(
-        'grid content-start gap-2 rounded-lg border p-3',
-        cue.stretch === 'work' ? 'border-rail bg-sheet' : 'border-ochre',
-      )}
-    >
-      <p className="flex items-center gap-2 text-ink2">
-        <span className="font-mono text-3xl leading-none font-bold text-ink">{at + 1}</span>
-        <DemandGlyph demand={station.demand} />
-        <span className="truncate">{plain(station.name)}</span>
-      </p>
-      {people.length === 0 && <p className="text-ink3">nobody</p>}
-      {people.map((member) => (
-        <Doing key={member.person} name={member.name} place={member.places[at]} gone={gone} isWork={cue.stretch === 'work'} />
-      ))}
-    </li>
-  );
-}
-
-function Doing({
-  name,
-  place,
-  gone,
-  isWork,
-}: {
-  name: string;
-  place: Schemas['SquadPlaceView'] | undefined;
-  /** seconds of the work that are over */
-  gone: number;
-  isWork: boolean;
-}) {
-  const rests = !place?.rung || (isWork && gone >= place.work);
-  const isSecond = place?.changesSides === true && gone >= place.work / 2;
-  return (
-    <div
-      className={cx('border-l-4 pl-2', rests ? 'border-hairline text-ink2' : isWork && isSecond ? 'border-ochre' : 'border-fern')}
-    >
-      <p className="text-2xl leading-tight font-semibold">{name.split(' ')[0]}</p>
-      <p className="text-lg leading-tight">{place?.rung ? place.name : 'rests here'}</p>
-      {place?.rung && (
-        <p className="text-ink2">
-          {isWork && rests
-            ? 'done: rests until the change'
-            : isWork && isSecond
-              ? 'the other side now'
-              : [
-                  `${place.work} s`,
-                  place.changesSides && `${place.work / 2} s each side`,
-                  place.only !== null && `${place.only} side`,
-                  place.setUp,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-        </p>
-      )}
     </div>
   );
 }

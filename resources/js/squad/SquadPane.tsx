@@ -98,6 +98,7 @@ function AtPlace({
           </p>
           {place.setUp && <p className="font-semibold">{place.setUp}</p>}
           <p className="text-ink2">{place.cues.join(' ')}</p>
+          <p className="text-ink2">Easier: {place.easier}</p>
         </>
       )}
       <ReasonList reasons={place.notes} />

@@ -1,8 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
-import { shelf } from '@/editor/device';
-import { useDraft } from '@/editor/useDraft';
 import { useRefresh } from '@/frame/usePerson';
 import { useShortcuts } from '@/frame/keys';
 import { sendWaiting, useOutbox } from '@/offline/outbox';
@@ -10,24 +8,18 @@ import { onKept } from '@/offline/store';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { cx } from '@/ui/cx';
-import { today } from '@/ui/day';
 import { Scale } from '@/ui/Scale';
 import { staysLow } from '@/ui/staysLow';
 import { doneBy, type SquadCue } from './course';
-import { allClean, setsOf, tellOf, toldHere, type Answer, type Went } from './telling';
+import { nothing, pressed, setsOf, tellOf, toldHere, type Answer, type Mark } from './telling';
 import type { SquadView } from './useSquad';
 import { plain } from './words';
 
 type Member = Schemas['SquadMemberView'];
-interface Draft {
-  on: string;
-  answers: Record<string, Answer>;
-}
+export type Answers = Record<string, Answer>;
+const words: Record<Mark | 'clean', string> = { clean: 'clean', done: 'form lost', left: 'left out' };
 
-const drafts = shelf<Draft>('squad-telling', ({ answers }) => typeof answers === 'object', undefined, { owned: true });
-
-const next: Record<Went, Went> = { clean: 'done', done: 'left', left: 'clean' };
-const wentWords: Record<Went, string> = { clean: 'clean', done: 'done', left: 'left out' };
+const isMarked = ({ marks }: Answer): boolean => Object.values(marks).some((mark) => mark !== undefined);
 
 /** The session is over: what each did, told for all on one page and kept as a training of each. */
 export function Telling({
@@ -36,6 +28,8 @@ export function Telling({
   at,
   seconds,
   known,
+  answers,
+  onAnswer,
   onBack,
   onDone,
 }: {
@@ -47,10 +41,12 @@ export function Telling({
   seconds: number;
   /** people of whom the server has it */
   known: string[];
+  /** by person */
+  answers: Answers;
+  onAnswer: (answers: Answers) => void;
   onBack: () => void;
   onDone: () => void;
 }) {
-  const draft = useDraft<Draft>(drafts, `${view.id} ${today()}`, { on: today(), answers: {} });
   const [told, setTold] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
   const outbox = useOutbox();
@@ -66,23 +62,14 @@ export function Telling({
   const members = view.members.filter(({ start, session }) => start !== null && session !== null);
   const isTold = (member: Member) => known.includes(member.person) || (member.session !== null && told.includes(member.session));
   const doneOf = (member: Member) => doneBy(view, cues, at, member);
-  const answered = members.filter((member) => !isTold(member) && setsFor(member).length > 0);
-  function setsFor(member: Member) {
-    const answer = draft.value.answers[member.person];
-    return answer ? setsOf(member, doneOf(member), answer) : [];
-  }
-  const put = (member: Member, answer: Answer) =>
-    draft.set({ ...draft.value, answers: { ...draft.value.answers, [member.person]: answer } });
+  const answerOf = (member: Member): Answer => answers[member.person] ?? nothing;
+  const setsFor = (member: Member) => setsOf(member, doneOf(member), answerOf(member));
   const open = members.filter((member) => !isTold(member));
+  const answered = open.filter((member) => answerOf(member).said && setsFor(member).length > 0);
   const everybody = () =>
-    draft.set({
-      ...draft.value,
-      answers: Object.fromEntries(
-        open.map((member) => [
-          member.person,
-          { went: allClean(doneOf(member)), effort: draft.value.answers[member.person]?.effort ?? null, noPain: true },
-        ]),
-      ),
+    onAnswer({
+      ...answers,
+      ...Object.fromEntries(open.map((member) => [member.person, { ...answerOf(member), said: true, noPain: true as const }])),
     });
   const keep = async () => {
     setBusy(true);
@@ -91,10 +78,7 @@ export function Telling({
       setTold((before) => [...before, member.session ?? '']);
     }
     setBusy(false);
-    if (answered.length === open.length) {
-      draft.clear({ on: today(), answers: {} });
-      onDone();
-    }
+    if (answered.length === open.length) onDone();
     // Without a network everything stays as it is here.
     if (await sendWaiting()) await refresh();
   };
@@ -122,7 +106,7 @@ export function Telling({
         </div>
         {open.length > 1 && (
           <Button look="floor" disabled={!isSomethingDone} hotkey="C" onClick={everybody}>
-            Everybody clean, nothing hurt
+            {open.some((member) => isMarked(answerOf(member))) ? 'All else clean, nothing hurt' : 'Everybody clean, nothing hurt'}
           </Button>
         )}
       </div>
@@ -133,9 +117,9 @@ export function Telling({
             member={member}
             view={view}
             done={doneOf(member)}
-            answer={draft.value.answers[member.person] ?? null}
+            answer={answerOf(member)}
             isTold={isTold(member)}
-            onAnswer={(answer) => put(member, answer)}
+            onAnswer={(answer) => onAnswer({ ...answers, [member.person]: { ...answer, said: true } })}
           />
         ))}
       </ul>
@@ -172,11 +156,10 @@ function Row({
   view: SquadView;
   /** times worked, by station */
   done: number[];
-  answer: Answer | null;
+  answer: Answer;
   isTold: boolean;
   onAnswer: (answer: Answer) => void;
 }) {
-  const now: Answer = answer ?? { went: allClean(done), effort: null, noPain: null };
   const first = member.name.split(' ')[0] ?? member.name;
   if (isTold)
     return (
@@ -193,10 +176,10 @@ function Row({
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2 className="text-xl">{member.name}</h2>
         <Choice
-          pressed={answer !== null && now.noPain === true && now.went.every((went, at) => went === allClean(done)[at])}
-          onPress={() => onAnswer({ ...now, went: allClean(done), noPain: true })}
+          pressed={answer.said && answer.noPain === true}
+          onPress={() => onAnswer({ ...answer, noPain: answer.said && answer.noPain ? null : true })}
         >
-          All clean, nothing hurt
+          {isMarked(answer) ? 'All else clean, nothing hurt' : 'All clean, nothing hurt'}
         </Choice>
         <Link
           to={`/people/${member.person}/coach?s=${member.session ?? ''}&afterwards`}
@@ -211,7 +194,7 @@ function Row({
         className="grid grid-cols-[repeat(auto-fit,minmax(6.2rem,1fr))] gap-1.5"
       >
         {view.stations.map((station, at) => {
-          const went = now.went[at] ?? 'left';
+          const went = answer.marks[at] ?? 'clean';
           const times = done[at] ?? 0;
           const place = member.places[at];
           const isOpen = place?.rung != null && times > 0;
@@ -220,15 +203,21 @@ function Row({
               key={station.ladder}
               type="button"
               disabled={!isOpen}
-              onClick={() => onAnswer({ ...now, went: now.went.with(at, next[went]) })}
+              onClick={() => onAnswer(pressed(answer, at))}
               className={cx(
                 'min-h-11 rounded-md border px-2 text-left text-sm leading-tight disabled:opacity-45',
-                answer !== null && isOpen && went === 'clean' ? 'border-fern' : 'border-rung-edge',
+                !isOpen
+                  ? 'border-rung-edge'
+                  : went !== 'clean'
+                    ? 'border-ochre'
+                    : answer.said
+                      ? 'border-fern'
+                      : 'border-rung-edge',
               )}
             >
               <span className="sr-only">{first}, </span>
               <span className="font-mono font-bold">{at + 1}</span> {plain(station.name)}
-              <span className="block text-ink2">{isOpen ? `${times} × ${place.work} s, ${wentWords[went]}` : 'not done'}</span>
+              <span className="block text-ink2">{isOpen ? `${times} × ${place.work} s, ${words[went]}` : 'not done'}</span>
             </button>
           );
         })}
@@ -236,7 +225,7 @@ function Row({
       <fieldset>
         <legend className="mb-1 text-sm text-ink2">Effort, the highest of the stations</legend>
         <div className="max-w-xl">
-          <Scale name={`${first}: effort`} value={now.effort} onChange={(effort) => onAnswer({ ...now, effort })} />
+          <Scale name={`${first}: effort`} value={answer.effort} onChange={(effort) => onAnswer({ ...answer, effort })} />
         </div>
       </fieldset>
     </li>

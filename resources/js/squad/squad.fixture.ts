@@ -11,6 +11,7 @@ const place = (station: number): Schemas['SquadPlaceView'] => ({
   changesSides: station === 1,
   only: null,
   cues: [],
+  easier: 'From the knees.',
   questions: ['breathing', 'ribs'],
   setUp: '',
   notes: [],

@@ -4,29 +4,36 @@ import { open, tell, waiting } from '@/offline/trainings';
 
 type Member = Schemas['SquadMemberView'];
 
-/** How a station went: clean, done with the form not told, or left out. */
-export type Went = 'clean' | 'done' | 'left';
+/** What was otherwise at a station: done with its form lost or not looked at, or left out. */
+export type Mark = 'done' | 'left';
 
-/** What is told of somebody after the squad's session. */
+/** What is told of somebody in the squad's session. */
 export interface Answer {
-  /** by station */
-  went: Went[];
+  /** by station; where there is none it was clean */
+  marks: Partial<Record<number, Mark>>;
+  /** somebody has said how it went: what was only marked while the clock ran is no answer yet */
+  said: boolean;
   /** the highest of all stations; null where nobody asked */
   effort: number | null;
   /** nothing hurt; null where nobody asked */
   noPain: true | null;
 }
 
-/** Everything worked through and clean: what is told of most. */
-export const allClean = (done: number[]): Went[] => done.map((times) => (times === 0 ? 'left' : 'clean'));
+export const nothing: Answer = { marks: {}, said: false, effort: null, noPain: null };
+
+/** At a station, after one press more: clean, done, left out, and clean again. */
+export const pressed = ({ marks, ...rest }: Answer, station: number): Answer => {
+  const next = { undefined: 'done', done: 'left', left: undefined } as const;
+  return { ...rest, marks: { ...marks, [station]: next[`${marks[station]}`] } };
+};
 
 /** The sets somebody did, as any training tells them. Work by the clock is told in its seconds, both sides in them. */
-export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { went, effort, noPain }: Answer): SetLog[] {
+export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { marks, effort, noPain }: Answer): SetLog[] {
   return places.flatMap((place, station) =>
-    place.rung === null || went[station] === 'left'
+    place.rung === null || marks[station] === 'left'
       ? []
       : Array.from({ length: done[station] ?? 0 }, (_, at): SetLog => {
-          const isClean = went[station] === 'clean';
+          const isClean = marks[station] === undefined;
           return {
             item: place.item,
             set: at + 1,
