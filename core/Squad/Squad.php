@@ -16,7 +16,7 @@ use EvenRungs\Reason\Rule;
 final readonly class Squad
 {
     /** As many as one trainer can see at once, and then some (our own choice). */
-    public const MOST = 24;
+    public const MOST = 16;
 
     /** Seconds to another position, as between exercises; what a station needs lies there already. */
     private const CHANGE_OF_POSITION = 20;

@@ -13,7 +13,7 @@ use EvenRungs\Ladder\Rung;
 final readonly class SquadClock
 {
     /** From and to, of what may be asked for. */
-    public const STATIONS = [2, 10];
+    public const STATIONS = [2, 8];
 
     public const WORK = [20, 180];
 

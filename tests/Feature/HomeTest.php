@@ -52,6 +52,19 @@ final class HomeTest extends HomeTestCase
         }
     }
 
+    public function test_what_a_squad_does_together_is_done_alone_only_where_it_stands_in_their_week(): void
+    {
+        $this->deleteJson("/api/people/{$this->person}/sessions/{$this->session}")->assertNoContent();
+        $this->postJson('/api/squads', ['id' => $squad = self::id(), 'name' => 'Fell rescue', 'people' => [$this->person]])->assertCreated();
+        $together = $this->postJson("/api/squads/{$squad}/sessions")->assertOk()->json('members.0.session');
+        $this->open($this->link());
+        $this->getJson('/api/home')->assertOk()->assertJsonPath('now', null);
+
+        $this->actingAs($this->trainer);
+        $this->putJson("/api/people/{$this->person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $together, 'day' => 1, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
+        $this->getJson('/api/home')->assertOk()->assertJsonPath('now.id', $together);
+    }
+
     public function test_what_was_done_at_home_is_a_log_that_says_so_and_waits_for_the_trainer(): void
     {
         $this->open($this->link());

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Squad;
+use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** One session for several people at once: each on their own rung, on one clock. */
 final class SquadTest extends ApiTestCase
@@ -180,14 +183,18 @@ final class SquadTest extends ApiTestCase
         return ['version' => $view->json('version'), 'name' => $view->json('name'), 'members' => $members, 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => $view->json('work'), 'change' => $view->json('change'), 'rounds' => $view->json('rounds'), 'roundRest' => $view->json('roundRest')];
     }
 
-    /** @param array<string, mixed> $change */
-    private function change(string $squad, array $change, ?int $version = null): \Illuminate\Testing\TestResponse
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return TestResponse<Response>
+     */
+    private function change(string $squad, array $change, ?int $version = null): TestResponse
     {
         return $this->putJson("/api/squads/{$squad}", [...$this->body($squad), ...$change, ...$version === null ? [] : ['version' => $version]]);
     }
 
-    private function colleague(): \App\Models\User
+    private function colleague(): User
     {
-        return \App\Models\User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => 'Pell Sorrin', 'email' => 'pell@tarn-row.example', 'password' => 'even-rungs-demo', 'role' => 'trainer']);
+        return User::query()->create(['id' => self::id(), 'practice_id' => $this->trainer->practice_id, 'name' => 'Pell Sorrin', 'email' => 'pell@tarn-row.example', 'password' => 'even-rungs-demo', 'role' => 'trainer']);
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 [, $small, $large] = $argv;
 $rounds = (int) ($argv[3] ?? 15);
 
+require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/device.php';
 $found = static function (Device $device, string $name): string {
     [$status, $text] = $device->ask('GET', '/api/people?q='.rawurlencode($name));
@@ -25,6 +26,15 @@ foreach (['small' => $small, 'large' => $large] as $size => $base) {
     $people[$size] = $found($clients[$size], 'Typical Pellow');
 }
 $heavy = $found($clients['large'], 'Heavy Yearling');
+// Eight people who train together: of few, of many, and with the one of years among them.
+$squads = [];
+foreach (['small' => $people['small'], 'large' => $people['large'], 'heavy' => $heavy] as $kind => $person) {
+    $device = $clients[$kind === 'small' ? 'small' : 'large'];
+    $others = array_column(json_decode($device->ask('GET', '/api/people')[1], true)['people'], 'id');
+    $squads[$kind] = strtolower((string) Symfony\Component\Uid\Ulid::generate());
+    [$status, $text] = $device->ask('POST', '/api/squads', ['id' => $squads[$kind], 'name' => "Squad, {$kind}", 'people' => array_slice([$person, ...array_diff($others, [$person, $heavy])], 0, 8)]);
+    $status === 201 || exit("The squad answered {$status}: {$text}\n");
+}
 $session = static fn(Device $device, string $person): string => json_decode($device->ask('GET', "/api/people/{$person}/sessions")[1], true)['sessions'][0]['id'];
 $monday = date('Y-m-d', strtotime('monday this week'));
 $draft = ['minutes' => null, 'blocks' => [['kind' => 'straight', 'part' => 'main', 'items' => [['id' => 'a', 'rung' => 'front-plank/forearms-toes', 'dose' => '3x20s']], 'gapSeconds' => [], 'roundRestSeconds' => 0]]];
@@ -38,6 +48,7 @@ $asked = [
     'from the board' => ['POST', '/api/people/{p}/sessions/start', ['from' => 'board']], 'preview' => ['POST', '/api/people/{p}/sessions/preview', $draft],
     'sheet' => ['GET', '/api/people/{p}/sessions/{s}/sheet', null], 'cue sheet' => ['GET', '/api/people/{p}/sessions/{s}/cues', null],
     'week' => ['GET', "/api/people/{p}/weeks/{$monday}", null], 'weeks' => ['GET', '/api/people/{p}/program', null], 'calendar' => ['GET', '/api/people/{p}/calendar/file', null],
+    'squads' => ['GET', '/api/squads', null], 'squad of eight' => ['GET', '/api/squads/{q}', null],
     'reading' => ['GET', '/api/reading', null], 'read' => ['GET', '/api/reading/{p}', null],
     'review' => ['GET', '/api/people/{p}/review', null], 'method trial' => ['GET', '/api/people/{p}/method', null],
 ];
@@ -45,14 +56,14 @@ $times = $bytes = [];
 for ($round = -2; $round < $rounds; $round++) {
     foreach ($asked as $name => [$method, $path, $body]) {
         foreach (['small' => $people['small'], 'large' => $people['large'], 'heavy' => $heavy] as $kind => $person) {
-            if ($kind === 'heavy' && ! str_contains($path, '{p}')) {
+            if ($kind === 'heavy' && ! str_contains($path, '{p}') && ! str_contains($path, '{q}')) {
                 continue;
             }
             $size = $kind === 'small' ? 'small' : 'large';
             static $sessions = [];
             $sessions[$kind] ??= $session($clients[$size], $person);
             $device = (str_starts_with($path, '/api/reading') ? $readers : $clients)[$size];
-            [$status, $text, $ms] = $device->ask($method, strtr($path, ['{p}' => $person, '{s}' => $sessions[$kind]]), $body ?? []);
+            [$status, $text, $ms] = $device->ask($method, strtr($path, ['{p}' => $person, '{s}' => $sessions[$kind], '{q}' => $squads[$kind]]), $body ?? []);
             $status === 200 || exit("{$name} answered {$status}: ".substr($text, 0, 300)."\n");
             $bytes[$name] = max($bytes[$name] ?? 0, strlen($text));
             if ($round >= 0) {

@@ -49,6 +49,11 @@ final class HomePage
         $isOpen = $record->admission()->open;
         $week = $isOpen ? $this->week() : [];
         $next = $isOpen ? SessionsAtHand::at($this->file->person->id, $record->today) : null;
+        $on = $next === null ? null : SessionsAtHand::on($this->file)[0] ?? null;
+        if ($next?->squad_id !== null && $on === null) {
+            // What a squad does together is nobody's to do alone, unless it stands in their week.
+            $next = null;
+        }
         $now = array_values(array_filter($week, static fn(HomeSessionView $one): bool => $one->id === $next?->id && $one->on === $record->today->iso()))[0] ?? null;
 
         return new HomeView(
@@ -58,7 +63,7 @@ final class HomePage
             today: $record->today->iso(),
             owner: "home:{$this->file->person->id}",
             closed: $isOpen ? null : self::closed($record->admission()->urgency),
-            now: $now ?? ($next === null ? null : $this->session($next->inCore(), SessionsAtHand::on($this->file)[0] ?? null)),
+            now: $now ?? ($next === null ? null : $this->session($next->inCore(), $on)),
             week: $week,
             signs: array_map(static fn(DangerSign $sign): ChoiceView => new ChoiceView(value: $sign->value, label: $sign->question()), DangerSign::cases()),
             morning: $isOpen ? MorningQuestionView::of($this->file) : null,

@@ -16,10 +16,7 @@ import { MOST } from './limits';
 import { PickPeople } from './PickPeople';
 import { SquadPane } from './SquadPane';
 import { SquadTable } from './SquadTable';
-import { useSquad, type Squad, type SquadView } from './useSquad';
-
-/** Whose place of the table the pane speaks of: number of the member, and of the station. */
-export type Chosen = { member: number; station: number } | null;
+import { useSquad, type Chosen, type Squad, type SquadView } from './useSquad';
 
 /** The session of a squad: people by stations, each on their own rung, and the clock. */
 export function SquadPage() {

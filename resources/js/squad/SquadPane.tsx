@@ -4,8 +4,7 @@ import { RungFigure } from '@/figure/RungFigure';
 import { Pane } from '@/frame/Pane';
 import { ReasonList } from '@/frame/reason';
 import { Button } from '@/ui/Button';
-import type { Chosen } from './SquadPage';
-import type { Squad, SquadView } from './useSquad';
+import type { Chosen, Squad, SquadView } from './useSquad';
 
 /** What the trainer should know: of the place that is chosen, else of the squad as a whole. */
 export function SquadPane({

@@ -3,8 +3,7 @@ import type { Library } from '@/frame/useLibrary';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { STATIONS } from './limits';
-import type { Chosen } from './SquadPage';
-import type { Squad, SquadView } from './useSquad';
+import type { Chosen, Squad, SquadView } from './useSquad';
 import { plain } from './words';
 
 type Member = Schemas['SquadMemberView'];

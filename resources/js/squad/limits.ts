@@ -1,6 +1,6 @@
 /** What the server takes of a squad (core/Squad): people, stations, and seconds of its clock. */
-export const MOST = 24;
-export const STATIONS = { least: 2, most: 10 };
+export const MOST = 16;
+export const STATIONS = { least: 2, most: 8 };
 export const CLOCK = {
   work: { label: 'Work', unit: 's', least: 20, most: 180, step: 5 },
   change: { label: 'Change', unit: 's', least: 10, most: 120, step: 5 },

@@ -23,8 +23,8 @@ export const nothing: Answer = { marks: {}, said: false, effort: null, noPain: n
 
 /** At a station, after one press more: clean, done, left out, and clean again. */
 export const pressed = ({ marks, ...rest }: Answer, station: number): Answer => {
-  const next = { undefined: 'done', done: 'left', left: undefined } as const;
-  return { ...rest, marks: { ...marks, [station]: next[`${marks[station]}`] } };
+  const next = { clean: 'done', done: 'left', left: undefined } as const;
+  return { ...rest, marks: { ...marks, [station]: next[marks[station] ?? 'clean'] } };
 };
 
 /** The sets somebody did, as any training tells them. Work by the clock is told in its seconds, both sides in them. */

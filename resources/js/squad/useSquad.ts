@@ -7,7 +7,10 @@ export type SquadView = Schemas['SquadView'];
 /** What is changed of a squad. */
 export type Squad = Omit<Schemas['SquadRequest'], 'version'>;
 
-export const squadOf = (view: SquadView): Squad => ({
+/** Whose place of the table the pane speaks of: number of the member, and of the station. */
+export type Chosen = { member: number; station: number } | null;
+
+const squadOf = (view: SquadView): Squad => ({
   name: view.name,
   members: view.members.map(({ person, here }) => ({ person, here })),
   stations: view.stations.map(({ ladder }) => ladder),
