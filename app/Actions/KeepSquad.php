@@ -78,10 +78,10 @@ final readonly class KeepSquad
         return ['stations' => $stations, 'work_seconds' => $clock->work, 'change_seconds' => $clock->change, 'rounds' => $clock->rounds, 'round_rest_seconds' => $clock->roundRest];
     }
 
-    /** @return list<array{person: string, here: bool}> */
+    /** @return list<array{person: string, here: bool}> those who are shown: who was put away is not */
     private static function line(Squad $row, Day $today): array
     {
-        return array_values(SquadMember::query()->where('squad_id', $row->id)->orderBy('place')->get()->map(static fn(SquadMember $member): array => ['person' => $member->person_id, 'here' => $member->away_on !== $today->iso()])->all());
+        return array_values(SquadMember::query()->where('squad_id', $row->id)->whereIn('person_id', Person::query()->whereNull('archived_at')->select('id'))->orderBy('place')->get()->map(static fn(SquadMember $member): array => ['person' => $member->person_id, 'here' => $member->away_on !== $today->iso()])->all());
     }
 
     /**

@@ -11,6 +11,9 @@ namespace EvenRungs\Session;
  */
 final readonly class Circuit implements Block
 {
+    /** Seconds of a gap or a round rest, at most. */
+    public const MOST_REST = 600;
+
     /**
      * @param non-empty-list<Item> $stations
      * @param list<int>            $gapSeconds one fewer than the stations
@@ -26,8 +29,8 @@ final readonly class Circuit implements Block
             throw InvalidSession::because('A circuit has one gap between each two neighbouring stations.');
         }
         foreach ([...$gapSeconds, $roundRestSeconds] as $rest) {
-            if ($rest < 0 || $rest > 600) {
-                throw InvalidSession::because("A rest in a circuit can be from 0 to 600 seconds, not {$rest}.");
+            if ($rest < 0 || $rest > self::MOST_REST) {
+                throw InvalidSession::because('A rest in a circuit can be from 0 to '.self::MOST_REST." seconds, not {$rest}.");
             }
         }
     }

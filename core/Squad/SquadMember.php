@@ -13,6 +13,7 @@ use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\TemplateSlot;
 use EvenRungs\Session\Warning;
@@ -22,9 +23,6 @@ use EvenRungs\Session\WrittenItem;
 /** One of a squad, at every station on their own rung. */
 final readonly class SquadMember
 {
-    /** A rest inside a circuit is no longer than this. */
-    private const MOST_REST = 600;
-
     /** @param list<SquadPlace> $places by station; none where training is closed to them */
     private function __construct(public PersonRecord $record, public array $places) {}
 
@@ -106,7 +104,7 @@ final readonly class SquadMember
 
         return count($items) === 1
             ? [WrittenBlock::straight($items[0])]
-            : [new WrittenBlock(true, $items, array_map(static fn(int $gap): int => min($gap, self::MOST_REST), $gaps), min($after + $clock->roundRest + $before, self::MOST_REST))];
+            : [new WrittenBlock(true, $items, array_map(static fn(int $gap): int => min($gap, Circuit::MOST_REST), $gaps), min($after + $clock->roundRest + $before, Circuit::MOST_REST))];
     }
 
     /**

@@ -28,6 +28,10 @@ final class FloorStoryTest extends BrowserTestCase
         $browser->see('No network')->see('Corvin Strake')->see('Kept on this device until');
         $this->isAccessible('the bench without a network');
 
+        // A squad goes round its stations, too, with what was written for them last.
+        $browser->click('//header//a[.="squads"]')->click('//a[.="Tarn Row fell-rescue team"]')->see('Merrin Stoake')->press('To the clock')->see('their sessions are as they were last written')->see('To your stations');
+        $browser->click('//a[.="squad"]')->see('To the clock')->click('//header/a[contains(., "Even Rungs")]');
+
         $this->open('Corvin Strake', 'Sheet')->see('Easier today');
         $this->open('Corvin Strake', 'Coach');
         $browser->press('not asked today')->see('Start');

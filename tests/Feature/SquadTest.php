@@ -125,6 +125,7 @@ final class SquadTest extends ApiTestCase
         $this->postJson("/api/people/{$people[0]}/archive")->assertOk();
         $this->getJson("/api/squads/{$squad}")->assertJsonCount(1, 'members');
         $this->change($squad, ['members' => [['person' => $people[1], 'here' => true]]])->assertOk()->assertJsonCount(1, 'members');
+        $this->change($squad, [], version: 1)->assertOk()->assertJsonPath('version', 2);
         $this->deleteJson("/api/people/{$people[0]}/archive")->assertOk();
         $this->getJson("/api/squads/{$squad}")->assertJsonPath('members.*.name', ['Ilse Torvane', 'Tam Oakrigg']);
     }

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { api } from '@/api/client';
 import { lasts, cued, play, type Key } from '@/clock/player';
 import { SoundPanel } from '@/clock/SoundPanel';
 import { useClock } from '@/clock/useClock';
@@ -17,7 +18,7 @@ import { staysLow } from '@/ui/staysLow';
 import { Look, Station, type Looked } from './AtStation';
 import { cuesOf, type SquadCue } from './course';
 import { Telling, type Answers } from './Telling';
-import { useSquad, type SquadView } from './useSquad';
+import type { SquadView } from './useSquad';
 
 /** Where the clock of a squad stands: closing the page or a reload goes on from there, on the same day and with the same clock. */
 interface Stand {
@@ -32,7 +33,7 @@ const stands = shelf<Stand>('squad-clock', ({ at, cues }) => at >= 0 && cues > 0
 /** One clock for a squad: who is where, and what each does there. */
 export function Floor() {
   const { squad = '' } = useParams();
-  const { query } = useSquad(squad);
+  const query = api.useQuery('get', '/api/squads/{squad}', { params: { path: { squad } } });
   const view = query.data;
   if (!view) return <Loading what="Laying out the clock" error={query.error} again={() => void query.refetch()} />;
   const isWritten = view.members.some(({ start, session }) => start !== null && session !== null);
@@ -71,6 +72,10 @@ function Running({ view: latest }: { view: SquadView }) {
   const answers = useDraft<Answers>(answered, `${view.id} ${today()}`, {});
   const [looked, look] = useState<Looked | null>(null);
   useFloor(true);
+  useEffect(() => {
+    // What was begun on another day and never told is not told any more.
+    for (const key of answered.keys(view.id)) if (!key.endsWith(today())) answered.keep(key, null);
+  }, [view.id]);
   useEffect(() => {
     if (started) stands.keep(view.id, { on: today(), at: player.at, cues: cues.length, over: player.over });
   }, [view.id, cues, started, player.at, player.over]);

@@ -43,8 +43,11 @@ function OpenSquad({ squad }: { squad: string }) {
     setBusy(true);
     const { data, error } = await http.POST('/api/squads/{squad}/sessions', { params: { path: { squad } } });
     setBusy(false);
-    if (error) return toast(sentenceOf(error));
-    doing.take(data);
+    // Without a network what was written for them the last time holds.
+    const isWritten = view?.members.some(({ start, session }) => start !== null && session !== null) === true;
+    if (error && !(error.code === 'offline' && isWritten)) return toast(sentenceOf(error));
+    if (data) doing.take(data);
+    else toast('No network: their sessions are as they were last written.');
     await navigate(`/squads/${squad}/clock`);
   };
   useShortcuts([

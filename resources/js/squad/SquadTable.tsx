@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import type { Library } from '@/frame/useLibrary';
 import { cx } from '@/ui/cx';
@@ -197,9 +198,9 @@ function Row({
             {member.start === null ? '–' : member.start + 1}
           </span>
           <div className="min-w-0 flex-1">
-            <a href={`/people/${member.person}/board`} className="block leading-tight font-semibold hover:underline">
+            <Link to={`/people/${member.person}/board`} className="block leading-tight font-semibold hover:underline">
               {member.name}
-            </a>
+            </Link>
             <label className="flex min-h-7 items-center gap-1.5 text-sm text-ink2 max-md:min-h-11">
               <input type="checkbox" className="size-4 accent-rowan" checked={isHere} onChange={toggle} /> here today
             </label>
