@@ -130,6 +130,16 @@ describe('what was logged on this device', () => {
     ]);
   });
 
+  it('is begun beside one that was left open, and neither goes on in the other', async () => {
+    const left = await done(await open(of), 1);
+    const afterwards = await stand(begin(of), () => ({ on: '2026-05-30', byHand: true }));
+    const told = await done(afterwards, 1, 15);
+    expect([left.training.id === told.training.id, told.training.on, setsOf(told)]).toEqual([false, '2026-05-30', [[1, 15]]]);
+    await tell(told, { kind: 'ended' });
+    const again = await open(of);
+    expect([again.training.id, setsOf(again)]).toEqual([left.training.id, [[1, 20]]]);
+  });
+
   it('begins with the first thing that is done, not when the page was opened', async () => {
     vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-11-26T22:00:00') });
     const here = await open(of);

@@ -57,6 +57,8 @@ export interface Training extends Kept {
   moments: number[];
   /** its time looks odd, and somebody said that it is right so */
   timeIsRight?: boolean;
+  /** begun beside another one of the session that has not ended: neither goes on in the other */
+  apart?: boolean;
   /** what the server asks about it, or has to say */
   asked: Pick<Schemas['TakenView'], 'also' | 'differing' | 'clock' | 'log'> | null;
 }
@@ -199,6 +201,7 @@ export async function presently(opened: Opened): Promise<Opened> {
   const own = (id: string) => events.filter((kept) => kept.training === id);
   const known = trainings.find(({ id }) => id === training.id);
   if (known) return { training: known, events: own(known.id) };
+  if (training.apart) return opened;
   const begun = trainings.findLast(
     (one) => one.session === training.session && !isEnded(own(one.id)) && hasBegun(one, own(one.id)),
   );
@@ -264,9 +267,9 @@ export function joinWith(opened: Opened, there: Schemas['TrainingView']): Promis
   });
 }
 
-/** A new training of the session, beside one that has ended. */
+/** A new training of the session, beside what was begun of it before. */
 export const begin = (of: Pick<Training, 'person' | 'name' | 'session' | 'title'>): Opened => ({
-  training: fresh(of),
+  training: { ...fresh(of), apart: true },
   events: [],
 });
 

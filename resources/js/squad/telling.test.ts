@@ -1,6 +1,11 @@
-import { describe, expect, it } from 'vitest';
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { setDone } from '@/offline/set.fixture';
+import { wipe } from '@/offline/store';
+import { toldBy } from '@/offline/told';
+import { open, setTrainer, tell, waiting } from '@/offline/trainings';
 import { member } from './squad.fixture';
-import { nothing, pressed, setsOf } from './telling';
+import { nothing, pressed, setsOf, tellOf, toldHere } from './telling';
 
 describe('what is told after a squad’s session', () => {
   const tam = member('Tam', 0);
@@ -40,5 +45,50 @@ describe('what is told after a squad’s session', () => {
     expect(pressed(once, 1).marks[1]).toBe('left');
     expect(pressed(pressed(once, 1), 1).marks[1]).toBeUndefined();
     expect(once.said).toBe(false);
+  });
+});
+
+describe('what waits on the device after a squad’s session', () => {
+  const tam = member('Tam', 0);
+  const sets = setsOf(tam, [2, 2], { ...nothing, said: true });
+  const at = (time: string) => vi.setSystemTime(new Date(time));
+  beforeEach(async () => {
+    vi.stubGlobal('navigator', {});
+    vi.useFakeTimers({ toFake: ['Date'] });
+    at('2026-06-01T18:00:00');
+    setTrainer('wren');
+    await wipe('wren');
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  it('is told on its day, and asked anew on the next, also while that still waits', async () => {
+    await tellOf(tam, 'Fell rescue', sets, 220);
+    expect(await toldHere()).toEqual(['s-Tam']);
+    at('2026-06-03T18:00:00');
+    expect(await toldHere()).toEqual([]);
+    await tellOf(tam, 'Fell rescue', sets, 220);
+    expect((await waiting()).map(({ training, waits }) => [training.on, waits.length])).toEqual([
+      ['2026-06-01', 6],
+      ['2026-06-03', 6],
+    ]);
+  });
+
+  it('is a training of its own day, where one that was begun alone was left open', async () => {
+    const alone = await open({ person: tam.person, name: tam.name, session: 's-Tam', title: 'Fell rescue' });
+    await tell(alone, { kind: 'set', item: 'station-1', number: 1, set: setDone('station-1', 1, 30) });
+    at('2026-06-03T18:00:00');
+    await tellOf(tam, 'Fell rescue', sets, 220);
+    expect(
+      (await waiting()).map(({ training, waits }) => {
+        const told = toldBy(waits.map(({ event }) => event));
+        return [training.on, told.sets.length, told.ended];
+      }),
+    ).toEqual([
+      ['2026-06-01', 1, false],
+      ['2026-06-03', 4, true],
+    ]);
   });
 });

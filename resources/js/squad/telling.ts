@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client';
 import { toldBy, type SetLog } from '@/offline/told';
-import { open, tell, waiting } from '@/offline/trainings';
+import { begin, open, tell, waiting } from '@/offline/trainings';
+import { today } from '@/ui/day';
 
 type Member = Schemas['SquadMemberView'];
 
@@ -58,16 +59,19 @@ export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { mar
 /** Tells what somebody did as a training of their own: on this device before the screen moves on; sending it is for who asked. */
 export async function tellOf(member: Member, title: string, sets: SetLog[], seconds: number): Promise<void> {
   if (member.session === null || sets.length === 0) return;
-  let here = await open({ person: member.person, name: member.name, session: member.session, title });
+  const of = { person: member.person, name: member.name, session: member.session, title };
   const afterwards = { isDone: false };
+  let here = await open(of);
+  // What somebody began alone on another day and left open stays a training of its own.
+  if (here.events.length > 0 && here.training.on !== today()) here = begin(of);
   for (const set of sets) here = await tell(here, { kind: 'set', item: set.item, number: set.set, set }, {}, afterwards);
   here = await tell(here, { kind: 'time', seconds: Math.max(1, Math.round(seconds)) }, {}, afterwards);
   await tell(here, { kind: 'ended' }, {}, afterwards);
 }
 
-/** Sessions of which what was done is told on this device and waits to be sent. */
+/** Sessions of which what was done today is told on this device and waits to be sent. */
 export async function toldHere(): Promise<string[]> {
   return (await waiting())
-    .filter(({ waits }) => toldBy(waits.map(({ event }) => event)).ended)
+    .filter(({ training, waits }) => training.on === today() && toldBy(waits.map(({ event }) => event)).ended)
     .map(({ training }) => training.session);
 }
