@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * That a person is of a squad.
@@ -17,8 +16,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string      $person_id
  * @property int         $place   in line
  * @property string|null $away_on the day on which they are not here
- *
- * @property-read Person|null $person
  */
 final class SquadMember extends Model
 {
@@ -30,12 +27,6 @@ final class SquadMember extends Model
     protected $guarded = [];
 
     protected $attributes = ['away_on' => null];
-
-    /** @return BelongsTo<Person, $this> */
-    public function person(): BelongsTo
-    {
-        return $this->belongsTo(Person::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Library\PracticeLibrary;
+use App\Models\Person;
 use App\Models\Squad as SquadRow;
 use App\Models\User;
 use App\Time\PracticeClock;
@@ -21,15 +22,17 @@ final readonly class OpenSquad
     {
         $files = $here = [];
         $today = PracticeClock::of($by)->today();
-        foreach ($row->members()->with('person.setUps')->get() as $member) {
+        foreach ($row->members()->get() as $member) {
+            // One by one, as they are read everywhere: what only some have is asked for of those.
+            $person = Person::query()->with('setUps')->whereNull('archived_at')->find($member->person_id);
             // Who was put away is of the squad again once they are brought back.
-            if ($member->person === null || $member->person->archived_at !== null) {
+            if ($person === null) {
                 continue;
             }
             if ($member->away_on !== $today->iso()) {
                 $here[] = count($files);
             }
-            $files[] = $this->open->of($member->person, $by);
+            $files[] = $this->open->of($person, $by);
         }
         $stations = $this->stations($row->stations);
 

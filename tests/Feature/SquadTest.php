@@ -28,6 +28,28 @@ final class SquadTest extends ApiTestCase
         $this->getJson('/api/squads')->assertOk()->assertJsonPath('squads.0.people', 2)->assertJsonPath('squads.0.stations', 5);
     }
 
+    public function test_of_a_squad_are_people_with_records_of_every_kind(): void
+    {
+        $people = [];
+        foreach (['Tam Oakrigg', 'Ilse Torvane', 'Osk Brannoch'] as $name) {
+            $people[] = $person = $this->placed($name, self::BEGINNER);
+            $this->postJson("/api/people/{$person}/home-links")->assertCreated();
+            $this->postJson("/api/people/{$person}/home-notes", ['id' => self::id(), 'text' => 'Well done.'])->assertCreated();
+            $this->postJson("/api/people/{$person}/allowances", ['id' => self::id(), 'rung' => 'front-plank/hands-toes', 'reason' => 'on the fists']);
+            $this->putJson("/api/people/{$person}/marks", ['rung' => 'front-plank/forearms-knees', 'target' => 30, 'reason' => 'Long tours.'])->assertOk();
+            $this->putJson("/api/people/{$person}/set-ups", ['rung' => 'press-out/standing-short', 'version' => 0, 'text' => 'band at the chest'])->assertOk();
+            $this->postJson("/api/people/{$person}/brace", ['id' => self::id(), 'samples' => [], 'seconds' => 60])->assertCreated();
+            $session = $this->writtenSession($person, ['front-plank/forearms-knees' => '1x20s']);
+            $this->postJson("/api/people/{$person}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [self::set('front-plank/forearms-knees', 1, 20, ['both' => 20, 'left' => null, 'right' => null])]])->assertCreated();
+            $this->postJson("/api/people/{$person}/programs", ['id' => self::id(), 'wish' => self::wish(), 'replaces' => null, 'mondays' => null, 'why' => ''])->assertCreated();
+        }
+        $squad = $this->squad($people);
+
+        $this->getJson("/api/squads/{$squad}")->assertOk()->assertJsonCount(3, 'members')->assertJsonPath('members.0.places.3.setUp', 'band at the chest');
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
+        $this->change($squad, ['work' => 40])->assertOk();
+    }
+
     public function test_who_is_away_today_leaves_the_line_until_tomorrow(): void
     {
         $people = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)];

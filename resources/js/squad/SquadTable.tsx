@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import type { Library } from '@/frame/useLibrary';
@@ -29,50 +30,56 @@ export function SquadTable({
 }) {
   const last = squad.stations.length - 1;
   return (
-    <table className="w-full border-separate border-spacing-0 max-md:block">
-      <caption className="sr-only">People by stations</caption>
-      <thead className="max-md:mb-3 max-md:block">
-        <tr className="align-top max-md:grid max-md:gap-2">
-          <th scope="col" className="w-40 p-2 text-left text-sm font-normal text-ink2 max-md:hidden">
-            begins at
-          </th>
-          {view.stations.map((station, at) => (
-            <th key={station.ladder} scope="col" className="p-1 text-left font-normal">
-              <StationHead
-                at={at}
-                station={station}
-                squad={squad}
-                library={library}
-                isFirst={at === 0}
-                isLast={at === last}
-                onChange={onChange}
-              />
+    // A station is never narrower than its name.
+    <div className="md:overflow-x-auto">
+      <table
+        style={{ '--table': `${10 + 8 * squad.stations.length}rem` } as CSSProperties}
+        className="w-full border-separate border-spacing-0 max-md:block md:min-w-(--table)"
+      >
+        <caption className="sr-only">People by stations</caption>
+        <thead className="max-md:mb-3 max-md:block">
+          <tr className="align-top max-md:grid max-md:gap-2">
+            <th scope="col" className="w-40 p-2 text-left text-sm font-normal text-ink2 max-md:hidden">
+              begins at
             </th>
+            {view.stations.map((station, at) => (
+              <th key={station.ladder} scope="col" className="p-0.5 text-left font-normal">
+                <StationHead
+                  at={at}
+                  station={station}
+                  squad={squad}
+                  library={library}
+                  isFirst={at === 0}
+                  isLast={at === last}
+                  onChange={onChange}
+                />
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody className="max-md:grid max-md:gap-3">
+          {view.members.map((member, number) => (
+            <Row
+              key={member.person}
+              member={member}
+              number={number}
+              view={view}
+              squad={squad}
+              chosen={chosen}
+              onChoose={onChoose}
+              onChange={onChange}
+            />
           ))}
-        </tr>
-      </thead>
-      <tbody className="max-md:grid max-md:gap-3">
-        {view.members.map((member, number) => (
-          <Row
-            key={member.person}
-            member={member}
-            number={number}
-            view={view}
-            squad={squad}
-            chosen={chosen}
-            onChoose={onChoose}
-            onChange={onChange}
-          />
-        ))}
-      </tbody>
-      <tfoot className="max-md:block">
-        <tr className="max-md:block">
-          <td colSpan={view.stations.length + 1} className="pt-2 max-md:block">
-            <AddStation squad={squad} library={library} onChange={onChange} />
-          </td>
-        </tr>
-      </tfoot>
-    </table>
+        </tbody>
+        <tfoot className="max-md:block">
+          <tr className="max-md:block">
+            <td colSpan={view.stations.length + 1} className="pt-2 max-md:block">
+              <AddStation squad={squad} library={library} onChange={onChange} />
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+    </div>
   );
 }
 
@@ -99,10 +106,9 @@ function StationHead({
   const name = `Station ${at + 1}`;
   const key = 'min-h-7 min-w-7 rounded-md text-ink2 hover:bg-paper disabled:opacity-30 max-md:min-h-11 max-md:min-w-11';
   return (
-    <div className="grid grid-cols-[1fr_auto] items-center gap-1 rounded-md border border-hairline bg-sheet p-2 max-md:grid-cols-[auto_1fr_auto]">
+    <div className="grid grid-cols-[1fr_auto] items-center gap-1 rounded-md border border-hairline bg-sheet p-1.5 max-md:grid-cols-[auto_1fr_auto]">
       <div className="flex items-center gap-1.5">
         <span className="font-mono text-2xl leading-none font-bold">{at + 1}</span>
-        <DemandGlyph demand={station.demand} />
       </div>
       <div className="-mr-1 flex max-md:order-2">
         <button type="button" className={key} disabled={isFirst} aria-label={`${name} earlier`} onClick={() => swap(at - 1)}>
@@ -125,12 +131,13 @@ function StationHead({
         aria-label={`${name}: ladder`}
         value={stations[at] ?? station.ladder}
         onChange={(event) => onChange({ stations: stations.with(at, event.target.value) })}
-        className="field col-span-2 min-h-9 w-full font-semibold max-md:order-1 max-md:col-span-1 max-md:min-h-11"
+        className="field col-span-2 min-h-9 w-full px-1! text-sm! font-semibold max-md:order-1 max-md:col-span-1 max-md:min-h-11 max-md:text-base!"
       >
         <Ladders library={library} taken={stations.filter((_, other) => other !== at)} />
       </select>
       <p className="col-span-full min-h-8 text-sm leading-tight text-ink2 max-md:order-3 max-md:min-h-0">
-        {station.demandName}: {station.kit.length === 0 ? 'nothing but the floor' : station.kit.join(', ')}
+        <DemandGlyph demand={station.demand} /> {station.demandName}:{' '}
+        {station.kit.length === 0 ? 'nothing but the floor' : station.kit.join(', ')}
       </p>
     </div>
   );
